@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Battery;
+
+/** What a battery is made of. Figures are for a 12 V block and scale by nominal volts / 12. */
+enum Chemistry: string
+{
+    case Flooded = 'flooded';
+    case Agm = 'agm';
+    case Gel = 'gel';
+    case LiFePO4 = 'lifepo4';
+    case OtherLithium = 'other-lithium';
+
+    public function isLead(): bool
+    {
+        return match ($this) {
+            self::Flooded, self::Agm, self::Gel => true,
+            self::LiFePO4, self::OtherLithium => false,
+        };
+    }
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Flooded => 'flooded lead',
+            self::Agm => 'AGM',
+            self::Gel => 'gel',
+            self::LiFePO4 => 'LiFePO4',
+            self::OtherLithium => 'other lithium',
+        };
+    }
+
+    /**
+     * The highest volts a charger puts on a 12 V block of this chemistry; null: only its maker knows.
+     * From memory, published by many makers.
+     */
+    public function highestChargingVolts(): ?float
+    {
+        return match ($this) {
+            self::Flooded => 14.8,
+            self::Agm => 14.7,
+            self::Gel => 14.4,
+            self::LiFePO4 => 14.6,
+            self::OtherLithium => null,
+        };
+    }
+
+    /**
+     * Internal resistance of a 12 V 100 Ah block when its maker gives none, Ω: under load, and into a short
+     * [cp, working estimate]; null: no estimate.
+     *
+     * @return array{sag: float, short: float}|null
+     */
+    public function typicalResistance(): ?array
+    {
+        return match ($this) {
+            self::Flooded => ['sag' => 0.006, 'short' => 0.005],
+            self::Agm => ['sag' => 0.004, 'short' => 0.0035],
+            self::Gel => ['sag' => 0.005, 'short' => 0.0045],
+            // with its management switch
+            self::LiFePO4 => ['sag' => 0.007, 'short' => 0.003],
+            self::OtherLithium => null,
+        };
+    }
+}

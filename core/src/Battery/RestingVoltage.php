@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Battery;
+
+/**
+ * Resting volts of a battery by state of charge at 25 °C, linear between the tabled points.
+ * From memory, published by many makers.
+ */
+final class RestingVoltage
+{
+    /** state of charge in % => V of a 12 V block, fullest first */
+    private const CURVES = [
+        'flooded' => [100 => 12.73, 90 => 12.62, 80 => 12.50, 70 => 12.37, 60 => 12.24, 50 => 12.10, 40 => 11.96, 30 => 11.81, 20 => 11.66, 10 => 11.51, 0 => 11.35],
+        'agm' => [100 => 12.85, 75 => 12.60, 50 => 12.30, 25 => 12.00, 0 => 11.60],
+        'gel' => [100 => 12.85, 75 => 12.65, 50 => 12.35, 25 => 12.00, 0 => 11.80],
+        'lifepo4' => [100 => 13.60, 99 => 13.40, 90 => 13.32, 70 => 13.20, 40 => 13.10, 30 => 13.00, 20 => 12.90, 14 => 12.50, 9 => 12.00, 0 => 10.00],
+    ];
+
+    /**
+     * @param  float  $stateOfCharge  0–1
+     * @param  float  $nominalVolts  of the whole block
+     * @return float|null V; null for a chemistry whose curve only its maker knows
+     */
+    public static function at(Chemistry $chemistry, float $stateOfCharge, float $nominalVolts): ?float
+    {
+        $curve = self::CURVES[$chemistry->value] ?? null;
+        if ($curve === null) {
+            return null;
+        }
+        $percent = 100 * $stateOfCharge;
+        $upper = 100;
+        foreach ($curve as $point => $volts) {
+            if ($percent >= $point) {
+                $share = $upper === $point ? 0.0 : ($percent - $point) / ($upper - $point);
+
+                return ($volts + $share * ($curve[$upper] - $volts)) * $nominalVolts / 12;
+            }
+            $upper = $point;
+        }
+
+        return $curve[0] * $nominalVolts / 12;
+    }
+}

@@ -1,0 +1,201 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Circuit;
+
+use Dinghy\Battery\InternalResistance;
+use Dinghy\Conductor\Gauge;
+use Dinghy\Conductor\Metal;
+use Dinghy\Conductor\Resistance;
+use Dinghy\Wiring\SizedProtection;
+use Dinghy\Wiring\SizedRun;
+use Dinghy\Plan\Bank;
+use Dinghy\Plan\Battery;
+use Dinghy\Plan\Device;
+use Dinghy\Plan\Feed;
+use Dinghy\Plan\Plan;
+
+/**
+ * The circuit that a plan stands for, element by element as docs/plan-format.md lists them. Nodes are named after posts
+ * ("b1+", "b1-"), plugs ("d1+", "d1-") and buses ("bow-block+"); nodes between two elements of a run "run/+1".
+ */
+final class PlanNetwork
+{
+    /** Ω, a crimped ring on a stud; a butt joint; a switch [cp, working estimate] */
+    private const RING = 0.0002;
+
+    private const BUTT = 0.0003;
+
+    private const SWITCH = 0.0005;
+
+    /** @var list<Source> */
+    private array $sources = [];
+
+    /** @var list<Resistor> */
+    private array $resistors = [];
+
+    /** @var list<Load> */
+    private array $loads = [];
+
+    /** @var array<string, list<Stretch>> by run id, from the source outward */
+    private array $stretches = [];
+
+    /**
+     * @param  array<string, SizedRun>  $runs
+     * @param  float  $celsius  of the conductors
+     * @param  \Closure(Battery): float  $volts  resting volts of a battery in this state
+     * @param  \Closure(Device): float  $amps  A at nominal volts that a device draws in this state
+     * @param  bool  $short  whether batteries have the internal resistance they show into a short
+     */
+    public function __construct(
+        private readonly Plan $plan,
+        private readonly array $runs,
+        private readonly float $celsius,
+        private readonly \Closure $volts,
+        private readonly \Closure $amps,
+        private readonly bool $short = false,
+    ) {
+        foreach ($plan->banks as $bank) {
+            $this->addBank($bank);
+        }
+        foreach ($plan->feeds as $feed) {
+            $this->addFeed($feed);
+        }
+        foreach ($plan->blocks as $block) {
+            foreach ($block->branches as $branch) {
+                $this->addCircuit($runs[$branch->id], $block->id.'+', $block->id.'-', $this->entry($plan->devices[$branch->device]), false);
+            }
+        }
+        foreach ($plan->devices as $device) {
+            $this->addDevice($device);
+        }
+    }
+
+    public function network(): Network
+    {
+        return new Network($this->sources, $this->resistors, $this->loads);
+    }
+
+    /** @return list<Stretch> the pieces of a run from the source outward */
+    public function stretches(string $run): array
+    {
+        return $this->stretches[$run] ?? [];
+    }
+
+    /** The nodes at the far end of a run, plus and minus. @return array{string, string} */
+    public function farEnd(SizedRun $run): array
+    {
+        $last = $this->stretches[$run->id][count($this->stretches[$run->id]) - 1];
+
+        return [$last->plus, $last->minus];
+    }
+
+    private function addBank(Bank $bank): void
+    {
+        foreach ($bank->batteries() as $battery) {
+            $ohms = $this->short ? InternalResistance::short($battery) : InternalResistance::sag($battery);
+            $this->sources[] = new Source($battery->id, $battery->id.'+', $battery->id.'-', ($this->volts)($battery), $ohms ?? self::RING);
+        }
+        foreach ($bank->wires() as $wire) {
+            $this->resistors[] = new Resistor($wire->id, $wire->from, $wire->to,
+                $this->wire($wire->gauge, Metal::TinnedCopper, $wire->length) + 2 * self::RING);
+        }
+        if ($bank->shuntOhms !== null) {
+            $this->resistors[] = new Resistor($bank->id.':shunt', $bank->strings[0][0]->id.'-', $bank->id.':shunt', $bank->shuntOhms);
+        }
+    }
+
+    private function addFeed(Feed $feed): void
+    {
+        $bank = $feed->supply->bank;
+        $minus = $feed->supply->minus->post($bank);
+        if ($bank->shuntOhms !== null && $minus === $bank->strings[0][0]->id.'-') {
+            $minus = $bank->id.':shunt';
+        }
+        $end = $feed->block ?? $this->entry($this->plan->devices[(string) $feed->device]);
+        $this->addCircuit($this->runs[$feed->id], $feed->supply->plus->post($bank), $minus, $end, $feed->switch);
+    }
+
+    private function addCircuit(SizedRun $run, string $plus, string $minus, string $end, bool $switch): void
+    {
+        $at = 0;
+        foreach ($run->protection as $protection) {
+            $plus = $this->series($run, $plus, $minus, ++$at, self::protectionName($protection), $protection->planned->family->contactResistance($protection->rating));
+        }
+        if ($switch && ! $this->switchedByBreaker($run)) {
+            $plus = $this->series($run, $plus, $minus, ++$at, 'switch', self::SWITCH);
+        }
+        $extra = $run->circuit?->run->extraOhms ?? 0.0;
+        if ($extra > 0) {
+            $plus = $this->series($run, $plus, $minus, ++$at, 'extra resistance', $extra);
+        }
+        $length = $run->length ?? 0.0;
+        $ohms = $this->wire($run->gauge, $run->metal, $length) + 2 * self::RING;
+        $this->resistors[] = new Resistor("{$run->id}/+wire", $plus, $end.'+', $ohms);
+        $this->resistors[] = new Resistor("{$run->id}/-wire", $minus, $end.'-', $ohms);
+        $this->stretches[$run->id][] = new Stretch((string) $run->gauge, $length, $run->gauge->areaMm2, $end.'+', $end.'-');
+    }
+
+    private function series(SizedRun $run, string $plus, string $minus, int $at, string $name, float $ohms): string
+    {
+        $next = "{$run->id}/+{$at}";
+        $this->resistors[] = new Resistor("{$run->id}/{$name}{$at}", $plus, $next, $ohms);
+        $this->stretches[$run->id][] = new Stretch($name, 0.0, 0.0, $next, $minus);
+
+        return $next;
+    }
+
+    private function addDevice(Device $device): void
+    {
+        if ($device->leadGauge !== null) {
+            $ohms = $this->wire($device->leadGauge, Metal::Copper, $device->leadLength) + self::BUTT;
+            foreach (['+', '-'] as $side) {
+                $this->resistors[] = new Resistor("{$device->id}/{$side}lead", $this->entry($device).$side, $device->id.$side, $ohms);
+            }
+            $this->stretches[$device->id] = [new Stretch('lead '.$device->leadGauge, $device->leadLength, $device->leadGauge->areaMm2, $device->id.'+', $device->id.'-')];
+        }
+        $nominal = $this->nominalVolts($device);
+        if ($nominal !== null) {
+            $this->loads[] = new Load($device->id, $device->id.'+', $device->id.'-', $device->load, ($this->amps)($device), $nominal);
+        }
+    }
+
+    /** The node name, without its side, where a circuit meets a device: its factory lead's free end, or its plug. */
+    private function entry(Device $device): string
+    {
+        return $device->leadGauge === null ? $device->id : $device->id.'/lead';
+    }
+
+    private function nominalVolts(Device $device): ?float
+    {
+        foreach ($this->runs as $run) {
+            if ($run->circuit !== null && $run->nominalVolts !== null && $run->circuit->behind === [$device]) {
+                return $run->nominalVolts;
+            }
+        }
+        return null;
+    }
+
+    private function switchedByBreaker(SizedRun $run): bool
+    {
+        foreach ($run->protection as $protection) {
+            if ($protection->planned->family->isBreaker()) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** @param float $metres one way */
+    private function wire(Gauge $gauge, Metal $metal, float $metres): float
+    {
+        return $metres * Resistance::perMetre($gauge, $metal, $this->celsius);
+    }
+
+    private static function protectionName(SizedProtection $protection): string
+    {
+        return rtrim(rtrim(number_format($protection->rating, 1, '.', ''), '0'), '.').' A '.$protection->planned->family->label();
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Conductor;
+
+/**
+ * The drop that a conductor is sized by: CM = K · I · L / E, K = 10.75 Ω·cmil/ft, L there and back in feet
+ * [pub ABYC E-11, from memory].
+ */
+final class SizingDrop
+{
+    /** Ω·cmil/ft of copper */
+    private const K = 10.75;
+
+    private const METRES_PER_FOOT = 0.3048;
+
+    /**
+     * @param  float  $metres  one way
+     * @return float volts lost there and back
+     */
+    public static function volts(Gauge $gauge, Metal $metal, float $amps, float $metres): float
+    {
+        $feetThereAndBack = 2 * $metres / self::METRES_PER_FOOT;
+
+        return self::K * $metal->relativeToCopper() * $amps * $feetThereAndBack / $gauge->circularMils();
+    }
+
+    /** @return float the smallest area, in circular mils of copper, that loses no more than $volts */
+    public static function leastCircularMils(float $amps, float $metres, float $volts): float
+    {
+        return self::K * $amps * 2 * $metres / self::METRES_PER_FOOT / $volts;
+    }
+}

@@ -1,0 +1,162 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Evaluation;
+
+use Dinghy\Conductor\Metal;
+use Dinghy\Conductor\SizingDrop;
+use Dinghy\Plan\Bank;
+use Dinghy\Plan\Device;
+use Dinghy\Plan\Plan;
+use Dinghy\Plan\Units;
+use Dinghy\Rule\Assessment;
+use Dinghy\Rule\Finding;
+use Dinghy\Rule\Level;
+use Dinghy\Rule\Rulebook;
+use Dinghy\Rule\Unchecked;
+use Dinghy\Rule\Words;
+use Dinghy\Wiring\Path;
+use Dinghy\Wiring\RunKind;
+use Dinghy\Wiring\SizedRun;
+use Dinghy\Wiring\Sizing;
+use Dinghy\Wiring\Wiring;
+
+/** Everything Dinghy has to say about one plan. The only output of the core. */
+final readonly class Evaluation
+{
+    public States $states;
+
+    /** @var list<DeviceVolts> */
+    public array $devices;
+
+    /** @var list<BankFigures> */
+    public array $banks;
+
+    /** @var list<MeterPoint> */
+    public array $meterPoints;
+
+    /** @var list<Finding> by level, rule, part */
+    public array $findings;
+
+    /** @var list<Unchecked> */
+    public array $unchecked;
+
+    public Words $words;
+
+    /** @param array<string, SizedRun> $runs by id */
+    private function __construct(
+        public Plan $plan,
+        public Wiring $wiring,
+        public array $runs,
+        Units $units,
+    ) {
+        $this->words = new Words($units);
+        $this->states = new States($plan, $runs);
+        $this->devices = array_map($this->device(...), array_values($plan->devices));
+        $this->banks = array_map($this->bank(...), array_values($plan->banks));
+        $rest = $this->states->in(State::Rest);
+        $this->meterPoints = $rest === null ? [] : MeterPoints::of($wiring, $rest);
+        [$this->findings, $this->unchecked] = $this->judge();
+    }
+
+    /** @param Units|null $units that sentences are written in; null: the plan's own */
+    public static function of(Plan $plan, ?Units $units = null): self
+    {
+        $wiring = new Wiring($plan);
+
+        return new self($plan, $wiring, (new Sizing($wiring))->runs(), $units ?? $plan->units);
+    }
+
+    /** @return list<SizedRun> */
+    public function circuits(): array
+    {
+        return array_values(array_filter($this->runs, static fn (SizedRun $run): bool => $run->kind !== RunKind::Lead));
+    }
+
+    public function count(Level $level): int
+    {
+        return count(array_filter($this->findings, static fn (Finding $finding): bool => $finding->level === $level));
+    }
+
+    private function device(Device $device): DeviceVolts
+    {
+        $worst = null;
+        $path = null;
+        foreach ($this->wiring->pathsTo($device) as $candidate) {
+            $drop = $this->pathDrop($candidate);
+            if ($path === null || $drop === null || ($worst !== null && $drop > $worst)) {
+                [$path, $worst] = [$candidate, $drop];
+            }
+        }
+        if ($path === null) {
+            return new DeviceVolts($device, null, null, null, null, null, null);
+        }
+        $volts = fn (State $state): ?float => $worst !== null && States::knows($path->feed->supply->bank)
+            ? $this->states->in($state)?->between($device->id.'+', $device->id.'-')
+            : null;
+
+        return new DeviceVolts(
+            $device,
+            $worst,
+            $worst === null ? null : 100 * $worst / $path->nominalVolts(),
+            $this->plan->houseRules->dropLimit($path->class()),
+            $volts(State::Rest), $volts(State::Loaded), $volts(State::Lowest),
+        );
+    }
+
+    /** @return float|null V; null when a length on the way is unknown */
+    private function pathDrop(Path $path): ?float
+    {
+        $device = $path->device;
+        $drop = $device->leadGauge === null ? 0.0 : SizingDrop::volts($device->leadGauge, Metal::Copper, $device->sizingAmps(), $device->leadLength);
+        foreach ($path->circuits as $circuit) {
+            $lost = $this->runs[$circuit->id]->drop;
+            if ($lost === null) {
+                return null;
+            }
+            $drop += $lost;
+        }
+
+        return $drop;
+    }
+
+    private function bank(Bank $bank): BankFigures
+    {
+        if (! States::knows($bank)) {
+            return new BankFigures($bank, null, null, null);
+        }
+        $string = $bank->strings[0];
+        $plus = $string[count($string) - 1]->id.'+';
+        $minus = $string[0]->id.'-';
+        $amps = $this->states->in(State::Loaded)?->sourceAmps();
+        $shares = [];
+        foreach ($bank->batteries() as $battery) {
+            $shares[$battery->id] = $amps[$battery->id] ?? 0.0;
+        }
+
+        return new BankFigures(
+            $bank,
+            $this->states->in(State::Rest)?->between($plus, $minus),
+            $this->states->shortBetween($plus, $minus),
+            $amps === null ? null : $shares,
+        );
+    }
+
+    /** @return array{list<Finding>, list<Unchecked>} */
+    private function judge(): array
+    {
+        $assessment = new Assessment($this->plan, $this->wiring, $this->runs, $this->words);
+        $findings = [];
+        $unchecked = [];
+        foreach (Rulebook::rules() as $rule) {
+            foreach ($rule->check($assessment) as $said) {
+                $said instanceof Finding ? $findings[] = $said : $unchecked[] = $said;
+            }
+        }
+        usort($findings, static fn (Finding $a, Finding $b): int => [$a->level->rank(), $a->rule->code, $a->on] <=> [$b->level->rank(), $b->rule->code, $b->on]);
+        usort($unchecked, static fn (Unchecked $a, Unchecked $b): int => [$a->rule, $a->on, $a->needs] <=> [$b->rule, $b->on, $b->needs]);
+
+        return [$findings, $unchecked];
+    }
+}

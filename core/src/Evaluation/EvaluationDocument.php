@@ -1,0 +1,140 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Evaluation;
+
+use Dinghy\Rule\Finding;
+use Dinghy\Rule\Unchecked;
+use Dinghy\Wiring\Rung;
+use Dinghy\Wiring\SizedRun;
+
+/** An evaluation as the JSON document that the command line prints and the page draws. Numbers are not rounded. */
+final class EvaluationDocument
+{
+    /** @return array<string, mixed> */
+    public static function of(Evaluation $evaluation): array
+    {
+        return [
+            'format' => 'dinghy-evaluation',
+            'version' => 1,
+            'runs' => array_map(static fn (SizedRun $run): array => self::run($run, $evaluation->states), array_values($evaluation->runs)),
+            'banks' => array_map(self::bank(...), $evaluation->banks),
+            'devices' => array_map(self::device(...), $evaluation->devices),
+            'meter_points' => array_map(self::meterPoint(...), $evaluation->meterPoints),
+            'findings' => array_map(self::finding(...), $evaluation->findings),
+            'unchecked' => array_map(
+                static fn (Unchecked $unchecked): array => ['rule' => $unchecked->rule, 'on' => $unchecked->on, 'needs' => $unchecked->needs],
+                $evaluation->unchecked,
+            ),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function run(SizedRun $run, States $states): array
+    {
+        return [
+            'id' => $run->id,
+            'of' => $run->kind->value,
+            'label' => $run->circuit === null ? 'factory lead' : $run->circuit->label,
+            'length_m' => $run->length,
+            'current_a' => $run->amps,
+            'peak_a' => $run->peakAmps,
+            'gauge' => $run->gauge->name,
+            'gauge_chosen' => $run->gaugeChosen,
+            'area_mm2' => $run->gauge->areaMm2,
+            'drop_v' => $run->drop,
+            'drop_pct' => $run->dropPercent,
+            'limit_pct' => $run->limitPercent,
+            'ampacity_a' => $run->ampacity,
+            'protection_a' => $run->protection === [] ? null : $run->protection[0]->rating,
+            'protection_chosen' => $run->protection !== [] && $run->protection[0]->chosen,
+            'alternatives' => array_map(self::rung(...), $run->rungs),
+            'band_chart_gauge' => $run->bandChart?->name,
+            'far_short_a' => $run->length === null || $run->nominalVolts === null ? null : $states->shortAtFarEnd($run),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function rung(Rung $rung): array
+    {
+        return [
+            'gauge' => $rung->gauge->name,
+            'area_mm2' => $rung->gauge->areaMm2,
+            'drop_v' => $rung->drop,
+            'drop_pct' => $rung->dropPercent,
+            'path_drop_pct' => $rung->pathDropPercent,
+            'max_length_m' => $rung->longest,
+            'ampacity_a' => $rung->ampacity,
+            'protection_a' => $rung->rating,
+            'heat_w' => $rung->heat,
+            'copper_kg' => $rung->kilograms,
+            'ok' => $rung->fits,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function bank(BankFigures $figures): array
+    {
+        $shares = [];
+        foreach ($figures->shares ?? [] as $battery => $amps) {
+            $shares[] = ['battery' => $battery, 'amps' => $amps];
+        }
+
+        return [
+            'id' => $figures->bank->id,
+            'nominal_v' => $figures->bank->nominalVolts(),
+            'capacity_ah' => $figures->bank->capacityAh(),
+            'rested_v' => $figures->restedVolts,
+            'energy_wh' => $figures->bank->nominalVolts() * $figures->bank->capacityAh(),
+            'short_circuit_a' => $figures->shortCircuitAmps,
+            'shares' => $shares,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function device(DeviceVolts $volts): array
+    {
+        return [
+            'id' => $volts->device->id,
+            'path_drop_v' => $volts->pathDrop,
+            'path_drop_pct' => $volts->pathDropPercent,
+            'limit_pct' => $volts->limitPercent,
+            'volts_rest' => $volts->rest,
+            'volts_loaded' => $volts->loaded,
+            'volts_lowest' => $volts->lowest,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function meterPoint(MeterPoint $point): array
+    {
+        return [
+            'id' => $point->id,
+            'plus' => $point->plus,
+            'minus' => $point->minus,
+            'label' => $point->label,
+            'state' => State::Rest->value,
+            'expect_v' => $point->expect,
+            'low_v' => $point->low,
+            'high_v' => $point->high,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function finding(Finding $finding): array
+    {
+        return [
+            'rule' => $finding->rule->code,
+            'level' => $finding->level->value,
+            'on' => $finding->on,
+            'says' => $finding->says,
+            'because' => $finding->rule->because,
+            'remedy' => $finding->remedy,
+            'patch' => $finding->patch?->toJson(),
+            'source' => $finding->rule->source,
+            'mark' => $finding->rule->mark->value,
+            'figures' => (object) $finding->figures,
+        ];
+    }
+}

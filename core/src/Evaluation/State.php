@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Evaluation;
+
+/** A condition of the whole boat in which volts are predicted. */
+enum State: string
+{
+    /** nothing drawn */
+    case Rest = 'rest';
+    /** every device at its typical current, motors at their peak */
+    case Loaded = 'loaded';
+    /** every device at its peak current, banks at their floor of charge */
+    case Lowest = 'lowest';
+}

@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Evaluation;
+
+use Dinghy\Circuit\Solution;
+use Dinghy\Plan\Bank;
+use Dinghy\Plan\Device;
+use Dinghy\Wiring\Path;
+
+/** Where the volts go between a bank and a device, in the state loaded. */
+final readonly class VoltProfile
+{
+    /** @param list<ProfilePoint> $points from the bank outward */
+    private function __construct(
+        public Device $device,
+        public Bank $bank,
+        public array $points,
+    ) {}
+
+    /** @return list<self> one for each path whose lengths and batteries are known, when the loads can be fed */
+    public static function allOf(Evaluation $evaluation): array
+    {
+        $loaded = $evaluation->states->in(State::Loaded);
+        $rest = $evaluation->states->in(State::Rest);
+        $profiles = [];
+        foreach ($evaluation->wiring->paths as $path) {
+            $points = $loaded === null || $rest === null ? [] : self::walk($evaluation, $path, $loaded, $rest);
+            if ($points !== []) {
+                $profiles[] = new self($path->device, $path->feed->supply->bank, $points);
+            }
+        }
+
+        return $profiles;
+    }
+
+    /** @return list<ProfilePoint> */
+    private static function walk(Evaluation $evaluation, Path $path, Solution $loaded, Solution $rest): array
+    {
+        $supply = $path->feed->supply;
+        if (! States::knows($supply->bank)) {
+            return [];
+        }
+        $plus = $supply->plus->post($supply->bank);
+        $minus = $supply->minus->post($supply->bank);
+        $volts = $rest->between($plus, $minus) ?? 0.0;
+        $points = [new ProfilePoint(0.0, $volts, 0.0, 'bank at rest', 0.0, '')];
+        $metres = 0.0;
+        $add = static function (string $label, string $plus, string $minus, float $length, float $area, string $run) use (&$points, &$volts, &$metres, $loaded): void {
+            $now = $loaded->between($plus, $minus) ?? 0.0;
+            $metres += $length;
+            $points[] = new ProfilePoint($metres, $now, $volts - $now, $label, $area, $run);
+            $volts = $now;
+        };
+        $add('batteries and jumpers', $plus, $minus, 0.0, 0.0, '');
+        $runs = array_map(static fn ($circuit): string => $circuit->id, $path->circuits);
+        if ($path->device->leadGauge !== null) {
+            $runs[] = $path->device->id;
+        }
+        foreach ($runs as $id) {
+            if ($evaluation->runs[$id]->length === null) {
+                return [];
+            }
+            foreach ($evaluation->states->warm()->stretches($id) as $stretch) {
+                $add($stretch->label, $stretch->plus, $stretch->minus, $stretch->metres, $stretch->areaMm2, $id);
+            }
+        }
+
+        return $points;
+    }
+}

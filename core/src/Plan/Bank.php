@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Plan;
+
+use Dinghy\Conductor\Gauge;
+use Dinghy\Plan\Format\Record;
+
+/** Batteries wired as one supply: strings in series, several strings in parallel. */
+final readonly class Bank
+{
+    /**
+     * @param  non-empty-list<non-empty-list<Battery>>  $strings  each from its negative end
+     * @param  float  $jumperLength  m
+     * @param  list<Jumper>|null  $jumpers  the wires really there, when the file says so
+     * @param  float|null  $shuntOhms  Ω; null: no shunt
+     */
+    private function __construct(
+        public string $id,
+        public array $strings,
+        public Gauge $jumperGauge,
+        public float $jumperLength,
+        public ?array $jumpers,
+        public ?float $shuntOhms,
+    ) {}
+
+    /** @param array<string, Battery> $batteries by id */
+    public static function of(Record $record, array $batteries): self
+    {
+        $strings = [];
+        foreach ($record->textLists('strings') as $ids) {
+            $string = array_map(static fn (string $id): Battery => $batteries[$id], $ids);
+            $strings[] = $string !== [] ? $string : throw new \LogicException('A string without batteries passed the format.');
+        }
+        $jumper = $record->record('jumper');
+        $shunt = $record->recordOrNull('shunt');
+
+        return new self(
+            $record->text('id'),
+            $strings !== [] ? $strings : throw new \LogicException('A bank without strings passed the format.'),
+            Gauge::of($jumper->text('gauge')),
+            $jumper->number('length_m'),
+            $record->has('jumpers') ? array_map(Jumper::of(...), $record->records('jumpers')) : null,
+            $shunt === null ? null : $shunt->number('mohm') / 1000,
+        );
+    }
+
+    /** @return list<Battery> */
+    public function batteries(): array
+    {
+        return array_merge(...$this->strings);
+    }
+
+    public function nominalVolts(): float
+    {
+        return self::nominalOf($this->strings[0]);
+    }
+
+    /** @param list<Battery> $string */
+    public static function nominalOf(array $string): float
+    {
+        return array_sum(array_map(static fn (Battery $battery): float => $battery->nominalVolts, $string));
+    }
+
+    /** Ah: the weakest battery of each string, strings added. */
+    public function capacityAh(): float
+    {
+        return array_sum(array_map(
+            static fn (array $string): float => min(array_map(static fn (Battery $battery): float => $battery->capacityAh, $string)),
+            $this->strings,
+        ));
+    }
+
+    /**
+     * The wires between the posts: those really there when the file lists them, else those that the strings stand for:
+     * series jumpers inside each string, parallel jumpers between neighbouring strings' ends.
+     *
+     * @return list<Jumper>
+     */
+    public function wires(): array
+    {
+        if ($this->jumpers !== null) {
+            return $this->jumpers;
+        }
+        $wires = [];
+        foreach ($this->strings as $number => $string) {
+            for ($i = 1; $i < count($string); $i++) {
+                $wires[] = $this->wire($string[$i - 1]->id.'+', $string[$i]->id.'-');
+            }
+            if ($number > 0) {
+                $before = $this->strings[$number - 1];
+                $wires[] = $this->wire($before[count($before) - 1]->id.'+', $string[count($string) - 1]->id.'+');
+                $wires[] = $this->wire($before[0]->id.'-', $string[0]->id.'-');
+            }
+        }
+
+        return $wires;
+    }
+
+    private function wire(string $from, string $to): Jumper
+    {
+        return new Jumper("{$from}{$to}", $from, $to, $this->jumperGauge, $this->jumperLength);
+    }
+}

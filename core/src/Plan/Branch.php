@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Plan;
+
+use Dinghy\Plan\Format\Record;
+use Dinghy\Protection\FuseFamily;
+
+/** A circuit from a fuse block to one device. */
+final readonly class Branch
+{
+    private function __construct(
+        public string $id,
+        public LoadClass $class,
+        public Protection $fuse,
+        public Run $run,
+        public string $device,
+    ) {}
+
+    public static function of(Record $record): self
+    {
+        return new self(
+            $record->text('id'),
+            LoadClass::from($record->text('class')),
+            // A circuit of a fuse block has its fuse in the block, at its source.
+            new Protection(FuseFamily::from($record->text('family')), $record->numberOrNull('fuse_a'), 0.0, false),
+            Run::of($record->record('run')),
+            $record->record('to')->text('device'),
+        );
+    }
+}

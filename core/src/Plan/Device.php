@@ -1,0 +1,70 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Plan;
+
+use Dinghy\Conductor\Gauge;
+use Dinghy\Plan\Format\Record;
+
+final readonly class Device
+{
+    /**
+     * @param  float  $minVolts  V
+     * @param  float  $maxVolts  V
+     * @param  float  $typicalAmps  A at nominal volts
+     * @param  float  $peakAmps  A at nominal volts
+     * @param  float|null  $makersFuse  A, the fuse its maker asks for
+     * @param  float  $leadLength  m of factory lead; 0: none
+     */
+    private function __construct(
+        public string $id,
+        public string $name,
+        public DeviceKind $kind,
+        public ?string $station,
+        public float $minVolts,
+        public float $maxVolts,
+        public float $typicalAmps,
+        public float $peakAmps,
+        public LoadKind $load,
+        public ?float $makersFuse,
+        public ?Gauge $leadGauge,
+        public float $leadLength,
+    ) {}
+
+    public static function of(Record $record): self
+    {
+        $lead = $record->recordOrNull('lead');
+
+        return new self(
+            $record->text('id'),
+            $record->text('name'),
+            DeviceKind::from($record->text('kind')),
+            $record->textOrNull('station'),
+            $record->number('v_min'),
+            $record->number('v_max'),
+            $record->number('typical_a'),
+            $record->number('peak_a'),
+            LoadKind::from($record->text('load')),
+            $record->numberOrNull('fuse_a'),
+            $lead === null ? null : Gauge::of($lead->text('gauge')),
+            $lead === null ? 0.0 : $lead->number('length_m'),
+        );
+    }
+
+    public function isMotor(): bool
+    {
+        return $this->kind === DeviceKind::Motor;
+    }
+
+    /** A that a run is sized for: motors at their peak, everything else at its typical current. */
+    public function sizingAmps(): float
+    {
+        return $this->isMotor() ? $this->peakAmps : $this->typicalAmps;
+    }
+
+    public function label(): string
+    {
+        return $this->name === '' ? $this->id : $this->name;
+    }
+}

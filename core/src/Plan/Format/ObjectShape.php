@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Plan\Format;
+
+/** An object with known keys. Unknown keys are refused by name. */
+final readonly class ObjectShape implements Shape
+{
+    /** @var array<string, Field> */
+    private array $fields;
+
+    /** @var list<string> */
+    private array $exactlyOneOf;
+
+    /**
+     * @param  list<Field>  $fields
+     * @param  list<string>  $exactlyOneOf  names of optional fields of which one, and only one, must be there
+     */
+    public function __construct(array $fields, array $exactlyOneOf = [])
+    {
+        $this->fields = array_column($fields, null, 'name');
+        $this->exactlyOneOf = $exactlyOneOf;
+    }
+
+    public function read(mixed $raw, string $pointer, Problems $problems): ?Record
+    {
+        if (! $raw instanceof \stdClass) {
+            $problems->add($pointer, 'expected an object, found '.Found::describe($raw));
+
+            return null;
+        }
+        $given = get_object_vars($raw);
+        foreach ($given as $name => $_) {
+            if (! isset($this->fields[$name])) {
+                $known = implode(', ', array_keys($this->fields));
+                $problems->add(Pointer::child($pointer, $name), 'unknown key '.Found::describe((string) $name)
+                    .'; expected '.($known === '' ? 'none' : 'one of '.$known));
+            }
+        }
+        if ($this->exactlyOneOf !== [] && count(array_intersect($this->exactlyOneOf, array_keys($given))) !== 1) {
+            $problems->add($pointer, 'expected exactly one of '.implode(', ', $this->exactlyOneOf));
+        }
+
+        return new Record($this->readFields($given, $pointer, $problems));
+    }
+
+    public function schema(): array
+    {
+        $properties = [];
+        foreach ($this->fields as $name => $field) {
+            $properties[$name] = $field->shape->schema();
+            if ($field->default !== null) {
+                $properties[$name]['default'] = $field->default;
+            }
+        }
+        $schema = [
+            'type' => 'object',
+            'properties' => (object) $properties,
+            'additionalProperties' => false,
+        ];
+        $required = array_keys(array_filter($this->fields, static fn (Field $field): bool => $field->required));
+        if ($required !== []) {
+            $schema['required'] = $required;
+        }
+        if ($this->exactlyOneOf !== []) {
+            $schema['oneOf'] = array_map(static fn (string $name): array => ['required' => [$name]], $this->exactlyOneOf);
+        }
+
+        return $schema;
+    }
+
+    /**
+     * @param  array<string, mixed>  $given
+     * @return array<string, mixed>
+     */
+    private function readFields(array $given, string $pointer, Problems $problems): array
+    {
+        $values = [];
+        foreach ($this->fields as $name => $field) {
+            if (array_key_exists($name, $given)) {
+                $values[$name] = $field->shape->read($given[$name], Pointer::child($pointer, $name), $problems);
+            } elseif ($field->required) {
+                $problems->add($pointer, "missing key \"{$name}\"");
+                $values[$name] = null;
+            } else {
+                $values[$name] = $field->default === null
+                    ? null
+                    : $field->shape->read($field->default, Pointer::child($pointer, $name), $problems);
+            }
+        }
+
+        return $values;
+    }
+}

@@ -1,0 +1,81 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Plan;
+
+use Dinghy\Battery\Chemistry;
+use Dinghy\Conductor\Gauge;
+use Dinghy\Plan\Format\Record;
+
+/** The settings of a shop that judgements are made by; the defaults stand in PlanFormat. */
+final readonly class HouseRules
+{
+    /**
+     * @param  array<string, float>  $dropPercent  by LoadClass value
+     * @param  int  $insulation  °C
+     * @param  float  $ambient  °C
+     * @param  float  $conductorCelsius  °C, the temperature volts are predicted at
+     * @param  float  $slack  m at each end of a run
+     * @param  array<string, float>  $floor  state of charge 0–1 by Chemistry value
+     * @param  list<Gauge>  $stock  thinnest first
+     */
+    private function __construct(
+        public array $dropPercent,
+        public int $insulation,
+        public float $ambient,
+        public float $conductorCelsius,
+        public float $slack,
+        public array $floor,
+        public array $stock,
+    ) {}
+
+    public static function of(Record $record): self
+    {
+        $drop = $record->record('drop_pct');
+        $floor = $record->record('floor_soc');
+        $stock = array_map(Gauge::of(...), $record->texts('stock_gauges'));
+        usort($stock, static fn (Gauge $a, Gauge $b): int => $a->areaMm2 <=> $b->areaMm2);
+
+        return new self(
+            array_map(static fn (LoadClass $class): float => $drop->number($class->value), self::byValue(LoadClass::cases())),
+            (int) $record->number('insulation_c'),
+            $record->number('ambient_c'),
+            $record->number('conductor_c'),
+            $record->number('slack_m'),
+            array_map(
+                static fn (Chemistry $chemistry): float => $floor->number($chemistry->value),
+                self::byValue([Chemistry::Flooded, Chemistry::Agm, Chemistry::Gel, Chemistry::LiFePO4]),
+            ),
+            $stock,
+        );
+    }
+
+    /** @return float % of nominal volts that a path of this class may lose */
+    public function dropLimit(LoadClass $class): float
+    {
+        return $this->dropPercent[$class->value];
+    }
+
+    /** @return float|null state of charge 0–1 that a battery is not run below; null: only its maker knows */
+    public function floorOf(Chemistry $chemistry): ?float
+    {
+        return $this->floor[$chemistry->value] ?? null;
+    }
+
+    /**
+     * @template T of \BackedEnum
+     *
+     * @param  list<T>  $cases
+     * @return array<string, T>
+     */
+    private static function byValue(array $cases): array
+    {
+        $keyed = [];
+        foreach ($cases as $case) {
+            $keyed[(string) $case->value] = $case;
+        }
+
+        return $keyed;
+    }
+}

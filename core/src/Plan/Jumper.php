@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Plan;
+
+use Dinghy\Conductor\Gauge;
+use Dinghy\Plan\Format\Record;
+
+/** A wire between two battery posts. */
+final readonly class Jumper
+{
+    /** @param float $length m */
+    public function __construct(
+        public string $id,
+        public string $from,
+        public string $to,
+        public Gauge $gauge,
+        public float $length,
+    ) {}
+
+    public static function of(Record $record): self
+    {
+        return new self(
+            $record->text('id'),
+            $record->text('from'),
+            $record->text('to'),
+            Gauge::of($record->text('gauge')),
+            $record->number('length_m'),
+        );
+    }
+}

@@ -1,0 +1,252 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Plan;
+
+/**
+ * A change to a plan: for parts addressed as "kind:id" (or "plan" for the whole), fields to set or to unset. A field is
+ * a dotted path within the part, as "run.gauge" or "protection.0.rating_a". Parts are never addressed by index.
+ */
+final readonly class Patch
+{
+    private const MOST_STEPS = 200;
+
+    /** Where the parts of a kind stand in the document: their list, and for parts inside parts the outer list first. */
+    private const LISTS = [
+        'battery' => ['batteries'], 'bank' => ['banks'], 'feed' => ['feeds'], 'block' => ['blocks'],
+        'device' => ['devices'], 'charger' => ['chargers'], 'branch' => ['blocks', 'branches'], 'jumper' => ['banks', 'jumpers'],
+        'station' => ['boat', 'stations'], 'way' => ['boat', 'ways'],
+    ];
+
+    /** @param list<array{on: string, set: array<string, mixed>, unset: list<string>}> $steps */
+    private function __construct(public array $steps) {}
+
+    /**
+     * @param  mixed  $raw  decoded JSON with objects as \stdClass or as arrays: a list of {on, set?, unset?}
+     *
+     * @throws PatchRefused
+     */
+    public static function of(mixed $raw): self
+    {
+        if (! is_array($raw) || ! array_is_list($raw) || $raw === [] || count($raw) > self::MOST_STEPS) {
+            throw PatchRefused::malformed('a list of 1 to '.self::MOST_STEPS.' steps');
+        }
+
+        return new self(array_map(self::step(...), $raw));
+    }
+
+    /** @param array<string, mixed> $fields */
+    public static function set(string $on, array $fields): self
+    {
+        return new self([['on' => $on, 'set' => $fields, 'unset' => []]]);
+    }
+
+    public function and(self $other): self
+    {
+        return new self([...$this->steps, ...$other->steps]);
+    }
+
+    /** @throws PatchRefused */
+    public function applyTo(\stdClass $root): void
+    {
+        foreach ($this->steps as $step) {
+            $part = self::part($root, $step['on']);
+            foreach ($step['set'] as $path => $value) {
+                self::write($part, $step['on'], $path, true, $value);
+            }
+            foreach ($step['unset'] as $path) {
+                self::write($part, $step['on'], $path, false, null);
+            }
+        }
+    }
+
+    /**
+     * The patch that takes this one back, made on the document as it was before.
+     *
+     * @throws PatchRefused
+     */
+    public function inverseOn(PlanDocument $before): self
+    {
+        $root = $before->root();
+        $steps = [];
+        foreach ($this->steps as $step) {
+            $part = self::part($root, $step['on']);
+            $set = [];
+            $unset = [];
+            foreach ([...array_keys($step['set']), ...$step['unset']] as $path) {
+                // An absent outer object is taken away whole: what the patch made must not stay behind empty.
+                [$shortest, $there, $value] = self::find($part, $path);
+                if ($there) {
+                    $set[$path] = $value;
+                } else {
+                    $unset[] = $shortest;
+                }
+            }
+            array_unshift($steps, ['on' => $step['on'], 'set' => $set, 'unset' => array_values(array_unique($unset))]);
+        }
+
+        return new self($steps);
+    }
+
+    /** @return list<array{on: string, path: string}> */
+    public function fields(): array
+    {
+        $fields = [];
+        foreach ($this->steps as $step) {
+            foreach ([...array_keys($step['set']), ...$step['unset']] as $path) {
+                $fields[] = ['on' => $step['on'], 'path' => $path];
+            }
+        }
+
+        return $fields;
+    }
+
+    /**
+     * The fields that both patches touch: the same field, or one that holds the other.
+     *
+     * @return list<array{on: string, path: string}> as this patch names them
+     */
+    public function overlap(self $other): array
+    {
+        return array_values(array_filter($this->fields(), static function (array $mine) use ($other): bool {
+            foreach ($other->fields() as $theirs) {
+                if ($mine['on'] === $theirs['on']
+                    && (str_starts_with($mine['path'].'.', $theirs['path'].'.') || str_starts_with($theirs['path'].'.', $mine['path'].'.'))) {
+                    return true;
+                }
+            }
+
+            return false;
+        }));
+    }
+
+    /** The value of a field in a document; null when it is absent or null. */
+    public static function valueIn(PlanDocument $document, string $on, string $path): mixed
+    {
+        return self::find(self::part($document->root(), $on), $path)[2];
+    }
+
+    /** @return list<\stdClass> the JSON form */
+    public function toJson(): array
+    {
+        return array_map(static function (array $step): \stdClass {
+            $json = (object) ['on' => $step['on']];
+            if ($step['set'] !== []) {
+                $json->set = (object) $step['set'];
+            }
+            if ($step['unset'] !== []) {
+                $json->unset = $step['unset'];
+            }
+
+            return $json;
+        }, $this->steps);
+    }
+
+    /** @return array{on: string, set: array<string, mixed>, unset: list<string>} */
+    private static function step(mixed $raw): array
+    {
+        $raw = $raw instanceof \stdClass ? get_object_vars($raw) : $raw;
+        if (! is_array($raw) || array_diff(array_keys($raw), ['on', 'set', 'unset']) !== [] || ! is_string($raw['on'] ?? null)) {
+            throw PatchRefused::malformed('each step has "on" and "set" or "unset"');
+        }
+        $set = $raw['set'] ?? [];
+        $set = $set instanceof \stdClass ? get_object_vars($set) : $set;
+        $unset = $raw['unset'] ?? [];
+        if (! is_array($set) || ! is_array($unset) || ($set === [] && $unset === [])) {
+            throw PatchRefused::malformed('"set" is an object of fields, "unset" a list of fields, and one of them is there');
+        }
+        $fields = [];
+        foreach ($set as $path => $value) {
+            $fields[self::path($path)] = $value;
+        }
+
+        return ['on' => $raw['on'], 'set' => $fields, 'unset' => array_map(self::path(...), array_values($unset))];
+    }
+
+    private static function path(mixed $path): string
+    {
+        if (! is_string($path) || preg_match('/^[a-z0-9_]+(\.[A-Za-z0-9_-]+){0,5}$/D', $path) !== 1) {
+            throw PatchRefused::malformed('a field reads like "run.gauge"');
+        }
+        if ($path === 'id') {
+            throw PatchRefused::malformed('an id cannot be changed');
+        }
+
+        return $path;
+    }
+
+    private static function part(\stdClass $root, string $on): \stdClass
+    {
+        if ($on === 'plan') {
+            return $root;
+        }
+        [$kind, $id] = [...explode(':', $on, 2), ''];
+        $found = [$root];
+        foreach (self::LISTS[$kind] ?? [] as $key) {
+            $found = array_merge(...array_map(static function (\stdClass $outer) use ($key): array {
+                $inner = $outer->{$key} ?? [];
+
+                return array_values(array_filter(is_array($inner) ? $inner : [$inner], static fn (mixed $part): bool => $part instanceof \stdClass));
+            }, $found));
+        }
+        foreach ($found as $part) {
+            if ($part !== $root && ($part->id ?? null) === $id) {
+                return $part;
+            }
+        }
+        throw PatchRefused::noSuchPart($on);
+    }
+
+    /** @return array{string, bool, mixed} the shortest path that is absent (or the whole one), whether all is there, the value */
+    private static function find(\stdClass $part, string $path): array
+    {
+        $at = $part;
+        $walked = [];
+        foreach (explode('.', $path) as $key) {
+            $walked[] = $key;
+            if ($at instanceof \stdClass && property_exists($at, $key)) {
+                $at = $at->{$key};
+            } elseif (is_array($at) && array_key_exists($key, $at)) {
+                $at = $at[$key];
+            } else {
+                return [implode('.', $walked), false, null];
+            }
+        }
+
+        return [$path, true, $at];
+    }
+
+    private static function write(\stdClass $part, string $on, string $path, bool $keep, mixed $value): void
+    {
+        $keys = explode('.', $path);
+        $last = array_pop($keys);
+        $at = $part;
+        foreach ($keys as $key) {
+            if ($at instanceof \stdClass) {
+                if (! isset($at->{$key})) {
+                    if (! $keep) {
+                        return;
+                    }
+                    $at->{$key} = new \stdClass;
+                }
+                $at = &$at->{$key};
+            } elseif (is_array($at) && array_key_exists($key, $at)) {
+                $at = &$at[$key];
+            } else {
+                throw PatchRefused::noSuchField($on, $path);
+            }
+        }
+        if ($at instanceof \stdClass) {
+            if ($keep) {
+                $at->{$last} = $value;
+            } else {
+                unset($at->{$last});
+            }
+        } elseif (is_array($at) && array_key_exists($last, $at) && $keep) {
+            $at[$last] = $value;
+        } else {
+            throw PatchRefused::noSuchField($on, $path);
+        }
+    }
+}

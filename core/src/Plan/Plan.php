@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Plan;
+
+use Dinghy\Plan\Format\Problems;
+use Dinghy\Plan\Format\Record;
+
+/** One boat's plan: typed, immutable, whole. The only input of the core. */
+final readonly class Plan
+{
+    /**
+     * @param  array<string, Battery>  $batteries  by id
+     * @param  array<string, Bank>  $banks  by id
+     * @param  array<string, Feed>  $feeds  by id
+     * @param  array<string, Block>  $blocks  by id
+     * @param  array<string, Device>  $devices  by id
+     */
+    private function __construct(
+        public string $title,
+        public Units $units,
+        public HouseRules $houseRules,
+        public Boat $boat,
+        public array $batteries,
+        public array $banks,
+        public array $feeds,
+        public array $blocks,
+        public array $devices,
+    ) {}
+
+    /** @throws PlanRefused */
+    public static function fromJson(string $json): self
+    {
+        return self::of(PlanDocument::fromJson($json));
+    }
+
+    /** @throws PlanRefused */
+    public static function of(PlanDocument $document): self
+    {
+        $problems = new Problems;
+        $record = PlanFormat::shape()->read($document->root(), '', $problems);
+        if ($record !== null && $problems->none()) {
+            (new References($record, $problems))->check();
+        }
+        $found = $problems->all();
+        if ($found !== [] || $record === null) {
+            throw $found === [] ? PlanRefused::asAWhole('expected a plan') : PlanRefused::because($found);
+        }
+
+        return self::fromRecord($record);
+    }
+
+    private static function fromRecord(Record $record): self
+    {
+        $batteries = array_column(array_map(Battery::of(...), $record->records('batteries')), null, 'id');
+        $banks = array_column(array_map(
+            static fn (Record $bank): Bank => Bank::of($bank, $batteries),
+            $record->records('banks'),
+        ), null, 'id');
+
+        return new self(
+            $record->text('title'),
+            Units::from($record->text('units')),
+            HouseRules::of($record->record('house_rules')),
+            Boat::of($record->record('boat')),
+            $batteries,
+            $banks,
+            array_column(array_map(
+                static fn (Record $feed): Feed => Feed::of($feed, $banks),
+                $record->records('feeds'),
+            ), null, 'id'),
+            array_column(array_map(
+                static fn (Record $block): Block => new Block(
+                    $block->text('id'),
+                    $block->textOrNull('station'),
+                    array_map(Branch::of(...), $block->records('branches')),
+                ),
+                $record->records('blocks'),
+            ), null, 'id'),
+            array_column(array_map(Device::of(...), $record->records('devices')), null, 'id'),
+        );
+    }
+}

@@ -1,0 +1,93 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Plan;
+
+/**
+ * A plan as it is written: the JSON tree that is stored, exported and patched. Holds only what was given, never the
+ * defaults. Being a document does not make it a valid plan: Plan::of() judges that.
+ */
+final readonly class PlanDocument
+{
+    /** A whole boat is some tens of kB; more than this is a mistake or mischief. */
+    public const MOST_BYTES = 1_048_576;
+
+    private const DEPTH = 32;
+
+    private function __construct(private \stdClass $root) {}
+
+    /** @throws PlanRefused */
+    public static function fromJson(string $json): self
+    {
+        if (strlen($json) > self::MOST_BYTES) {
+            throw PlanRefused::asAWhole(sprintf('expected a plan of at most %d kB, found %d kB', self::MOST_BYTES / 1024, intdiv(strlen($json), 1024)));
+        }
+        try {
+            $root = json_decode($json, false, self::DEPTH, JSON_THROW_ON_ERROR);
+        } catch (\JsonException $e) {
+            throw PlanRefused::asAWhole('expected a JSON document nested at most '.self::DEPTH.' deep: '.lcfirst($e->getMessage()));
+        }
+        if (! $root instanceof \stdClass) {
+            throw PlanRefused::asAWhole('expected a JSON object with "format": "'.PlanFormat::NAME.'"');
+        }
+
+        return new self(self::withProtectionLists($root));
+    }
+
+    /** The tree; the caller gets a copy and cannot change this document through it. */
+    public function root(): \stdClass
+    {
+        return self::copy($this->root);
+    }
+
+    /** @throws PatchRefused when a part or a field that the patch names does not exist */
+    public function with(Patch $patch): self
+    {
+        $root = $this->root();
+        $patch->applyTo($root);
+
+        return new self($root);
+    }
+
+    /** One spelling for one document, so that equal plans have equal hashes. */
+    public function toJson(): string
+    {
+        return self::encode($this->root);
+    }
+
+    /** For people and version control: indented, and a line end at the end. */
+    public function toPrettyJson(): string
+    {
+        return self::encode($this->root, JSON_PRETTY_PRINT)."\n";
+    }
+
+    public function hash(): string
+    {
+        return hash('sha256', $this->toJson());
+    }
+
+    private static function encode(\stdClass $root, int $flags = 0): string
+    {
+        return json_encode($root, JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | $flags);
+    }
+
+    private static function copy(\stdClass $root): \stdClass
+    {
+        $copy = unserialize(serialize($root), ['allowed_classes' => [\stdClass::class]]);
+
+        return $copy instanceof \stdClass ? $copy : throw new \LogicException('A tree of \stdClass copies to itself.');
+    }
+
+    /** A feed's protection may be written as one object for a list of one; it is kept as the list, so that patches find it. */
+    private static function withProtectionLists(\stdClass $root): \stdClass
+    {
+        foreach (is_array($root->feeds ?? null) ? $root->feeds : [] as $feed) {
+            if ($feed instanceof \stdClass && ($feed->protection ?? null) instanceof \stdClass) {
+                $feed->protection = [$feed->protection];
+            }
+        }
+
+        return $root;
+    }
+}

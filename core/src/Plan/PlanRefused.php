@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Plan;
+
+use Dinghy\Plan\Format\Problem;
+
+/** A document that is not a plan. Says each place that is wrong and what was expected there. */
+final class PlanRefused extends \DomainException
+{
+    /** @param non-empty-list<Problem> $problems */
+    private function __construct(public readonly array $problems)
+    {
+        parent::__construct(implode("\n", array_map(strval(...), $problems)));
+    }
+
+    /** @param non-empty-list<Problem> $problems */
+    public static function because(array $problems): self
+    {
+        return new self($problems);
+    }
+
+    public static function asAWhole(string $message): self
+    {
+        return new self([new Problem('', $message)]);
+    }
+
+    public static function at(string $pointer, string $message): self
+    {
+        return new self([new Problem($pointer, $message)]);
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Route;
+
+use Dinghy\Plan\Way;
+
+/** Ways one after the other. */
+final readonly class Route
+{
+    /**
+     * @param  list<Way>  $ways
+     * @param  float  $length  m, without slack
+     */
+    private function __construct(
+        public array $ways,
+        public float $length,
+    ) {}
+
+    /** @param list<Way> $ways */
+    public static function of(array $ways): self
+    {
+        return new self($ways, array_sum(array_map(static fn (Way $way): float => $way->length, $ways)));
+    }
+
+    public function entersEngineSpace(): bool
+    {
+        foreach ($this->ways as $way) {
+            if ($way->engineSpace) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Rule;
+
+final readonly class ChargingAboveDevice implements Rule
+{
+    public function text(): RuleText
+    {
+        return new RuleText('D01', [Level::Stop], 'highest supply volts, while charging, exceed the device maximum',
+            'a device that is on, or always connected, takes the charging volts too', 'computed from charging volts by chemistry', Mark::FromMemory);
+    }
+
+    public function check(Assessment $assessment): iterable
+    {
+        foreach ($assessment->wiring->paths as $path) {
+            $supply = $path->feed->supply;
+            $device = $path->device;
+            $highest = $supply->highestVolts();
+            if ($highest === null) {
+                yield new Unchecked('D01', "device:{$device->id}", "charging volts of bank {$supply->bank->id}");
+            } elseif ($highest > $device->maxVolts) {
+                yield new Finding($this->text(), Level::Stop, "device:{$device->id}",
+                    "{$device->label()} sees up to {$assessment->words->volts($highest)} while bank {$supply->bank->id} charges; its maximum is {$assessment->words->volts($device->maxVolts)}.",
+                    'Feed it from a bank with lower charging volts, or through a converter made for both.',
+                    null, ['highest_v' => $highest, 'max_v' => $device->maxVolts]);
+            }
+        }
+    }
+}

@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Rule;
+
+/** One judgement of the rulebook. */
+interface Rule
+{
+    public function text(): RuleText;
+
+    /** @return iterable<Finding|Unchecked> */
+    public function check(Assessment $assessment): iterable;
+}

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Rule;
+
+/** What is always the same about a rule: the screens, the printed sheets and docs/rules.md take it from here. */
+final readonly class RuleText
+{
+    /** @param non-empty-list<Level> $levels */
+    public function __construct(
+        public string $code,
+        public array $levels,
+        public string $speaksWhen,
+        public string $because,
+        public string $source,
+        public Mark $mark,
+    ) {}
+}

@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Rule;
+
+use Dinghy\Plan\Units;
+
+/** Figures as people read them, in the units they chose. */
+final readonly class Words
+{
+    public function __construct(public Units $units) {}
+
+    /** @param float $metres of a run or a distance */
+    public function length(float $metres): string
+    {
+        if ($this->units === Units::Metric) {
+            return self::trim($metres, 2).' m';
+        }
+        $inches = round($metres / 0.0254, $metres < 0.3048 ? 1 : 0);
+        $feet = intdiv((int) $inches, 12);
+        $rest = $inches - 12 * $feet;
+
+        return match (true) {
+            $feet === 0 => self::trim($rest, 1).' in',
+            $rest < 0.05 => "{$feet} ft",
+            default => "{$feet} ft ".self::trim($rest, 0).' in',
+        };
+    }
+
+    public function amps(float $amps): string
+    {
+        return self::trim($amps, $amps < 10 ? 2 : 1).' A';
+    }
+
+    public function volts(float $volts): string
+    {
+        return self::trim($volts, 2).' V';
+    }
+
+    public function percent(float $percent): string
+    {
+        return self::trim($percent, 1).' %';
+    }
+
+    public static function trim(float $value, int $decimals): string
+    {
+        $text = number_format($value, $decimals, '.', '');
+
+        return str_contains($text, '.') ? rtrim(rtrim($text, '0'), '.') : $text;
+    }
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Wiring;
+
+use Dinghy\Conductor\Gauge;
+use Dinghy\Conductor\Metal;
+
+/** A run after sizing: its gauge and protection, given or chosen, and what follows. */
+final readonly class SizedRun
+{
+    /**
+     * @param  Circuit|null  $circuit  null: a device's factory lead
+     * @param  float|null  $length  m one way
+     * @param  float  $amps  that it is sized for
+     * @param  float|null  $drop  V there and back by the sizing arithmetic, extra resistance included
+     * @param  float|null  $dropPercent  of nominal
+     * @param  float|null  $share  V that the run may lose of its paths' limit
+     * @param  float  $limitPercent  of its class
+     * @param  list<SizedProtection>  $protection  from the source outward
+     * @param  list<Rung>  $rungs  thinnest first
+     */
+    public function __construct(
+        public string $id,
+        public RunKind $kind,
+        public ?Circuit $circuit,
+        public ?float $length,
+        public float $amps,
+        public float $peakAmps,
+        public Gauge $gauge,
+        public bool $gaugeChosen,
+        public Metal $metal,
+        public ?float $nominalVolts,
+        public ?float $drop,
+        public ?float $dropPercent,
+        public ?float $share,
+        public float $limitPercent,
+        public ?float $ampacity,
+        public array $protection,
+        public array $rungs,
+        public ?Gauge $bandChart,
+    ) {}
+}

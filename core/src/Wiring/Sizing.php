@@ -1,0 +1,278 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Wiring;
+
+use Dinghy\Conductor\Ampacity;
+use Dinghy\Conductor\BandChart;
+use Dinghy\Conductor\CopperMass;
+use Dinghy\Conductor\Gauge;
+use Dinghy\Conductor\Metal;
+use Dinghy\Conductor\Resistance;
+use Dinghy\Conductor\SizingDrop;
+use Dinghy\Plan\Device;
+use Dinghy\Plan\LoadClass;
+use Dinghy\Plan\Protection;
+
+/**
+ * Gauge and protection of every run. Where neither is given: from the thinnest gauge in stock, the first whose drop fits
+ * the run's fair share of its paths' limit, whose ampacity carries the current after factors, and for which a standard
+ * rating exists between what the load asks and that ampacity; then the smallest such rating.
+ *
+ * A run's fair share is the limit less what the rest of the path loses; runs of one path whose gauges are all to be chosen
+ * share what is left by their lengths. Feeds are settled before branches.
+ */
+final class Sizing
+{
+    /** Volts; arithmetic noise below this does not make a gauge miss a limit that it meets. */
+    private const NOISE = 1e-12;
+
+    /** @var array<string, Gauge> by circuit id: given, or chosen so far */
+    private array $gauges = [];
+
+    /** @var array<string, float|null> V by circuit id, as it was when the gauge was chosen */
+    private array $shares = [];
+
+    public function __construct(private readonly Wiring $wiring)
+    {
+        foreach ($wiring->circuits as $circuit) {
+            if ($circuit->run->gauge !== null) {
+                $this->gauges[$circuit->id] = $circuit->run->gauge;
+            }
+        }
+    }
+
+    /** @return array<string, SizedRun> by id: feeds and branches in the order of the plan, then factory leads */
+    public function runs(): array
+    {
+        foreach ($this->wiring->circuits as $circuit) {
+            if ($circuit->run->gauge === null) {
+                $share = $this->shares[$circuit->id] = $this->share($circuit);
+                $this->gauges[$circuit->id] = $this->choose($circuit, $share);
+            }
+        }
+        $runs = array_map($this->sized(...), $this->wiring->circuits);
+        foreach ($this->wiring->plan->devices as $device) {
+            $lead = $this->lead($device);
+            if ($lead !== null) {
+                $runs[$device->id] = $lead;
+            }
+        }
+
+        return $runs;
+    }
+
+    private function choose(Circuit $circuit, ?float $share): Gauge
+    {
+        $stock = $this->wiring->plan->houseRules->stock;
+        foreach ($stock as $gauge) {
+            if ($this->fits($circuit, $this->wireDrop($circuit, $gauge), $share, $this->ampacity($circuit, $gauge))) {
+                return $gauge;
+            }
+        }
+
+        // Nothing in stock fits: the thickest comes nearest, and the rules say by how much it misses.
+        return $stock[count($stock) - 1];
+    }
+
+    private function sized(Circuit $circuit): SizedRun
+    {
+        $gauge = $this->gauges[$circuit->id];
+        $chosen = $circuit->run->gauge === null;
+        $share = $chosen ? $this->shares[$circuit->id] : $this->share($circuit);
+        $others = $this->othersOnWorstPath($circuit);
+        $ladder = $this->wiring->plan->houseRules->stock;
+        if (! in_array($gauge, $ladder, false)) {
+            $ladder[] = $gauge;
+            usort($ladder, static fn (Gauge $a, Gauge $b): int => $a->areaMm2 <=> $b->areaMm2);
+        }
+        $drop = $this->drop($circuit, $gauge);
+        $ampacity = $this->ampacity($circuit, $gauge);
+
+        return new SizedRun(
+            $circuit->id, $circuit->kind, $circuit, $circuit->length, $circuit->amps(), $circuit->peakAmps(),
+            $gauge, $chosen, $circuit->run->metal, $circuit->nominalVolts,
+            $drop, self::percent($drop, $circuit->nominalVolts), $share,
+            $this->wiring->plan->houseRules->dropLimit($circuit->class), $ampacity,
+            array_map(fn (Protection $protection): SizedProtection => $this->protect($protection, $circuit, $ampacity), $circuit->protection),
+            array_map(fn (Gauge $rung): Rung => $this->rung($circuit, $rung, $share, $others), $ladder),
+            $circuit->length === null ? null : BandChart::gauge($circuit->amps(), $circuit->length),
+        );
+    }
+
+    private function fits(Circuit $circuit, ?float $wireDrop, ?float $share, ?float $ampacity): bool
+    {
+        return self::dropFits($wireDrop, $share)
+            && $ampacity !== null && $ampacity >= $circuit->amps()
+            && ($circuit->protection === [] || $this->rating($circuit, $ampacity) !== null);
+    }
+
+    private static function dropFits(?float $wireDrop, ?float $share): bool
+    {
+        return $wireDrop !== null && $share !== null && $wireDrop <= $share + self::NOISE;
+    }
+
+    private function wireDrop(Circuit $circuit, Gauge $gauge): ?float
+    {
+        return $circuit->length === null ? null : SizingDrop::volts($gauge, $circuit->run->metal, $circuit->amps(), $circuit->length);
+    }
+
+    /** V lost in the whole circuit: its wire and whatever else lies in it. */
+    private function drop(Circuit $circuit, Gauge $gauge): ?float
+    {
+        $wire = $this->wireDrop($circuit, $gauge);
+
+        return $wire === null ? null : $wire + $circuit->amps() * $circuit->run->extraOhms;
+    }
+
+    private function ampacity(Circuit $circuit, Gauge $gauge): ?float
+    {
+        $rules = $this->wiring->plan->houseRules;
+
+        return Ampacity::of($gauge, $circuit->run->metal, $rules->insulation, $rules->ambient, $circuit->engineSpace, $circuit->run->bundled);
+    }
+
+    private function rung(Circuit $circuit, Gauge $gauge, ?float $share, ?float $others): Rung
+    {
+        $amps = $circuit->amps();
+        $wire = $this->wireDrop($circuit, $gauge);
+        $drop = $this->drop($circuit, $gauge);
+        $perMetre = SizingDrop::volts($gauge, $circuit->run->metal, $amps, 1.0);
+        $ampacity = $this->ampacity($circuit, $gauge);
+        $ohms = $circuit->length === null ? null
+            : 2 * $circuit->length * Resistance::perMetre($gauge, $circuit->run->metal, $this->wiring->plan->houseRules->conductorCelsius)
+                + $circuit->run->extraOhms;
+
+        return new Rung(
+            $gauge,
+            $drop,
+            self::percent($drop, $circuit->nominalVolts),
+            $drop === null || $others === null ? null : self::percent($drop + $others, $circuit->nominalVolts),
+            $share === null || $perMetre <= 0 ? null : max(0.0, $share / $perMetre),
+            $ampacity,
+            $ampacity === null ? null : $this->rating($circuit, $ampacity),
+            $ohms === null ? null : $amps ** 2 * $ohms,
+            $circuit->length === null ? null : CopperMass::kilograms($gauge, $circuit->length),
+            self::dropFits($wire, $share),
+            $this->fits($circuit, $wire, $share, $ampacity),
+        );
+    }
+
+    /** @return float|null the first protection's rating with a wire of this ampacity; null: there is none that suits both */
+    private function rating(Circuit $circuit, float $ampacity): ?float
+    {
+        $first = $circuit->protection[0] ?? null;
+        $rating = $first === null ? null : ($first->rating ?? $first->family->smallestOfAtLeast($circuit->demand()->leastRating()));
+
+        return $rating !== null && $rating <= $ampacity ? $rating : null;
+    }
+
+    /**
+     * Where no size suits load and wire both, the wire's side is taken: a fuse protects wires. The largest that the wire
+     * can carry, or the family's smallest; the rules then say what the load misses.
+     */
+    private function protect(Protection $protection, Circuit $circuit, ?float $ampacity): SizedProtection
+    {
+        if ($protection->rating !== null) {
+            return new SizedProtection($protection, $protection->rating, false);
+        }
+        $least = $circuit->demand()->leastRating();
+        $rating = $protection->family->smallestOfAtLeast($least);
+        if ($rating === null || $rating > ($ampacity ?? INF)) {
+            $rating = $protection->family->largestOfAtMost($ampacity ?? INF) ?? $protection->family->sizes()[0];
+        }
+
+        return new SizedProtection($protection, $rating, true);
+    }
+
+    /**
+     * V that the wire of this circuit may lose, extra resistance already taken off; the least over all paths through it.
+     * Null: a length on the way is unknown, or nothing feeds it.
+     */
+    private function share(Circuit $circuit): ?float
+    {
+        $least = null;
+        foreach ($this->wiring->pathsThrough($circuit) as $path) {
+            $left = $this->wiring->plan->houseRules->dropLimit($path->class()) / 100 * $path->nominalVolts()
+                - self::leadDrop($path->device)
+                - $circuit->amps() * $circuit->run->extraOhms;
+            $open = $circuit->length;
+            foreach ($path->circuits as $other) {
+                if ($other === $circuit) {
+                    continue;
+                }
+                if ($other->length === null || $open === null) {
+                    return null;
+                }
+                $known = $this->knownDrop($other);
+                if ($known === null) {
+                    $open += $other->length;
+                    $left -= $other->amps() * $other->run->extraOhms;
+                } else {
+                    $left -= $known;
+                }
+            }
+            if ($open === null) {
+                return null;
+            }
+            $share = $open > 0 && $circuit->length !== null ? $left * $circuit->length / $open : $left;
+            $least = $least === null ? $share : min($least, $share);
+        }
+
+        return $least;
+    }
+
+    /** V of a circuit whose gauge is given or was chosen before; null while it is open. */
+    private function knownDrop(Circuit $circuit): ?float
+    {
+        $gauge = $this->gauges[$circuit->id] ?? null;
+
+        return $gauge === null ? null : $this->drop($circuit, $gauge);
+    }
+
+    /** V that the rest of the worst path through a circuit loses, so far as it is known; null where nothing feeds it. */
+    private function othersOnWorstPath(Circuit $circuit): ?float
+    {
+        $worst = null;
+        foreach ($this->wiring->pathsThrough($circuit) as $path) {
+            $others = self::leadDrop($path->device);
+            foreach ($path->circuits as $other) {
+                $others += $other === $circuit ? 0.0 : $this->knownDrop($other) ?? 0.0;
+            }
+            $worst = max($worst ?? 0.0, $others);
+        }
+
+        return $worst;
+    }
+
+    private function lead(Device $device): ?SizedRun
+    {
+        if ($device->leadGauge === null) {
+            return null;
+        }
+        $path = $this->wiring->pathsTo($device)[0] ?? null;
+        $rules = $this->wiring->plan->houseRules;
+        $nominal = $path?->nominalVolts();
+        $drop = self::leadDrop($device);
+
+        return new SizedRun(
+            $device->id, RunKind::Lead, null, $device->leadLength, $device->sizingAmps(), $device->peakAmps,
+            $device->leadGauge, false, Metal::Copper, $nominal, $drop, self::percent($drop, $nominal), null,
+            $rules->dropLimit($path === null ? LoadClass::General : $path->class()),
+            Ampacity::of($device->leadGauge, Metal::Copper, $rules->insulation, $rules->ambient, false, 2),
+            [], [], null,
+        );
+    }
+
+    private static function leadDrop(Device $device): float
+    {
+        return $device->leadGauge === null ? 0.0
+            : SizingDrop::volts($device->leadGauge, Metal::Copper, $device->sizingAmps(), $device->leadLength);
+    }
+
+    private static function percent(?float $drop, ?float $nominal): ?float
+    {
+        return $drop === null || $nominal === null ? null : 100 * $drop / $nominal;
+    }
+}
