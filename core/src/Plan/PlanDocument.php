@@ -50,6 +50,16 @@ final readonly class PlanDocument
         return new self($root);
     }
 
+    /** The same plan with every house rule that it is judged by written out, so that another shop gets the same answer. */
+    public function withHouseRulesWrittenOut(): self
+    {
+        $root = $this->root();
+        $given = $root->house_rules ?? new \stdClass;
+        $root->house_rules = PlanFormat::houseRules()->withDefaults($given instanceof \stdClass ? $given : new \stdClass);
+
+        return new self($root);
+    }
+
     /** One spelling for one document, so that equal plans have equal hashes. */
     public function toJson(): string
     {

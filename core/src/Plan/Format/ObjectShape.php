@@ -70,6 +70,23 @@ final readonly class ObjectShape implements Shape
         return $schema;
     }
 
+    /** The object with the defaults of its absent keys, and of objects inside it, written out. */
+    public function withDefaults(\stdClass $given): \stdClass
+    {
+        $whole = new \stdClass;
+        foreach ($this->fields as $name => $field) {
+            $value = $given->{$name} ?? $field->default;
+            if ($field->shape instanceof self && $value instanceof \stdClass) {
+                $value = $field->shape->withDefaults($value);
+            }
+            if ($value !== null) {
+                $whole->{$name} = $value;
+            }
+        }
+
+        return $whole;
+    }
+
     /**
      * @param  array<string, mixed>  $given
      * @return array<string, mixed>

@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use Dinghy\Plan\PlanFormat;
+use Dinghy\Rule\Level;
+use Dinghy\Rule\Rule;
+use Dinghy\Rule\Rulebook;
+use Illuminate\Console\Command;
+
+final class WriteDocs extends Command
+{
+    protected $signature = 'dinghy:docs {--check : Write nothing; exit 1 when a file is stale}';
+
+    protected $description = 'Writes the pages that are made from the core: docs/schema/plan-1.json and docs/rules.md';
+
+    public function handle(): int
+    {
+        $stale = [];
+        foreach (['docs/schema/plan-1.json' => self::planSchema(), 'docs/rules.md' => self::rules()] as $file => $text) {
+            if (@file_get_contents(base_path($file)) !== $text) {
+                $stale[] = $file;
+                $this->option('check') || file_put_contents(base_path($file), $text);
+            }
+        }
+        foreach ($stale as $file) {
+            $this->line(($this->option('check') ? 'stale: ' : 'written: ').$file);
+        }
+
+        return $this->option('check') && $stale !== [] ? self::FAILURE : self::SUCCESS;
+    }
+
+    public static function planSchema(): string
+    {
+        return json_encode([
+            '$schema' => 'https://json-schema.org/draft/2020-12/schema',
+            '$id' => 'plan-1.json',
+            'title' => 'Dinghy plan, version 1',
+            ...PlanFormat::shape()->schema(),
+        ], JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE)."\n";
+    }
+
+    public static function rules(): string
+    {
+        $rows = array_map(static function (Rule $rule): string {
+            $text = $rule->text();
+            $levels = implode('/', array_map(static fn (Level $level): string => $level->value, $text->levels));
+
+            return "| {$text->code} | {$levels} | {$text->speaksWhen} | {$text->because} | {$text->source} | {$text->mark->label()} |";
+        }, Rulebook::rules());
+
+        return "# Rules\n\nMade from the core by `php artisan dinghy:docs`; do not edit.\n\n"
+            ."stop: do not energise that circuit. warn: a rigger must decide and say why; people see \"decide\". note: good to know.\n"
+            ."A rule whose input is missing says *not checked* and names the input.\n\n"
+            ."| code | level | speaks when | because | source | on whose word |\n|---|---|---|---|---|---|\n"
+            .implode("\n", $rows)."\n";
+    }
+}

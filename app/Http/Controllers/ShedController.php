@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\Job;
+use App\Models\User;
+use Dinghy\Evaluation\Evaluation;
+use Dinghy\Evaluation\Verdict;
+use Dinghy\Plan\Plan;
+use Dinghy\Rule\Level;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\JsonResponse;
+
+final class ShedController extends Controller
+{
+    public function __invoke(#[CurrentUser] User $user): JsonResponse
+    {
+        $jobs = Job::query()->ofShop($user->shop_id)->with(['boat.customer', 'plan'])->orderByRaw('bay is null, bay, id')->get();
+
+        return response()->json([
+            'today' => now()->toDateString(),
+            'jobs' => $jobs->map(self::bay(...))->all(),
+        ]);
+    }
+
+    /** @return array<string, mixed> */
+    private static function bay(Job $job): array
+    {
+        $evaluation = $job->plan === null ? null : Evaluation::of(Plan::of($job->plan->planDocument()));
+
+        return [
+            'id' => $job->id,
+            'title' => $job->title,
+            'bay' => $job->bay,
+            'boat' => ['name' => $job->boat->name, 'hull' => $job->boat->hull, 'length_m' => $job->boat->length_m, 'beam_m' => $job->boat->beam_m],
+            'customer' => $job->boat->customer->name,
+            'promised_on' => $job->promised_on?->toDateString(),
+            'waits_for' => $job->waits_for,
+            'stage' => $evaluation === null ? null : 'Power',
+            'stops' => $evaluation?->count(Level::Stop),
+            'decisions' => $evaluation?->count(Level::Warn),
+            'verdict' => $evaluation === null ? 'No plan yet.' : Verdict::of($evaluation),
+        ];
+    }
+}

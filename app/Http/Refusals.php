@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http;
+
+use App\WorkOrders\PlanClash;
+use Dinghy\Plan\Format\Problem;
+use Dinghy\Plan\PatchRefused;
+use Dinghy\Plan\PlanRefused;
+use Dinghy\Plan\QuantityRefused;
+use Illuminate\Database\QueryException;
+use Illuminate\Foundation\Configuration\Exceptions;
+use Illuminate\Http\Exceptions\PostTooLargeException;
+use Illuminate\Http\JsonResponse;
+
+/** How a refusal of the core or of the store reads to a browser: a status, a sentence, and where. */
+final class Refusals
+{
+    public static function register(Exceptions $exceptions): void
+    {
+        $exceptions->dontReport([PlanRefused::class, PatchRefused::class, QuantityRefused::class, PlanClash::class]);
+        $exceptions->render(static fn (PlanRefused $e): JsonResponse => response()->json([
+            'message' => 'Not kept: '.self::sentence($e->problems[0]).(count($e->problems) > 1 ? ' And '.(count($e->problems) - 1).' more.' : ''),
+            'problems' => array_map(static fn (Problem $problem): array => ['pointer' => $problem->pointer, 'message' => $problem->message], $e->problems),
+        ], 422));
+        $exceptions->render(static fn (PatchRefused $e): JsonResponse => self::answer(422, 'Not kept: '.$e->getMessage()));
+        $exceptions->render(static fn (QuantityRefused $e): JsonResponse => self::answer(422, 'Not kept: '.$e->getMessage()));
+        $exceptions->render(static fn (PlanClash $e): JsonResponse => response()->json(['message' => $e->getMessage(), 'fields' => $e->fields], 409));
+        $exceptions->render(static fn (PostTooLargeException $e): JsonResponse => self::answer(413, 'Not kept: the file is larger than Dinghy takes.'));
+        $exceptions->render(static fn (QueryException $e, $request): ?JsonResponse => $request->is('api/*')
+            ? self::answer(503, 'Not kept: the database does not answer. Try again in a moment.')
+            : null);
+    }
+
+    private static function sentence(Problem $problem): string
+    {
+        return ($problem->pointer === '' ? '' : $problem->pointer.': ').$problem->message.'.';
+    }
+
+    private static function answer(int $status, string $message): JsonResponse
+    {
+        return response()->json(['message' => $message], $status);
+    }
+}

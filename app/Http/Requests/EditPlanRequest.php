@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Dinghy\Plan\Patch;
+use Dinghy\Plan\TypedQuantity;
+use Dinghy\Plan\Units;
+use Illuminate\Foundation\Http\FormRequest;
+
+/** A change to a plan: a patch in the file's units, or what a person typed into one field. */
+final class EditPlanRequest extends FormRequest
+{
+    /** @return array<string, list<string>> */
+    public function rules(): array
+    {
+        return [
+            'base' => ['required', 'integer', 'min:1'],
+            'units' => ['sometimes', 'string', 'in:imperial,metric'],
+            'patch' => ['required_without:typed', 'prohibits:typed', 'array', 'min:1'],
+            'typed' => ['required_without:patch', 'array'],
+            'typed.on' => ['required_with:typed', 'string', 'max:80'],
+            'typed.field' => ['required_with:typed', 'string', 'max:120'],
+            'typed.text' => ['present_with:typed', 'nullable', 'string', 'max:100'],
+        ];
+    }
+
+    public function base(): int
+    {
+        return $this->integer('base');
+    }
+
+    public function units(): Units
+    {
+        return $this->enum('units', Units::class) ?? Units::Metric;
+    }
+
+    /** @throws \Dinghy\Plan\PatchRefused|\Dinghy\Plan\QuantityRefused */
+    public function patch(): Patch
+    {
+        if ($this->has('patch')) {
+            // From the body itself: the framework's array would make {} and [] the same.
+            $body = json_decode($this->getContent(), false, 32, JSON_THROW_ON_ERROR);
+
+            return Patch::of($body instanceof \stdClass ? $body->patch ?? null : null);
+        }
+        $field = $this->string('typed.field')->value();
+
+        return Patch::of([[
+            'on' => $this->string('typed.on')->value(),
+            'set' => [$field => TypedQuantity::read($field, $this->string('typed.text')->value(), $this->units())],
+        ]]);
+    }
+}

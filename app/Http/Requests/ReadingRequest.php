@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use Dinghy\Plan\TypedQuantity;
+use Dinghy\Plan\Units;
+use Illuminate\Foundation\Http\FormRequest;
+
+final class ReadingRequest extends FormRequest
+{
+    /** @return array<string, list<string>> */
+    public function rules(): array
+    {
+        return [
+            'meter_point' => ['required', 'string', 'max:100'],
+            'volts' => ['required', 'string', 'max:20'],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return ['volts.required' => 'Reading is missing. Type the volts the meter shows.'];
+    }
+
+    /** @throws \Dinghy\Plan\QuantityRefused */
+    public function volts(): float
+    {
+        return (float) TypedQuantity::read('measured_v', $this->string('volts')->value(), Units::Metric);
+    }
+}

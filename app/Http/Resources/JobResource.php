@@ -1,0 +1,116 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Resources;
+
+use App\Models\Job;
+use App\Models\PlanVersion;
+use App\Models\Reading;
+use App\Models\User;
+use App\WorkOrders\PlanHistory;
+use Dinghy\Evaluation\Evaluation;
+use Dinghy\Evaluation\EvaluationDocument;
+use Dinghy\Evaluation\MeterPoint;
+use Dinghy\Evaluation\ProfilePoint;
+use Dinghy\Evaluation\Verdict;
+use Dinghy\Evaluation\VoltProfile;
+use Dinghy\Plan\Plan;
+use Dinghy\Plan\Units;
+use Illuminate\Http\Request;
+use Illuminate\Http\Resources\Json\JsonResource;
+
+/**
+ * A work order with its newest plan and everything the core says of it.
+ *
+ * @mixin Job
+ */
+final class JobResource extends JsonResource
+{
+    public static $wrap = null;
+
+    public function __construct(private readonly Job $job, private readonly User $user)
+    {
+        parent::__construct($job);
+    }
+
+    /** @return array<string, mixed> */
+    public function toArray(Request $request): array
+    {
+        $head = $this->job->plan()->with('author')->first();
+
+        return [
+            'id' => $this->job->id,
+            'title' => $this->job->title,
+            'bay' => $this->job->bay,
+            'boat' => $this->job->boat->name,
+            'customer' => $this->job->boat->customer->name,
+            'promised_on' => $this->job->promised_on?->toDateString(),
+            'can_change' => $this->user->can('changePlan', $this->job),
+            'version' => $head === null ? null : $this->version($head),
+            ...($head === null ? ['plan' => null, 'evaluation' => null, 'profiles' => [], 'verdict' => 'No plan yet.', 'readings' => []]
+                : $this->evaluated($head, $request->enum('units', Units::class))),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function version(PlanVersion $head): array
+    {
+        $stacks = (new PlanHistory($this->job))->stacks($this->user);
+
+        return [
+            'number' => $head->number,
+            'hash' => $head->hash,
+            'made_at' => $head->made_at->toIso8601String(),
+            'author' => $head->author?->name,
+            'can_undo' => $stacks['done'] !== [],
+            'can_redo' => $stacks['undone'] !== [],
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private function evaluated(PlanVersion $head, ?Units $units): array
+    {
+        $document = $head->planDocument();
+        $evaluation = Evaluation::of(Plan::of($document), $units);
+
+        return [
+            'plan' => $document->root(),
+            'evaluation' => EvaluationDocument::of($evaluation),
+            'profiles' => array_map(self::profile(...), VoltProfile::allOf($evaluation)),
+            'verdict' => Verdict::of($evaluation),
+            'readings' => $this->readings($evaluation),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function profile(VoltProfile $profile): array
+    {
+        return [
+            'device' => $profile->device->id,
+            'bank' => $profile->bank->id,
+            'v_min' => $profile->device->minVolts,
+            'v_max' => $profile->device->maxVolts,
+            'points' => array_map(static fn (ProfilePoint $point): array => [
+                'at_m' => $point->metres, 'volts' => $point->volts, 'lost_v' => $point->lost,
+                'label' => $point->label, 'area_mm2' => $point->areaMm2, 'run' => $point->run,
+            ], $profile->points),
+        ];
+    }
+
+    /** @return list<array<string, mixed>> the newest reading of each meter point */
+    private function readings(Evaluation $evaluation): array
+    {
+        /** @var array<string, MeterPoint> $points */
+        $points = array_column($evaluation->meterPoints, null, 'id');
+        $newest = $this->job->readings()->with('author')->orderBy('id')->get()->keyBy('meter_point');
+
+        return array_values($newest->map(static fn (Reading $reading): array => [
+            'meter_point' => $reading->meter_point,
+            'volts' => $reading->volts,
+            'right' => isset($points[$reading->meter_point]) ? $points[$reading->meter_point]->accepts($reading->volts) : null,
+            'taken_at' => $reading->taken_at->toIso8601String(),
+            'author' => $reading->author?->name,
+        ])->all());
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+
+/**
+ * @property int $id
+ * @property int $shop_id
+ * @property string $name
+ */
+final class Customer extends Model
+{
+    protected $fillable = ['shop_id', 'name'];
+
+    /** @return BelongsTo<Shop, $this> */
+    public function shop(): BelongsTo
+    {
+        return $this->belongsTo(Shop::class);
+    }
+
+    /** @return HasMany<Boat, $this> */
+    public function boats(): HasMany
+    {
+        return $this->hasMany(Boat::class);
+    }
+}

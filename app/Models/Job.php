@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Relations\HasOne;
+use Illuminate\Support\Carbon;
+
+/**
+ * A work order on one boat.
+ *
+ * @property int $id
+ * @property int $boat_id
+ * @property string $title
+ * @property int|null $bay
+ * @property Carbon|null $promised_on
+ * @property string|null $waits_for
+ * @property-read Boat $boat
+ * @property-read PlanVersion|null $plan
+ */
+final class Job extends Model
+{
+    protected $fillable = ['boat_id', 'title', 'bay', 'promised_on', 'waits_for'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['promised_on' => 'date'];
+    }
+
+    /** @return BelongsTo<Boat, $this> */
+    public function boat(): BelongsTo
+    {
+        return $this->belongsTo(Boat::class);
+    }
+
+    /** @return HasMany<PlanVersion, $this> */
+    public function planVersions(): HasMany
+    {
+        return $this->hasMany(PlanVersion::class);
+    }
+
+    /** @return HasOne<PlanVersion, $this> the newest version */
+    public function plan(): HasOne
+    {
+        return $this->hasOne(PlanVersion::class)->ofMany('number', 'max');
+    }
+
+    /** @return HasMany<Reading, $this> */
+    public function readings(): HasMany
+    {
+        return $this->hasMany(Reading::class);
+    }
+
+    /**
+     * @param  Builder<self>  $query
+     * @return Builder<self>
+     */
+    public function scopeOfShop(Builder $query, int $shop): Builder
+    {
+        return $query->whereHas('boat.customer', fn (Builder $customers) => $customers->where('shop_id', $shop));
+    }
+}

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Dinghy\Plan\Patch;
+use Dinghy\Plan\PlanDocument;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Support\Carbon;
+
+/**
+ * One link of a job's chain of plans. Never changed once made.
+ *
+ * @property int $id
+ * @property int $job_id
+ * @property int $number
+ * @property int|null $parent_id
+ * @property int|null $user_id
+ * @property 'import'|'edit'|'undo'|'redo' $kind
+ * @property int|null $reverts_id
+ * @property string|null $patch
+ * @property string $document
+ * @property string $hash
+ * @property Carbon $made_at
+ * @property-read User|null $author
+ * @property-read PlanVersion|null $parent
+ */
+final class PlanVersion extends Model
+{
+    public $timestamps = false;
+
+    protected $fillable = ['job_id', 'number', 'parent_id', 'user_id', 'kind', 'reverts_id', 'patch', 'document', 'hash', 'made_at'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['made_at' => 'datetime'];
+    }
+
+    /** @return BelongsTo<User, $this> */
+    public function author(): BelongsTo
+    {
+        return $this->belongsTo(User::class, 'user_id');
+    }
+
+    /** @return BelongsTo<PlanVersion, $this> */
+    public function parent(): BelongsTo
+    {
+        return $this->belongsTo(self::class, 'parent_id');
+    }
+
+    public function planDocument(): PlanDocument
+    {
+        return PlanDocument::fromJson($this->document);
+    }
+
+    /** The change that made this version; null for one that replaced the plan as a whole. */
+    public function planPatch(): ?Patch
+    {
+        return $this->patch === null ? null : Patch::of(json_decode($this->patch, false, 32, JSON_THROW_ON_ERROR));
+    }
+}

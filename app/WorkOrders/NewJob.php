@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\WorkOrders;
+
+use App\Models\Job;
+use App\Models\Shop;
+use App\Models\User;
+use Carbon\CarbonInterface;
+use Dinghy\Plan\Plan;
+use Dinghy\Plan\PlanDocument;
+use Illuminate\Support\Facades\DB;
+
+/** Takes a boat in: customer, boat and work order with its first plan, all or nothing. */
+final class NewJob
+{
+    /** @throws \Dinghy\Plan\PlanRefused */
+    public static function make(Shop $shop, ?User $user, string $customer, string $title, ?CarbonInterface $promised, PlanDocument $document): Job
+    {
+        Plan::of($document);
+        /** @var object{name?: string, hull?: string, length_m?: float, beam_m?: float} $boat */
+        $boat = $document->root()->boat ?? new \stdClass;
+
+        return DB::transaction(static function () use ($shop, $user, $customer, $title, $promised, $document, $boat): Job {
+            $job = $shop->customers()->firstOrCreate(['name' => $customer])->boats()->create([
+                'name' => mb_substr($boat->name ?? $title, 0, 120),
+                'hull' => $boat->hull ?? null,
+                'length_m' => $boat->length_m ?? null,
+                'beam_m' => $boat->beam_m ?? null,
+            ])->jobs()->create(['title' => $title, 'promised_on' => $promised]);
+            (new PlanHistory($job))->import($user, $document);
+
+            return $job;
+        });
+    }
+}

@@ -1,0 +1,77 @@
+# A private MariaDB on loopback, for this checkout alone. Its folder, port and socket are its own.
+
+DATABASE_PID=
+SOCKET_FOLDER=
+
+free_port() {
+    php -r '$s = stream_socket_server("tcp://127.0.0.1:0"); echo explode(":", stream_socket_get_name($s, false))[1];'
+}
+
+# start_database NAME : serves STATE/NAME and sets DB_PORT.
+start_database() {
+    local folder="$STATE/$1" as=()
+    if [ "$(id -u)" -eq 0 ]; then
+        as=(--user=mysql)
+        # The server runs as the user mysql, who must be able to reach its folder.
+        mkdir -p "$folder" && chown mysql: "$folder"
+        if ! runuser -u mysql -- test -x "$folder"; then
+            folder="/var/lib/dinghy-$(printf '%s' "$ROOT" | sha256sum | cut -c1-12)/$1"
+            mkdir -p "$folder" && chown -R mysql: "$(dirname "$folder")"
+        fi
+    fi
+    mkdir -p "$folder"
+    local pid_file="$STATE/$1.pid"
+    stop_left_over "$pid_file" "$folder"
+    if [ ! -d "$folder/mysql" ]; then
+        say "Making a private database"
+        quietly database mariadb-install-db "${as[@]}" --datadir="$folder" --auth-root-authentication-method=normal --skip-test-db \
+            || fail "The private database could not be made; MariaDB's own words stand above."
+    fi
+    SOCKET_FOLDER=$(mktemp -d /tmp/dinghy-XXXXXX)
+    [ "$(id -u)" -eq 0 ] && chown mysql: "$SOCKET_FOLDER"
+    DB_PORT=$(free_port)
+    export DB_PORT DB_HOST=127.0.0.1 DB_USERNAME=root DB_PASSWORD=
+    setsid mariadbd --no-defaults "${as[@]}" --datadir="$folder" --bind-address=127.0.0.1 --port="$DB_PORT" \
+        --socket="$SOCKET_FOLDER/s" --pid-file="$SOCKET_FOLDER/pid" --innodb-flush-log-at-trx-commit=1 >"$STATE/$1.log" 2>&1 </dev/null &
+    DATABASE_PID=$!
+    echo "$DATABASE_PID" >"$pid_file"
+    local tries=0
+    until mariadb-admin --no-defaults --protocol=tcp -h 127.0.0.1 -P "$DB_PORT" -u root --silent ping >/dev/null 2>&1; do
+        tries=$((tries + 1))
+        if [ $tries -gt 150 ] || ! kill -0 "$DATABASE_PID" 2>/dev/null; then
+            tail -n 15 "$STATE/$1.log" >&2
+            fail "The private database did not start; its own words stand above."
+        fi
+        sleep 0.1
+    done
+}
+
+# A server that an earlier, killed run left behind still holds the folder. Only one that serves this very folder is ended.
+stop_left_over() {
+    local pid
+    pid=$(cat "$1" 2>/dev/null || true)
+    if [ -n "$pid" ] && tr '\0' ' ' <"/proc/$pid/cmdline" 2>/dev/null | grep -qF -- "--datadir=$2 "; then
+        if [ -n "$(cat "$STATE/${1##*/}.owner" 2>/dev/null)" ] && kill -0 "$(cat "$STATE/${1##*/}.owner")" 2>/dev/null; then
+            fail "Dinghy already runs from this folder (process $(cat "$STATE/${1##*/}.owner")). Stop it first with Ctrl-C or: kill $(cat "$STATE/${1##*/}.owner")"
+        fi
+        say "Ending a database that an earlier run left behind"
+        kill "$pid" 2>/dev/null || true
+        local tries=0
+        while kill -0 "$pid" 2>/dev/null && [ $tries -lt 100 ]; do sleep 0.1; tries=$((tries + 1)); done
+    fi
+    echo $$ >"$STATE/${1##*/}.owner"
+}
+
+create_database() {
+    mariadb --no-defaults --protocol=tcp -h 127.0.0.1 -P "$DB_PORT" -u root -e "CREATE DATABASE IF NOT EXISTS \`$1\` CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci"
+}
+
+stop_database() {
+    if [ -n "$DATABASE_PID" ]; then
+        kill "$DATABASE_PID" 2>/dev/null || true
+        wait "$DATABASE_PID" 2>/dev/null || true
+        DATABASE_PID=
+    fi
+    [ -n "$SOCKET_FOLDER" ] && rm -rf "$SOCKET_FOLDER"
+    SOCKET_FOLDER=
+}

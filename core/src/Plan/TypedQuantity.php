@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Plan;
+
+use Dinghy\Conductor\Gauge;
+use Dinghy\Conductor\UnknownGauge;
+
+/**
+ * What a person types into a field of a plan, in either unit system: "19ft 6in", "6 m", "6 AWG", "16mm²", "56 A", "12,7".
+ * A bare number is in the units the person chose. Nothing typed means "not given".
+ */
+final class TypedQuantity
+{
+    private const LENGTH_UNITS = [
+        'm' => 1.0, 'cm' => 0.01, 'mm' => 0.001,
+        'ft' => 0.3048, 'feet' => 0.3048, 'foot' => 0.3048, "'" => 0.3048, '′' => 0.3048,
+        'in' => 0.0254, 'inch' => 0.0254, 'inches' => 0.0254, '"' => 0.0254, '″' => 0.0254,
+    ];
+
+    /** Unit words by the ending of a field's name, and how many of the file's unit one of them is. */
+    private const UNITS = [
+        'a' => ['a' => 1.0, 'amp' => 1.0, 'amps' => 1.0, 'ma' => 0.001],
+        'v' => ['v' => 1.0, 'volt' => 1.0, 'volts' => 1.0, 'mv' => 0.001],
+        'ah' => ['ah' => 1.0],
+        'mohm' => ['mω' => 1.0, 'mohm' => 1.0, 'ω' => 1000.0, 'ohm' => 1000.0],
+        'pct' => ['%' => 1.0],
+    ];
+
+    private const EXAMPLES = ['a' => '30 A', 'v' => '12.7 V', 'ah' => '100 Ah', 'mohm' => '62 mΩ', 'pct' => '3 %'];
+
+    /**
+     * @param  string  $field  a dotted path as in a patch: "run.length_m", "protection.0.rating_a"
+     * @return float|string|null the value as the plan file holds it
+     *
+     * @throws QuantityRefused
+     */
+    public static function read(string $field, string $typed, Units $units): float|string|null
+    {
+        $text = mb_strtolower(trim($typed));
+        if ($text === '') {
+            return null;
+        }
+        $name = substr($field, (int) strrpos('.'.$field, '.'));
+        if ($name === 'gauge') {
+            return self::gauge($typed, $text, $units);
+        }
+        $ending = substr($name, (int) strrpos('_'.$name, '_'));
+
+        return $ending === 'm' ? self::length($typed, $text, $units) : self::number($typed, $text, $ending);
+    }
+
+    private static function gauge(string $typed, string $text, Units $units): string
+    {
+        $known = preg_match('~^#?\s*(\d+(?:[.,]\d+)?|\d/0)\s*(awg|ga|gauge|mm2|mm²|mm\^2|sq ?mm|qmm)?$~u', $text, $match) === 1;
+        if ($known) {
+            $metric = isset($match[2]) ? ! in_array($match[2], ['awg', 'ga', 'gauge'], true) : $units === Units::Metric && ! str_contains($match[1], '/');
+            try {
+                return Gauge::of(str_replace(',', '.', $match[1]).($metric ? ' mm2' : ' AWG'))->name;
+            } catch (UnknownGauge) {
+                // falls through to the refusal, which names what is known
+            }
+        }
+        throw QuantityRefused::expected('a gauge that is made, such as 6 AWG, 2/0 AWG or 16 mm²', $typed);
+    }
+
+    private static function length(string $typed, string $text, Units $units): float
+    {
+        $metres = 0.0;
+        $rest = str_replace(',', '.', $text);
+        $pattern = '~^\s*(\d+(?:\.\d+)?|\.\d+)(?:\s+(\d+)/(\d+))?\s*(feet|foot|ft|inches|inch|in|mm|cm|m|\'|"|′|″)?~u';
+        $bare = $units === Units::Metric ? 1.0 : 0.3048;
+        while ($rest !== '' && preg_match($pattern, $rest, $match) === 1) {
+            $value = (float) $match[1] + (($match[2] ?? '') === '' ? 0.0 : (int) $match[2] / max(1, (int) $match[3]));
+            $metres += $value * (isset($match[4]) ? self::LENGTH_UNITS[$match[4]] : $bare);
+            // After feet a bare number is inches: 19' 6
+            $bare = isset($match[4]) && self::LENGTH_UNITS[$match[4]] === 0.3048 ? 0.0254 : 0.0;
+            $rest = ltrim(substr($rest, strlen($match[0])));
+        }
+        if ($rest !== '') {
+            throw QuantityRefused::expected('a length, such as 19ft 6in or 6 m', $typed);
+        }
+
+        return $metres;
+    }
+
+    private static function number(string $typed, string $text, string $ending): float
+    {
+        if (preg_match('~^([+-]?(?:\d+(?:[.,]\d+)?|[.,]\d+))\s*(\S*)$~u', $text, $match) === 1) {
+            $factor = $match[2] === '' ? 1.0 : self::UNITS[$ending][$match[2]] ?? null;
+            if ($factor !== null) {
+                return (float) str_replace(',', '.', $match[1]) * $factor;
+            }
+        }
+        throw QuantityRefused::expected('a number'.(isset(self::EXAMPLES[$ending]) ? ', such as '.self::EXAMPLES[$ending] : ''), $typed);
+    }
+}

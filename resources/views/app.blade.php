@@ -1,0 +1,14 @@
+<!doctype html>
+<html lang="en">
+<head>
+    <meta charset="utf-8">
+    <meta name="viewport" content="width=device-width, initial-scale=1">
+    <title>Dinghy</title>
+    <link rel="icon" href="/icon.svg" type="image/svg+xml">
+    @vite('resources/js/main.tsx')
+</head>
+<body>
+    <div id="app"></div>
+    <noscript>Dinghy draws its pages with JavaScript. Switch it on for this address.</noscript>
+</body>
+</html>

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+use App\Http\Controllers\JobController;
+use App\Http\Controllers\PlanController;
+use App\Http\Controllers\ReadingController;
+use App\Http\Controllers\SessionController;
+use App\Http\Controllers\ShedController;
+use App\Http\Controllers\WorkSheetController;
+use Illuminate\Support\Facades\Route;
+
+Route::prefix('api')->group(function (): void {
+    Route::post('session', [SessionController::class, 'store'])->middleware('throttle:sign-in');
+
+    Route::middleware('auth')->group(function (): void {
+        Route::get('session', [SessionController::class, 'show']);
+        Route::delete('session', [SessionController::class, 'destroy']);
+        Route::get('shed', ShedController::class);
+        Route::post('jobs', [JobController::class, 'store']);
+        Route::get('jobs/{job}', [JobController::class, 'show'])->whereNumber('job');
+        Route::post('jobs/{job}/plan/edits', [PlanController::class, 'edit'])->whereNumber('job');
+        Route::post('jobs/{job}/plan/undo', [PlanController::class, 'undo'])->whereNumber('job');
+        Route::post('jobs/{job}/plan/redo', [PlanController::class, 'redo'])->whereNumber('job');
+        Route::put('jobs/{job}/plan', [PlanController::class, 'import'])->whereNumber('job');
+        Route::get('jobs/{job}/plan', [PlanController::class, 'export'])->whereNumber('job');
+        Route::get('jobs/{job}/why', [PlanController::class, 'why'])->whereNumber('job');
+        Route::get('jobs/{job}/work-sheet', WorkSheetController::class)->whereNumber('job');
+        Route::post('jobs/{job}/readings', [ReadingController::class, 'store'])->whereNumber('job');
+    });
+});
+
+// Everything else is the page; it shows what its address says.
+Route::view('{any?}', 'app')->where('any', '^(?!api/|build/).*$');
