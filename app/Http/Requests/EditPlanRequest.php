@@ -49,7 +49,11 @@ final class EditPlanRequest extends FormRequest
 
         return Patch::of([[
             'on' => $this->string('typed.on')->value(),
-            'set' => [$field => TypedQuantity::read($field, $this->string('typed.text')->value(), $this->units())],
+            'set' => [
+                $field => TypedQuantity::read($field, $this->string('typed.text')->value(), $this->units()),
+                // A typed length takes the place of the route; an emptied one is measured along the ways again.
+                ...($field === 'run.length_m' ? ['run.route' => null] : []),
+            ],
         ]]);
     }
 }

@@ -1,0 +1,67 @@
+import type { Clash } from './types';
+
+/** The server answered and said no. */
+export class Refused extends Error {
+    constructor(
+        readonly status: number,
+        message: string,
+        readonly clash: Clash | null = null,
+    ) {
+        super(message);
+    }
+}
+
+/** The server, or the database behind it, did not answer: nothing is known to be kept. */
+export class NotReached extends Error {}
+
+interface Options {
+    method?: 'GET' | 'POST' | 'PUT' | 'DELETE';
+    /** sent as JSON */
+    body?: unknown;
+    /** sent as it is */
+    raw?: string;
+}
+
+const PATIENCE_MS = 15_000;
+
+export async function ask<T>(path: string, { method = 'GET', body, raw }: Options = {}): Promise<T> {
+    let response: Response;
+    try {
+        response = await fetch(`/api/${path}`, {
+            method,
+            headers: {
+                Accept: 'application/json',
+                ...(method === 'GET' ? {} : { 'X-XSRF-TOKEN': csrfToken() }),
+                ...(body === undefined && raw === undefined ? {} : { 'Content-Type': 'application/json' }),
+            },
+            body: raw ?? (body === undefined ? undefined : JSON.stringify(body)),
+            signal: AbortSignal.timeout(PATIENCE_MS),
+        });
+    } catch {
+        throw new NotReached('Not kept: the server does not answer.');
+    }
+    if (response.status === 204) {
+        return undefined as T;
+    }
+    const answer: unknown = await response.json().catch(() => null);
+    if (response.ok && answer !== null) {
+        return answer as T;
+    }
+    const message = messageOf(answer);
+    if (response.status >= 500 || answer === null) {
+        throw new NotReached(message ?? 'Not kept: the server has a fault.');
+    }
+    throw new Refused(response.status, message ?? 'The server refused without a reason.', response.status === 409 ? (answer as Clash) : null);
+}
+
+function messageOf(answer: unknown): string | null {
+    if (typeof answer !== 'object' || answer === null || !('message' in answer) || typeof answer.message !== 'string') {
+        return null;
+    }
+    return answer.message === 'Server Error' ? 'Not kept: the server has a fault.' : answer.message;
+}
+
+function csrfToken(): string {
+    const cookie = document.cookie.split('; ').find((pair) => pair.startsWith('XSRF-TOKEN='));
+    return cookie === undefined ? '' : decodeURIComponent(cookie.slice('XSRF-TOKEN='.length));
+}

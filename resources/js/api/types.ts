@@ -1,0 +1,28 @@
+import type { components } from './schema';
+
+type Schemas = components['schemas'];
+
+export type Person = Schemas['Person'];
+export type Shed = Schemas['Shed'];
+export type Bay = Schemas['Bay'];
+export type Job = Schemas['Job'];
+export type Plan = Schemas['plan-1'];
+export type Evaluation = Schemas['evaluation-1'];
+export type Run = Evaluation['runs'][number];
+export type Rung = Run['alternatives'][number];
+export type Finding = Evaluation['findings'][number];
+export type MeterPoint = Evaluation['meter_points'][number];
+export type Profile = Schemas['Profile'];
+export type Reading = Schemas['Reading'];
+export type Why = Schemas['Why'];
+export type Clash = Schemas['Clash'];
+export type PatchStep = Schemas['PatchStep'];
+
+export type Battery = NonNullable<Plan['batteries']>[number];
+export type Bank = NonNullable<Plan['banks']>[number];
+export type Feed = NonNullable<Plan['feeds']>[number];
+export type Block = NonNullable<Plan['blocks']>[number];
+export type Device = NonNullable<Plan['devices']>[number];
+
+/** A job whose plan is there: what the stages work on. */
+export type PlannedJob = Job & { plan: Plan; evaluation: Evaluation; version: NonNullable<Job['version']> };

@@ -1,0 +1,100 @@
+import type { Bank, PlannedJob } from '../api/types';
+import { battery as batteryOf } from '../power/planParts';
+import { gauge, volts } from '../units/units';
+import classes from './BatteryBench.module.css';
+import { potentialTint } from './potential';
+
+/** Millimetres between blocks on the bench, and around them. */
+const GAP = 60;
+const MARGIN = 70;
+/** A group 31 block, for a battery whose size nobody wrote down. */
+const USUAL = [330, 173, 240] as const;
+const POST = 17;
+
+/** A bank from above, to scale: blocks, posts, jumpers, and what a meter must show at each post from the common negative. */
+export function BatteryBench({ job, bank }: { job: PlannedJob; bank: Bank }) {
+    const string = bank.strings[0] ?? [];
+    const blocks = string.map((id) => {
+        const [along, across] = batteryOf(job.plan, id)?.size_mm ?? USUAL;
+        return { id, depth: along, width: across };
+    });
+    const depth = Math.max(...blocks.map((block) => block.depth));
+    const leftOf = (index: number) => MARGIN + blocks.slice(0, index).reduce((sum, block) => sum + block.width + GAP, 0);
+    const placed = blocks.map((block, index) => ({ ...block, x: leftOf(index) }));
+    const left = leftOf(blocks.length);
+    const width = left - GAP + MARGIN + 210;
+    const height = depth + 2 * MARGIN;
+    const reading = (id: string) =>
+        job.evaluation.meter_points.find((point) => point.plus === `${id}+` && point.id.startsWith(`${bank.id}:`)) ?? job.evaluation.meter_points.find((point) => point.id === id);
+    const top = placed[placed.length - 1];
+    const bottom = placed[0];
+    return (
+        <svg viewBox={`0 0 ${width} ${height}`} className={classes.bench} role="img" aria-label={`Battery bench of bank ${bank.id}; the list of readings beside it has the same figures`}>
+            <rect x="14" y="14" width={left - GAP + MARGIN - 28} height={height - 28} className={classes.tray} />
+            {placed.map((block, index) => (
+                <g key={block.id}>
+                    <rect x={block.x} y={MARGIN} width={block.width} height={block.depth} rx="6" className={classes.block} />
+                    <text x={block.x + block.width / 2} y={MARGIN + block.depth / 2 - 12} textAnchor="middle" className={classes.name}>
+                        Battery {index + 1}
+                    </text>
+                    <text x={block.x + block.width / 2} y={MARGIN + block.depth / 2 + 14} textAnchor="middle" className={classes.kind}>
+                        {batteryOf(job.plan, block.id)?.chemistry} {batteryOf(job.plan, block.id)?.capacity_ah} Ah
+                    </text>
+                </g>
+            ))}
+            {placed.slice(1).map((block, index) => {
+                const before = placed[index];
+                if (before === undefined) {
+                    return null;
+                }
+                const from = { x: before.x + before.width - 34, y: MARGIN + 36 };
+                const to = { x: block.x + 34, y: MARGIN + block.depth - 36 };
+                return (
+                    <path
+                        key={block.id}
+                        d={`M${from.x} ${from.y} C${from.x + 70} ${from.y + 20} ${to.x - 70} ${to.y - 20} ${to.x} ${to.y}`}
+                        className={classes.jumper}
+                        stroke={potentialTint(reading(before.id)?.expect_v ?? null)}
+                    />
+                );
+            })}
+            {top !== undefined && (
+                <path d={`M${top.x + top.width - 34} ${MARGIN + 36} C${top.x + top.width + 30} ${MARGIN + 30} ${left} ${MARGIN + 10} ${left + 20} ${MARGIN}`} className={classes.jumper} stroke={potentialTint(reading(top.id)?.expect_v ?? null)} />
+            )}
+            {bottom !== undefined && (
+                <path d={`M${bottom.x + 34} ${MARGIN + bottom.depth - 36} C${bottom.x + 60} ${height - 20} ${left - 120} ${height - 34} ${left + 20} ${height - 44}`} className={classes.jumper} stroke="var(--charcoal)" />
+            )}
+            {placed.map((block) => {
+                const point = reading(block.id);
+                const plus = { x: block.x + block.width - 34, y: MARGIN + 36 };
+                const minus = { x: block.x + 34, y: MARGIN + block.depth - 36 };
+                return (
+                    <g key={block.id}>
+                        <circle cx={plus.x} cy={plus.y} r={POST} fill={potentialTint(point?.expect_v ?? null)} className={classes.post} />
+                        <text x={plus.x} y={plus.y + 8} textAnchor="middle" className={classes.sign}>
+                            +
+                        </text>
+                        <text x={plus.x} y={MARGIN - 14} textAnchor="middle" className={classes.reading}>
+                            {volts(point?.expect_v, 2)}
+                        </text>
+                        <circle cx={minus.x} cy={minus.y} r={POST} className={`${classes.post} ${classes.minus}`} />
+                        <text x={minus.x} y={minus.y + 8} textAnchor="middle" className={classes.minusSign}>
+                            −
+                        </text>
+                    </g>
+                );
+            })}
+            <text x={left + 26} y={MARGIN + 4} className={classes.kind}>
+                bank + {top === undefined ? '' : volts(reading(top.id)?.expect_v, 2)}
+            </text>
+            <text x={left + 26} y={height - 40} className={classes.kind}>
+                common negative
+            </text>
+            {string.length > 1 && (
+                <text x={left + 26} y={height / 2} className={classes.kind}>
+                    jumpers {gauge(bank.jumper?.gauge ?? '6 AWG')}
+                </text>
+            )}
+        </svg>
+    );
+}

@@ -1,0 +1,155 @@
+import type { Finding, PlannedJob } from '../api/types';
+import { deviceName, protection } from '../power/planParts';
+import { amps, gauge, length, lost, percent, useUnits, volts } from '../units/units';
+import { BATTERY, BLOCK_X, DEVICE, layOut, type PlacedBank, type PlacedDevice, type PlacedRun, WIDTH } from './powerTreeLayout';
+import { copperWidth, potentialTint } from './potential';
+import classes from './PowerTree.module.css';
+
+interface Props {
+    job: PlannedJob;
+    selected: string;
+    onSelect: (run: string) => void;
+}
+
+/** Banks at the left, devices at the right; line weight by copper area, tint by volts, protection where it sits. */
+export function PowerTree({ job, selected, onSelect }: Props) {
+    const layout = layOut(job);
+    return (
+        <svg className={classes.tree} viewBox={`0 0 ${WIDTH} ${layout.height}`} preserveAspectRatio="xMidYMin meet" role="group" aria-label="Power tree: every run is a button">
+            {layout.runs.map((placed) => (
+                <RunLine key={placed.run.id} job={job} placed={placed} selected={placed.run.id === selected} onSelect={onSelect} />
+            ))}
+            {layout.blocks.map((block) => (
+                <g key={block.id}>
+                    <rect x={BLOCK_X} y={block.top} width="14" height={block.bottom - block.top} className={classes.block} />
+                </g>
+            ))}
+            {layout.banks.map((bank) => (
+                <BankStack key={bank.bank.id} job={job} placed={bank} />
+            ))}
+            {layout.devices.map((device) => (
+                <DeviceBox key={device.id} job={job} placed={device} worst={worstOn(job, device.id)} />
+            ))}
+        </svg>
+    );
+}
+
+function RunLine({ job, placed, selected, onSelect }: { job: PlannedJob; placed: PlacedRun; selected: boolean; onSelect: (run: string) => void }) {
+    const { system } = useUnits();
+    const { run, x1, x2, y1, y2, feed } = placed;
+    const width = copperWidth(run.area_mm2);
+    // The bend keeps left of the fuse, so that the long stretch, where the words stand, is level.
+    const bend = x1 + 34;
+    const level = feed === null ? x1 : bend + 16;
+    const path = feed === null ? `M${x1} ${y2} H${x2}` : `M${x1} ${y1} H${bend - 14} C${bend + 6} ${y1} ${bend - 6} ${y2} ${bend + 14} ${y2} H${x2}`;
+    const fuses = feed === null ? 1 : protection(feed).length;
+    const worst = job.evaluation.findings.find((finding) => finding.on === `${run.of}:${run.id}`)?.level ?? null;
+    const extra = job.plan.blocks?.flatMap((block) => block.branches ?? []).find((branch) => branch.id === run.id)?.run?.extra_mohm ?? feed?.run?.extra_mohm ?? 0;
+    const words = `${gauge(run.gauge)}${run.gauge_chosen ? ' (chosen)' : ''} · ${length(run.length_m, system)}${extra > 0 ? ` · +${extra} mΩ` : ''}`;
+    const textX = level + (fuses > 0 ? 84 : 64);
+    return (
+        <g
+            role="button"
+            tabIndex={0}
+            aria-pressed={selected}
+            aria-label={`${run.label}: ${words}, drop ${percent(run.drop_pct)}, ${run.protection_a === null ? 'no fuse' : `fuse ${amps(run.protection_a)}`}${worst === null ? '' : `, ${worst === 'stop' ? 'stop' : 'decide'}`}`}
+            className={classes.run}
+            data-run={run.id}
+            onClick={() => onSelect(run.id)}
+            onKeyDown={(event) => {
+                if (event.key === 'Enter' || event.key === ' ') {
+                    event.preventDefault();
+                    onSelect(run.id);
+                }
+            }}
+        >
+            <path d={path} className={classes.grip} />
+            {selected && <path d={path} className={classes.halo} strokeWidth={width + 9} />}
+            <path d={path} className={`wire ${classes.wire}`} stroke={potentialTint(placed.potential)} strokeWidth={width} data-width={width} />
+            {fuses > 0 ? <FuseSign x={level + 6} y={y2} amps={run.protection_a} breaker={feed !== null} /> : <text x={level + 6} y={y2 - 8} className={classes.stopText}>no fuse</text>}
+            <text x={textX} y={y2 - width / 2 - 5} className={worst === 'stop' ? classes.stopText : worst === 'warn' ? classes.decideText : classes.words}>
+                {worst === 'stop' ? '⬣ ' : worst === 'warn' ? '▲ ' : ''}
+                {words}
+            </text>
+            <text x={x2 - 10} y={y2 + width / 2 + 13} textAnchor="end" className={classes.lost} data-figure={`tree:${run.id}:drop`}>
+                −{lost(run.drop_v)} · {percent(run.drop_pct)} · {amps(run.current_a)}
+            </text>
+        </g>
+    );
+}
+
+/** The schematic signs of the standards: a breaker's open arm, a fuse's line through its box. */
+function FuseSign({ x, y, amps: rating, breaker }: { x: number; y: number; amps: number | null; breaker: boolean }) {
+    return (
+        <g>
+            <rect x={x} y={y - 8} width="26" height="16" className={classes.fuse} />
+            {breaker ? <path d={`M${x + 5} ${y + 4} L${x + 21} ${y - 4}`} className={classes.fuseLine} /> : <path d={`M${x} ${y} H${x + 26}`} className={classes.fuseLine} />}
+            <text x={x + 30} y={y - 9} className={classes.rating}>
+                {amps(rating)}
+            </text>
+        </g>
+    );
+}
+
+function BankStack({ job, placed }: { job: PlannedJob; placed: PlacedBank }) {
+    const figures = job.evaluation.banks.find((bank) => bank.id === placed.bank.id);
+    const fromNegative = (battery: string) => job.evaluation.meter_points.find((point) => point.plus === `${battery}+` && point.id.startsWith(`${placed.bank.id}:`))
+        ?? job.evaluation.meter_points.find((point) => point.id === battery);
+    return (
+        <g>
+            {placed.batteries.map((battery, index) => {
+                const above = placed.batteries[index + 1];
+                const reading = fromNegative(battery.id);
+                return (
+                    <g key={battery.id}>
+                        {above !== undefined && (
+                            <path
+                                d={`M${BATTERY.x + BATTERY.width} ${battery.y + 12} c22 0 22 ${above.y + BATTERY.height - 12 - battery.y - 12} 0 ${above.y + BATTERY.height - 12 - battery.y - 12}`}
+                                className={classes.wire}
+                                stroke={potentialTint(reading?.expect_v ?? null)}
+                                strokeWidth="6"
+                            />
+                        )}
+                        <rect x={BATTERY.x} y={battery.y} width={BATTERY.width} height={BATTERY.height} rx="3" className={classes.box} />
+                        <text x={BATTERY.x + 10} y={battery.y + 17} className={classes.name}>
+                            {placed.batteries.length === 1 ? placed.bank.id : `Battery ${battery.number}`}
+                        </text>
+                        <text x={BATTERY.x + 10} y={battery.y + 34} className={classes.figure}>
+                            {volts(reading?.expect_v)}
+                        </text>
+                    </g>
+                );
+            })}
+            <text x={BATTERY.x} y={placed.labelY} className={classes.words}>
+                {placed.bank.id} · {figures?.nominal_v} V {figures?.capacity_ah} Ah
+            </text>
+        </g>
+    );
+}
+
+function DeviceBox({ job, placed, worst }: { job: PlannedJob; placed: PlacedDevice; worst: Finding['level'] | null }) {
+    const figures = job.evaluation.devices.find((device) => device.id === placed.id);
+    const part = job.plan.devices?.find((device) => device.id === placed.id);
+    const top = placed.y - DEVICE.height / 2;
+    return (
+        <g>
+            <rect x={DEVICE.x} y={top} width={DEVICE.width} height={DEVICE.height} rx="3" className={worst === 'stop' ? classes.stopBox : worst === 'warn' ? classes.decideBox : classes.box} />
+            <text x={DEVICE.x + 10} y={top + 16} className={classes.name}>
+                {deviceName(job.plan, placed.id)}
+            </text>
+            <text x={DEVICE.x + 10} y={top + 33} className={classes.figure} data-figure={`device:${placed.id}:volts_loaded`}>
+                {volts(figures?.volts_loaded)}
+            </text>
+            <text x={DEVICE.x + 82} y={top + 33} className={classes.small}>
+                {amps(part?.kind === 'motor' ? part.peak_a : part?.typical_a)} · loses {percent(figures?.path_drop_pct)} of {percent(figures?.limit_pct, 0)}
+            </text>
+            {worst === 'stop' && <path d="M6 0h7l6 6v7l-6 6H6l-6-6V6z" transform={`translate(${DEVICE.x + DEVICE.width - 26} ${top + 4})`} fill="var(--brick)" />}
+            {worst === 'warn' && <path d="M9 0l9 16H0z" transform={`translate(${DEVICE.x + DEVICE.width - 25} ${top + 5})`} fill="var(--ochre)" />}
+        </g>
+    );
+}
+
+function worstOn(job: PlannedJob, device: string): Finding['level'] | null {
+    // Findings come worst first.
+    return job.evaluation.findings.find((finding) => finding.on === `device:${device}`)?.level ?? null;
+}

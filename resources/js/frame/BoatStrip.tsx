@@ -1,0 +1,86 @@
+import { Button, Menu } from '@mantine/core';
+import { useRef } from 'react';
+
+import type { PlannedJob } from '../api/types';
+import type { PlanEdits } from '../power/usePlanEdits';
+import { day, useUnits } from '../units/units';
+import classes from './BoatStrip.module.css';
+
+interface Props {
+    job: PlannedJob;
+    edits: PlanEdits;
+    onImport: (file: File) => void;
+    onFind: () => void;
+    onKeys: () => void;
+    onWhy: () => void;
+}
+
+/** The boat, whose it is, how it stands, and whether the last change is kept. */
+export function BoatStrip({ job, edits, onImport, onFind, onKeys, onWhy }: Props) {
+    const { system, choose } = useUnits();
+    const file = useRef<HTMLInputElement>(null);
+    const kept = new Intl.DateTimeFormat(undefined, { hour: '2-digit', minute: '2-digit' }).format(new Date(job.version.made_at));
+    return (
+        <header className={classes.strip}>
+            <div className={classes.boat}>
+                <h1 className={classes.name}>{job.boat}</h1>
+                <p className={classes.line}>
+                    {job.customer} · {job.bay === null ? 'yard' : `bay ${job.bay}`} · promised {day(job.promised_on)}
+                </p>
+            </div>
+            <p className={classes.verdict} data-figure="verdict" aria-live="polite">
+                {job.verdict}
+            </p>
+            <div className={classes.acts}>
+                <span className={classes.kept} data-figure="kept" title={job.version.author === null ? undefined : `by ${job.version.author}`}>
+                    {edits.unkept !== null ? 'not kept' : edits.pending ? 'keeping…' : `kept ${kept} · v${job.version.number}`}
+                </span>
+                {job.can_change && (
+                    <>
+                        <Button size="compact-md" variant="outline" disabled={!job.version.can_undo} onClick={() => void edits.submit(() => 'undo')}>
+                            Undo
+                        </Button>
+                        <Button size="compact-md" variant="outline" disabled={!job.version.can_redo} onClick={() => void edits.submit(() => 'redo')}>
+                            Redo
+                        </Button>
+                    </>
+                )}
+                <Button size="compact-md" variant="outline" onClick={() => choose(system === 'imperial' ? 'metric' : 'imperial')} aria-label={`Units: ${system === 'imperial' ? 'feet and AWG' : 'metres and mm²'}. Change`}>
+                    {system === 'imperial' ? 'ft / AWG' : 'm / mm²'}
+                </Button>
+                <Menu position="bottom-end" transitionProps={{ duration: 0 }}>
+                    <Menu.Target>
+                        <Button size="compact-md">Sheet and file</Button>
+                    </Menu.Target>
+                    <Menu.Dropdown>
+                        <Menu.Item component="a" href={`/api/jobs/${job.id}/work-sheet?units=${system}`}>
+                            Work sheet (PDF)
+                        </Menu.Item>
+                        <Menu.Item component="a" href={`/api/jobs/${job.id}/plan`}>
+                            Export the plan file
+                        </Menu.Item>
+                        {job.can_change && <Menu.Item onClick={() => file.current?.click()}>Replace the plan by a file…</Menu.Item>}
+                        <Menu.Divider />
+                        <Menu.Item onClick={onWhy}>Why (w)</Menu.Item>
+                        <Menu.Item onClick={onFind}>Find (/)</Menu.Item>
+                        <Menu.Item onClick={onKeys}>Keys (?)</Menu.Item>
+                    </Menu.Dropdown>
+                </Menu>
+                <input
+                    ref={file}
+                    type="file"
+                    accept="application/json,.json"
+                    hidden
+                    aria-label="Plan file"
+                    onChange={(event) => {
+                        const chosen = event.currentTarget.files?.[0];
+                        if (chosen !== undefined) {
+                            onImport(chosen);
+                        }
+                        event.currentTarget.value = '';
+                    }}
+                />
+            </div>
+        </header>
+    );
+}

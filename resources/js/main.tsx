@@ -1,0 +1,51 @@
+import '@mantine/core/styles.css';
+import '@fontsource/barlow/400.css';
+import '@fontsource/barlow/600.css';
+import '@fontsource/barlow-condensed/600.css';
+import '@fontsource/ibm-plex-mono/400.css';
+import '@fontsource/ibm-plex-mono/600.css';
+import './look/paper.css';
+
+import { MantineProvider } from '@mantine/core';
+import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
+import { StrictMode } from 'react';
+import { createRoot } from 'react-dom/client';
+import { BrowserRouter, Navigate, Route, Routes } from 'react-router-dom';
+
+import { Refused } from './api/client';
+import { theme } from './look/theme';
+import { PowerStage } from './power/PowerStage';
+import { Shed } from './shed/Shed';
+import { SignIn } from './sign-in/SignIn';
+import { UnitsProvider } from './units/UnitsProvider';
+
+const queries = new QueryClient({
+    defaultOptions: {
+        // A refusal is an answer: asking again would only ask the same.
+        queries: { retry: (failures, error) => !(error instanceof Refused) && failures < 2, refetchOnWindowFocus: true },
+    },
+});
+
+const root = document.getElementById('app');
+if (root === null) {
+    throw new Error('The page has no place for the application.');
+}
+
+createRoot(root).render(
+    <StrictMode>
+        <MantineProvider theme={theme} forceColorScheme="light">
+            <QueryClientProvider client={queries}>
+                <UnitsProvider>
+                    <BrowserRouter>
+                        <Routes>
+                            <Route path="/" element={<Shed />} />
+                            <Route path="/sign-in" element={<SignIn />} />
+                            <Route path="/jobs/:job/power" element={<PowerStage />} />
+                            <Route path="*" element={<Navigate to="/" replace />} />
+                        </Routes>
+                    </BrowserRouter>
+                </UnitsProvider>
+            </QueryClientProvider>
+        </MantineProvider>
+    </StrictMode>,
+);

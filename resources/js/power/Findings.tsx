@@ -1,0 +1,76 @@
+import { Button } from '@mantine/core';
+
+import type { Finding, PlannedJob } from '../api/types';
+import classes from './Findings.module.css';
+import type { PlanEdits } from './usePlanEdits';
+
+const WORD = { stop: 'Stop', warn: 'Decide', note: 'Note' } as const;
+
+interface Props {
+    job: PlannedJob;
+    edits: PlanEdits;
+    onWhy: (figure: string) => void;
+}
+
+/** What the rulebook says of the plan: worst first, each with its cheapest remedy. */
+export function Findings({ job, edits, onWhy }: Props) {
+    const { findings, unchecked } = job.evaluation;
+    return (
+        <div className={classes.pane} tabIndex={0} role="region" aria-label="Findings">
+            {findings.length === 0 && <p>Every rule that was checked is content.</p>}
+            <ul className={classes.list}>
+                {findings.map((finding) => (
+                    <li key={`${finding.rule} ${finding.on}`} className={classes[finding.level]}>
+                        <LevelSign level={finding.level} />
+                        <div className={classes.text}>
+                            <p className={classes.says}>
+                                <strong>{WORD[finding.level]}.</strong> {finding.says}
+                            </p>
+                            <p className={classes.because}>
+                                Because {finding.because}. {finding.patch === null && <strong>{finding.remedy}</strong>}
+                            </p>
+                            <div className={classes.acts}>
+                                {finding.patch !== null && job.can_change && <Remedy finding={finding} edits={edits} />}
+                            <button type="button" className={classes.why} onClick={() => onWhy(`finding:${finding.rule}:${finding.on}`)}>
+                                Why
+                            </button>
+                        </div>
+                        </div>
+                    </li>
+                ))}
+            </ul>
+            {unchecked.length > 0 && (
+                <>
+                    <h3 className={classes.heading}>Not checked</h3>
+                    <ul>
+                        {unchecked.map((rule) => (
+                            <li key={`${rule.rule} ${rule.on} ${rule.needs}`}>
+                                {rule.on.replace(':', ' ')} needs {rule.needs} ({rule.rule})
+                            </li>
+                        ))}
+                    </ul>
+                </>
+            )}
+        </div>
+    );
+}
+
+function Remedy({ finding, edits }: { finding: Finding; edits: PlanEdits }) {
+    const patch = finding.patch ?? [];
+    return (
+        <Button size="compact-sm" onClick={() => void edits.submit(() => ({ patch }))}>
+            {finding.remedy.replace(/\.$/, '')}
+        </Button>
+    );
+}
+
+/** Stop and decide differ by shape and word, not by colour alone. */
+function LevelSign({ level }: { level: Finding['level'] }) {
+    return (
+        <svg width="22" height="22" viewBox="0 0 22 22" aria-hidden="true" className={classes.sign}>
+            {level === 'stop' && <path d="M7 1h8l6 6v8l-6 6H7l-6-6V7z" fill="var(--brick)" />}
+            {level === 'warn' && <path d="M11 2l10 18H1z" fill="var(--ochre)" />}
+            {level === 'note' && <circle cx="11" cy="11" r="9" fill="none" stroke="var(--slate)" strokeWidth="3" />}
+        </svg>
+    );
+}

@@ -1,0 +1,82 @@
+import type { PlannedJob, Run } from '../api/types';
+import { amps, gauge, percent, reach, useUnits } from '../units/units';
+import classes from './GaugeLadder.module.css';
+import { houseRung, partOf } from './planParts';
+import type { PlanEdits } from './usePlanEdits';
+
+/** The gauges a run could have, as rungs: what each would lose, how far it reaches, what it carries. */
+export function GaugeLadder({ job, run, edits }: { job: PlannedJob; run: Run; edits: PlanEdits }) {
+    const { system } = useUnits();
+    const house = houseRung(run)?.gauge;
+    return (
+        <section className={classes.ladder} aria-label={`Gauge ladder of ${run.label}`}>
+            <header className={classes.head}>
+                <h2 className={classes.title}>Gauge ladder</h2>
+                <span className="quiet">
+                    <kbd>[</kbd> thinner <kbd>]</kbd> thicker
+                </span>
+            </header>
+            <div className={classes.scroll} tabIndex={0} role="region" aria-label="Rungs">
+                <table className={classes.rungs}>
+                    <thead>
+                        <tr>
+                            <th scope="col">gauge</th>
+                            <th scope="col">whole path</th>
+                            <th scope="col">reaches</th>
+                            <th scope="col">carries</th>
+                            <th scope="col">heat</th>
+                            <th scope="col">
+                                <span className={classes.hidden}>copper by its area</span>
+                            </th>
+                            <th scope="col">
+                                <span className={classes.hidden}>who would take it</span>
+                            </th>
+                        </tr>
+                    </thead>
+                    <tbody>
+                        {run.alternatives.map((rung) => {
+                            const now = rung.gauge === run.gauge;
+                            const marks = [
+                                now ? 'now' : null,
+                                rung.gauge === house ? 'house rule' : null,
+                                rung.gauge === run.band_chart_gauge ? 'band chart' : null,
+                            ].filter((mark) => mark !== null);
+                            return (
+                                <tr key={rung.gauge} className={now ? classes.now : rung.gauge === house ? classes.house : undefined}>
+                                    <th scope="row">
+                                        {job.can_change && !now ? (
+                                            <button
+                                                type="button"
+                                                className="plain"
+                                                aria-label={`Make it ${gauge(rung.gauge)}`}
+                                                onClick={() => void edits.submit(() => ({ patch: [{ on: partOf(run), set: { 'run.gauge': rung.gauge } }] }))}
+                                            >
+                                                {gauge(rung.gauge)}
+                                            </button>
+                                        ) : (
+                                            gauge(rung.gauge)
+                                        )}
+                                    </th>
+                                    <td>{percent(rung.path_drop_pct)}</td>
+                                    <td>{reach(rung.max_length_m, system)}</td>
+                                    <td>{amps(rung.ampacity_a)}</td>
+                                    <td>{rung.heat_w === null ? '–' : `${rung.heat_w.toFixed(rung.heat_w < 10 ? 1 : 0)} W`}</td>
+                                    <td>
+                                        <svg width="34" height="16" aria-hidden="true">
+                                            <line x1="0" x2="34" y1="8" y2="8" stroke="var(--copper)" strokeWidth={Math.max(0.8, Math.sqrt(rung.area_mm2) * 1.3)} />
+                                        </svg>
+                                    </td>
+                                    <td className={classes.marks}>
+                                        {marks.join(', ')}
+                                        {!rung.ok && now ? ' ▲' : ''}
+                                    </td>
+                                </tr>
+                            );
+                        })}
+                    </tbody>
+                </table>
+            </div>
+            {run.band_chart_gauge === null && <p className="quiet">The band chart has no cell for this current and length.</p>}
+        </section>
+    );
+}

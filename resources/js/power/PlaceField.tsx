@@ -1,0 +1,68 @@
+import { useState } from 'react';
+
+import classes from './PlaceField.module.css';
+
+interface Props {
+    /** what it is, for those who cannot see where it stands */
+    label: string;
+    /** as people read it, unit included */
+    value: string;
+    /** a mark beside a value that was chosen, not given */
+    chosen?: boolean;
+    readOnly: boolean;
+    /** true when the server kept it */
+    onTyped: (text: string) => Promise<boolean>;
+    figure?: string;
+}
+
+/** A value that is changed where it stands. Enter keeps it, Escape takes the typing back; what was not kept stays in the field. */
+export function PlaceField({ label, value, chosen = false, readOnly, onTyped, figure }: Props) {
+    // A new value from the server ends the typing, and the refusal, that was about the old one.
+    const [draft, setDraft] = useState<{ over: string; text: string; refused: boolean } | null>(null);
+    const live = draft?.over === value ? draft : null;
+    const typed = live?.text ?? null;
+    const refused = live?.refused ?? false;
+
+    if (readOnly) {
+        return (
+            <span className="figure" data-figure={figure}>
+                {value}
+            </span>
+        );
+    }
+    const keep = async () => {
+        if (typed === null || typed.trim() === value) {
+            setDraft(null);
+            return;
+        }
+        const kept = await onTyped(typed);
+        setDraft(kept ? null : { over: value, text: typed, refused: true });
+    };
+    return (
+        <input
+            className={classes.field}
+            data-refused={refused || undefined}
+            data-chosen={chosen || undefined}
+            data-figure={figure}
+            aria-label={label}
+            aria-invalid={refused || undefined}
+            value={typed ?? value}
+            size={Math.max(5, (typed ?? value).length)}
+            title={chosen ? `${label}: chosen by Dinghy. Type to give one; empty it to have it chosen again.` : label}
+            onFocus={(event) => event.currentTarget.select()}
+            onChange={(event) => setDraft({ over: value, text: event.currentTarget.value, refused: false })}
+            onBlur={() => {
+                if (!refused) {
+                    void keep();
+                }
+            }}
+            onKeyDown={(event) => {
+                if (event.key === 'Enter') {
+                    void keep();
+                } else if (event.key === 'Escape') {
+                    setDraft(null);
+                }
+            }}
+        />
+    );
+}

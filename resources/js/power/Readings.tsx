@@ -1,0 +1,81 @@
+import { useMutation } from '@tanstack/react-query';
+import { useState } from 'react';
+
+import { ask } from '../api/client';
+import type { Job, MeterPoint, PlannedJob, Reading } from '../api/types';
+import { useUnits, volts } from '../units/units';
+import classes from './Readings.module.css';
+
+/** What the meter must show at rest, before anything is plugged in, and what it did show. */
+export function Readings({ job, onJob }: { job: PlannedJob; onJob: (job: Job) => void }) {
+    return (
+        <section className={classes.pane} aria-label="Expected readings">
+            <h2 className={classes.title}>Readings at rest</h2>
+            <p className={classes.caution}>Charger unplugged. Rings off, one terminal at a time. Nothing plugged in until every reading is right.</p>
+            <div className={classes.scroll} tabIndex={0} role="region" aria-label="Meter points">
+                <table className={classes.table}>
+                    <thead>
+                        <tr>
+                            <th scope="col">between</th>
+                            <th scope="col">expect</th>
+                            <th scope="col">right from – to</th>
+                            <th scope="col">measured</th>
+                        </tr>
+                    </thead>
+                    <tbody>
+                        {job.evaluation.meter_points.map((point) => (
+                            <PointLine key={point.id} job={job} point={point} reading={job.readings.find((taken) => taken.meter_point === point.id)} onJob={onJob} />
+                        ))}
+                    </tbody>
+                </table>
+            </div>
+        </section>
+    );
+}
+
+function PointLine({ job, point, reading, onJob }: { job: PlannedJob; point: MeterPoint; reading: Reading | undefined; onJob: (job: Job) => void }) {
+    const { system } = useUnits();
+    const [typed, setTyped] = useState<string | null>(null);
+    const record = useMutation({
+        mutationFn: (text: string) => ask<Job>(`jobs/${job.id}/readings?units=${system}`, { method: 'POST', body: { meter_point: point.id, volts: text } }),
+        networkMode: 'always',
+        onSuccess: (answer) => {
+            setTyped(null);
+            onJob(answer);
+        },
+    });
+    return (
+        <tr>
+            <th scope="row">
+                {point.label} <span className={classes.posts}>{point.plus} to {point.minus}</span>
+            </th>
+            <td className={classes.expect} data-figure={`meter:${point.id}`}>
+                {volts(point.expect_v, 2)}
+            </td>
+            <td>
+                {point.low_v.toFixed(2)} – {point.high_v.toFixed(2)}
+            </td>
+            <td>
+                <input
+                    className={classes.field}
+                    aria-label={`Measured volts, ${point.label}`}
+                    inputMode="decimal"
+                    size={6}
+                    value={typed ?? (reading === undefined ? '' : reading.volts.toFixed(2))}
+                    onChange={(event) => setTyped(event.currentTarget.value)}
+                    onBlur={() => {
+                        if (typed !== null && typed.trim() !== '') {
+                            record.mutate(typed);
+                        }
+                    }}
+                    onKeyDown={(event) => {
+                        if (event.key === 'Enter') {
+                            event.currentTarget.blur();
+                        }
+                    }}
+                />{' '}
+                {record.error !== null ? <span className={classes.wrong}>{record.error.message}</span> : reading === undefined ? '' : reading.right === false ? <span className={classes.wrong}>⬣ not right</span> : <span className={classes.right}>right</span>}
+            </td>
+        </tr>
+    );
+}

@@ -1,0 +1,75 @@
+import type { Battery, Block, Device, Feed, Plan, PlannedJob, Rung, Run } from '../api/types';
+
+/** Finding one's way in a plan and its evaluation by id. No figure of the trade is computed here. */
+
+export function device(plan: Plan, id: string): Device | undefined {
+    return plan.devices?.find((part) => part.id === id);
+}
+
+export function deviceName(plan: Plan, id: string): string {
+    const found = device(plan, id);
+    return found?.name === undefined || found.name === '' ? id : found.name;
+}
+
+export function battery(plan: Plan, id: string): Battery | undefined {
+    return plan.batteries?.find((part) => part.id === id);
+}
+
+export function block(plan: Plan, id: string): Block | undefined {
+    return plan.blocks?.find((part) => part.id === id);
+}
+
+export function feed(plan: Plan, id: string): Feed | undefined {
+    return plan.feeds?.find((part) => part.id === id);
+}
+
+export function protection(of: Feed) {
+    return of.protection === undefined ? [] : Array.isArray(of.protection) ? of.protection : [of.protection];
+}
+
+export function run(job: PlannedJob, id: string): Run | undefined {
+    return job.evaluation.runs.find((part) => part.id === id && part.of !== 'lead');
+}
+
+/** "feed:house" or "branch:br1": what patches and findings call a run. */
+export function partOf(run: Run): string {
+    return `${run.of}:${run.id}`;
+}
+
+/** Devices that draw through a run. */
+export function devicesBehind(plan: Plan, id: string): string[] {
+    const asFeed = feed(plan, id);
+    if (asFeed?.to.device !== undefined) {
+        return [asFeed.to.device];
+    }
+    if (asFeed?.to.block !== undefined) {
+        return block(plan, asFeed.to.block)?.branches?.map((branch) => branch.to.device) ?? [];
+    }
+    for (const outer of plan.blocks ?? []) {
+        const branch = outer.branches?.find((inner) => inner.id === id);
+        if (branch !== undefined) {
+            return [branch.to.device];
+        }
+    }
+    return [];
+}
+
+/** The next rung of the run's ladder, thicker or thinner. */
+export function nextRung(run: Run, step: 1 | -1): Rung | undefined {
+    const at = run.alternatives.findIndex((rung) => rung.gauge === run.gauge);
+    return at < 0 ? undefined : run.alternatives[at + step];
+}
+
+/** The field that holds the rating of a run's first fuse or breaker; null where the plan has none. */
+export function ratingField(plan: Plan, run: Run): string | null {
+    if (run.of === 'branch') {
+        return 'fuse_a';
+    }
+    const of = feed(plan, run.id);
+    return of === undefined || protection(of).length === 0 ? null : 'protection.0.rating_a';
+}
+
+/** The first rung that the house rule takes. */
+export function houseRung(run: Run): Rung | undefined {
+    return run.alternatives.find((rung) => rung.ok);
+}

@@ -1,0 +1,84 @@
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+
+import { ask, NotReached, Refused } from '../api/client';
+import type { Clash, Job, PatchStep, PlannedJob } from '../api/types';
+import type { System } from '../units/units';
+
+/** What is asked of the server: fields as the file holds them, or what a person typed into one field. */
+export type Change = { patch: PatchStep[] } | { typed: { on: string; field: string; text: string } } | 'undo' | 'redo';
+
+/** Made from the job as it is when its turn comes, so that quick key presses follow one another. */
+export type Edit = (job: PlannedJob) => Change | null;
+
+/** A change that the server does not hold: why, and what to send when asked again. */
+export interface Unkept {
+    edit: Edit;
+    message: string;
+    clash: Clash | null;
+    /** false: sending the same again would only be refused again */
+    worthRepeating: boolean;
+}
+
+export function jobKey(id: string, system: System) {
+    return ['job', id, system] as const;
+}
+
+export function usePlanEdits(id: string, system: System) {
+    const queries = useQueryClient();
+    const [unkept, setUnkept] = useState<Unkept | null>(null);
+
+    const accept = (job: Job) => {
+        // Answers that come late, after a newer version was seen, are dropped.
+        queries.setQueryData<Job>(jobKey(id, system), (seen) => ((seen?.version?.number ?? 0) > (job.version?.number ?? 0) ? seen : job));
+    };
+
+    const mutation = useMutation({
+        scope: { id: `plan-${id}` },
+        // Whether the network is there is for the server's silence to say, not for the browser to guess.
+        networkMode: 'always',
+        mutationFn: async (edit: Edit) => {
+            const job = queries.getQueryData<Job>(jobKey(id, system));
+            const change = job?.plan ? edit(job as PlannedJob) : null;
+            if (change === null) {
+                return null;
+            }
+            if (change === 'undo' || change === 'redo') {
+                return ask<Job>(`jobs/${id}/plan/${change}?units=${system}`, { method: 'POST' });
+            }
+            return ask<Job>(`jobs/${id}/plan/edits?units=${system}`, { method: 'POST', body: { base: job?.version?.number, units: system, ...change } });
+        },
+        onSuccess: (job) => {
+            if (job !== null) {
+                accept(job);
+                setUnkept(null);
+            }
+        },
+        onError: (error, edit) => {
+            setUnkept({
+                edit,
+                message: error.message,
+                clash: error instanceof Refused ? error.clash : null,
+                worthRepeating: error instanceof NotReached,
+            });
+            if (error instanceof Refused && error.status === 409) {
+                void queries.invalidateQueries({ queryKey: ['job', id] });
+            }
+        },
+    });
+
+    return {
+        submit: (edit: Edit) => mutation.mutateAsync(edit).then(() => true, () => false),
+        accept,
+        pending: mutation.isPending,
+        unkept,
+        sendAgain: () => {
+            if (unkept !== null) {
+                mutation.mutate(unkept.edit);
+            }
+        },
+        letGo: () => setUnkept(null),
+    };
+}
+
+export type PlanEdits = ReturnType<typeof usePlanEdits>;

@@ -1,0 +1,78 @@
+import { Button } from '@mantine/core';
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Link, Navigate } from 'react-router-dom';
+
+import { ask, Refused } from '../api/client';
+import type { Bay, Person, Shed as ShedAnswer } from '../api/types';
+import { day } from '../units/units';
+import { HullOutline } from './HullOutline';
+import classes from './Shed.module.css';
+import { TakeIn } from './TakeIn';
+import { WeekStrip } from './WeekStrip';
+
+export function Shed() {
+    const queries = useQueryClient();
+    const [takingIn, setTakingIn] = useState(false);
+    const person = useQuery({ queryKey: ['session'], queryFn: () => ask<Person>('session') });
+    const shed = useQuery({ queryKey: ['shed'], queryFn: () => ask<ShedAnswer>('shed'), refetchInterval: 20_000 });
+
+    if ((person.error ?? shed.error) instanceof Refused) {
+        return <Navigate to="/sign-in" replace />;
+    }
+    const signOut = async () => {
+        await ask('session', { method: 'DELETE' });
+        queries.clear();
+        window.location.assign('/sign-in');
+    };
+
+    return (
+        <main className={classes.page}>
+            <header className={classes.head}>
+                <div>
+                    <h1 className={classes.title}>The shed</h1>
+                    <p className={classes.lead}>{person.data?.shop}</p>
+                </div>
+                <div className={classes.acts}>
+                    <span className="quiet">
+                        {person.data?.name}, {person.data?.role}
+                    </span>
+                    {person.data !== undefined && person.data.role !== 'apprentice' && (
+                        <Button size="sm" onClick={() => setTakingIn(true)}>
+                            Take a boat in
+                        </Button>
+                    )}
+                    <Button size="sm" variant="outline" onClick={() => void signOut()}>
+                        Sign out
+                    </Button>
+                </div>
+            </header>
+            {shed.error !== null && <p role="alert">The shed cannot be read: the server does not answer. It is asked again by itself.</p>}
+            <ul className={classes.bays}>{shed.data?.jobs.map((job) => <BayPlace key={job.id} job={job} />)}</ul>
+            {shed.data !== undefined && <WeekStrip today={shed.data.today} jobs={shed.data.jobs} />}
+            <TakeIn opened={takingIn} onClose={() => setTakingIn(false)} />
+        </main>
+    );
+}
+
+function BayPlace({ job }: { job: Bay }) {
+    const planned = job.stage !== null;
+    const name = planned ? <Link to={`/jobs/${job.id}/power`}>{job.boat.name}</Link> : job.boat.name;
+    return (
+        <li className={classes.bay}>
+            <div className={classes.floor}>
+                <span className={classes.number}>{job.bay === null ? 'yard' : `bay ${job.bay}`}</span>
+                <HullOutline hull={job.boat.hull} length={job.boat.length_m} beam={job.boat.beam_m} stops={job.stops} decisions={job.decisions} />
+            </div>
+            <h2 className={classes.boat}>{name}</h2>
+            <p className={classes.line}>
+                {job.customer} · {job.title}
+            </p>
+            <p className={classes.line}>
+                <strong>{planned ? job.stage : 'Not begun'}</strong> · promised {day(job.promised_on)}
+            </p>
+            <p className={classes.line}>{planned ? job.verdict : 'No plan yet.'}</p>
+            {job.waits_for !== null && <p className={classes.waits}>waits for: {job.waits_for}</p>}
+        </li>
+    );
+}

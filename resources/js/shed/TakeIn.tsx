@@ -1,0 +1,50 @@
+import { Button, FileInput, Modal, TextInput } from '@mantine/core';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { useNavigate } from 'react-router-dom';
+
+import { ask } from '../api/client';
+import type { Job } from '../api/types';
+
+/** A new work order from a plan file. */
+export function TakeIn({ opened, onClose }: { opened: boolean; onClose: () => void }) {
+    const [customer, setCustomer] = useState('');
+    const [title, setTitle] = useState('');
+    const [promised, setPromised] = useState('');
+    const [file, setFile] = useState<File | null>(null);
+    const navigate = useNavigate();
+    const queries = useQueryClient();
+    const takeIn = useMutation({
+        mutationFn: async () => {
+            const plan = file === null ? '' : await file.text();
+            return ask<Job>('jobs', { method: 'POST', body: { customer, title, promised_on: promised === '' ? null : promised, plan } });
+        },
+        onSuccess: (job) => {
+            void queries.invalidateQueries({ queryKey: ['shed'] });
+            void navigate(`/jobs/${job.id}/power`);
+        },
+    });
+    return (
+        <Modal opened={opened} onClose={onClose} title="Take a boat in" closeButtonProps={{ 'aria-label': 'Close' }}>
+            <form
+                noValidate
+                style={{ display: 'grid', gap: 12 }}
+                onSubmit={(event) => {
+                    event.preventDefault();
+                    takeIn.mutate();
+                }}
+            >
+                <TextInput label="Customer" value={customer} onChange={(event) => setCustomer(event.currentTarget.value)} data-autofocus required />
+                <TextInput label="What is to be done" value={title} onChange={(event) => setTitle(event.currentTarget.value)} required />
+                <TextInput label="Promised day" type="date" value={promised} onChange={(event) => setPromised(event.currentTarget.value)} />
+                <FileInput label="Plan file" placeholder="choose a .json file" accept="application/json,.json" value={file} onChange={setFile} required />
+                <p role="alert" style={{ color: 'var(--brick)', margin: 0 }}>
+                    {takeIn.error?.message}
+                </p>
+                <Button type="submit" loading={takeIn.isPending}>
+                    Take in
+                </Button>
+            </form>
+        </Modal>
+    );
+}

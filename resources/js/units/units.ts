@@ -1,0 +1,73 @@
+import { createContext, use } from 'react';
+
+/** The units a person sees; the file and the server hold SI. Writing a length in feet is display, not arithmetic of the trade. */
+export type System = 'imperial' | 'metric';
+
+export const UnitsContext = createContext<{ system: System; choose: (system: System) => void }>({
+    system: 'imperial',
+    choose: () => undefined,
+});
+
+export function useUnits() {
+    return use(UnitsContext);
+}
+
+export function length(metres: number | null | undefined, system: System): string {
+    if (metres === null || metres === undefined) {
+        return '–';
+    }
+    if (system === 'metric') {
+        return `${trim(metres, 2)} m`;
+    }
+    const inches = metres < 0.3048 ? Number((metres / 0.0254).toFixed(1)) : Math.round(metres / 0.0254);
+    const feet = Math.floor(inches / 12);
+    const rest = inches - 12 * feet;
+    if (feet === 0) {
+        return `${trim(rest, 1)} in`;
+    }
+    return rest === 0 ? `${feet} ft` : `${feet} ft ${trim(rest, 0)} in`;
+}
+
+/** How far a gauge reaches: whole feet or tenths of a metre, rounded down, since a limit is not to be passed. */
+export function reach(metres: number | null, system: System): string {
+    if (metres === null) {
+        return '–';
+    }
+    return system === 'metric' ? `${(Math.floor(metres * 10) / 10).toFixed(1)} m` : `${Math.floor(metres / 0.3048)} ft`;
+}
+
+/** Both worlds: a gauge always shows its own name, and its area beside it. */
+export function gauge(name: string): string {
+    return name.replace('mm2', 'mm²');
+}
+
+export function area(mm2: number): string {
+    return `${trim(mm2, mm2 < 10 ? 1 : 0)} mm²`;
+}
+
+export function volts(value: number | null | undefined, decimals = 1): string {
+    return value === null || value === undefined ? '–' : `${value.toFixed(decimals)} V`;
+}
+
+export function amps(value: number | null | undefined): string {
+    return value === null || value === undefined ? '–' : `${trim(value, value < 10 ? 1 : 0)} A`;
+}
+
+export function percent(value: number | null | undefined, decimals = 1): string {
+    return value === null || value === undefined ? '–' : `${value.toFixed(decimals)} %`;
+}
+
+/** Volts lost: below a tenth of a volt in mV, so that a small loss is not shown as none. */
+export function lost(value: number | null | undefined): string {
+    return value !== null && value !== undefined && value < 0.0995 ? `${trim(value * 1000, value < 0.01 ? 1 : 0)} mV` : volts(value, 2);
+}
+
+export function day(date: string | null): string {
+    return date === null
+        ? 'no day promised'
+        : new Intl.DateTimeFormat(undefined, { weekday: 'short', day: 'numeric', month: 'short' }).format(new Date(`${date}T12:00:00`));
+}
+
+function trim(value: number, decimals: number): string {
+    return String(Number(value.toFixed(decimals)));
+}

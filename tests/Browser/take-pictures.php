@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+// Takes the pictures of docs/screenshots/ from a running Dinghy with fresh demo data:
+//   php tests/Browser/take-pictures.php http://127.0.0.1:8080 [FOLDER]
+
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverExpectedCondition;
+use Tests\Browser\Chromium;
+
+require __DIR__.'/../../vendor/autoload.php';
+
+$address = $argv[1] ?? 'http://127.0.0.1:8080';
+$folder = $argv[2] ?? __DIR__.'/../../docs/screenshots';
+
+foreach ([['', 1280, 800], ['-phone', 390, 844]] as [$suffix, $width, $height]) {
+    $chromium = Chromium::open($width, $height);
+    $driver = $chromium->driver;
+    $see = static function (string $css) use ($driver): void {
+        $driver->wait(10)->until(WebDriverExpectedCondition::presenceOfElementLocated(WebDriverBy::cssSelector($css)));
+        usleep(400_000);
+    };
+    $take = static fn (string $name) => $driver->takeScreenshot("{$folder}/{$name}{$suffix}.png");
+    $key = static fn (string $key) => $driver->getKeyboard()->sendKeys($key);
+
+    $driver->get("{$address}/sign-in");
+    $see('form');
+    $take('sign-in');
+    $driver->findElement(WebDriverBy::cssSelector('input[type=email]'))->sendKeys('rigger@fernhollow.example');
+    $driver->findElement(WebDriverBy::cssSelector('input[type=password]'))->sendKeys("lake-aurensee\n");
+    $see('main li h2 a');
+    $take('shed');
+    $driver->findElement(WebDriverBy::cssSelector('main li h2 a'))->click();
+    $see('[data-run]');
+    $take('power');
+    if ($suffix === '') {
+        $driver->executeScript('document.activeElement.blur()');
+        foreach (['2' => 'power-runs', '3' => 'power-profile', '4' => 'power-bench'] as $press => $name) {
+            $key((string) $press);
+            usleep(400_000);
+            $take($name);
+        }
+        $key('1');
+        $key('w');
+        $see('aside h3');
+        $take('power-why');
+    }
+    $chromium->close();
+}
