@@ -20,6 +20,7 @@ use Illuminate\Support\Carbon;
  * @property int|null $bay
  * @property Carbon|null $promised_on
  * @property string|null $waits_for
+ * @property Carbon|null $updated_at
  * @property-read Boat $boat
  * @property-read PlanVersion|null $plan
  */
@@ -57,12 +58,9 @@ final class Job extends Model
         return $this->hasMany(Reading::class);
     }
 
-    /**
-     * @param  Builder<self>  $query
-     * @return Builder<self>
-     */
-    public function scopeOfShop(Builder $query, int $shop): Builder
+    /** @return Builder<self> the work orders of one shop */
+    public static function ofShop(int $shop): Builder
     {
-        return $query->whereHas('boat.customer', fn (Builder $customers) => $customers->where('shop_id', $shop));
+        return self::query()->whereHas('boat.customer', fn (Builder $customers) => $customers->where('shop_id', $shop));
     }
 }

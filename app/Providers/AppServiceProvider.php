@@ -17,7 +17,6 @@ final class AppServiceProvider extends ServiceProvider
 
     public function boot(): void
     {
-        Model::preventLazyLoading(! $this->app->isProduction());
         Model::preventSilentlyDiscardingAttributes();
         RateLimiter::for('sign-in', static function (Request $request): Limit {
             $email = $request->input('email');

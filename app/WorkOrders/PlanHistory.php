@@ -19,7 +19,9 @@ use Illuminate\Support\Facades\DB;
  */
 final readonly class PlanHistory
 {
-    public function __construct(private Job $job) {}
+    public function __construct(private Job $job)
+    {
+    }
 
     /** Replaces the plan as a whole. @throws \Dinghy\Plan\PlanRefused */
     public function import(?User $user, PlanDocument $document): PlanVersion
@@ -38,7 +40,7 @@ final readonly class PlanHistory
     {
         return $this->locked(function (?PlanVersion $head) use ($user, $base, $patch): PlanVersion {
             $head ?? throw PlanClash::nothingTo('change');
-            $since = $this->job->planVersions()->with('author')->where('number', '>', $base)->orderBy('number')->get();
+            $since = $this->job->planVersions()->with('author')->where('number', '>', $base)->get()->sortBy('number');
             $this->refuseClash($since, $patch, $head);
 
             return $this->change($head, $user, 'edit', $patch, null);
@@ -88,7 +90,7 @@ final readonly class PlanHistory
     {
         $done = [];
         $undone = [];
-        foreach ($this->job->planVersions()->orderBy('number')->get(['id', 'kind', 'user_id']) as $version) {
+        foreach ($this->job->planVersions()->get(['id', 'number', 'kind', 'user_id'])->sortBy('number') as $version) {
             if ($version->kind === 'import') {
                 [$done, $undone] = [[], []];
             } elseif ($version->user_id === $user->id) {
@@ -108,13 +110,13 @@ final readonly class PlanHistory
         return $id === false ? null : $this->job->planVersions()->with('parent')->find($id);
     }
 
-    /** @param \Closure(PlanVersion|null): PlanVersion $change */
+    /** @param  \Closure(PlanVersion|null): PlanVersion  $change */
     private function locked(\Closure $change): PlanVersion
     {
         return DB::transaction(function () use ($change): PlanVersion {
             Job::query()->whereKey($this->job->id)->lockForUpdate()->firstOrFail();
 
-            return $change($this->job->planVersions()->orderByDesc('number')->first());
+            return $change($this->job->plan()->first());
         });
     }
 
@@ -141,7 +143,7 @@ final readonly class PlanHistory
         ]);
     }
 
-    /** @param Collection<int, PlanVersion> $since */
+    /** @param  Collection<int, PlanVersion>  $since */
     private function refuseClash(Collection $since, Patch $patch, PlanVersion $head): void
     {
         foreach ($since as $version) {

@@ -13,13 +13,14 @@ final class Chromium
 {
     private const READY_TRIES = 100;
 
-    /** @param resource $process */
+    /** @param  resource  $process */
     private function __construct(
         public readonly RemoteWebDriver $driver,
         private $process,
         private readonly string $profile,
         public readonly string $downloads,
-    ) {}
+    ) {
+    }
 
     public static function open(int $width = 1280, int $height = 800): self
     {

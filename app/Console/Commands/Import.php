@@ -17,7 +17,7 @@ final class Import extends Command
 
     public function handle(): int
     {
-        $shop = Shop::query()->orderBy('id')->first();
+        $shop = Shop::query()->first();
         if ($shop === null) {
             $this->components->error('There is no shop yet. Start Dinghy once with bin/start.');
 

@@ -22,6 +22,7 @@ final class PlanFile
         if (! is_file($path) || ! is_readable($path)) {
             throw PlanRefused::asAWhole("expected a readable file, found nothing at \"{$path}\"");
         }
+
         // One byte more than allowed is enough to refuse it; a huge file is not read whole.
         return PlanDocument::fromJson((string) file_get_contents($path, length: PlanDocument::MOST_BYTES + 1));
     }

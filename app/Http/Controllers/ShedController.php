@@ -17,7 +17,8 @@ final class ShedController extends Controller
 {
     public function __invoke(#[CurrentUser] User $user): JsonResponse
     {
-        $jobs = Job::query()->ofShop($user->shop_id)->with(['boat.customer', 'plan'])->orderByRaw('bay is null, bay, id')->get();
+        $jobs = Job::ofShop($user->shop_id)->with(['boat.customer', 'plan'])->get()
+            ->sortBy(static fn (Job $job): array => [$job->bay ?? PHP_INT_MAX, $job->id])->values();
 
         return response()->json([
             'today' => now()->toDateString(),

@@ -103,7 +103,7 @@ final class JobResource extends JsonResource
     {
         /** @var array<string, MeterPoint> $points */
         $points = array_column($evaluation->meterPoints, null, 'id');
-        $newest = $this->job->readings()->with('author')->orderBy('id')->get()->keyBy('meter_point');
+        $newest = $this->job->readings()->with('author')->get()->sortBy('id')->keyBy('meter_point');
 
         return array_values($newest->map(static fn (Reading $reading): array => [
             'meter_point' => $reading->meter_point,

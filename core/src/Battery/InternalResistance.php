@@ -24,7 +24,7 @@ final class InternalResistance
         return self::of($battery, 'short');
     }
 
-    /** @param 'sag'|'short' $use */
+    /** @param  'sag'|'short'  $use */
     private static function of(Battery $battery, string $use): ?float
     {
         if ($battery->internalOhms !== null) {

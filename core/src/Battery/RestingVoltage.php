@@ -30,14 +30,14 @@ final class RestingVoltage
             return null;
         }
         $percent = 100 * $stateOfCharge;
-        $upper = 100;
+        [$upper, $above] = [100, $curve[100]];
         foreach ($curve as $point => $volts) {
             if ($percent >= $point) {
                 $share = $upper === $point ? 0.0 : ($percent - $point) / ($upper - $point);
 
-                return ($volts + $share * ($curve[$upper] - $volts)) * $nominalVolts / 12;
+                return ($volts + $share * ($above - $volts)) * $nominalVolts / 12;
             }
-            $upper = $point;
+            [$upper, $above] = [$point, $volts];
         }
 
         return $curve[0] * $nominalVolts / 12;

@@ -13,7 +13,9 @@ final readonly class Factors
     /**
      * @param  list<array{int, float, list<int>, list<float>}>  $columns  pivot, D, rows of L below it, their values
      */
-    private function __construct(private array $columns, private int $size) {}
+    private function __construct(private array $columns, private int $size)
+    {
+    }
 
     /**
      * @param  array<int, float>  $diagonal

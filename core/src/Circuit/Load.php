@@ -16,7 +16,8 @@ final readonly class Load
         public LoadKind $kind,
         public float $amps,
         public float $nominalVolts,
-    ) {}
+    ) {
+    }
 
     public function ohms(): float
     {

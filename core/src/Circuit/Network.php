@@ -153,7 +153,7 @@ final class Network
         return $this->unloaded ??= $this->factors([]);
     }
 
-    /** @param list<Load> $resistive */
+    /** @param  list<Load>  $resistive */
     private function factors(array $resistive): Factors
     {
         $diagonal = array_fill(0, count($this->index), 0.0);
@@ -217,7 +217,7 @@ final class Network
         return $right;
     }
 
-    /** @param array<int, float> $volts */
+    /** @param  array<int, float>  $volts */
     private function solution(array $volts): Solution
     {
         $byName = [];

@@ -8,13 +8,13 @@ use Dinghy\Battery\InternalResistance;
 use Dinghy\Conductor\Gauge;
 use Dinghy\Conductor\Metal;
 use Dinghy\Conductor\Resistance;
-use Dinghy\Wiring\SizedProtection;
-use Dinghy\Wiring\SizedRun;
 use Dinghy\Plan\Bank;
 use Dinghy\Plan\Battery;
 use Dinghy\Plan\Device;
 use Dinghy\Plan\Feed;
 use Dinghy\Plan\Plan;
+use Dinghy\Wiring\SizedProtection;
+use Dinghy\Wiring\SizedRun;
 
 /**
  * The circuit that a plan stands for, element by element as docs/plan-format.md lists them. Nodes are named after posts
@@ -83,7 +83,7 @@ final class PlanNetwork
         return $this->stretches[$run] ?? [];
     }
 
-    /** The nodes at the far end of a run, plus and minus. @return array{string, string} */
+    /** @return array{string, string} the nodes at the far end of a run, plus and minus */
     public function farEnd(SizedRun $run): array
     {
         $last = $this->stretches[$run->id][count($this->stretches[$run->id]) - 1];
@@ -174,6 +174,7 @@ final class PlanNetwork
                 return $run->nominalVolts;
             }
         }
+
         return null;
     }
 
@@ -188,7 +189,7 @@ final class PlanNetwork
         return false;
     }
 
-    /** @param float $metres one way */
+    /** @param  float  $metres one way */
     private function wire(Gauge $gauge, Metal $metal, float $metres): float
     {
         return $metres * Resistance::perMetre($gauge, $metal, $this->celsius);

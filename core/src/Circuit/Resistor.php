@@ -12,5 +12,6 @@ final readonly class Resistor
         public string $from,
         public string $to,
         public float $ohms,
-    ) {}
+    ) {
+    }
 }

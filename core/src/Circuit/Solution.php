@@ -16,7 +16,8 @@ final readonly class Solution
         private array $volts,
         private array $part,
         private array $sources,
-    ) {}
+    ) {
+    }
 
     /** @return float|null V as a meter shows them; null where nothing joins the two points */
     public function between(string $plus, string $minus): ?float

@@ -13,5 +13,6 @@ final readonly class Source
         public string $minus,
         public float $volts,
         public float $ohms,
-    ) {}
+    ) {
+    }
 }

@@ -19,5 +19,6 @@ final readonly class Stretch
         public float $areaMm2,
         public string $plus,
         public string $minus,
-    ) {}
+    ) {
+    }
 }

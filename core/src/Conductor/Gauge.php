@@ -27,7 +27,8 @@ final readonly class Gauge implements \Stringable
         public string $name,
         public bool $metric,
         public float $areaMm2,
-    ) {}
+    ) {
+    }
 
     /**
      * @param  string  $name  as in a plan file: "6 AWG", "2/0 AWG", "16 mm2"

@@ -18,5 +18,6 @@ final readonly class BankFigures
         public ?float $restedVolts,
         public ?float $shortCircuitAmps,
         public ?array $shares,
-    ) {}
+    ) {
+    }
 }

@@ -25,5 +25,6 @@ final readonly class DeviceVolts
         public ?float $rest,
         public ?float $loaded,
         public ?float $lowest,
-    ) {}
+    ) {
+    }
 }

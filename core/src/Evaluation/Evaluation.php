@@ -44,7 +44,7 @@ final readonly class Evaluation
 
     public Words $words;
 
-    /** @param array<string, SizedRun> $runs by id */
+    /** @param  array<string, SizedRun>  $runs by id */
     private function __construct(
         public Plan $plan,
         public Wiring $wiring,
@@ -60,7 +60,7 @@ final readonly class Evaluation
         [$this->findings, $this->unchecked] = $this->judge();
     }
 
-    /** @param Units|null $units that sentences are written in; null: the plan's own */
+    /** @param  Units|null  $units that sentences are written in; null: the plan's own */
     public static function of(Plan $plan, ?Units $units = null): self
     {
         $wiring = new Wiring($plan);

@@ -21,5 +21,6 @@ final readonly class Explanation
         public string $source,
         public Mark $mark,
         public ?string $lever,
-    ) {}
+    ) {
+    }
 }

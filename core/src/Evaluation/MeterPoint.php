@@ -23,9 +23,10 @@ final readonly class MeterPoint
         public float $expect,
         public float $low,
         public float $high,
-    ) {}
+    ) {
+    }
 
-    /** @param int $unmeasured blocks between the points whose rested volts were not measured */
+    /** @param  int  $unmeasured blocks between the points whose rested volts were not measured */
     public static function atRest(string $id, string $plus, string $minus, string $label, float $volts, int $unmeasured): self
     {
         $tolerance = self::METER_SHARE * abs($volts) + self::METER_VOLTS + self::UNMEASURED_BLOCK * $unmeasured;

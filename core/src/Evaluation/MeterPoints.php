@@ -35,11 +35,11 @@ final class MeterPoints
         foreach ($bank->strings as $s => $string) {
             foreach ($string as $i => $battery) {
                 $number++;
-                $points[] = self::point($battery->id, $battery->id.'+', $battery->id.'-', "across Battery {$number}", $rest, [$battery]);
+                $points[] = self::point($battery->id, $battery->id.'+', $battery->id.'-', "{$bank->id}: across Battery {$number}", $rest, [$battery]);
                 if ($s === 0 && count($string) > 1) {
                     $top = $i === count($string) - 1;
                     $points[] = self::point($bank->id.($top ? ':pos' : ':tap:'.($i + 1)), $battery->id.'+', $negative,
-                        'Battery '.($i + 1).' + to common negative', $rest, array_slice($string, 0, $i + 1));
+                        "{$bank->id}: Battery ".($i + 1).' + to common negative', $rest, array_slice($string, 0, $i + 1));
                 }
             }
         }
@@ -61,7 +61,7 @@ final class MeterPoints
         return array_values(array_filter($points));
     }
 
-    /** @param list<Battery> $batteries between the two points */
+    /** @param  list<Battery>  $batteries between the two points */
     private static function point(string $id, string $plus, string $minus, string $label, Solution $rest, array $batteries): ?MeterPoint
     {
         $volts = $rest->between($plus, $minus);

@@ -22,5 +22,6 @@ final readonly class ProfilePoint
         public string $label,
         public float $areaMm2,
         public string $run,
-    ) {}
+    ) {
+    }
 }

@@ -30,8 +30,10 @@ final class States
     /** @var array<string, Solution|null> by state */
     private array $solved = [];
 
-    /** @param array<string, SizedRun> $runs */
-    public function __construct(private readonly Plan $plan, private readonly array $runs) {}
+    /** @param  array<string, SizedRun>  $runs */
+    public function __construct(private readonly Plan $plan, private readonly array $runs)
+    {
+    }
 
     /** @return Solution|null null: the banks cannot give what the devices ask for */
     public function in(State $state): ?Solution

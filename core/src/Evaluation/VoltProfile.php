@@ -12,12 +12,13 @@ use Dinghy\Wiring\Path;
 /** Where the volts go between a bank and a device, in the state loaded. */
 final readonly class VoltProfile
 {
-    /** @param list<ProfilePoint> $points from the bank outward */
+    /** @param  list<ProfilePoint>  $points from the bank outward */
     private function __construct(
         public Device $device,
         public Bank $bank,
         public array $points,
-    ) {}
+    ) {
+    }
 
     /** @return list<self> one for each path whose lengths and batteries are known, when the loads can be fed */
     public static function allOf(Evaluation $evaluation): array

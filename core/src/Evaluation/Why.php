@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Dinghy\Evaluation;
 
-use Dinghy\Circuit\Stretch;
 use Dinghy\Conductor\Ampacity;
 use Dinghy\Conductor\SizingDrop;
 use Dinghy\Plan\Battery;
@@ -78,8 +77,9 @@ final readonly class Why
         if ($run->metal->relativeToCopper() > 1) {
             $inputs[] = ['name' => $run->metal->label().' against copper', 'value' => '× '.Words::trim($run->metal->relativeToCopper(), 2)];
         }
-        if (($run->circuit?->run->extraOhms ?? 0.0) > 0) {
-            $inputs[] = ['name' => 'extra in the path', 'value' => Words::trim(1000 * ($run->circuit?->run->extraOhms ?? 0.0), 1).' mΩ × I'];
+        $extra = $run->circuit === null ? 0.0 : $run->circuit->run->extraOhms;
+        if ($extra > 0) {
+            $inputs[] = ['name' => 'extra in the path', 'value' => Words::trim(1000 * $extra, 1).' mΩ × I'];
         }
         $lever = null;
         foreach ($run->rungs as $rung) {
@@ -107,7 +107,7 @@ final readonly class Why
             'table value × bundling × engine space × ambient', [
                 ['name' => 'insulation', 'value' => "{$rules->insulation} °C"],
                 ['name' => 'lying together', 'value' => "{$bundled} conductors, × ".Words::trim(Ampacity::bundlingFactor($bundled), 2)],
-                ['name' => 'engine space', 'value' => ($run->circuit?->engineSpace ?? false) ? 'yes' : 'no'],
+                ['name' => 'engine space', 'value' => $run->circuit !== null && $run->circuit->engineSpace ? 'yes' : 'no'],
                 ['name' => 'ambient', 'value' => Words::trim($rules->ambient, 0).' °C, × '.Words::trim(Ampacity::ambientFactor($rules->insulation, $rules->ambient), 2)],
             ], $run->gauge->metric ? 'ISO 13297 table A.1' : '33 CFR 183.425 table 5; ABYC E-11', Mark::FromMemory,
             $bundled > 2 ? 'Pull it apart from the others: '.$this->words->amps($run->ampacity / Ampacity::bundlingFactor($bundled)).'.' : null);

@@ -23,9 +23,10 @@ final readonly class Bank
         public float $jumperLength,
         public ?array $jumpers,
         public ?float $shuntOhms,
-    ) {}
+    ) {
+    }
 
-    /** @param array<string, Battery> $batteries by id */
+    /** @param  array<string, Battery>  $batteries by id */
     public static function of(Record $record, array $batteries): self
     {
         $strings = [];
@@ -46,7 +47,7 @@ final readonly class Bank
         );
     }
 
-    /** @return list<Battery> */
+    /** @return non-empty-list<Battery> */
     public function batteries(): array
     {
         return array_merge(...$this->strings);
@@ -57,7 +58,7 @@ final readonly class Bank
         return self::nominalOf($this->strings[0]);
     }
 
-    /** @param list<Battery> $string */
+    /** @param  list<Battery>  $string */
     public static function nominalOf(array $string): float
     {
         return array_sum(array_map(static fn (Battery $battery): float => $battery->nominalVolts, $string));

@@ -25,7 +25,8 @@ final readonly class Battery
         public ?float $restedVolts,
         public float $stateOfCharge,
         public ?string $station,
-    ) {}
+    ) {
+    }
 
     public static function of(Record $record): self
     {

@@ -7,10 +7,11 @@ namespace Dinghy\Plan;
 /** A fuse block: one plus bus, one minus bus, branches. */
 final readonly class Block
 {
-    /** @param list<Branch> $branches */
+    /** @param  list<Branch>  $branches */
     public function __construct(
         public string $id,
         public ?string $station,
         public array $branches,
-    ) {}
+    ) {
+    }
 }

@@ -16,7 +16,8 @@ final readonly class Boat
         public string $name,
         public array $stations,
         public array $ways,
-    ) {}
+    ) {
+    }
 
     public static function of(Record $record): self
     {

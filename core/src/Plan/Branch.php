@@ -16,7 +16,8 @@ final readonly class Branch
         public Protection $fuse,
         public Run $run,
         public string $device,
-    ) {}
+    ) {
+    }
 
     public static function of(Record $record): self
     {

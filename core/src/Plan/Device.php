@@ -30,7 +30,8 @@ final readonly class Device
         public ?float $makersFuse,
         public ?Gauge $leadGauge,
         public float $leadLength,
-    ) {}
+    ) {
+    }
 
     public static function of(Record $record): self
     {

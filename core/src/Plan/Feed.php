@@ -9,7 +9,7 @@ use Dinghy\Plan\Format\Record;
 /** A circuit from a bank to one device or to a fuse block. */
 final readonly class Feed
 {
-    /** @param list<Protection> $protection from the source outward */
+    /** @param  list<Protection>  $protection from the source outward */
     private function __construct(
         public string $id,
         public LoadClass $class,
@@ -19,9 +19,10 @@ final readonly class Feed
         public Run $run,
         public ?string $device,
         public ?string $block,
-    ) {}
+    ) {
+    }
 
-    /** @param array<string, Bank> $banks by id */
+    /** @param  array<string, Bank>  $banks by id */
     public static function of(Record $record, array $banks): self
     {
         $from = $record->record('from');

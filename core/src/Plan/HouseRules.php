@@ -28,7 +28,8 @@ final readonly class HouseRules
         public float $slack,
         public array $floor,
         public array $stock,
-    ) {}
+    ) {
+    }
 
     public static function of(Record $record): self
     {

@@ -10,14 +10,15 @@ use Dinghy\Plan\Format\Record;
 /** A wire between two battery posts. */
 final readonly class Jumper
 {
-    /** @param float $length m */
+    /** @param  float  $length m */
     public function __construct(
         public string $id,
         public string $from,
         public string $to,
         public Gauge $gauge,
         public float $length,
-    ) {}
+    ) {
+    }
 
     public static function of(Record $record): self
     {

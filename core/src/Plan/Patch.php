@@ -19,8 +19,10 @@ final readonly class Patch
         'station' => ['boat', 'stations'], 'way' => ['boat', 'ways'],
     ];
 
-    /** @param list<array{on: string, set: array<string, mixed>, unset: list<string>}> $steps */
-    private function __construct(public array $steps) {}
+    /** @param  list<array{on: string, set: array<string, mixed>, unset: list<string>}>  $steps */
+    private function __construct(public array $steps)
+    {
+    }
 
     /**
      * @param  mixed  $raw  decoded JSON with objects as \stdClass or as arrays: a list of {on, set?, unset?}
@@ -36,7 +38,7 @@ final readonly class Patch
         return new self(array_map(self::step(...), $raw));
     }
 
-    /** @param array<string, mixed> $fields */
+    /** @param  array<string, mixed>  $fields */
     public static function set(string $on, array $fields): self
     {
         return new self([['on' => $on, 'set' => $fields, 'unset' => []]]);

@@ -27,7 +27,8 @@ final readonly class Plan
         public array $feeds,
         public array $blocks,
         public array $devices,
-    ) {}
+    ) {
+    }
 
     /** @throws PlanRefused */
     public static function fromJson(string $json): self

@@ -15,7 +15,9 @@ final readonly class PlanDocument
 
     private const DEPTH = 32;
 
-    private function __construct(private \stdClass $root) {}
+    private function __construct(private \stdClass $root)
+    {
+    }
 
     /** @throws PlanRefused */
     public static function fromJson(string $json): self

@@ -9,13 +9,13 @@ use Dinghy\Plan\Format\Problem;
 /** A document that is not a plan. Says each place that is wrong and what was expected there. */
 final class PlanRefused extends \DomainException
 {
-    /** @param non-empty-list<Problem> $problems */
+    /** @param  non-empty-list<Problem>  $problems */
     private function __construct(public readonly array $problems)
     {
         parent::__construct(implode("\n", array_map(strval(...), $problems)));
     }
 
-    /** @param non-empty-list<Problem> $problems */
+    /** @param  non-empty-list<Problem>  $problems */
     public static function because(array $problems): self
     {
         return new self($problems);

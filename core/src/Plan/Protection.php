@@ -19,7 +19,8 @@ final readonly class Protection
         public ?float $rating,
         public ?float $fromSource,
         public bool $sheathed,
-    ) {}
+    ) {
+    }
 
     public static function of(Record $record): self
     {

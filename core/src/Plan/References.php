@@ -17,7 +17,9 @@ final class References
     /** @var array<string, array<string, true>> the ids in the file by kind */
     private array $ids = [];
 
-    public function __construct(private readonly Record $plan, private readonly Problems $problems) {}
+    public function __construct(private readonly Record $plan, private readonly Problems $problems)
+    {
+    }
 
     public function check(): void
     {
@@ -139,7 +141,7 @@ final class References
         }
     }
 
-    /** @param array<string, Bank> $banks */
+    /** @param  array<string, Bank>  $banks */
     private function checkSource(Record $from, array $banks, string $pointer): void
     {
         $bank = $banks[$from->text('bank')] ?? null;

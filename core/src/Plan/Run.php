@@ -26,7 +26,8 @@ final readonly class Run
         public string $cable,
         public int $bundled,
         public float $extraOhms,
-    ) {}
+    ) {
+    }
 
     public static function of(Record $record): self
     {

@@ -15,7 +15,8 @@ final readonly class Station
         public float $x,
         public float $y,
         public ?string $kind,
-    ) {}
+    ) {
+    }
 
     public static function of(Record $record): self
     {

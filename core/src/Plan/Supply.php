@@ -11,7 +11,8 @@ final readonly class Supply
         public Bank $bank,
         public Terminal $plus,
         public Terminal $minus,
-    ) {}
+    ) {
+    }
 
     public function nominalVolts(): float
     {
@@ -32,7 +33,7 @@ final readonly class Supply
         return $this->below($this->plus, $charging) - $this->below($this->minus, $charging);
     }
 
-    /** @param \Closure(Battery): float $volts */
+    /** @param  \Closure(Battery): float  $volts */
     private function below(Terminal $terminal, \Closure $volts): float
     {
         return array_sum(array_map($volts, array_slice($this->bank->strings[$terminal->string], 0, $terminal->above)));

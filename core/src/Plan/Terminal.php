@@ -18,7 +18,8 @@ final readonly class Terminal
         public string $name,
         public int $string,
         public int $above,
-    ) {}
+    ) {
+    }
 
     /** @return self|null null when the bank has no such terminal */
     public static function of(string $name, Bank $bank): ?self
@@ -45,6 +46,6 @@ final readonly class Terminal
     {
         return $this->above === 0
             ? $bank->strings[$this->string][0]->id.'-'
-            : $bank->strings[$this->string][$this->above - 1]->id.'+';
+            : $bank->strings[$this->string][max(0, $this->above - 1)]->id.'+';
     }
 }

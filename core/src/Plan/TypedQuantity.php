@@ -72,7 +72,7 @@ final class TypedQuantity
         $pattern = '~^\s*(\d+(?:\.\d+)?|\.\d+)(?:\s+(\d+)/(\d+))?\s*(feet|foot|ft|inches|inch|in|mm|cm|m|\'|"|′|″)?~u';
         $bare = $units === Units::Metric ? 1.0 : 0.3048;
         while ($rest !== '' && preg_match($pattern, $rest, $match) === 1) {
-            $value = (float) $match[1] + (($match[2] ?? '') === '' ? 0.0 : (int) $match[2] / max(1, (int) $match[3]));
+            $value = (float) $match[1] + (($match[2] ?? '') === '' ? 0.0 : (int) $match[2] / max(1, (int) ($match[3] ?? 1)));
             $metres += $value * (isset($match[4]) ? self::LENGTH_UNITS[$match[4]] : $bare);
             // After feet a bare number is inches: 19' 6
             $bare = isset($match[4]) && self::LENGTH_UNITS[$match[4]] === 0.3048 ? 0.0254 : 0.0;

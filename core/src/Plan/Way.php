@@ -9,14 +9,15 @@ use Dinghy\Plan\Format\Record;
 /** A tube, gunwale or open stretch between two stations that wires can follow. */
 final readonly class Way
 {
-    /** @param float $length m */
+    /** @param  float  $length m */
     private function __construct(
         public string $id,
         public string $from,
         public string $to,
         public float $length,
         public bool $engineSpace,
-    ) {}
+    ) {
+    }
 
     public static function of(Record $record): self
     {

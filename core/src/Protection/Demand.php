@@ -21,7 +21,8 @@ final readonly class Demand
         public float $motors,
         public float $peak,
         public ?float $makers,
-    ) {}
+    ) {
+    }
 
     /** @return float A */
     public function leastRating(): float

@@ -16,9 +16,10 @@ final readonly class Route
     private function __construct(
         public array $ways,
         public float $length,
-    ) {}
+    ) {
+    }
 
-    /** @param list<Way> $ways */
+    /** @param  list<Way>  $ways */
     public static function of(array $ways): self
     {
         return new self($ways, array_sum(array_map(static fn (Way $way): float => $way->length, $ways)));

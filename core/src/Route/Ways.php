@@ -12,7 +12,7 @@ final class Ways
     /** @var array<string, list<array{to: string, way: Way}>> by station id */
     private array $neighbours = [];
 
-    /** @param list<Way> $ways */
+    /** @param  list<Way>  $ways */
     public function __construct(array $ways)
     {
         foreach ($ways as $way) {

@@ -21,5 +21,6 @@ final readonly class Finding
         public string $remedy,
         public ?Patch $patch,
         public array $figures,
-    ) {}
+    ) {
+    }
 }

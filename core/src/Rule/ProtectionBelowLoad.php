@@ -40,12 +40,13 @@ final readonly class ProtectionBelowLoad implements Rule
     private function remedy(SizedRun $run, int $index, ?float $size, Words $words): array
     {
         $on = $run->circuit?->on() ?? '';
-        $rating = [ProtectionAboveAmpacity::field($run, $index) => $size];
+        // A rating that Dinghy chooses follows the wire by itself.
+        $rating = $run->protection[$index]->chosen ? [] : [ProtectionAboveAmpacity::field($run, $index) => $size];
         if ($size !== null && $size <= ($run->ampacity ?? 0.0)) {
             return ["Fit {$words->amps($size)}.", Patch::set($on, $rating)];
         }
-        foreach ($size === null ? [] : $run->rungs as $rung) {
-            if ($rung->ampacity !== null && $rung->ampacity >= $size) {
+        foreach ($run->rungs as $rung) {
+            if ($size !== null && $rung->ampacity !== null && $rung->ampacity >= $size) {
                 return ["Run {$rung->gauge} and fit {$words->amps($size)}.", Patch::set($on, ['run.gauge' => $rung->gauge->name, ...$rating])];
             }
         }

@@ -7,7 +7,7 @@ namespace Dinghy\Rule;
 /** What is always the same about a rule: the screens, the printed sheets and docs/rules.md take it from here. */
 final readonly class RuleText
 {
-    /** @param non-empty-list<Level> $levels */
+    /** @param  non-empty-list<Level>  $levels */
     public function __construct(
         public string $code,
         public array $levels,
@@ -15,5 +15,6 @@ final readonly class RuleText
         public string $because,
         public string $source,
         public Mark $mark,
-    ) {}
+    ) {
+    }
 }

@@ -15,5 +15,6 @@ final readonly class Unchecked
         public string $rule,
         public string $on,
         public string $needs,
-    ) {}
+    ) {
+    }
 }

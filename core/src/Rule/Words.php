@@ -9,9 +9,11 @@ use Dinghy\Plan\Units;
 /** Figures as people read them, in the units they chose. */
 final readonly class Words
 {
-    public function __construct(public Units $units) {}
+    public function __construct(public Units $units)
+    {
+    }
 
-    /** @param float $metres of a run or a distance */
+    /** @param  float  $metres of a run or a distance */
     public function length(float $metres): string
     {
         if ($this->units === Units::Metric) {
@@ -33,8 +35,13 @@ final readonly class Words
         return self::trim($amps, $amps < 10 ? 2 : 1).' A';
     }
 
+    /** Below a tenth of a volt in mV, so that a small loss does not read as none. */
     public function volts(float $volts): string
     {
+        if (abs($volts) < 0.0995 && $volts !== 0.0) {
+            return self::trim(1000 * $volts, abs($volts) < 0.01 ? 1 : 0).' mV';
+        }
+
         return self::trim($volts, 2).' V';
     }
 

@@ -30,7 +30,8 @@ final readonly class Circuit
         public bool $engineSpace,
         public array $behind,
         public string $label,
-    ) {}
+    ) {
+    }
 
     /** Its name in findings and patches, as "feed:house". */
     public function on(): string

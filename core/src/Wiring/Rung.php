@@ -31,5 +31,6 @@ final readonly class Rung
         public ?float $kilograms,
         public bool $dropFits,
         public bool $fits,
-    ) {}
+    ) {
+    }
 }

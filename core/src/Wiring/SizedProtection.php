@@ -13,5 +13,6 @@ final readonly class SizedProtection
         public Protection $planned,
         public float $rating,
         public bool $chosen,
-    ) {}
+    ) {
+    }
 }

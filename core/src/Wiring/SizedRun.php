@@ -40,5 +40,6 @@ final readonly class SizedRun
         public array $protection,
         public array $rungs,
         public ?Gauge $bandChart,
-    ) {}
+    ) {
+    }
 }

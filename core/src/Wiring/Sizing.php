@@ -192,6 +192,9 @@ final class Sizing
      */
     private function share(Circuit $circuit): ?float
     {
+        if ($circuit->length === null) {
+            return null;
+        }
         $least = null;
         foreach ($this->wiring->pathsThrough($circuit) as $path) {
             $left = $this->wiring->plan->houseRules->dropLimit($path->class()) / 100 * $path->nominalVolts()
@@ -202,7 +205,7 @@ final class Sizing
                 if ($other === $circuit) {
                     continue;
                 }
-                if ($other->length === null || $open === null) {
+                if ($other->length === null) {
                     return null;
                 }
                 $known = $this->knownDrop($other);
@@ -213,10 +216,7 @@ final class Sizing
                     $left -= $known;
                 }
             }
-            if ($open === null) {
-                return null;
-            }
-            $share = $open > 0 && $circuit->length !== null ? $left * $circuit->length / $open : $left;
+            $share = $open > 0 ? $left * $circuit->length / $open : $left;
             $least = $least === null ? $share : min($least, $share);
         }
 

@@ -7,10 +7,12 @@ namespace Dinghy\Plan\Format;
 /** One of a fixed set of strings or whole numbers. */
 final readonly class ChoiceShape implements Shape
 {
-    /** @param non-empty-list<string|int> $choices */
-    public function __construct(private array $choices) {}
+    /** @param  non-empty-list<string|int>  $choices */
+    public function __construct(private array $choices)
+    {
+    }
 
-    /** @param class-string<\BackedEnum> $enum */
+    /** @param  class-string<\BackedEnum>  $enum */
     public static function ofEnum(string $enum): self
     {
         /** @var non-empty-list<string|int> $choices */

@@ -12,14 +12,15 @@ final readonly class Field
         public Shape $shape,
         public bool $required,
         public mixed $default,
-    ) {}
+    ) {
+    }
 
     public static function required(string $name, Shape $shape): self
     {
         return new self($name, $shape, true, null);
     }
 
-    /** @param mixed $default a JSON value (objects as \stdClass); null stands for "unknown" */
+    /** @param  mixed  $default a JSON value (objects as \stdClass); null stands for "unknown" */
     public static function optional(string $name, Shape $shape, mixed $default = null): self
     {
         return new self($name, $shape, false, $default);

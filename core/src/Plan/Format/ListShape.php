@@ -11,7 +11,8 @@ final readonly class ListShape implements Shape
         private Shape $item,
         private int $most,
         private int $least = 0,
-    ) {}
+    ) {
+    }
 
     /** @return list<mixed>|null */
     public function read(mixed $raw, string $pointer, Problems $problems): ?array

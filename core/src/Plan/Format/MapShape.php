@@ -7,7 +7,9 @@ namespace Dinghy\Plan\Format;
 /** An object whose keys are ids of the document's own and whose values all have one shape. */
 final readonly class MapShape implements Shape
 {
-    public function __construct(private Shape $value, private int $most) {}
+    public function __construct(private Shape $value, private int $most)
+    {
+    }
 
     public function read(mixed $raw, string $pointer, Problems $problems): ?Record
     {

@@ -7,7 +7,9 @@ namespace Dinghy\Plan\Format;
 /** What another shape allows, or null. */
 final readonly class NullableShape implements Shape
 {
-    public function __construct(private Shape $shape) {}
+    public function __construct(private Shape $shape)
+    {
+    }
 
     public function read(mixed $raw, string $pointer, Problems $problems): mixed
     {

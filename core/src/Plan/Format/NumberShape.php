@@ -12,7 +12,8 @@ final readonly class NumberShape implements Shape
         private float $most,
         private string $unit = '',
         private bool $whole = false,
-    ) {}
+    ) {
+    }
 
     public static function whole(int $least, int $most): self
     {

@@ -30,6 +30,7 @@ final readonly class ObjectShape implements Shape
 
             return null;
         }
+        /** @var array<string, mixed> $given */
         $given = get_object_vars($raw);
         foreach ($given as $name => $_) {
             if (! isset($this->fields[$name])) {

@@ -10,7 +10,8 @@ final readonly class Problem implements \Stringable
     public function __construct(
         public string $pointer,
         public string $message,
-    ) {}
+    ) {
+    }
 
     /** The form the command line prints: `pointer: message`; the whole document is `/`. */
     public function __toString(): string

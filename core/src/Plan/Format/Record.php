@@ -10,8 +10,10 @@ namespace Dinghy\Plan\Format;
  */
 final readonly class Record
 {
-    /** @param array<string, mixed> $values */
-    public function __construct(private array $values) {}
+    /** @param  array<string, mixed>  $values */
+    public function __construct(private array $values)
+    {
+    }
 
     public function text(string $key): string
     {

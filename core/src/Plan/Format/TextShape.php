@@ -7,13 +7,14 @@ namespace Dinghy\Plan\Format;
 /** A string, at most so many characters long and, where a pattern is given, of that form. */
 final readonly class TextShape implements Shape
 {
-    /** @param string|null $pattern an ECMA-262 pattern without delimiters that PCRE reads the same way */
+    /** @param  string|null  $pattern an ECMA-262 pattern without delimiters that PCRE reads the same way */
     public function __construct(
         private int $most = 200,
         private ?string $pattern = null,
         private string $expected = 'text',
         private int $least = 0,
-    ) {}
+    ) {
+    }
 
     public static function id(): self
     {

@@ -1,0 +1,99 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Tests\Circuit;
+
+use Dinghy\Circuit\Load;
+use Dinghy\Circuit\Network;
+use Dinghy\Circuit\Resistor;
+use Dinghy\Circuit\Source;
+use Dinghy\Plan\LoadKind;
+use PHPUnit\Framework\TestCase;
+
+final class NetworkTest extends TestCase
+{
+    public function test_a_divider_worked_by_hand(): void
+    {
+        $network = new Network(
+            [new Source('b', '+', '-', 12.0, 1.0)],
+            [new Resistor('r1', '+', 'mid', 2.0), new Resistor('r2', 'mid', '-', 3.0)],
+            [],
+        );
+        $rest = $network->atRest();
+        self::assertEqualsWithDelta(10.0, $rest->between('+', '-'), 1e-12);
+        self::assertEqualsWithDelta(6.0, $rest->between('mid', '-'), 1e-12);
+        self::assertEqualsWithDelta(-4.0, $rest->between('mid', '+'), 1e-12);
+        self::assertEqualsWithDelta(2.0, $rest->sourceAmps()['b'], 1e-12);
+    }
+
+    public function test_points_that_nothing_joins_have_no_volts_between_them(): void
+    {
+        $network = new Network([new Source('a', 'a+', 'a-', 12, 0.01), new Source('b', 'b+', 'b-', 12, 0.01)], [], []);
+        self::assertNull($network->atRest()->between('a+', 'b-'));
+        self::assertEqualsWithDelta(12.0, $network->atRest()->between('b+', 'b-'), 1e-9);
+        self::assertSame(0.0, $network->shortCircuitAmps('a+', 'b-'));
+        self::assertEqualsWithDelta(1200.0, $network->shortCircuitAmps('a+', 'a-'), 1e-6);
+    }
+
+    /** V = (E + √(E² − 4PR))/2 for constant power P behind R. */
+    public function test_a_constant_power_load_settles_on_the_upper_root(): void
+    {
+        $loaded = self::fed(LoadKind::Power, 50.0, 0.02)->loaded();
+        self::assertNotNull($loaded);
+        self::assertEqualsWithDelta((12 + sqrt(144 - 4 * 600 * 0.02)) / 2, $loaded->between('+', '-'), 1e-8);
+    }
+
+    public function test_loads_keep_what_their_kind_says(): void
+    {
+        self::assertEqualsWithDelta(11.0, self::fed(LoadKind::Current, 50.0, 0.02)->loaded()?->between('+', '-'), 1e-9);
+        self::assertEqualsWithDelta(12 * 0.24 / 0.26, self::fed(LoadKind::Resistance, 50.0, 0.02)->loaded()?->between('+', '-'), 1e-9);
+    }
+
+    /** More than E²/4R = 1800 W cannot be drawn through 20 mΩ from 12 V. */
+    public function test_a_load_that_cannot_be_fed_has_no_operating_point(): void
+    {
+        self::assertNull(self::fed(LoadKind::Power, 151.0, 0.02)->loaded());
+        self::assertNotNull(self::fed(LoadKind::Power, 140.0, 0.02)->loaded());
+    }
+
+    /** Random networks with loops, against ngspice on the same elements: every node within 1 mV. */
+    public function test_against_ngspice(): void
+    {
+        mt_srand(7);
+        for ($case = 0; $case < 12; $case++) {
+            $nodes = 12;
+            $resistors = [];
+            $lines = [];
+            for ($i = 1; $i < 2 * $nodes; $i++) {
+                // The first ones make a tree that holds everything together; the rest close loops.
+                $from = $i < $nodes ? $i : mt_rand(0, $nodes - 1);
+                $to = $i < $nodes ? mt_rand(0, $i - 1) : mt_rand(0, $nodes - 1);
+                if ($from === $to) {
+                    continue;
+                }
+                $ohms = 10 ** (mt_rand(-40, 0) / 10);
+                $resistors[] = new Resistor("r{$i}", "n{$from}", "n{$to}", $ohms);
+                $lines[] = sprintf('R%d n%d n%d %.12g', $i, $from, $to, $ohms);
+            }
+            $sources = [new Source('a', 'n3', 'n0', 12.7, 0.005), new Source('b', 'n7', 'n0', 13.3, 0.007)];
+            $lines[] = 'VA x3 n0 12.7';
+            $lines[] = 'RA x3 n3 0.005';
+            $lines[] = 'VB x7 n0 13.3';
+            $lines[] = 'RB x7 n7 0.007';
+            $lines[] = 'IL n11 n0 3';
+            $lines[] = 'RG n0 0 0.000001';
+            $solved = (new Network($sources, $resistors, [new Load('l', 'n11', 'n0', LoadKind::Current, 3.0, 12.0)]))->loaded();
+            self::assertNotNull($solved, "case {$case}");
+            $spice = Ngspice::operatingPoint($lines);
+            for ($node = 1; $node < $nodes; $node++) {
+                self::assertEqualsWithDelta($spice["n{$node}"] - $spice['n0'], $solved->between("n{$node}", 'n0'), 0.001, "case {$case}, node {$node}");
+            }
+        }
+    }
+
+    private static function fed(LoadKind $kind, float $amps, float $ohms): Network
+    {
+        return new Network([new Source('b', '+', '-', 12.0, $ohms)], [], [new Load('l', '+', '-', $kind, $amps, 12.0)]);
+    }
+}

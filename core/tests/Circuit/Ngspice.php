@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Tests\Circuit;
+
+/** The circuit simulator that the solver is checked against (Debian package ngspice). */
+final class Ngspice
+{
+    /**
+     * @param  list<string>  $elements  SPICE element lines
+     * @return array<string, float> V by node, from node 0
+     */
+    public static function operatingPoint(array $elements): array
+    {
+        $file = tempnam(sys_get_temp_dir(), 'dinghy-spice');
+        file_put_contents($file, implode("\n", ['* circuit', ...$elements, '.options reltol=1e-7 abstol=1e-9', '.control', 'op', 'set numdgt=9', 'print all', '.endc', '.end', '']));
+        $output = (string) shell_exec('ngspice -b '.escapeshellarg($file).' 2>&1');
+        unlink($file);
+        preg_match_all('/^(?:v\()?([a-z0-9_]+)\)? = ([-+.0-9e]+)/mi', $output, $matches, PREG_SET_ORDER);
+        if ($matches === []) {
+            throw new \RuntimeException("ngspice gave no operating point:\n{$output}");
+        }
+
+        return array_map(floatval(...), array_column($matches, 2, 1));
+    }
+}

@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Tests\Plan;
+
+use Dinghy\Plan\QuantityRefused;
+use Dinghy\Plan\TypedQuantity;
+use Dinghy\Plan\Units;
+use Dinghy\Rule\Words;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+final class TypedQuantityTest extends TestCase
+{
+    #[DataProvider('typed')]
+    public function test_reads_both_worlds(string $field, string $typed, Units $units, float|string|null $expected): void
+    {
+        $read = TypedQuantity::read($field, $typed, $units);
+
+        is_float($expected) ? self::assertEqualsWithDelta($expected, $read, 1e-9) : self::assertSame($expected, $read);
+    }
+
+    /** @return list<array{string, string, Units, float|string|null}> */
+    public static function typed(): array
+    {
+        [$imperial, $metric] = [Units::Imperial, Units::Metric];
+
+        return [
+            ['run.length_m', '19ft 6in', $metric, 5.9436], ['run.length_m', "19' 6\"", $metric, 5.9436], ['run.length_m', '19 ft 6', $imperial, 5.9436],
+            ['run.length_m', '6 m', $imperial, 6.0], ['run.length_m', '6', $imperial, 1.8288], ['run.length_m', '6', $metric, 6.0],
+            ['run.length_m', '5,9 m', $metric, 5.9], ['run.length_m', '590cm', $imperial, 5.9], ['run.length_m', '7 1/2 in', $metric, 0.1905],
+            ['run.length_m', '', $metric, null], ['protection.0.from_source_m', '6in', $metric, 0.1524],
+            ['run.gauge', '6 AWG', $metric, '6 AWG'], ['run.gauge', '6awg', $imperial, '6 AWG'], ['run.gauge', '6', $imperial, '6 AWG'],
+            ['run.gauge', '6', $metric, '6 mm2'], ['run.gauge', '16mm²', $imperial, '16 mm2'], ['run.gauge', '2/0', $metric, '2/0 AWG'],
+            ['run.gauge', '2,5 mm2', $imperial, '2.5 mm2'], ['run.gauge', '', $imperial, null],
+            ['protection.0.rating_a', '60', $metric, 60.0], ['fuse_a', '7.5 A', $metric, 7.5], ['fuse_a', '7,5', $metric, 7.5],
+            ['rested_v', '12.7V', $metric, 12.7], ['rested_v', '-0.1', $metric, -0.1], ['run.extra_mohm', '62 mΩ', $metric, 62.0], ['run.extra_mohm', '0.062 Ω', $metric, 62.0],
+        ];
+    }
+
+    #[DataProvider('refused')]
+    public function test_refuses_with_an_example(string $field, string $typed, string $example): void
+    {
+        try {
+            TypedQuantity::read($field, $typed, Units::Imperial);
+            self::fail("\"{$typed}\" passed.");
+        } catch (QuantityRefused $e) {
+            self::assertStringContainsString($example, $e->getMessage());
+        }
+    }
+
+    /** @return list<array{string, string, string}> */
+    public static function refused(): array
+    {
+        return [
+            ['run.length_m', 'about 6', '19ft 6in'], ['run.length_m', '6 ft x', '19ft 6in'], ['run.length_m', '-6 m', '19ft 6in'],
+            ['run.gauge', '7 AWG', '2/0 AWG'], ['run.gauge', 'thick', '2/0 AWG'], ['fuse_a', '5 V', '30 A'], ['rested_v', '12.7.1', '12.7 V'],
+        ];
+    }
+
+    /** What is written for people can be typed back and gives the same, to the inch. */
+    public function test_written_lengths_read_back(): void
+    {
+        foreach ([0.05, 0.15, 0.3048, 0.9, 1.83, 5.9, 12.345] as $metres) {
+            foreach (Units::cases() as $units) {
+                $read = TypedQuantity::read('x_m', (new Words($units))->length($metres), $units);
+                self::assertEqualsWithDelta($metres, $read, 0.0127);
+            }
+        }
+    }
+}

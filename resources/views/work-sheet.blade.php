@@ -1,0 +1,117 @@
+@php
+    use Dinghy\Rule\Level;
+    use Dinghy\Wiring\RunKind;
+    $plan = $evaluation->plan;
+    $word = fn (Level $level): string => match ($level) { Level::Stop => 'STOP', Level::Warn => 'DECIDE', Level::Note => 'NOTE' };
+    // Colours by common practice; the plan file does not hold them yet.
+    $colour = fn ($run): string => $run->circuit?->kind === RunKind::Feed && ($run->nominalVolts ?? 0) > 16 ? 'red / black' : 'red / black or yellow';
+    $sources = collect($evaluation->findings)->map(fn ($finding) => $finding->rule->source.' ('.$finding->rule->mark->label().')')
+        ->prepend('ABYC E-11 sizing formula and ampacity (published, written down from memory)')->unique();
+@endphp
+<!doctype html>
+<html lang="en">
+<head>
+    <meta charset="utf-8">
+    <title>Work sheet: {{ $job->boat->name }}</title>
+    <style>
+        @page { margin: 11mm 12mm; }
+        body { font-family: 'DejaVu Sans', sans-serif; font-size: 8.2pt; color: #000; margin: 0; }
+        h1 { font-size: 15pt; margin: 0; }
+        h2 { font-size: 10pt; margin: 7pt 0 2pt; border-bottom: 0.8pt solid #000; }
+        p { margin: 1pt 0; }
+        table { width: 100%; border-collapse: collapse; }
+        th, td { text-align: left; vertical-align: top; padding: 1.6pt 4pt 1.6pt 0; border-bottom: 0.4pt solid #888; }
+        th { font-weight: bold; }
+        .head td { border: 0; }
+        .right { text-align: right; }
+        .box { border: 0.9pt solid #000; width: 44pt; height: 11pt; }
+        .tree td { border: 0; padding: 0.6pt 3pt; }
+        .line { border-bottom: 1.5pt solid #000; height: 5pt; }
+        .battery { border: 0.9pt solid #000; padding: 1pt 4pt; }
+        .caution { border: 1.6pt solid #000; padding: 3pt 6pt; margin-top: 5pt; }
+        .finding { margin: 1.5pt 0; }
+        .small { font-size: 7.2pt; }
+        .figure { font-family: 'DejaVu Sans Mono', monospace; }
+    </style>
+</head>
+<body>
+<table class="head"><tr>
+    <td><h1>{{ $job->boat->name }}</h1><p>{{ $job->boat->customer->name }} · {{ $job->title }}</p></td>
+    <td class="right"><p>Work order {{ $job->id }}, plan version {{ $version->number }} ({{ substr($version->hash, 0, 8) }})</p>
+        <p>Plan of {{ $version->made_at->format('Y-m-d H:i') }}, printed {{ now()->format('Y-m-d H:i') }}</p>
+        @if ($job->promised_on)<p>Promised {{ $job->promised_on->format('Y-m-d') }}</p>@endif</td>
+</tr></table>
+<p><b>{{ $verdict }}</b></p>
+
+<h2>Power tree</h2>
+<table class="tree">
+    @foreach ($plan->feeds as $feed)
+        @php($run = $evaluation->runs[$feed->id])
+        <tr>
+            <td width="17%"><div class="battery">{{ $feed->supply->bank->id }} {{ $words->volts($feed->supply->nominalVolts()) }}<br>{{ $feed->supply->plus->name }} / {{ $feed->supply->minus->name }}</div></td>
+            <td width="14%" class="figure">{{ $run->protection === [] ? 'NO FUSE' : '['.$words->amps($run->protection[0]->rating).']' }}</td>
+            <td width="36%"><div>{{ $run->gauge }} · {{ $run->length === null ? '?' : $words->length($run->length) }} · {{ $words->amps($run->amps) }}</div><div class="line"></div></td>
+            <td><div class="battery">{{ $feed->block === null ? $plan->devices[$feed->device]->label() : $feed->block }}</div></td>
+        </tr>
+        @foreach ($feed->block === null ? [] : $plan->blocks[$feed->block]->branches as $branch)
+            @php($inner = $evaluation->runs[$branch->id])
+            <tr>
+                <td></td>
+                <td class="figure right">└ [{{ $words->amps($inner->protection[0]->rating) }}]</td>
+                <td><div>{{ $inner->gauge }} · {{ $inner->length === null ? '?' : $words->length($inner->length) }} · {{ $words->amps($inner->amps) }}</div><div class="line" style="border-width: 0.8pt"></div></td>
+                <td><div class="battery">{{ $plan->devices[$branch->device]->label() }}</div></td>
+            </tr>
+        @endforeach
+    @endforeach
+</table>
+
+<h2>Runs</h2>
+<table>
+    <tr><th>From – to</th><th>Length</th><th>Gauge</th><th>Colour + / −</th><th>Fuse or breaker</th><th>From source</th><th>Drop</th></tr>
+    @foreach ($evaluation->circuits() as $run)
+        <tr>
+            <td>{{ $run->circuit->label }}</td>
+            <td class="figure">{{ $run->length === null ? '?' : $words->length($run->length) }}</td>
+            <td class="figure">{{ $run->gauge }}@if ($run->gaugeChosen)*@endif {{ $run->gauge->metric ? '' : '('.number_format($run->gauge->areaMm2, 1).' mm²)' }}</td>
+            <td>{{ $colour($run) }}</td>
+            <td>{{ $run->protection === [] ? 'none' : $words->amps($run->protection[0]->rating).' '.$run->protection[0]->planned->family->label() }}@if ($run->protection !== [] && $run->protection[0]->chosen)*@endif</td>
+            <td>{{ $run->kind === RunKind::Branch ? 'in the block' : ($run->protection === [] || $run->protection[0]->planned->fromSource === null ? '?' : $words->length($run->protection[0]->planned->fromSource)) }}</td>
+            <td class="figure">{{ $run->drop === null ? '?' : $words->volts($run->drop).', '.$words->percent($run->dropPercent ?? 0) }}@if ($run->circuit->run->extraOhms > 0) (+{{ round(1000 * $run->circuit->run->extraOhms, 1) }} mΩ)@endif</td>
+        </tr>
+    @endforeach
+</table>
+<p class="small">* chosen by Dinghy. Length is one way, slack included; cut nothing until it has been pulled. Colours: common practice, no source.</p>
+
+@if ($evaluation->findings !== [] || $evaluation->unchecked !== [])
+<h2>Findings</h2>
+@foreach ($evaluation->findings as $finding)
+    <p class="finding"><b>{{ $word($finding->level) }}.</b> {{ $finding->says }} {{ $finding->remedy }}</p>
+@endforeach
+@foreach ($evaluation->unchecked as $unchecked)
+    <p class="finding">Not checked: {{ $unchecked->rule }} on {{ str_replace(':', ' ', $unchecked->on) }} needs {{ $unchecked->needs }}.</p>
+@endforeach
+@endif
+
+<div style="page-break-inside: avoid">
+<h2>Readings at rest, before anything is plugged in</h2>
+<table>
+    <tr><th>Between</th><th>Red on</th><th>Black on</th><th>Expect</th><th>Right from – to</th><th>Measured, V</th></tr>
+    @foreach ($evaluation->meterPoints as $point)
+        <tr>
+            <td>{{ $point->label }}</td><td class="figure">{{ $point->plus }}</td><td class="figure">{{ $point->minus }}</td>
+            <td class="figure"><b>{{ number_format($point->expect, 2) }} V</b></td>
+            <td class="figure">{{ number_format($point->low, 2) }} – {{ number_format($point->high, 2) }}</td>
+            <td><div class="box"></div></td>
+        </tr>
+    @endforeach
+</table>
+</div>
+
+<div class="caution" style="page-break-inside: avoid">
+    <p><b>Before you begin:</b> charger unplugged from the wall, breaker off or fuse pulled, the bank's load negative lifted first. Rings off, insulated spanner, one terminal at a time: a short across a battery welds tools.</p>
+    <p><b>Petrol and battery gas:</b> ventilate; no flame or heat gun near petrol or an open battery box. <b>Connect:</b> charger leads, jumpers, positives, the load negative last. <b>Nothing is plugged in</b> until every reading above is right.</p>
+    <p>Mains inlets and charger plugs: a licensed electrician where the local code asks for one, earth-fault protection always. Local codes and the makers' own instructions come before this sheet.</p>
+</div>
+<p class="small"><b>Sources:</b> {{ $sources->implode('; ') }}. Contact and battery resistances are working estimates, common practice.</p>
+</body>
+</html>
