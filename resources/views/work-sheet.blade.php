@@ -31,7 +31,7 @@
         .caution { border: 1.6pt solid #000; padding: 3pt 6pt; margin-top: 5pt; }
         .finding { margin: 1.5pt 0; }
         .small { font-size: 7.2pt; }
-        .figure { font-family: 'DejaVu Sans Mono', monospace; }
+        .figure { font-family: 'DejaVu Sans Mono', monospace; white-space: nowrap; font-size: 7.6pt; }
     </style>
 </head>
 <body>

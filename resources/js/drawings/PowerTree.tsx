@@ -48,6 +48,7 @@ function RunLine({ job, placed, selected, onSelect }: { job: PlannedJob; placed:
     const words = `${gauge(run.gauge)}${run.gauge_chosen ? ' (chosen)' : ''} · ${length(run.length_m, system)}${extra > 0 ? ` · +${extra} mΩ` : ''}`;
     const textX = level + (fuses > 0 ? 84 : 64);
     return (
+        <>
         <g
             role="button"
             tabIndex={0}
@@ -65,7 +66,10 @@ function RunLine({ job, placed, selected, onSelect }: { job: PlannedJob; placed:
         >
             <path d={path} className={classes.grip} />
             {selected && <path d={path} className={classes.halo} strokeWidth={width + 9} />}
-            <path d={path} className={`wire ${classes.wire}`} stroke={potentialTint(placed.potential)} strokeWidth={width} data-width={width} />
+            <path d={path} className={`wire ${classes.wire}`} stroke={potentialTint(placed.potential)} strokeWidth={width} />
+        </g>
+        {/* The words stand beside the button, not in it: its name says them in order. */}
+        <g aria-hidden="true" className={classes.beside}>
             {fuses > 0 ? <FuseSign x={level + 6} y={y2} amps={run.protection_a} breaker={feed !== null} /> : <text x={level + 6} y={y2 - 8} className={classes.stopText}>no fuse</text>}
             <text x={textX} y={y2 - width / 2 - 5} className={worst === 'stop' ? classes.stopText : worst === 'warn' ? classes.decideText : classes.words}>
                 {worst === 'stop' ? '⬣ ' : worst === 'warn' ? '▲ ' : ''}
@@ -75,6 +79,7 @@ function RunLine({ job, placed, selected, onSelect }: { job: PlannedJob; placed:
                 −{lost(run.drop_v)} · {percent(run.drop_pct)} · {amps(run.current_a)}
             </text>
         </g>
+        </>
     );
 }
 

@@ -45,7 +45,7 @@ export function BoatStrip({ job, edits, onImport, onFind, onKeys, onWhy }: Props
                         </Button>
                     </>
                 )}
-                <Button size="compact-md" variant="outline" onClick={() => choose(system === 'imperial' ? 'metric' : 'imperial')} aria-label={`Units: ${system === 'imperial' ? 'feet and AWG' : 'metres and mm²'}. Change`}>
+                <Button size="compact-md" variant="outline" onClick={() => choose(system === 'imperial' ? 'metric' : 'imperial')} aria-label={`${system === 'imperial' ? 'ft / AWG' : 'm / mm²'}: change the units`}>
                     {system === 'imperial' ? 'ft / AWG' : 'm / mm²'}
                 </Button>
                 <Menu position="bottom-end" transitionProps={{ duration: 0 }}>

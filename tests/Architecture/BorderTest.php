@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Architecture;
+
+use PHPUnit\Framework\TestCase;
+
+/** The core is the trade alone: no framework, no database, no clock, no randomness, no input or output. */
+final class BorderTest extends TestCase
+{
+    private const FORBIDDEN_NAMES = ['App\\', 'Illuminate\\', 'Laravel\\', 'Symfony\\', 'Carbon\\', 'Dompdf\\'];
+
+    private const FORBIDDEN_CALLS = [
+        'time', 'microtime', 'hrtime', 'date', 'rand', 'mt_rand', 'random_int', 'random_bytes', 'shuffle', 'file_get_contents', 'file_put_contents', 'fopen',
+        'curl_init', 'exec', 'shell_exec', 'proc_open', 'system', 'getenv', 'env', 'config', 'app', 'now', 'sleep', 'usleep', 'echo', 'print', 'printf', 'var_dump',
+    ];
+
+    public function test_the_core_names_nothing_beyond_its_border(): void
+    {
+        $files = self::coreFiles();
+        self::assertGreaterThan(50, count($files));
+        foreach ($files as $file) {
+            $tokens = \PhpToken::tokenize((string) file_get_contents($file));
+            foreach ($tokens as $i => $token) {
+                if ($token->is([T_NAME_QUALIFIED, T_NAME_FULLY_QUALIFIED])) {
+                    foreach (self::FORBIDDEN_NAMES as $name) {
+                        self::assertStringStartsNotWith($name, ltrim($token->text, '\\'), "{$file}:{$token->line}");
+                    }
+                }
+                if ($token->is([T_STRING, T_ECHO, T_PRINT]) && in_array($token->text, self::FORBIDDEN_CALLS, true)) {
+                    self::assertFalse(self::isCall($tokens, $i), "{$file}:{$token->line} calls {$token->text}");
+                }
+            }
+        }
+    }
+
+    /** A class stands in the file of its name, so that a newcomer finds it by guessing; no file is a grab bag. */
+    public function test_files_are_named_after_what_they_hold(): void
+    {
+        foreach ([...self::coreFiles(), ...self::phpFiles(__DIR__.'/../../app')] as $file) {
+            $name = basename($file, '.php');
+            self::assertMatchesRegularExpression("/^(?:final |readonly |abstract )*(?:class|interface|enum) {$name}\\b/m", (string) file_get_contents($file), $file);
+            self::assertDoesNotMatchRegularExpression('/Helper|Util|Manager|Misc/', $name);
+        }
+    }
+
+    /** @param  list<\PhpToken>  $tokens */
+    private static function isCall(array $tokens, int $i): bool
+    {
+        $before = $tokens[$i - 1] ?? null;
+        $next = $tokens[$i + 1] ?? null;
+        if ($tokens[$i]->is([T_ECHO, T_PRINT])) {
+            return true;
+        }
+
+        return $next?->text === '(' && ! ($before?->is([T_OBJECT_OPERATOR, T_NULLSAFE_OBJECT_OPERATOR, T_DOUBLE_COLON]) ?? false)
+            && ! ($tokens[$i - 2] ?? null)?->is(T_FUNCTION);
+    }
+
+    /** @return list<string> */
+    private static function coreFiles(): array
+    {
+        return self::phpFiles(__DIR__.'/../../core/src');
+    }
+
+    /** @return list<string> */
+    private static function phpFiles(string $folder): array
+    {
+        $files = [];
+        foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator($folder, \FilesystemIterator::SKIP_DOTS)) as $file) {
+            if ($file instanceof \SplFileInfo && $file->getExtension() === 'php') {
+                $files[] = $file->getPathname();
+            }
+        }
+
+        return $files;
+    }
+}

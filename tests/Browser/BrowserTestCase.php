@@ -1,0 +1,140 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Database\Seeders\DatabaseSeeder;
+use Facebook\WebDriver\Exception\TimeoutException;
+use Facebook\WebDriver\Remote\RemoteWebDriver;
+use Facebook\WebDriver\Remote\RemoteWebElement;
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
+use Illuminate\Foundation\Testing\TestCase;
+use Illuminate\Support\Facades\Artisan;
+
+abstract class BrowserTestCase extends TestCase
+{
+    private const PATIENCE = 10;
+
+    private static ?WebServer $server = null;
+
+    private static ?Chromium $chromium = null;
+
+    public static function setUpBeforeClass(): void
+    {
+        self::$server = WebServer::start();
+        self::$chromium = Chromium::open();
+    }
+
+    public static function tearDownAfterClass(): void
+    {
+        self::$chromium?->close();
+        self::$server?->stop();
+        self::$chromium = null;
+        self::$server = null;
+    }
+
+    protected function setUp(): void
+    {
+        parent::setUp();
+        Artisan::call('migrate:fresh', ['--seed' => true, '--force' => true]);
+        // Tries to sign in are counted across tests otherwise.
+        exec('rm -rf '.escapeshellarg(storage_path('framework/cache/data')).'/*');
+        $this->driver()->manage()->deleteAllCookies();
+    }
+
+    protected function driver(): RemoteWebDriver
+    {
+        return self::$chromium->driver ?? throw new \LogicException('The browser is open between setUpBeforeClass and tearDownAfterClass.');
+    }
+
+    protected function server(): WebServer
+    {
+        return self::$server ?? throw new \LogicException('The server runs between setUpBeforeClass and tearDownAfterClass.');
+    }
+
+    protected function visit(string $path): void
+    {
+        $this->driver()->get($this->server()->address().$path);
+    }
+
+    protected function see(string $css): RemoteWebElement
+    {
+        $this->until(fn (): bool => $this->driver()->findElements(WebDriverBy::cssSelector($css)) !== [], $css);
+
+        return $this->driver()->findElement(WebDriverBy::cssSelector($css));
+    }
+
+    protected function textOf(string $css): string
+    {
+        return $this->see($css)->getText();
+    }
+
+    /** What a figure of the page says, be it text or the value of a field. */
+    protected function figure(string $name): string
+    {
+        $element = $this->see("[data-figure=\"{$name}\"]");
+
+        return $element->getTagName() === 'input' ? (string) $element->getAttribute('value') : $element->getText();
+    }
+
+    /** @param  \Closure(): bool  $true */
+    protected function until(\Closure $true, string $what): void
+    {
+        try {
+            $this->driver()->wait(self::PATIENCE, 50)->until($true);
+        } catch (TimeoutException) {
+            $this->driver()->takeScreenshot(sys_get_temp_dir().'/dinghy-browser-test.png');
+            self::fail("Not seen: {$what}. The page says: ".mb_substr((string) $this->driver()->findElement(WebDriverBy::tagName('body'))->getText(), 0, 600));
+        }
+    }
+
+    protected function press(string ...$keys): void
+    {
+        foreach ($keys as $key) {
+            $this->driver()->getKeyboard()->sendKeys($key);
+        }
+    }
+
+    /** Walks with the Tab key until the element with the focus answers to the name, as a person without a mouse does. */
+    protected function tabTo(string $name): void
+    {
+        for ($step = 0; $step < 80; $step++) {
+            $this->press(WebDriverKeys::TAB);
+            $focused = $this->driver()->executeScript('const e = document.activeElement; if (!e || !e.matches("a, button, input, select, [role=button], [role=menuitem]")) return ""; return [e.getAttribute("aria-label"), e.innerText, e.labels && e.labels[0] && e.labels[0].innerText].filter(Boolean).join(" | ")');
+            if (is_string($focused) && str_contains($focused, $name)) {
+                return;
+            }
+        }
+        self::fail("The Tab key does not reach \"{$name}\".");
+    }
+
+    protected function signIn(string $role = 'rigger'): void
+    {
+        $this->visit('/sign-in');
+        $this->see('input[type=email]')->sendKeys("{$role}@fernhollow.example");
+        $this->see('input[type=password]')->sendKeys(DatabaseSeeder::PASSWORD.WebDriverKeys::ENTER);
+        $this->see('main li h2 a');
+    }
+
+    protected function openSkiff(): void
+    {
+        $this->signIn();
+        $this->see('main li h2 a')->click();
+        $this->see('[data-run="bow-motor"]');
+    }
+
+    /** @return string the newest file in the download folder whose name ends so, once it is whole */
+    protected function download(string $ending): string
+    {
+        $found = null;
+        $this->until(function () use ($ending, &$found): bool {
+            $found = glob(self::$chromium?->downloads.'/*'.$ending)[0] ?? null;
+
+            return $found !== null && glob(self::$chromium?->downloads.'/*.crdownload') === [];
+        }, "a download *{$ending}");
+
+        return (string) $found;
+    }
+}

@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Symfony\Component\Process\Process;
+
+/** Dinghy on a loopback port of its own, as bin/start serves it; can be stopped and come back on the same port. */
+final class WebServer
+{
+    private const WORKERS = '4';
+
+    private ?Process $process = null;
+
+    private function __construct(private readonly int $port)
+    {
+    }
+
+    public static function start(): self
+    {
+        $socket = stream_socket_server('tcp://127.0.0.1:0') ?: throw new \RuntimeException('No free port on loopback.');
+        $server = new self((int) substr((string) strrchr((string) stream_socket_get_name($socket, false), ':'), 1));
+        fclose($socket);
+        $server->run();
+
+        return $server;
+    }
+
+    public function address(): string
+    {
+        return "http://127.0.0.1:{$this->port}";
+    }
+
+    /** @param  array<string, string>  $environment that differs from the tests' own */
+    public function run(array $environment = []): void
+    {
+        $root = dirname(__DIR__, 2);
+        // Its workers are its children: setsid makes one group of them all, which stop() ends.
+        $this->process = new Process(
+            ['setsid', PHP_BINARY, '-S', "127.0.0.1:{$this->port}", '-t', 'public', 'bin/shared/router.php'],
+            $root,
+            ['PHP_CLI_SERVER_WORKERS' => self::WORKERS, 'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file', ...$environment],
+            timeout: null,
+        );
+        $this->process->disableOutput();
+        $this->process->start();
+        for ($try = 0; $try < 100 && @fsockopen('127.0.0.1', $this->port) === false; $try++) {
+            usleep(50_000);
+        }
+    }
+
+    public function stop(): void
+    {
+        $group = $this->process?->getPid();
+        if ($group !== null) {
+            posix_kill(-$group, SIGTERM);
+            // Not wait(): that calls it an error to be ended by a signal, which is what is asked for here.
+            while ($this->process?->isRunning()) {
+                usleep(20_000);
+            }
+        }
+        $this->process = null;
+    }
+}

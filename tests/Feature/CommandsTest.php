@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Job;
+use Symfony\Component\Process\Process;
+use Tests\TestCase;
+
+/** The command line as a script sees it: its own process, no database, no settings. */
+final class CommandsTest extends TestCase
+{
+    public function test_evaluate_prints_one_document(): void
+    {
+        $process = self::dinghy('dinghy:evaluate', 'database/demo/skiff.json');
+
+        self::assertSame(0, $process->getExitCode(), $process->getErrorOutput());
+        $document = json_decode($process->getOutput(), true, 64, JSON_THROW_ON_ERROR);
+        self::assertSame('dinghy-evaluation', $document['format']);
+        self::assertSame(['W02', 'F03', 'W01'], array_column($document['findings'], 'rule'));
+    }
+
+    public function test_strict_exits_1_on_a_stop_and_0_without(): void
+    {
+        self::assertSame(1, self::dinghy('dinghy:evaluate', '--strict', 'database/demo/skiff.json')->getExitCode());
+        $file = self::file(str_replace('"8 AWG"', '"6 AWG"', (string) file_get_contents(base_path('database/demo/skiff.json'))));
+        self::assertSame(0, self::dinghy('dinghy:evaluate', '--strict', $file)->getExitCode());
+    }
+
+    public function test_a_refusal_exits_2_with_a_line_for_each_problem(): void
+    {
+        $file = self::file('{"format":"dinghy-plan","version":1,"title":7,"batteries":[{"id":"b1","chemistry":"lead"}]}');
+        $process = self::dinghy('dinghy:evaluate', $file);
+
+        self::assertSame(2, $process->getExitCode());
+        self::assertSame('', $process->getOutput());
+        $lines = explode("\n", trim($process->getErrorOutput()));
+        self::assertStringStartsWith('/title: expected text', $lines[0]);
+        self::assertStringStartsWith('/batteries/0/chemistry: expected one of flooded, agm', $lines[1]);
+        self::assertContains('/batteries/0: missing key "nominal_v"', $lines);
+        self::assertSame(2, self::dinghy('dinghy:evaluate', 'no/such/file.json')->getExitCode());
+    }
+
+    public function test_import_and_export_move_a_plan(): void
+    {
+        $this->artisan('dinghy:import', ['plan' => base_path('database/demo/skiff.json'), '--customer' => 'By hand'])->assertSuccessful();
+        $job = Job::query()->latest('id')->firstOrFail();
+        self::assertSame('By hand', $job->boat->customer->name);
+        $this->artisan('dinghy:export', ['job' => $job->id])->expectsOutputToContain('"dinghy-plan"')->assertSuccessful();
+        $this->artisan('dinghy:export', ['job' => 999])->assertFailed();
+        $before = Job::query()->count();
+        $this->artisan('dinghy:import', ['plan' => self::file('{}')])->assertExitCode(2);
+        self::assertSame($before, Job::query()->count());
+    }
+
+    private static function dinghy(string ...$arguments): Process
+    {
+        // No database and no key: these commands must need neither.
+        $process = new Process([PHP_BINARY, 'artisan', ...$arguments], base_path(), ['DB_PORT' => '1', 'APP_KEY' => '', 'APP_ENV' => 'production']);
+        $process->run();
+
+        return $process;
+    }
+
+    private static function file(string $text): string
+    {
+        $file = tempnam(sys_get_temp_dir(), 'dinghy-plan') ?: throw new \RuntimeException('No temporary file.');
+        file_put_contents($file, $text);
+
+        return $file;
+    }
+}

@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\PlanVersion;
+use Illuminate\Support\Facades\Route;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\TestCase;
+
+/** Who may call what: every route of the API, by everybody. */
+final class PermissionTest extends TestCase
+{
+    private const EDIT = ['base' => 1, 'patch' => [['on' => 'feed:house', 'set' => ['run.gauge' => '4 AWG']]]];
+
+    /** @param  array<string, mixed>  $body */
+    #[DataProvider('routes')]
+    public function test_permissions(string $method, string $path, array $body, int $rigger, int $apprentice, int $stranger): void
+    {
+        $uri = '/api/'.str_replace('{job}', (string) $this->skiff()->id, $path);
+        $this->json($method, $uri, $body)->assertStatus(401);
+        foreach (['owner' => $rigger, 'apprentice' => $apprentice] as $role => $status) {
+            $answer = $this->actingAs($this->person($role))->json($method, $uri, $body);
+            $answer->assertStatus($status);
+            $this->app?->make('auth')->forgetGuards();
+        }
+        $before = PlanVersion::query()->count();
+        $this->actingAs($this->stranger())->json($method, $uri, $body)->assertStatus($stranger);
+        if ($stranger === 403) {
+            self::assertSame($before, PlanVersion::query()->count());
+        }
+    }
+
+    /** @return array<string, array{string, string, array<string, mixed>, int, int, int}> */
+    public static function routes(): array
+    {
+        $plan = (string) file_get_contents(__DIR__.'/../../database/demo/skiff.json');
+
+        return [
+            'who' => ['GET', 'session', [], 200, 200, 200],
+            'sign out' => ['DELETE', 'session', [], 204, 204, 204],
+            'shed' => ['GET', 'shed', [], 200, 200, 200],
+            'new job' => ['POST', 'jobs', ['customer' => 'A', 'title' => 'B', 'plan' => $plan], 201, 403, 201],
+            'job' => ['GET', 'jobs/{job}', [], 200, 200, 403],
+            'edit' => ['POST', 'jobs/{job}/plan/edits', self::EDIT, 200, 403, 403],
+            'undo' => ['POST', 'jobs/{job}/plan/undo', [], 409, 403, 403],
+            'redo' => ['POST', 'jobs/{job}/plan/redo', [], 409, 403, 403],
+            'import' => ['PUT', 'jobs/{job}/plan', (array) json_decode($plan, true), 200, 403, 403],
+            'export' => ['GET', 'jobs/{job}/plan', [], 200, 200, 403],
+            'why' => ['GET', 'jobs/{job}/why?figure=run:house:drop_v', [], 200, 200, 403],
+            'work sheet' => ['GET', 'jobs/{job}/work-sheet', [], 200, 200, 403],
+            'reading' => ['POST', 'jobs/{job}/readings', ['meter_point' => 'b1', 'volts' => '12.7'], 200, 200, 403],
+        ];
+    }
+
+    public function test_every_route_of_the_api_is_tested_here(): void
+    {
+        $tested = array_map(static fn (array $route): string => $route[0].' api/'.explode('?', $route[1])[0], array_values(self::routes()));
+        foreach (Route::getRoutes() as $route) {
+            if (str_starts_with($route->uri(), 'api/') && ! in_array('throttle:sign-in', $route->gatherMiddleware(), true)) {
+                self::assertContains($route->methods()[0].' '.$route->uri(), $tested);
+            }
+        }
+    }
+}

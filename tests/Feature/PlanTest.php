@@ -1,0 +1,193 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Boat;
+use App\Models\Job;
+use App\Models\PlanVersion;
+use App\Models\User;
+use Illuminate\Testing\TestResponse;
+use Tests\TestCase;
+
+final class PlanTest extends TestCase
+{
+    private const PATH = '/api/jobs/{job}/plan/edits';
+
+    public function test_a_job_answers_with_plan_and_evaluation_as_described(): void
+    {
+        $answer = $this->actingAs($this->person('rigger'))->getJson($this->uri());
+        $answer->assertOk();
+        ApiContract::assertMet('GET', '/api/jobs/{job}', 200, (string) $answer->getContent());
+        $etag = (string) $answer->headers->get('ETag');
+        $this->getJson($this->uri(), ['If-None-Match' => $etag])->assertStatus(304);
+        $this->edit($this->person('rigger'), 1, 'feed:house', ['run.gauge' => '4 AWG'])->assertOk();
+        $this->getJson($this->uri(), ['If-None-Match' => $etag])->assertOk();
+    }
+
+    public function test_an_edit_is_kept_evaluated_and_taken_back(): void
+    {
+        $rigger = $this->person('rigger');
+        $answer = $this->edit($rigger, 1, 'feed:bow-motor', ['run.gauge' => '6 AWG'])->assertOk();
+        ApiContract::assertMet('POST', self::PATH, 200, (string) $answer->getContent());
+        self::assertSame('No stops, 1 to decide.', substr($answer->json('verdict'), 0, 22));
+        self::assertSame(2, $answer->json('version.number'));
+        self::assertEquals(60, $answer->json('evaluation.runs.0.protection_a'));
+
+        $undone = $this->postJson($this->uri('/plan/undo'))->assertOk();
+        self::assertSame($this->version(1)->hash, $undone->json('version.hash'));
+        self::assertTrue($undone->json('version.can_redo'));
+        $this->postJson($this->uri('/plan/redo'))->assertOk();
+        self::assertSame($this->version(2)->hash, $this->version(4)->hash);
+        $this->postJson($this->uri('/plan/redo'))->assertConflict();
+        self::assertSame(['import', 'edit', 'undo', 'redo'], $this->skiff()->planVersions()->pluck('kind')->all());
+    }
+
+    public function test_what_was_typed_is_read_in_the_units_chosen(): void
+    {
+        $this->actingAs($this->person('rigger'));
+        $type = fn (int $base, string $field, string $text): TestResponse => $this->postJson($this->uri('/plan/edits'), [
+            'base' => $base, 'units' => 'imperial', 'typed' => ['on' => 'feed:bow-motor', 'field' => $field, 'text' => $text],
+        ]);
+        $answer = $type(1, 'run.length_m', '19ft 6in')->assertOk();
+        self::assertEqualsWithDelta(5.9436, $answer->json('evaluation.runs.0.length_m'), 1e-9);
+        self::assertNull($answer->json('plan.feeds.0.run.route'));
+        self::assertSame('4 AWG', $type(2, 'run.gauge', '4')->assertOk()->json('evaluation.runs.0.gauge'));
+        self::assertTrue($type(3, 'run.gauge', '')->assertOk()->json('evaluation.runs.0.gauge_chosen'));
+        $refused = $type(4, 'run.length_m', 'some feet')->assertUnprocessable();
+        self::assertStringContainsString('19ft 6in', $refused->json('message'));
+        $tooLong = $type(4, 'run.length_m', '900 ft')->assertUnprocessable();
+        ApiContract::assertMet('POST', self::PATH, 422, (string) $tooLong->getContent());
+        self::assertStringContainsString('/feeds/0/run/length_m: expected a number from 0.05 to 60 m', $tooLong->json('message'));
+        self::assertSame(4, $this->skiff()->planVersions()->count());
+    }
+
+    public function test_edits_of_different_fields_merge(): void
+    {
+        $this->edit($this->person('rigger'), 1, 'feed:house', ['run.gauge' => '4 AWG'])->assertOk();
+        $answer = $this->edit($this->person('owner'), 1, 'feed:bow-motor', ['run.gauge' => '2 AWG'])->assertOk();
+
+        self::assertSame('4 AWG', $answer->json('plan.feeds.1.run.gauge'));
+        self::assertSame('2 AWG', $answer->json('plan.feeds.0.run.gauge'));
+    }
+
+    public function test_edits_of_one_field_clash_and_both_values_are_told(): void
+    {
+        $this->edit($this->person('rigger'), 1, 'feed:house', ['run.gauge' => '4 AWG'])->assertOk();
+        $clash = $this->edit($this->person('owner'), 1, 'feed:house', ['run.gauge' => '8 AWG'])->assertConflict();
+
+        ApiContract::assertMet('POST', self::PATH, 409, (string) $clash->getContent());
+        self::assertSame([['on' => 'feed:house', 'path' => 'run.gauge', 'yours' => '8 AWG', 'theirs' => '4 AWG']], $clash->json('fields'));
+        self::assertStringContainsString('Jorun Tellvik', $clash->json('message'));
+        self::assertSame(2, $this->skiff()->planVersions()->count());
+        $this->edit($this->person('owner'), 1, 'feed:house', ['run.gauge' => '4 AWG'])->assertOk(); // the same value is no clash
+    }
+
+    public function test_undo_takes_back_ones_own_and_not_what_others_changed_since(): void
+    {
+        [$rigger, $owner] = [$this->person('rigger'), $this->person('owner')];
+        $this->edit($rigger, 1, 'feed:house', ['run.gauge' => '4 AWG'])->assertOk();
+        $this->edit($owner, 2, 'feed:bow-motor', ['run.gauge' => '2 AWG'])->assertOk();
+        $answer = $this->actingAs($rigger)->postJson($this->uri('/plan/undo'))->assertOk();
+        self::assertSame(['2 AWG', '6 AWG'], [$answer->json('plan.feeds.0.run.gauge'), $answer->json('plan.feeds.1.run.gauge')]);
+
+        $this->actingAs($rigger)->postJson($this->uri('/plan/redo'))->assertOk();
+        $this->edit($owner, 5, 'feed:house', ['run.gauge' => '1/0 AWG'])->assertOk();
+        $refused = $this->actingAs($rigger)->postJson($this->uri('/plan/undo'))->assertConflict();
+        self::assertSame('1/0 AWG', $refused->json('fields.0.theirs'));
+    }
+
+    public function test_an_edit_on_a_plan_that_was_replaced_is_refused(): void
+    {
+        $this->actingAs($this->person('owner'))->call('PUT', $this->uri('/plan'), content: $this->version(1)->document)->assertOk();
+        $this->edit($this->person('rigger'), 1, 'feed:house', ['run.gauge' => '4 AWG'])->assertConflict();
+    }
+
+    public function test_export_and_import_give_the_same_evaluation(): void
+    {
+        $this->actingAs($this->person('rigger'));
+        $export = $this->get($this->uri('/plan'))->assertOk();
+        $document = json_decode((string) $export->getContent(), true);
+        self::assertSame(0.3, $document['house_rules']['slack_m']);
+        $new = $this->postJson('/api/jobs', ['customer' => 'Else', 'title' => 'Copy', 'plan' => $export->getContent()])->assertCreated();
+        ApiContract::assertMet('POST', '/api/jobs', 201, (string) $new->getContent());
+        self::assertEquals($this->getJson($this->uri())->json('evaluation'), $new->json('evaluation'));
+        self::assertSame('aluminium', Job::query()->findOrFail($new->json('id'))->boat->hull);
+    }
+
+    public function test_nothing_of_a_refused_file_is_kept(): void
+    {
+        $this->actingAs($this->person('rigger'));
+        $counts = fn (): array => [Boat::query()->count(), Job::query()->count(), PlanVersion::query()->count()];
+        $before = $counts();
+        foreach (['{', '{"format":"dinghy-plan","version":1,"feeds":[{"id":"f"}]}', str_repeat('[', 2_000_000)] as $plan) {
+            $this->postJson('/api/jobs', ['customer' => 'Else', 'title' => 'Copy', 'plan' => $plan])->assertUnprocessable();
+            $this->call('PUT', $this->uri('/plan'), content: $plan)->assertUnprocessable();
+        }
+        self::assertSame($before, $counts());
+    }
+
+    public function test_why_and_work_sheet(): void
+    {
+        $this->actingAs($this->person('apprentice'));
+        $why = $this->getJson($this->uri('/why?figure=run:bow-motor:drop_pct&units=metric'))->assertOk();
+        ApiContract::assertMet('GET', '/api/jobs/{job}/why', 200, (string) $why->getContent());
+        self::assertSame('E = 10.75 · I · L / CM', $why->json('formula'));
+        $this->getJson($this->uri('/why?figure=run:nothing:drop_pct'))->assertNotFound();
+
+        $text = self::textOf((string) $this->get($this->uri('/work-sheet?units=imperial'))->assertOk()->getContent(), $pages);
+        self::assertLessThanOrEqual(2, $pages);
+        foreach (['Tiller skiff 5.6 m', 'plan version 1', '8 AWG', '19 ft 4 in', '40 A breaker', '38.10 V', '37.89 – 38.31', '62 mΩ', 'STOP.', 'rings off', 'licensed electrician', 'ABYC E-11', 'red / black'] as $expected) {
+            self::assertStringContainsStringIgnoringCase($expected, $text);
+        }
+    }
+
+    public function test_readings_are_judged_and_kept_with_the_plan_version(): void
+    {
+        $this->actingAs($this->person('apprentice'));
+        $take = fn (string $point, string $volts): TestResponse => $this->postJson($this->uri('/readings'), ['meter_point' => $point, 'volts' => $volts]);
+        self::assertTrue($take('thrust:tap:1', '12,68 V')->assertOk()->json('readings.0.right'));
+        self::assertFalse($take('thrust:tap:1', '25.4')->assertOk()->json('readings.0.right'));
+        $take('thrust:tap:9', '12')->assertUnprocessable();
+        $take('thrust:tap:1', '12700')->assertUnprocessable();
+        $take('thrust:tap:1', 'twelve')->assertUnprocessable();
+        self::assertSame(2, $this->skiff()->readings()->count());
+    }
+
+    public function test_the_shed_tells_how_each_boat_stands(): void
+    {
+        $answer = $this->actingAs($this->person('apprentice'))->getJson('/api/shed')->assertOk();
+        ApiContract::assertMet('GET', '/api/shed', 200, (string) $answer->getContent());
+        self::assertCount(5, $answer->json('jobs'));
+        self::assertSame([1, 2], [$answer->json('jobs.0.stops'), $answer->json('jobs.0.decisions')]);
+        self::assertNull($answer->json('jobs.1.stage'));
+    }
+
+    /** @param  array<string, mixed>  $set */
+    private function edit(User $user, int $base, string $on, array $set): TestResponse
+    {
+        return $this->actingAs($user)->postJson($this->uri('/plan/edits'), ['base' => $base, 'patch' => [['on' => $on, 'set' => $set]]]);
+    }
+
+    private function uri(string $rest = ''): string
+    {
+        return "/api/jobs/{$this->skiff()->id}{$rest}";
+    }
+
+    private function version(int $number): PlanVersion
+    {
+        return $this->skiff()->planVersions()->where('number', $number)->firstOrFail();
+    }
+
+    private static function textOf(string $pdf, ?int &$pages): string
+    {
+        $file = (string) tempnam(sys_get_temp_dir(), 'dinghy-sheet');
+        file_put_contents($file, $pdf);
+        $text = (string) shell_exec('pdftotext -layout '.escapeshellarg($file).' -');
+        unlink($file);
+        $pages = substr_count($text, "\f");
+
+        return (string) preg_replace('/\s+/', ' ', $text);
+    }
+}
