@@ -50,7 +50,7 @@ start_database() {
 stop_left_over() {
     local pid
     pid=$(cat "$1" 2>/dev/null || true)
-    if [ -n "$pid" ] && tr '\0' ' ' <"/proc/$pid/cmdline" 2>/dev/null | grep -qF -- "--datadir=$2 "; then
+    if [ -n "$pid" ] && [ -r "/proc/$pid/cmdline" ] && tr '\0' ' ' <"/proc/$pid/cmdline" 2>/dev/null | grep -qF -- "--datadir=$2 "; then
         if [ -n "$(cat "$STATE/${1##*/}.owner" 2>/dev/null)" ] && kill -0 "$(cat "$STATE/${1##*/}.owner")" 2>/dev/null; then
             fail "Dinghy already runs from this folder (process $(cat "$STATE/${1##*/}.owner")). Stop it first with Ctrl-C or: kill $(cat "$STATE/${1##*/}.owner")"
         fi

@@ -33,7 +33,7 @@ final class Chromium
         if (! is_resource($process)) {
             throw new \RuntimeException('ChromeDriver does not start. Is the package chromium-driver installed?');
         }
-        for ($try = 0; $try < self::READY_TRIES && @file_get_contents("http://127.0.0.1:{$port}/status") === false; $try++) {
+        for ($try = 0; $try < self::READY_TRIES && @fsockopen('127.0.0.1', $port) === false; $try++) {
             usleep(100_000);
         }
         $options = new ChromeOptions;

@@ -24,6 +24,9 @@ interface Options {
 
 const PATIENCE_MS = 15_000;
 
+/** What the server answers when the session, or the token that goes with it, is over. */
+const SIGNED_OUT = [401, 419];
+
 export async function ask<T>(path: string, { method = 'GET', body, raw }: Options = {}): Promise<T> {
     let response: Response;
     try {
@@ -47,7 +50,7 @@ export async function ask<T>(path: string, { method = 'GET', body, raw }: Option
     if (response.ok && answer !== null) {
         return answer as T;
     }
-    const message = messageOf(answer);
+    const message = SIGNED_OUT.includes(response.status) && path !== 'session' ? 'Not kept: your sign-in has ended. Sign in again in another tab; what you typed stays here.' : messageOf(answer);
     if (response.status >= 500 || answer === null) {
         throw new NotReached(message ?? 'Not kept: the server has a fault.');
     }

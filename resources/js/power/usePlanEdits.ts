@@ -59,7 +59,7 @@ export function usePlanEdits(id: string, system: System) {
                 edit,
                 message: error.message,
                 clash: error instanceof Refused ? error.clash : null,
-                worthRepeating: error instanceof NotReached,
+                worthRepeating: error instanceof NotReached || (error instanceof Refused && [401, 419, 429].includes(error.status)),
             });
             if (error instanceof Refused && error.status === 409) {
                 void queries.invalidateQueries({ queryKey: ['job', id] });
