@@ -7,6 +7,7 @@ namespace Dinghy\Evaluation;
 use Dinghy\Conductor\Ampacity;
 use Dinghy\Conductor\SizingDrop;
 use Dinghy\Plan\Battery;
+use Dinghy\Plan\Units;
 use Dinghy\Rule\Finding;
 use Dinghy\Rule\Mark;
 use Dinghy\Rule\Words;
@@ -84,8 +85,9 @@ final readonly class Why
         $lever = null;
         foreach ($run->rungs as $rung) {
             if ($run->gauge->isThinnerThan($rung->gauge) && $rung->dropPercent !== null) {
-                $shorter = SizingDrop::volts($run->gauge, $run->metal, $run->amps, 1.0);
-                $lever = "One gauge thicker, {$rung->gauge}: {$this->words->percent($rung->dropPercent)}. Each metre shorter: {$this->words->volts($shorter)} less.";
+                [$unit, $metres] = $this->words->units === Units::Metric ? ['metre', 1.0] : ['foot', 0.3048];
+                $shorter = SizingDrop::volts($run->gauge, $run->metal, $run->amps, $metres);
+                $lever = "One gauge thicker, {$rung->gauge}: {$this->words->percent($rung->dropPercent)}. Each {$unit} shorter: {$this->words->volts($shorter)} less.";
                 break;
             }
         }

@@ -171,7 +171,7 @@ function Planned({ job, edits, silent }: { job: PlannedJob; edits: PlanEdits; si
                         <PowerTree job={job} selected={selected?.id ?? ''} onSelect={setChosen} />
                     </div>
                 </section>
-                <section className={classes.lower}>
+                <section className={classes.lower} data-wide={pane === 'runs' || undefined}>
                     <div className={classes.tabs} role="tablist" aria-label="Lower pane">
                         {PANES.map(([name, label]) => (
                             <button key={name} type="button" role="tab" id={`tab-${name}`} aria-selected={pane === name} aria-controls="lower-pane" className={classes.tab} onClick={() => setPane(name)}>
@@ -206,7 +206,10 @@ function Planned({ job, edits, silent }: { job: PlannedJob; edits: PlanEdits; si
                             ))}
                         {pane === 'bench' && (bank === undefined ? <p>This boat has no bank.</p> : <BatteryBench job={job} bank={bank} />)}
                     </div>
-                    <div className={classes.side}>{pane === 'bench' ? <Readings job={job} onJob={edits.accept} /> : selected !== undefined && <GaugeLadder job={job} run={selected} edits={edits} />}</div>
+                    {/* The table of runs needs the whole width; [ and ] act there as well. */}
+                    {pane !== 'runs' && (
+                        <div className={classes.side}>{pane === 'bench' ? <Readings job={job} onJob={edits.accept} /> : selected !== undefined && <GaugeLadder job={job} run={selected} edits={edits} />}</div>
+                    )}
                 </section>
             </main>
             {why !== null && <WhyPanel job={job} figure={why} figures={figuresOf(job, selected?.id ?? '', why)} onFigure={setWhy} onClose={() => setWhy(null)} />}
