@@ -23,7 +23,7 @@ final readonly class PlanDocument
     public static function fromJson(string $json): self
     {
         if (strlen($json) > self::MOST_BYTES) {
-            throw PlanRefused::asAWhole(sprintf('expected a plan of at most %d kB, found %d kB', self::MOST_BYTES / 1024, intdiv(strlen($json), 1024)));
+            throw PlanRefused::asAWhole('expected a plan of at most '.intdiv(self::MOST_BYTES, 1024).' kB, found more');
         }
         try {
             $root = json_decode($json, false, self::DEPTH, JSON_THROW_ON_ERROR);

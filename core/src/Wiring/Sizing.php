@@ -67,7 +67,9 @@ final class Sizing
     {
         $stock = $this->wiring->plan->houseRules->stock;
         foreach ($stock as $gauge) {
-            if ($this->fits($circuit, $this->wireDrop($circuit, $gauge), $share, $this->ampacity($circuit, $gauge))) {
+            // Where the length is not known, drop cannot be judged: W01 says so, and the wire must at least carry its current.
+            $drop = $circuit->length === null ? 0.0 : $this->wireDrop($circuit, $gauge);
+            if ($this->fits($circuit, $drop, $circuit->length === null ? 0.0 : $share, $this->ampacity($circuit, $gauge))) {
                 return $gauge;
             }
         }
@@ -194,6 +196,9 @@ final class Sizing
     {
         if ($circuit->length === null) {
             return null;
+        }
+        if ($circuit->behind === [] && $circuit->nominalVolts !== null) {
+            return $this->wiring->plan->houseRules->dropLimit($circuit->class) / 100 * $circuit->nominalVolts;
         }
         $least = null;
         foreach ($this->wiring->pathsThrough($circuit) as $path) {

@@ -13,6 +13,8 @@ const BOTTOM = 30;
 const STEP = 26;
 /** A stretch is named when it takes at least this share of what is lost. */
 const NAMED_SHARE = 0.05;
+/** What a name takes of the width. */
+const ROOM = 200;
 
 /** Along the way from battery to device: metres to the right, volts upward; where the line falls, the volts went. */
 export function VoltProfile({ profile, name }: { profile: Profile; name: string }) {
@@ -77,7 +79,7 @@ export function VoltProfile({ profile, name }: { profile: Profile; name: string 
                     );
                 })}
                 {labels.map(({ point, x, middleVolts, above }) => (
-                    <text key={x} x={x} y={y(middleVolts) + (above ? -14 : 24)} textAnchor={x > WIDTH - 130 ? 'end' : 'start'} className={classes.label}>
+                    <text key={x} x={x} y={y(middleVolts) + (above ? -14 : 24)} textAnchor={above ? 'start' : 'end'} className={classes.label}>
                         {point.label} −{point.lost_v.toFixed(2)} V
                     </text>
                 ))}
@@ -107,7 +109,13 @@ function labelled(points: Profile['points'], xs: number[]) {
     return points
         .map((point, index) => ({ point, before: points[index - 1], x: ((xs[index - 1] ?? 0) + (xs[index] ?? 0)) / 2 }))
         .filter(({ point, before }) => before !== undefined && point.lost_v / whole >= NAMED_SHARE)
-        .map(({ point, before, x }, index) => ({ point, x, middleVolts: ((before?.volts ?? 0) + point.volts) / 2, above: index % 2 === 0 }));
+        .map(({ point, before, x }, index) => ({
+            point,
+            x,
+            middleVolts: ((before?.volts ?? 0) + point.volts) / 2,
+            // The line falls to the right: above it there is room to the right, below it to the left.
+            above: x < LEFT + ROOM || (index % 2 === 0 && x < WIDTH - ROOM),
+        }));
 }
 
 function ticksBetween(low: number, high: number): number[] {
