@@ -96,6 +96,72 @@ final class PlanNetworkTest extends TestCase
         self::assertNull($evaluation->banks[0]->shares);
     }
 
+    /**
+     * The skiff's electronics, whole: 12 V LiFePO4 of 50 Ah (14 mΩ), breaker 30 A (2 mΩ), 5 m of 6 AWG to the block, four
+     * branches with blade fuses (0.06/rating Ω), rings of 0.2 mΩ at every wire's end, factory leads of plain copper with a
+     * butt of 0.3 mΩ a side. Ω/m at 25 °C by the formula: tinned 6 AWG 1.3751 m, 10 AWG 3.4765 m, 12 AWG 5.5279 m,
+     * 14 AWG 8.8759 m, 16 AWG 14.1134 m (tinned +3 % to 2.5 mm²); plain 14 AWG 8.6174 m, 16 AWG 13.7023 m, 18 AWG 21.7877 m.
+     */
+    public function test_a_fuse_block_with_its_branches_and_leads(): void
+    {
+        $branch = static fn (string $d, float $fuse, float $wire, float $lead, float $watts, float $extra = 0): array => [
+            sprintf('RF%s bp f%s %.9g', $d, $d, $fuse + $extra), sprintf('RP%s f%s l%s %.9g', $d, $d, $d, $wire), sprintf('RL%s l%s p%s %.9g', $d, $d, $d, $lead),
+            sprintf('RM%s bm k%s %.9g', $d, $d, $wire), sprintf('RN%s k%s m%s %.9g', $d, $d, $d, $lead),
+            sprintf('B%s p%s m%s I = %.9g / max(V(p%s,m%s), 6)', $d, $d, $d, $watts, $d, $d),
+        ];
+        $spice = Ngspice::operatingPoint([
+            'V1 e 0 13.3', 'R1 e plus 0.014', 'RB plus b 0.002', 'RP b bp 7.2755m', 'RM 0 bm 7.2755m',
+            ...$branch('1', 0.012, 1.5 * 5.5279e-3 + 0.4e-3, 1.8 * 13.7023e-3 + 0.3e-3, 12 * 2.1),
+            ...$branch('2', 0.012, 3.9 * 14.1134e-3 + 0.4e-3, 1.8 * 13.7023e-3 + 0.3e-3, 12 * 1.6, 0.062),
+            ...$branch('3', 0.008, 1.5 * 3.4765e-3 + 0.4e-3, 1.8 * 8.6174e-3 + 0.3e-3, 12 * 4.8),
+            ...$branch('4', 0.020, 0.6 * 8.8759e-3 + 0.4e-3, 1.0 * 21.7877e-3 + 0.3e-3, 12 * 0.4),
+        ]);
+        $loaded = array_map(static fn ($volts): ?float => $volts->loaded, Plans::evaluate(Plans::skiff())->devices);
+
+        foreach ([1, 2, 3, 4] as $device) {
+            self::assertEqualsWithDelta($spice["p{$device}"] - $spice["m{$device}"], $loaded[$device], 0.001, "device {$device}");
+        }
+    }
+
+    /** A short at the far end of the pump's wire, by hand: full AGM 12.85 V over 3.5 + 4 mΩ and 6 m of cold tinned 10 AWG. */
+    public function test_the_current_of_a_short_at_the_far_end(): void
+    {
+        $coldWire = 3 * 1.7241e-8 * 1.02 * 1.02 / 5.2612e-6 + 0.0004;
+        $expected = 12.85 / (0.0035 + 0.004 + 2 * $coldWire);
+        $evaluation = Plans::evaluate(Plans::pump());
+
+        self::assertEqualsWithDelta($expected, $evaluation->states->shortAtFarEnd($evaluation->runs['f1']), 0.001 * $expected);
+        self::assertEqualsWithDelta(12.85 / 0.0035, $evaluation->banks[0]->shortCircuitAmps, 0.5);
+    }
+
+    /** A reversed battery is an ordinary input: its volts count against the others. */
+    public function test_a_reversed_battery_takes_its_volts_away(): void
+    {
+        $document = Plans::changed(Plans::series(3, ['rested_v' => 12.7]), ['bank:thrust' => ['jumpers' => [
+            (object) ['id' => 'j1', 'from' => 'b1+', 'to' => 'b2+'], (object) ['id' => 'j2', 'from' => 'b2-', 'to' => 'b3-'],
+        ]]]);
+
+        self::assertEqualsWithDelta(12.7, Plans::evaluate($document)->states->in(State::Rest)?->between('b3+', 'b1-'), 1e-6);
+    }
+
+    /** A tap feeds from below it only: Battery 1 gives for both, the others for the motor alone. */
+    public function test_a_tap_draws_on_battery_1_alone(): void
+    {
+        $plan = json_decode(Plans::series(3, ['rested_v' => 12.7])->toJson(), true, 32, JSON_THROW_ON_ERROR);
+        self::assertIsArray($plan);
+        $plan['feeds'][] = [
+            'id' => 'lift', 'class' => 'general', 'from' => ['bank' => 'thrust', 'plus' => 'tap:1'],
+            'protection' => [['family' => 'blade', 'rating_a' => 10, 'from_source_m' => 0.1]], 'run' => ['length_m' => 5, 'gauge' => '12 AWG'], 'to' => ['device' => 'pin'],
+        ];
+        $plan['devices'][] = ['id' => 'pin', 'kind' => 'other', 'v_min' => 10, 'v_max' => 16, 'typical_a' => 4, 'peak_a' => 6, 'load' => 'current'];
+        $evaluation = Plans::evaluate(PlanDocument::fromJson(json_encode($plan, JSON_THROW_ON_ERROR)));
+        $shares = $evaluation->banks[0]->shares ?? [];
+
+        self::assertEqualsWithDelta(4.0, $shares['b1'] - $shares['b2'], 1e-6);
+        self::assertEqualsWithDelta($shares['b3'], $shares['b2'], 1e-6);
+        self::assertEqualsWithDelta(12.7, $evaluation->devices[1]->rest, 1e-6);
+    }
+
     private static function loadedVolts(PlanDocument $document): float
     {
         return Plans::evaluate($document)->devices[0]->loaded ?? NAN;
