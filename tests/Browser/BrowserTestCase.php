@@ -84,6 +84,7 @@ abstract class BrowserTestCase extends TestCase
     {
         try {
             $this->driver()->wait(self::PATIENCE, 50)->until($true);
+            $this->addToAssertionCount(1);
         } catch (TimeoutException) {
             $this->driver()->takeScreenshot(sys_get_temp_dir().'/dinghy-browser-test.png');
             self::fail("Not seen: {$what}. The page says: ".mb_substr((string) $this->driver()->findElement(WebDriverBy::tagName('body'))->getText(), 0, 600));

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Dinghy\Evaluation;
 
-use Dinghy\Conductor\Metal;
-use Dinghy\Conductor\SizingDrop;
 use Dinghy\Plan\Bank;
 use Dinghy\Plan\Device;
 use Dinghy\Plan\Plan;
@@ -16,7 +14,6 @@ use Dinghy\Rule\Level;
 use Dinghy\Rule\Rulebook;
 use Dinghy\Rule\Unchecked;
 use Dinghy\Rule\Words;
-use Dinghy\Wiring\Path;
 use Dinghy\Wiring\RunKind;
 use Dinghy\Wiring\SizedRun;
 use Dinghy\Wiring\Sizing;
@@ -84,7 +81,7 @@ final readonly class Evaluation
         $worst = null;
         $path = null;
         foreach ($this->wiring->pathsTo($device) as $candidate) {
-            $drop = $this->pathDrop($candidate);
+            $drop = $candidate->drop($this->runs);
             if ($path === null || $drop === null || ($worst !== null && $drop > $worst)) {
                 [$path, $worst] = [$candidate, $drop];
             }
@@ -103,22 +100,6 @@ final readonly class Evaluation
             $this->plan->houseRules->dropLimit($path->class()),
             $volts(State::Rest), $volts(State::Loaded), $volts(State::Lowest),
         );
-    }
-
-    /** @return float|null V; null when a length on the way is unknown */
-    private function pathDrop(Path $path): ?float
-    {
-        $device = $path->device;
-        $drop = $device->leadGauge === null ? 0.0 : SizingDrop::volts($device->leadGauge, Metal::Copper, $device->sizingAmps(), $device->leadLength);
-        foreach ($path->circuits as $circuit) {
-            $lost = $this->runs[$circuit->id]->drop;
-            if ($lost === null) {
-                return null;
-            }
-            $drop += $lost;
-        }
-
-        return $drop;
     }
 
     private function bank(Bank $bank): BankFigures

@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Dinghy\Rule;
 
-use Dinghy\Conductor\Metal;
-use Dinghy\Conductor\SizingDrop;
 use Dinghy\Plan\Patch;
 use Dinghy\Wiring\Path;
 use Dinghy\Wiring\Rung;
@@ -32,7 +30,7 @@ final readonly class PathDrop implements Rule
                     continue 2;
                 }
             }
-            $lost = self::lead($path) + array_sum(array_map(static fn (SizedRun $run): float => $run->drop ?? 0.0, $runs));
+            $lost = $path->drop($assessment->runs) ?? 0.0;
             $percent = 100 * $lost / $path->nominalVolts();
             $limit = $assessment->plan->houseRules->dropLimit($path->class());
             if ($percent <= $limit + 1e-9) {
@@ -48,14 +46,6 @@ final readonly class PathDrop implements Rule
         }
     }
 
-    /** V lost in the factory lead */
-    private static function lead(Path $path): float
-    {
-        $device = $path->device;
-
-        return $device->leadGauge === null ? 0.0 : SizingDrop::volts($device->leadGauge, Metal::Copper, $device->sizingAmps(), $device->leadLength);
-    }
-
     /**
      * Thickens, step by step, the run that loses most, until the path fits.
      *
@@ -64,7 +54,7 @@ final readonly class PathDrop implements Rule
      */
     private function remedy(Assessment $assessment, Path $path, array $runs, float $limit): array
     {
-        $allowed = $limit / 100 * $path->nominalVolts() - self::lead($path);
+        $allowed = $limit / 100 * $path->nominalVolts() - $path->leadDrop($assessment->runs);
         $drops = array_map(static fn (SizedRun $run): float => $run->drop ?? 0.0, $runs);
         /** @var array<int, Rung> $changed */
         $changed = [];
@@ -83,7 +73,7 @@ final readonly class PathDrop implements Rule
             $changed[$i] = $rung;
             $drops[$i] = $rung->drop ?? 0.0;
         }
-        $percent = 100 * (array_sum($drops) + self::lead($path)) / $path->nominalVolts();
+        $percent = 100 * (array_sum($drops) + $path->leadDrop($assessment->runs)) / $path->nominalVolts();
         $patch = null;
         $says = [];
         foreach ($changed as $i => $rung) {

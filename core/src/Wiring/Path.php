@@ -31,6 +31,35 @@ final readonly class Path
         return $this->feed->supply->nominalVolts();
     }
 
+    /**
+     * What is lost on the way and back, bank post to plug: feed, branch and factory lead by the sizing arithmetic.
+     *
+     * @param  array<string, SizedRun>  $runs  by id
+     * @return float|null V; null when a length on the way is unknown
+     */
+    public function drop(array $runs): ?float
+    {
+        $lost = $this->leadDrop($runs);
+        foreach ($this->circuits as $circuit) {
+            $drop = $runs[$circuit->id]->drop;
+            if ($drop === null) {
+                return null;
+            }
+            $lost += $drop;
+        }
+
+        return $lost;
+    }
+
+    /**
+     * @param  array<string, SizedRun>  $runs  by id
+     * @return float V lost in the device's factory lead; 0 without one
+     */
+    public function leadDrop(array $runs): float
+    {
+        return ($runs[$this->device->id] ?? null)->drop ?? 0.0;
+    }
+
     public function passes(Circuit $circuit): bool
     {
         return in_array($circuit, $this->circuits, true);

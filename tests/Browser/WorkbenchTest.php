@@ -1,0 +1,122 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
+
+/** The hand's work on the stage Power: remedies, typing in either unit, finding, choosing, redoing. */
+final class WorkbenchTest extends BrowserTestCase
+{
+    public function test_a_remedy_is_applied_by_its_button_and_undone_and_redone_by_keys(): void
+    {
+        $this->openSkiff();
+        $this->driver()->findElement(WebDriverBy::xpath('//button[contains(., "Run 6 AWG")]'))->click();
+        $this->until(fn (): bool => str_starts_with($this->figure('verdict'), 'No stops, 1 to decide.'), 'the remedy at work');
+        $this->press(WebDriverKeys::CONTROL.'z'.WebDriverKeys::NULL);
+        $this->until(fn (): bool => str_starts_with($this->figure('verdict'), '1 stop'), 'undone');
+        $this->press('y');
+        $this->until(fn (): bool => str_starts_with($this->figure('verdict'), 'No stops'), 'redone');
+    }
+
+    public function test_either_unit_system_is_typed_and_shown(): void
+    {
+        $this->openSkiff();
+        $this->press('2');
+        $this->typeInto('Length of Stern box to Bow motor 36 V', '6 m');
+        $this->until(fn (): bool => $this->valueOf('Length of Stern box to Bow motor 36 V') === '19 ft 8 in', 'metres read, feet shown');
+        $this->driver()->findElement(WebDriverBy::xpath('//button[contains(., "ft / AWG")]'))->click();
+        $this->until(fn (): bool => $this->valueOf('Length of Stern box to Bow motor 36 V') === '6 m', 'metres shown');
+        $this->typeInto('Gauge of Stern box to Bow motor 36 V', '25');
+        $this->until(fn (): bool => $this->figure('run:bow-motor:gauge') === '25 mm²', 'a bare number read as mm²');
+        $this->typeInto('Fuse of Stern box to Bow locker block', '');
+        $this->until(fn (): bool => $this->figure('run:house:protection_a') === '25 A', 'an emptied fuse chosen');
+        self::assertStringContainsString('m of run', $this->profileText());
+    }
+
+    public function test_a_run_is_found_by_name_and_explained(): void
+    {
+        $this->openSkiff();
+        $this->press('/');
+        $this->see('section[role=dialog] input');
+        $this->until(fn (): bool => $this->driver()->executeScript('return document.activeElement.tagName') === 'INPUT', 'focus in the dialog');
+        $this->press('live-sonar', WebDriverKeys::ENTER);
+        $this->until(fn (): bool => $this->see('[data-run="br-live-sonar"]')->getAttribute('aria-pressed') === 'true', 'the run found');
+        $this->until(fn (): bool => $this->driver()->findElements(WebDriverBy::cssSelector('section[role=dialog]')) === [], 'the dialog gone');
+        $this->press('w');
+        $this->until(fn (): bool => str_contains($this->textOf('aside'), 'Bow locker block to Live-sonar module'), 'its reason');
+        $this->see('aside select')->sendKeys('Reading plug of Bow motor');
+        $this->until(fn (): bool => str_contains($this->textOf('aside'), '38.1 V'), 'another figure chosen');
+    }
+
+    public function test_runs_are_walked_and_chosen_on_the_drawing(): void
+    {
+        $this->openSkiff();
+        $this->press('j');
+        $this->until(fn (): bool => $this->see('[data-run="house"]')->getAttribute('aria-pressed') === 'true', 'the next run');
+        $this->press('k', 'k');
+        $this->until(fn (): bool => $this->see('[data-run="br-hub"]')->getAttribute('aria-pressed') === 'true', 'the last run, walking back past the first');
+        $this->driver()->executeScript('document.querySelector("[data-run=house]").focus()');
+        $this->press(WebDriverKeys::ENTER);
+        $this->until(fn (): bool => $this->see('[data-run="house"]')->getAttribute('aria-pressed') === 'true', 'chosen by Enter');
+    }
+
+    public function test_single_keys_can_be_switched_off(): void
+    {
+        $this->openSkiff();
+        $this->press('?');
+        $this->see('section[role=dialog] input[type=checkbox]');
+        $this->driver()->executeScript('document.querySelector("section[role=dialog] input[type=checkbox]").click()');
+        $this->press(WebDriverKeys::ESCAPE);
+        $this->until(fn (): bool => $this->driver()->findElements(WebDriverBy::cssSelector('section[role=dialog]')) === [], 'the dialog gone');
+        $this->press(']', '2');
+        usleep(300_000);
+        self::assertSame([], $this->driver()->findElements(WebDriverBy::cssSelector('[data-figure="run:bow-motor:gauge"]')));
+        $this->driver()->executeScript('localStorage.clear()');
+    }
+
+    public function test_others_changes_appear_by_themselves(): void
+    {
+        $this->openSkiff();
+        $this->driver()->executeAsyncScript(<<<'JS'
+            const done = arguments[arguments.length - 1];
+            const token = decodeURIComponent(document.cookie.split('; ').find((c) => c.startsWith('XSRF-TOKEN=')).slice(11));
+            fetch(`/api/jobs/${location.pathname.split('/')[2]}/plan/edits`, {
+                method: 'POST', headers: { 'Content-Type': 'application/json', Accept: 'application/json', 'X-XSRF-TOKEN': token },
+                body: JSON.stringify({ base: 1, patch: [{ on: 'feed:bow-motor', set: { 'run.gauge': '4 AWG' } }] }),
+            }).then(() => done());
+            JS);
+        $this->until(fn (): bool => str_starts_with($this->figure('verdict'), 'No stops'), "another's change");
+    }
+
+    public function test_a_refused_file_says_where_and_replaces_nothing(): void
+    {
+        $this->openSkiff();
+        $file = sys_get_temp_dir().'/dinghy-refused-'.bin2hex(random_bytes(4)).'.json';
+        file_put_contents($file, '{"format":"dinghy-plan","version":1,"feeds":[{"id":"f","class":"wrong"}]}');
+        $this->driver()->findElement(WebDriverBy::cssSelector('header input[type=file]'))->sendKeys($file);
+        $this->until(fn (): bool => str_contains($this->textOf('[role=alert]'), '/feeds/0/class: expected one of thrust, electronics, general'), 'the refusal');
+        unlink($file);
+        self::assertStringContainsString('v1', $this->figure('kept'));
+    }
+
+    private function typeInto(string $field, string $text): void
+    {
+        $this->see("input[aria-label=\"{$field}\"]")->click();
+        $this->press(WebDriverKeys::CONTROL.'a'.WebDriverKeys::NULL, $text === '' ? WebDriverKeys::BACKSPACE : $text, WebDriverKeys::ENTER);
+    }
+
+    private function valueOf(string $field): string
+    {
+        return (string) $this->see("input[aria-label=\"{$field}\"]")->getAttribute('value');
+    }
+
+    private function profileText(): string
+    {
+        $this->driver()->findElement(WebDriverBy::id('tab-profile'))->click();
+
+        return $this->textOf('figure');
+    }
+}
