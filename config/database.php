@@ -6,7 +6,8 @@ return [
         'mariadb' => [
             'driver' => 'mariadb',
             'host' => env('DB_HOST', '127.0.0.1'),
-            'port' => env('DB_PORT', '33060'),
+            // bin/start chooses a free port and leaves it here, so that commands find the database it serves.
+            'port' => env('DB_PORT') ?? trim((string) @file_get_contents(storage_path('dinghy/database.port'))),
             'database' => env('DB_DATABASE', 'dinghy'),
             'username' => env('DB_USERNAME', 'root'),
             'password' => env('DB_PASSWORD', ''),

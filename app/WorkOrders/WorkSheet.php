@@ -16,22 +16,40 @@ use Dompdf\Options;
 /** The sheet a rigger takes to the boat: two pages at most, readable in black and white. */
 final class WorkSheet
 {
+    private const MOST_PAGES = 2;
+
+    /** Of the usual print; a boat with much in it is printed smaller, down to what can still be read. */
+    private const SCALES = [1.0, 0.88, 0.78, 0.68];
+
     /** @return string the bytes of a PDF */
     public static function pdf(Job $job, PlanVersion $version, ?Units $units): string
     {
         $evaluation = Evaluation::of(Plan::of($version->planDocument()), $units);
-        $options = new Options(['isRemoteEnabled' => false, 'defaultFont' => 'DejaVu Sans', 'fontDir' => storage_path('app'), 'fontCache' => storage_path('app')]);
-        $pdf = new Dompdf($options);
-        $pdf->setPaper('A4');
-        $pdf->loadHtml(view('work-sheet', [
+        $known = [
             'job' => $job,
             'version' => $version,
             'evaluation' => $evaluation,
             'words' => $evaluation->words,
             'verdict' => Verdict::of($evaluation),
-        ])->render());
-        $pdf->render();
+        ];
+        foreach (self::SCALES as $scale) {
+            $pdf = self::render([...$known, 'scale' => $scale]);
+            if ($pdf->getCanvas()->get_page_count() <= self::MOST_PAGES) {
+                break;
+            }
+        }
 
         return (string) $pdf->output();
+    }
+
+    /** @param  array<string, mixed>  $known */
+    private static function render(array $known): Dompdf
+    {
+        $pdf = new Dompdf(new Options(['isRemoteEnabled' => false, 'defaultFont' => 'DejaVu Sans', 'fontDir' => storage_path('app'), 'fontCache' => storage_path('app')]));
+        $pdf->setPaper('A4');
+        $pdf->loadHtml(view('work-sheet', $known)->render());
+        $pdf->render();
+
+        return $pdf;
     }
 }

@@ -1,6 +1,7 @@
 # A private MariaDB on loopback, for this checkout alone. Its folder, port and socket are its own.
 
 DATABASE_PID=
+DATABASE_NAME=
 SOCKET_FOLDER=
 
 free_port() {
@@ -9,6 +10,7 @@ free_port() {
 
 # start_database NAME : serves STATE/NAME and sets DB_PORT.
 start_database() {
+    DATABASE_NAME=$1
     local folder="$STATE/$1" as=()
     if [ "$(id -u)" -eq 0 ]; then
         as=(--user=mysql)
@@ -30,6 +32,7 @@ start_database() {
     SOCKET_FOLDER=$(mktemp -d /tmp/dinghy-XXXXXX)
     [ "$(id -u)" -eq 0 ] && chown mysql: "$SOCKET_FOLDER"
     DB_PORT=$(free_port)
+    printf '%s\n' "$DB_PORT" >"$STATE/$1.port"
     export DB_PORT DB_HOST=127.0.0.1 DB_USERNAME=root DB_PASSWORD=
     setsid mariadbd --no-defaults "${as[@]}" --datadir="$folder" --bind-address=127.0.0.1 --port="$DB_PORT" \
         --socket="$SOCKET_FOLDER/s" --pid-file="$SOCKET_FOLDER/pid" --innodb-flush-log-at-trx-commit=1 >"$STATE/$1.log" 2>&1 </dev/null &
@@ -71,6 +74,7 @@ stop_database() {
         kill "$DATABASE_PID" 2>/dev/null || true
         wait "$DATABASE_PID" 2>/dev/null || true
         DATABASE_PID=
+        rm -f "$STATE/$DATABASE_NAME.port"
     fi
     [ -n "$SOCKET_FOLDER" ] && rm -rf "$SOCKET_FOLDER"
     SOCKET_FOLDER=

@@ -15,23 +15,23 @@
     <title>Work sheet: {{ $job->boat->name }}</title>
     <style>
         @page { margin: 11mm 12mm; }
-        body { font-family: 'DejaVu Sans', sans-serif; font-size: 8.2pt; color: #000; margin: 0; }
-        h1 { font-size: 15pt; margin: 0; }
-        h2 { font-size: 10pt; margin: 7pt 0 2pt; border-bottom: 0.8pt solid #000; }
-        p { margin: 1pt 0; }
+        body { font-family: 'DejaVu Sans', sans-serif; font-size: {{ 8.2 * $scale }}pt; color: #000; margin: 0; }
+        h1 { font-size: 1.8em; margin: 0; }
+        h2 { font-size: 1.2em; margin: 0.7em 0 0.2em; border-bottom: 0.8pt solid #000; }
+        p { margin: 0.1em 0; }
         table { width: 100%; border-collapse: collapse; }
-        th, td { text-align: left; vertical-align: top; padding: 1.6pt 4pt 1.6pt 0; border-bottom: 0.4pt solid #888; }
+        th, td { text-align: left; vertical-align: top; padding: 0.18em 0.5em 0.18em 0; border-bottom: 0.4pt solid #888; }
         th { font-weight: bold; }
         .head td { border: 0; }
         .right { text-align: right; }
-        .box { border: 0.9pt solid #000; width: 44pt; height: 11pt; }
-        .tree td { border: 0; padding: 0.6pt 3pt; }
-        .line { border-bottom: 1.5pt solid #000; height: 5pt; }
-        .battery { border: 0.9pt solid #000; padding: 1pt 4pt; }
-        .caution { border: 1.6pt solid #000; padding: 3pt 6pt; margin-top: 5pt; }
-        .finding { margin: 1.5pt 0; }
-        .small { font-size: 7.2pt; }
-        .figure { font-family: 'DejaVu Sans Mono', monospace; white-space: nowrap; font-size: 7.6pt; }
+        .box { border: 0.9pt solid #000; width: 5.4em; height: 1.3em; }
+        .tree td { border: 0; padding: 0.07em 0.35em; }
+        .line { border-bottom: 1.5pt solid #000; height: 0.5em; }
+        .battery { border: 0.9pt solid #000; padding: 0.1em 0.5em; }
+        .caution { border: 1.6pt solid #000; padding: 0.35em 0.7em; margin-top: 0.6em; }
+        .finding { margin: 0.18em 0; }
+        .small { font-size: 0.88em; }
+        .figure { font-family: 'DejaVu Sans Mono', monospace; white-space: nowrap; font-size: 0.93em; }
     </style>
 </head>
 <body>

@@ -143,6 +143,21 @@ final class PlanTest extends TestCase
         }
     }
 
+    public function test_a_boat_with_much_in_it_still_fits_on_two_pages(): void
+    {
+        $plan = json_decode($this->version(1)->document, true);
+        for ($i = 1; $i <= 14; $i++) {
+            $plan['devices'][] = ['id' => "light-{$i}", 'name' => "Deck light {$i}", 'kind' => 'light', 'station' => 'bow', 'v_min' => 10, 'v_max' => 16, 'typical_a' => 0.4, 'peak_a' => 0.5];
+            $plan['blocks'][0]['branches'][] = ['id' => "br-light-{$i}", 'class' => 'general', 'fuse_a' => 3, 'run' => ['gauge' => '16 AWG'], 'to' => ['device' => "light-{$i}"]];
+        }
+        $this->actingAs($this->person('rigger'))->call('PUT', $this->uri('/plan'), content: (string) json_encode($plan))->assertOk();
+
+        $text = self::textOf((string) $this->get($this->uri('/work-sheet'))->assertOk()->getContent(), $pages);
+        self::assertSame(2, $pages);
+        self::assertStringContainsString('Deck light 14', $text);
+        self::assertStringContainsString('Sources:', $text);
+    }
+
     public function test_readings_are_judged_and_kept_with_the_plan_version(): void
     {
         $this->actingAs($this->person('apprentice'));

@@ -32,7 +32,7 @@ export function BoatStrip({ job, edits, onImport, onFind, onKeys, onWhy }: Props
                 {job.verdict}
             </p>
             <div className={classes.acts}>
-                <span className={classes.kept} data-figure="kept" title={job.version.author === null ? undefined : `by ${job.version.author}`}>
+                <span className={classes.kept} data-figure="kept" data-unkept={edits.unkept !== null || undefined} title={job.version.author === null ? undefined : `by ${job.version.author}`}>
                     {edits.unkept !== null ? 'not kept' : edits.pending ? 'keeping…' : `kept ${kept} · v${job.version.number}`}
                 </span>
                 {job.can_change && (

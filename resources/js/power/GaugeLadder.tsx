@@ -57,7 +57,7 @@ export function GaugeLadder({ job, run, edits }: { job: PlannedJob; run: Run; ed
                                             gauge(rung.gauge)
                                         )}
                                     </th>
-                                    <td>{percent(rung.path_drop_pct)}</td>
+                                    <td>{percent(rung.path_drop_pct, 2)}</td>
                                     <td>{reach(rung.max_length_m, system)}</td>
                                     <td>{amps(rung.ampacity_a)}</td>
                                     <td>{rung.heat_w === null ? '–' : `${rung.heat_w.toFixed(rung.heat_w < 10 ? 1 : 0)} W`}</td>

@@ -18,7 +18,7 @@ interface Props {
 /** A value that is changed where it stands. Enter keeps it, Escape takes the typing back; what was not kept stays in the field. */
 export function PlaceField({ label, value, chosen = false, readOnly, onTyped, figure }: Props) {
     // A new value from the server ends the typing, and the refusal, that was about the old one.
-    const [draft, setDraft] = useState<{ over: string; text: string; refused: boolean } | null>(null);
+    const [draft, setDraft] = useState<{ over: string; text: string; refused: boolean; sending?: boolean } | null>(null);
     const live = draft?.over === value ? draft : null;
     const typed = live?.text ?? null;
     const refused = live?.refused ?? false;
@@ -35,6 +35,10 @@ export function PlaceField({ label, value, chosen = false, readOnly, onTyped, fi
             setDraft(null);
             return;
         }
+        if (live?.sending === true) {
+            return; // Enter has sent it; leaving the field must not send it twice
+        }
+        setDraft({ over: value, text: typed, refused: false, sending: true });
         const kept = await onTyped(typed);
         setDraft(kept ? null : { over: value, text: typed, refused: true });
     };

@@ -149,7 +149,7 @@ function Planned({ job, edits, silent }: { job: PlannedJob; edits: PlanEdits; si
             <OrderOfWork job={String(job.id)} state={state} />
             <div className={classes.top}>
                 <BoatStrip job={job} edits={edits} onImport={(file) => replace.mutate(file)} onFind={() => setFinding(true)} onKeys={() => setKeys(true)} onWhy={openWhy} />
-                <UnkeptNotice edits={edits} />
+                <UnkeptNotice job={job} edits={edits} />
                 {replace.error !== null && (
                     <p role="alert" className={classes.refused}>
                         {replace.error.message}

@@ -1,10 +1,12 @@
 import { Button } from '@mantine/core';
 
+import type { PlannedJob } from '../api/types';
+import { deviceName, partOf } from './planParts';
 import classes from './UnkeptNotice.module.css';
 import type { PlanEdits } from './usePlanEdits';
 
 /** A change that the server does not hold: said plainly, with what can be done about it. Nothing is lost meanwhile. */
-export function UnkeptNotice({ edits }: { edits: PlanEdits }) {
+export function UnkeptNotice({ job, edits }: { job: PlannedJob; edits: PlanEdits }) {
     const { unkept } = edits;
     if (unkept === null) {
         return null;
@@ -15,7 +17,7 @@ export function UnkeptNotice({ edits }: { edits: PlanEdits }) {
             <p className={classes.message}>{unkept.message}</p>
             {fields.map((field) => (
                 <p key={`${field.on} ${field.path}`} className={classes.values}>
-                    {field.on.replace(':', ' ')}, {field.path}: yours <strong>{written(field.yours)}</strong>, theirs <strong>{written(field.theirs)}</strong>
+                    {partName(job, field.on)}, {FIELDS[field.path] ?? field.path}: yours <strong>{written(field.yours)}</strong>, theirs <strong>{written(field.theirs)}</strong>
                 </p>
             ))}
             <div className={classes.acts}>
@@ -35,6 +37,21 @@ export function UnkeptNotice({ edits }: { edits: PlanEdits }) {
             </div>
         </div>
     );
+}
+
+/** What people call the fields that are changed in place. */
+const FIELDS: Record<string, string> = {
+    'run.gauge': 'gauge',
+    'run.length_m': 'length in m',
+    'run.route': 'route',
+    fuse_a: 'fuse in A',
+    'protection.0.rating_a': 'fuse in A',
+    'protection.0.from_source_m': 'distance from the post in m',
+};
+
+function partName(job: PlannedJob, on: string): string {
+    const run = job.evaluation.runs.find((candidate) => partOf(candidate) === on);
+    return run?.label ?? (on.startsWith('device:') ? deviceName(job.plan, on.slice('device:'.length)) : on.replace(':', ' '));
 }
 
 function written(value: unknown): string {
