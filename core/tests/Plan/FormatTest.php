@@ -1,0 +1,96 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Tests\Plan;
+
+use Dinghy\Plan\Format\ChoiceShape;
+use Dinghy\Plan\Format\Field;
+use Dinghy\Plan\Format\FlagShape;
+use Dinghy\Plan\Format\ListShape;
+use Dinghy\Plan\Format\MapShape;
+use Dinghy\Plan\Format\NullableShape;
+use Dinghy\Plan\Format\NumberShape;
+use Dinghy\Plan\Format\ObjectShape;
+use Dinghy\Plan\Format\OneOrListShape;
+use Dinghy\Plan\Format\Problem;
+use Dinghy\Plan\Format\Problems;
+use Dinghy\Plan\Format\Record;
+use Dinghy\Plan\Format\Shape;
+use Dinghy\Plan\Format\TextShape;
+use Opis\JsonSchema\Validator;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+final class FormatTest extends TestCase
+{
+    /** Each shape alone, with values on both sides of each of its limits: it and its schema say the same. */
+    #[DataProvider('shapes')]
+    public function test_a_shape_and_its_schema_say_the_same(Shape $shape, string $json, bool $accepted): void
+    {
+        $value = json_decode($json, false, 32, JSON_THROW_ON_ERROR);
+        $problems = new Problems;
+        $shape->read($value, '/here', $problems);
+        $schema = json_decode(json_encode($shape->schema(), JSON_THROW_ON_ERROR), false, 32, JSON_THROW_ON_ERROR);
+        self::assertInstanceOf(\stdClass::class, $schema);
+
+        self::assertSame($accepted, $problems->none(), implode('; ', array_map(strval(...), $problems->all())));
+        self::assertSame($accepted, (new Validator)->validate($value, $schema)->isValid());
+        foreach ($problems->all() as $problem) {
+            self::assertStringStartsWith('/here', $problem->pointer);
+        }
+    }
+
+    /** @return list<array{Shape, string, bool}> */
+    public static function shapes(): array
+    {
+        $number = new NumberShape(0.5, 10, 'A');
+        $object = new ObjectShape([Field::required('a', $number), Field::optional('b', new FlagShape, true)]);
+        $either = new ObjectShape([Field::optional('x', $number), Field::optional('y', $number)], ['x', 'y']);
+
+        return [
+            [$number, '0.5', true], [$number, '0.49', false], [$number, '10', true], [$number, '10.01', false], [$number, '"3"', false], [$number, 'null', false], [$number, 'true', false],
+            [NumberShape::whole(1, 5), '2.0', true], [NumberShape::whole(1, 5), '2.5', false], [NumberShape::whole(1, 5), '6', false],
+            [new TextShape(3), '"äöü"', true], [new TextShape(3), '"four"', false], [new TextShape(3), '3', false],
+            [TextShape::id(), '"b1"', true], [TextShape::id(), '"-b"', false], [TextShape::id(), '""', false], [TextShape::id(), '"b1\n"', false], [TextShape::id(), '"ä"', false],
+            [new ChoiceShape([1, 'a']), '1', true], [new ChoiceShape([1, 'a']), '1.0', true], [new ChoiceShape([1, 'a']), '"1"', false], [new ChoiceShape([1, 'a']), '"a"', true],
+            [new FlagShape, 'false', true], [new FlagShape, '0', false],
+            [new NullableShape($number), 'null', true], [new NullableShape($number), '0', false],
+            [new ListShape($number, 2, 1), '[]', false], [new ListShape($number, 2, 1), '[1]', true], [new ListShape($number, 2, 1), '[1,2,3]', false], [new ListShape($number, 2, 1), '{"0":1}', false], [new ListShape($number, 2, 1), '[0]', false],
+            [new OneOrListShape($object, 2), '{"a":1}', true], [new OneOrListShape($object, 2), '[{"a":1}]', true], [new OneOrListShape($object, 2), '[]', true], [new OneOrListShape($object, 2), '1', false],
+            [new MapShape($number, 1), '{"k":1}', true], [new MapShape($number, 1), '{"k":1,"l":1}', false], [new MapShape($number, 1), '{"k":0}', false], [new MapShape($number, 1), '[]', false],
+            [$object, '{"a":1}', true], [$object, '{}', false], [$object, '{"a":1,"c":1}', false], [$object, '{"a":1,"b":null}', false], [$object, '[]', false],
+            [$either, '{"x":1}', true], [$either, '{}', false], [$either, '{"x":1,"y":1}', false],
+        ];
+    }
+
+    public function test_absent_keys_get_their_defaults_and_can_be_written_out(): void
+    {
+        $shape = new ObjectShape([Field::optional('b', new FlagShape, true), Field::optional('inner', new ObjectShape([Field::optional('n', new NumberShape(0, 9), 4)]), new \stdClass), Field::optional('unknown', new FlagShape)]);
+        $record = $shape->read(new \stdClass, '', new Problems);
+
+        self::assertTrue($record?->flag('b'));
+        self::assertSame(4.0, $record->record('inner')->number('n'));
+        self::assertNull($record->flagOrNull('unknown'));
+        self::assertEquals((object) ['b' => false, 'inner' => (object) ['n' => 4]], $shape->withDefaults((object) ['b' => false]));
+    }
+
+    public function test_pointers_escape_and_long_lists_of_problems_end(): void
+    {
+        $problems = new Problems;
+        (new ObjectShape([]))->read((object) ['a/b~c' => 1], '', $problems);
+        self::assertSame('/a~1b~0c', $problems->all()[0]->pointer);
+
+        $many = new Problems;
+        (new ListShape(new FlagShape, 5000))->read(array_fill(0, 5000, 'x'), '', $many);
+        self::assertLessThanOrEqual(50, count($many->all()));
+        self::assertSame('/: whole', (string) new Problem('', 'whole'));
+    }
+
+    public function test_a_record_says_when_it_does_not_hold_what_is_read(): void
+    {
+        $this->expectException(\LogicException::class);
+        $this->expectExceptionMessage('"a"');
+        (new Record(['a' => 'text']))->number('a');
+    }
+}
