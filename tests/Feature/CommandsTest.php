@@ -42,6 +42,17 @@ final class CommandsTest extends TestCase
         self::assertSame(2, self::dinghy('dinghy:evaluate', 'no/such/file.json')->getExitCode());
     }
 
+    public function test_netlist_runs_in_ngspice_as_it_is(): void
+    {
+        $process = self::dinghy('dinghy:netlist', 'database/demo/skiff.json', '--state=rest');
+        self::assertSame(0, $process->getExitCode(), $process->getErrorOutput());
+        $spice = new Process(['ngspice', '-b', self::file($process->getOutput())]);
+        $spice->run();
+        self::assertMatchesRegularExpression('/^b3_p = 3\.8\d+e\+01/m', $spice->getOutput());
+        self::assertSame(2, self::dinghy('dinghy:netlist', 'database/demo/skiff.json', '--state=odd')->getExitCode());
+        self::assertSame(2, self::dinghy('dinghy:netlist', 'README.md')->getExitCode());
+    }
+
     public function test_import_and_export_move_a_plan(): void
     {
         $this->artisan('dinghy:import', ['plan' => base_path('database/demo/skiff.json'), '--customer' => 'By hand'])->assertSuccessful();

@@ -77,6 +77,12 @@ final class PlanNetwork
         return new Network($this->sources, $this->resistors, $this->loads);
     }
 
+    /** The same elements for a circuit simulator. */
+    public function netlist(string $title): string
+    {
+        return SpiceNetlist::of($title, $this->sources, $this->resistors, $this->loads);
+    }
+
     /** @return list<Stretch> the pieces of a run from the source outward */
     public function stretches(string $run): array
     {

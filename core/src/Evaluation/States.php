@@ -42,17 +42,34 @@ final class States
             $this->solved[$state->value] = match ($state) {
                 State::Rest => $this->warm()->network()->atRest(),
                 State::Loaded => $this->warm()->network()->loaded(),
-                State::Lowest => $this->build($this->floorVolts(...), static fn (Device $device): float => $device->peakAmps)->network()->loaded(),
+                State::Lowest => $this->lowest()->network()->loaded(),
             };
         }
 
         return $this->solved[$state->value];
     }
 
+    /** The circuit of a state as a SPICE netlist. */
+    public function netlist(State $state): string
+    {
+        $circuit = match ($state) {
+            State::Rest => $this->build(self::restedVolts(...), static fn (): float => 0.0),
+            State::Loaded => $this->warm(),
+            State::Lowest => $this->lowest(),
+        };
+
+        return $circuit->netlist("{$this->plan->title}, state {$state->value}");
+    }
+
     /** The network of the states rest and loaded. */
     public function warm(): PlanNetwork
     {
         return $this->warm ??= $this->build(self::restedVolts(...), static fn (Device $device): float => $device->sizingAmps());
+    }
+
+    private function lowest(): PlanNetwork
+    {
+        return $this->build($this->floorVolts(...), static fn (Device $device): float => $device->peakAmps);
     }
 
     /** A through a dead short at the far end of a run: cold copper, full batteries, contacts included. */

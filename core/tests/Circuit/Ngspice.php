@@ -13,12 +13,21 @@ final class Ngspice
      */
     public static function operatingPoint(array $elements): array
     {
-        $file = tempnam(sys_get_temp_dir(), 'dinghy-spice');
-        file_put_contents($file, implode("\n", ['* circuit', ...$elements, '.options reltol=1e-7 abstol=1e-9', '.control', 'op', 'set numdgt=9', 'print all', '.endc', '.end', '']));
+        return self::run(implode("\n", ['* circuit', ...$elements, '.options reltol=1e-7 abstol=1e-9', '.control', 'op', 'set numdgt=9', 'print all', '.endc', '.end', '']));
+    }
+
+    /**
+     * @param  string  $netlist  a whole one, that prints all
+     * @return array<string, float> V by node, from node 0
+     */
+    public static function run(string $netlist): array
+    {
+        $file = (string) tempnam(sys_get_temp_dir(), 'dinghy-spice');
+        file_put_contents($file, $netlist);
         $output = (string) shell_exec('ngspice -b '.escapeshellarg($file).' 2>&1');
         unlink($file);
         preg_match_all('/^(?:v\()?([a-z0-9_]+)\)? = ([-+.0-9e]+)/mi', $output, $matches, PREG_SET_ORDER);
-        if ($matches === []) {
+        if ($matches === [] || str_contains($output, 'solution failed')) {
             throw new \RuntimeException("ngspice gave no operating point:\n{$output}");
         }
 

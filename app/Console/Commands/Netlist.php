@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Console\Commands;
+
+use Dinghy\Evaluation\Evaluation;
+use Dinghy\Evaluation\State;
+use Dinghy\Plan\Plan;
+use Dinghy\Plan\PlanRefused;
+use Illuminate\Console\Command;
+use Symfony\Component\Console\Output\OutputInterface;
+
+final class Netlist extends Command
+{
+    protected $signature = 'dinghy:netlist {plan : A plan file} {--state=loaded : rest, loaded or lowest}';
+
+    protected $description = "Prints a plan's circuit as a SPICE netlist that ngspice runs as it is";
+
+    public function handle(): int
+    {
+        $state = State::tryFrom((string) $this->option('state'));
+        if ($state === null) {
+            $this->components->error('--state takes rest, loaded or lowest.');
+
+            return self::INVALID;
+        }
+        try {
+            $evaluation = Evaluation::of(Plan::of(PlanFile::read((string) $this->argument('plan'))));
+        } catch (PlanRefused $e) {
+            return PlanFile::refuse($this, $e);
+        }
+        $this->output->write($evaluation->states->netlist($state), false, OutputInterface::OUTPUT_RAW);
+
+        return self::SUCCESS;
+    }
+}
