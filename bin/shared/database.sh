@@ -22,8 +22,7 @@ start_database() {
         fi
     fi
     mkdir -p "$folder"
-    local pid_file="$STATE/$1.pid"
-    stop_left_over "$pid_file" "$folder"
+    stop_left_over "$1" "$folder"
     if [ ! -d "$folder/mysql" ]; then
         say "Making a private database"
         quietly database mariadb-install-db "${as[@]}" --datadir="$folder" --auth-root-authentication-method=normal --skip-test-db \
@@ -37,7 +36,7 @@ start_database() {
     setsid mariadbd --no-defaults "${as[@]}" --datadir="$folder" --bind-address=127.0.0.1 --port="$DB_PORT" \
         --socket="$SOCKET_FOLDER/s" --pid-file="$SOCKET_FOLDER/pid" --innodb-flush-log-at-trx-commit=1 >"$STATE/$1.log" 2>&1 </dev/null &
     DATABASE_PID=$!
-    echo "$DATABASE_PID" >"$pid_file"
+    echo "$DATABASE_PID" >"$STATE/$1.pid"
     local tries=0
     until mariadb-admin --no-defaults --protocol=tcp -h 127.0.0.1 -P "$DB_PORT" -u root --silent ping >/dev/null 2>&1; do
         tries=$((tries + 1))
@@ -49,20 +48,24 @@ start_database() {
     done
 }
 
-# A server that an earlier, killed run left behind still holds the folder. Only one that serves this very folder is ended.
+# stop_left_over NAME FOLDER : a server that an earlier, killed run left behind still holds the folder. Only one that serves
+# this very folder is ended, and none whose starter is still there.
 stop_left_over() {
-    local pid
-    pid=$(cat "$1" 2>/dev/null || true)
-    if [ -n "$pid" ] && [ -r "/proc/$pid/cmdline" ] && tr '\0' ' ' <"/proc/$pid/cmdline" 2>/dev/null | grep -qF -- "--datadir=$2 "; then
-        if [ -n "$(cat "$STATE/${1##*/}.owner" 2>/dev/null)" ] && kill -0 "$(cat "$STATE/${1##*/}.owner")" 2>/dev/null; then
-            fail "Dinghy already runs from this folder (process $(cat "$STATE/${1##*/}.owner")). Stop it first with Ctrl-C or: kill $(cat "$STATE/${1##*/}.owner")"
+    local pid owner tries=0
+    pid=$(pid_in "$STATE/$1.pid")
+    owner=$(pid_in "$STATE/$1.owner")
+    if runs "$pid" "--datadir=$2 "; then
+        if alive "$owner"; then
+            fail "Dinghy already runs from this folder (process $owner). Stop it first with Ctrl-C or: kill $owner"
         fi
         say "Ending a database that an earlier run left behind"
         kill "$pid" 2>/dev/null || true
-        local tries=0
-        while kill -0 "$pid" 2>/dev/null && [ $tries -lt 100 ]; do sleep 0.1; tries=$((tries + 1)); done
+        while alive "$pid" && [ $tries -lt 100 ]; do
+            sleep 0.1
+            tries=$((tries + 1))
+        done
     fi
-    echo $$ >"$STATE/${1##*/}.owner"
+    echo $$ >"$STATE/$1.owner"
 }
 
 create_database() {

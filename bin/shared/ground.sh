@@ -5,7 +5,7 @@ ROOT=$(cd "$(dirname "${BASH_SOURCE[0]}")/../.." && pwd)
 cd "$ROOT"
 STATE="$ROOT/storage/dinghy"
 
-for part in say system packages database; do
+for part in say processes system packages database; do
     # shellcheck source=/dev/null
     . "$ROOT/bin/shared/$part.sh"
 done
