@@ -1,0 +1,121 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Tests\Wiring;
+
+use Dinghy\Evaluation\Evaluation;
+use Dinghy\Plan\PlanDocument;
+use Dinghy\Rule\Finding;
+use Dinghy\Tests\Plans;
+use Dinghy\Wiring\Rung;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+final class SizingTest extends TestCase
+{
+    private const OPEN = ['run.gauge' => null, 'protection.0.rating_a' => null];
+
+    /** @param  array<string, array<string, mixed>>  $changes to a pump circuit whose gauge and fuse are open */
+    #[DataProvider('choices')]
+    public function test_what_is_chosen(array $changes, string $gauge, float $rating): void
+    {
+        $run = Plans::evaluate(Plans::changed(Plans::pump(['feed:f1' => self::OPEN]), $changes))->runs['f1'];
+
+        self::assertSame([$gauge, $rating], [$run->gauge->name, $run->protection[0]->rating]);
+    }
+
+    /**
+     * Worked by hand from E-11's arithmetic: 8 A, limit 3 % of 12 V = 0.36 V, so CM ≥ 10.75 · 8 · 2 · L/0.3048 / 0.36.
+     *
+     * @return array<string, array{array<string, array<string, mixed>>, string, float}>
+     */
+    public static function choices(): array
+    {
+        return [
+            '3 m: 4703 cmil, 12 AWG' => [[], '12 AWG', 15],
+            '6 m: 9405 cmil, 10 AWG' => [['feed:f1' => ['run.length_m' => 6]], '10 AWG', 15],
+            '7 m: 10 973 cmil, over 10 AWG' => [['feed:f1' => ['run.length_m' => 7]], '8 AWG', 15],
+            'a wider class' => [['feed:f1' => ['class' => 'general']], '16 AWG', 15],
+            'a house rule of 5 %' => [['plan' => ['house_rules' => (object) ['drop_pct' => (object) ['electronics' => 5]]]], '14 AWG', 15],
+            'only what is in stock' => [['plan' => ['house_rules' => (object) ['stock_gauges' => ['2 AWG', '16 mm2', '6 AWG']]]], '6 AWG', 15],
+            'metric stock' => [['plan' => ['house_rules' => (object) ['stock_gauges' => ['1.5 mm2', '2.5 mm2', '4 mm2', '6 mm2']]]], '2.5 mm2', 15],
+            'copper-clad resists more' => [['feed:f1' => ['run.metal' => 'cca']], '10 AWG', 15],
+            'a bundle: 16 AWG would do for drop' => [['feed:f1' => ['class' => 'general', 'run.bundled' => 7]], '14 AWG', 15],
+            'extra resistance takes of the share' => [['feed:f1' => ['run.extra_mohm' => 15]], '10 AWG', 15],
+            'the makers fuse' => [['device:d1' => ['fuse_a' => 20]], '12 AWG', 20],
+            'a given rating asks for wire that it protects' => [['feed:f1' => ['class' => 'general', 'protection.0.rating_a' => 30]], '14 AWG', 30],
+            'nothing in stock is thick enough' => [['feed:f1' => ['run.length_m' => 60], 'plan' => ['house_rules' => (object) ['stock_gauges' => ['16 AWG', '10 AWG']]]], '10 AWG', 15],
+            'no length known: what carries the current' => [['feed:f1' => ['run.length_m' => null]], '16 AWG', 15],
+        ];
+    }
+
+    public function test_a_factory_lead_takes_of_the_share(): void
+    {
+        $with = Plans::evaluate(Plans::pump(['feed:f1' => self::OPEN, 'device:d1' => ['lead' => (object) ['gauge' => '14 AWG', 'length_m' => 1.2]]]));
+
+        self::assertSame('10 AWG', $with->runs['f1']->gauge->name);
+        self::assertLessThanOrEqual(3.0, $with->devices[0]->pathDropPercent);
+    }
+
+    public function test_an_engine_space_on_the_way_lowers_what_a_wire_carries(): void
+    {
+        $ampacity = static fn (bool $engine): ?float => Plans::evaluate(Plans::changed(Plans::skiff(), ['way:w-tiller-midship' => ['engine_space' => $engine]]))->runs['bow-motor']->ampacity;
+
+        self::assertEqualsWithDelta(0.85 * (float) $ampacity(false), $ampacity(true), 1e-9);
+    }
+
+    public function test_every_rung_says_how_far_it_reaches_and_reaching_it_meets_the_limit(): void
+    {
+        $run = Plans::evaluate(Plans::pump())->runs['f1'];
+        foreach ($run->rungs as $rung) {
+            self::assertInstanceOf(Rung::class, $rung);
+            $length = min(60.0, max(0.05, (float) $rung->longest));
+            $there = Plans::evaluate(Plans::pump(['feed:f1' => ['run.length_m' => $length, 'run.gauge' => $rung->gauge->name]]));
+            if ($length === $rung->longest) {
+                self::assertEqualsWithDelta(3.0, $there->devices[0]->pathDropPercent, 1e-6, $rung->gauge->name);
+            }
+        }
+    }
+
+    /** The remedy thickens what loses most, and as many runs as it takes. */
+    public function test_a_remedy_over_two_runs(): void
+    {
+        $document = Plans::changed(Plans::skiff(), ['feed:house' => ['run.gauge' => '14 AWG', 'run.bundled' => 2], 'branch:br-tiller-display' => ['run.extra_mohm' => 0]]);
+        $finding = self::finding(Plans::evaluate($document), 'W01', 'device:tiller-display');
+        self::assertNotNull($finding?->patch);
+        self::assertSame(['feed:house', 'branch:br-tiller-display'], array_column($finding->patch->fields(), 'on'));
+        self::assertNull(self::finding(Plans::evaluate($document->with($finding->patch)), 'W01', 'device:tiller-display'));
+    }
+
+    public function test_the_second_of_two_fuses_guards_what_lies_behind_it(): void
+    {
+        $fuse = static fn (float $rating): \stdClass => (object) ['family' => 'blade', 'rating_a' => $rating, 'from_source_m' => 0.1];
+        $lead = ['device:d1' => ['lead' => (object) ['gauge' => '18 AWG', 'length_m' => 0.3]]];
+        $document = static fn (float $second): PlanDocument => Plans::pump([...$lead, 'feed:f1' => ['protection' => [$fuse(30), $fuse($second)]]]);
+
+        self::assertNull(self::finding(Plans::evaluate($document(15)), 'F02', 'feed:f1'));
+        $finding = self::finding(Plans::evaluate($document(25)), 'F02', 'feed:f1');
+        self::assertStringContainsString('factory lead of 18 AWG', $finding->says ?? '');
+        self::assertSame([['on' => 'feed:f1', 'path' => 'protection.1.rating_a']], $finding?->patch?->fields());
+    }
+
+    public function test_an_empty_block_does_not_ask_for_the_thickest_wire(): void
+    {
+        $document = Plans::changed(Plans::skiff(), ['block:bow-block' => ['branches' => []], 'feed:house' => ['run.gauge' => null]]);
+
+        // The given 30 A breaker asks for 30 A; four wires together leave 10 AWG 36 A and 12 AWG 27 A.
+        self::assertSame('10 AWG', Plans::evaluate($document)->runs['house']->gauge->name);
+    }
+
+    private static function finding(Evaluation $evaluation, string $code, string $on): ?Finding
+    {
+        foreach ($evaluation->findings as $finding) {
+            if ($finding->rule->code === $code && $finding->on === $on) {
+                return $finding;
+            }
+        }
+
+        return null;
+    }
+}
