@@ -1,5 +1,5 @@
 import type { Bank, PlannedJob } from '../api/types';
-import { battery as batteryOf } from '../power/planParts';
+import { bankWires, battery as batteryOf } from '../power/planParts';
 import { gauge, volts } from '../units/units';
 import classes from './BatteryBench.module.css';
 import { potentialTint } from './potential';
@@ -13,7 +13,7 @@ const POST = 17;
 
 /** A bank from above, to scale: blocks, posts, jumpers, and what a meter must show at each post from the common negative. */
 export function BatteryBench({ job, bank }: { job: PlannedJob; bank: Bank }) {
-    const string = bank.strings[0] ?? [];
+    const string = bank.strings.flat();
     const blocks = string.map((id) => {
         const [along, across] = batteryOf(job.plan, id)?.size_mm ?? USUAL;
         return { id, depth: along, width: across };
@@ -26,7 +26,15 @@ export function BatteryBench({ job, bank }: { job: PlannedJob; bank: Bank }) {
     const height = depth + 2 * MARGIN;
     const reading = (id: string) =>
         job.evaluation.meter_points.find((point) => point.plus === `${id}+` && point.id.startsWith(`${bank.id}:`)) ?? job.evaluation.meter_points.find((point) => point.id === id);
-    const top = placed[placed.length - 1];
+    /** Where a post stands, and which way a wire leaves it. */
+    const postAt = (post: string) => {
+        const block = placed.find((candidate) => candidate.id === post.slice(0, -1));
+        if (block === undefined) {
+            return null;
+        }
+        return post.endsWith('+') ? { x: block.x + block.width - 34, y: MARGIN + 36, bend: 20 } : { x: block.x + 34, y: MARGIN + block.depth - 36, bend: -20 };
+    };
+    const top = placed.find((block) => block.id === bank.strings[0]?.at(-1));
     const bottom = placed[0];
     return (
         <svg viewBox={`0 0 ${width} ${height}`} className={classes.bench} role="img" aria-label={`Battery bench of bank ${bank.id}; the list of readings beside it has the same figures`}>
@@ -42,19 +50,15 @@ export function BatteryBench({ job, bank }: { job: PlannedJob; bank: Bank }) {
                     </text>
                 </g>
             ))}
-            {placed.slice(1).map((block, index) => {
-                const before = placed[index];
-                if (before === undefined) {
-                    return null;
-                }
-                const from = { x: before.x + before.width - 34, y: MARGIN + 36 };
-                const to = { x: block.x + 34, y: MARGIN + block.depth - 36 };
-                return (
+            {bankWires(bank).map((wire) => {
+                const from = postAt(wire.from);
+                const to = postAt(wire.to);
+                return from === null || to === null ? null : (
                     <path
-                        key={block.id}
-                        d={`M${from.x} ${from.y} C${from.x + 70} ${from.y + 20} ${to.x - 70} ${to.y - 20} ${to.x} ${to.y}`}
+                        key={`${wire.from} ${wire.to}`}
+                        d={`M${from.x} ${from.y} C${from.x + 70} ${from.y + from.bend} ${to.x - 70} ${to.y + to.bend} ${to.x} ${to.y}`}
                         className={classes.jumper}
-                        stroke={potentialTint(reading(before.id)?.expect_v ?? null)}
+                        stroke={wire.from.endsWith('-') && wire.to.endsWith('-') ? 'var(--charcoal)' : potentialTint(reading(wire.from.slice(0, -1))?.expect_v ?? null)}
                     />
                 );
             })}
@@ -76,6 +80,8 @@ export function BatteryBench({ job, bank }: { job: PlannedJob; bank: Bank }) {
                         </text>
                         <text x={plus.x} y={MARGIN - 14} textAnchor="middle" className={classes.reading}>
                             {volts(point?.expect_v, 2)}
+                            {/* In a second string the meter is put across the block, not from the common negative. */}
+                            {point?.id === block.id && block.id !== bank.strings[0]?.[0] ? '*' : ''}
                         </text>
                         <circle cx={minus.x} cy={minus.y} r={POST} className={`${classes.post} ${classes.minus}`} />
                         <text x={minus.x} y={minus.y + 8} textAnchor="middle" className={classes.minusSign}>
@@ -90,6 +96,11 @@ export function BatteryBench({ job, bank }: { job: PlannedJob; bank: Bank }) {
             <text x={left + 26} y={height - 40} className={classes.kind}>
                 common negative
             </text>
+            {bank.strings.length > 1 && (
+                <text x={left + 26} y={height / 2 + 30} className={classes.kind}>
+                    * across the block
+                </text>
+            )}
             {string.length > 1 && (
                 <text x={left + 26} y={height / 2} className={classes.kind}>
                     jumpers {gauge(bank.jumper?.gauge ?? '6 AWG')}

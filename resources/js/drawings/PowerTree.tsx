@@ -1,5 +1,5 @@
 import type { Finding, PlannedJob } from '../api/types';
-import { deviceName, protection } from '../power/planParts';
+import { bankWires, deviceName, type PostWire, protection } from '../power/planParts';
 import { amps, gauge, length, lost, percent, useUnits, volts } from '../units/units';
 import { BATTERY, BLOCK_X, DEVICE, layOut, type PlacedBank, type PlacedDevice, type PlacedRun, WIDTH } from './powerTreeLayout';
 import { copperWidth, potentialTint } from './potential';
@@ -102,19 +102,13 @@ function BankStack({ job, placed }: { job: PlannedJob; placed: PlacedBank }) {
         ?? job.evaluation.meter_points.find((point) => point.id === battery);
     return (
         <g>
-            {placed.batteries.map((battery, index) => {
-                const above = placed.batteries[index + 1];
+            {bankWires(placed.bank).map((wire) => (
+                <path key={`${wire.from} ${wire.to}`} d={wirePath(placed, wire)} className={classes.wire} stroke={potentialTint(fromNegative(wire.from.slice(0, -1))?.expect_v ?? null)} strokeWidth="6" />
+            ))}
+            {placed.batteries.map((battery) => {
                 const reading = fromNegative(battery.id);
                 return (
                     <g key={battery.id}>
-                        {above !== undefined && (
-                            <path
-                                d={`M${BATTERY.x + BATTERY.width} ${battery.y + 12} c22 0 22 ${above.y + BATTERY.height - 12 - battery.y - 12} 0 ${above.y + BATTERY.height - 12 - battery.y - 12}`}
-                                className={classes.wire}
-                                stroke={potentialTint(reading?.expect_v ?? null)}
-                                strokeWidth="6"
-                            />
-                        )}
                         <rect x={BATTERY.x} y={battery.y} width={BATTERY.width} height={BATTERY.height} rx="3" className={classes.box} />
                         <text x={BATTERY.x + 10} y={battery.y + 17} className={classes.name}>
                             {placed.batteries.length === 1 ? placed.bank.id : `Battery ${battery.number}`}
@@ -130,6 +124,18 @@ function BankStack({ job, placed }: { job: PlannedJob; placed: PlacedBank }) {
             </text>
         </g>
     );
+}
+
+/** A jumper in series bends to the right of the stack, one that joins like posts to the left. */
+function wirePath(placed: PlacedBank, wire: PostWire): string {
+    const y = (post: string) => {
+        const top = placed.batteries.find((battery) => battery.id === post.slice(0, -1))?.y ?? 0;
+        return post.endsWith('+') ? top + 12 : top + BATTERY.height - 12;
+    };
+    const series = wire.from.at(-1) !== wire.to.at(-1);
+    const [x, bend] = series ? [BATTERY.x + BATTERY.width, 22] : [BATTERY.x, -18];
+    const rise = y(wire.to) - y(wire.from);
+    return `M${x} ${y(wire.from)} c${bend} 0 ${bend} ${rise} 0 ${rise}`;
 }
 
 function DeviceBox({ job, placed, worst }: { job: PlannedJob; placed: PlacedDevice; worst: Finding['level'] | null }) {

@@ -3,7 +3,7 @@ import { useRef } from 'react';
 
 import type { PlannedJob } from '../api/types';
 import type { PlanEdits } from '../power/usePlanEdits';
-import { day, useUnits } from '../units/units';
+import { promised, useUnits } from '../units/units';
 import classes from './BoatStrip.module.css';
 
 interface Props {
@@ -25,7 +25,7 @@ export function BoatStrip({ job, edits, onImport, onFind, onKeys, onWhy }: Props
             <div className={classes.boat}>
                 <h1 className={classes.name}>{job.boat}</h1>
                 <p className={classes.line}>
-                    {job.customer} · {job.bay === null ? 'yard' : `bay ${job.bay}`} · promised {day(job.promised_on)}
+                    {job.customer} · {job.bay === null ? 'yard' : `bay ${job.bay}`} · {promised(job.promised_on)}
                 </p>
             </div>
             <p className={classes.verdict} data-figure="verdict" aria-live="polite">

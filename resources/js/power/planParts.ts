@@ -1,4 +1,4 @@
-import type { Battery, Block, Device, Feed, Plan, PlannedJob, Rung, Run } from '../api/types';
+import type { Bank, Battery, Block, Device, Feed, Plan, PlannedJob, Rung, Run } from '../api/types';
 
 /** Finding one's way in a plan and its evaluation by id. No figure of the trade is computed here. */
 
@@ -52,6 +52,28 @@ export function devicesBehind(plan: Plan, id: string): string[] {
         }
     }
     return [];
+}
+
+/** A wire between two battery posts, "b1+" to "b2-". */
+export interface PostWire {
+    from: string;
+    to: string;
+}
+
+/** The wires of a bank: those really there when the plan lists them, else those its strings stand for. */
+export function bankWires(bank: Bank): PostWire[] {
+    if (bank.jumpers) {
+        return bank.jumpers.map(({ from, to }) => ({ from, to }));
+    }
+    const series = bank.strings.flatMap((string) => string.slice(1).map((id, index) => ({ from: `${string[index] ?? ''}+`, to: `${id}-` })));
+    const parallel = bank.strings.slice(1).flatMap((string, index) => {
+        const before = bank.strings[index] ?? [];
+        return [
+            { from: `${before.at(-1) ?? ''}+`, to: `${string.at(-1) ?? ''}+` },
+            { from: `${before[0] ?? ''}-`, to: `${string[0] ?? ''}-` },
+        ];
+    });
+    return [...series, ...parallel];
 }
 
 /** The next rung of the run's ladder, thicker or thinner. */

@@ -5,7 +5,7 @@ import { Link, Navigate } from 'react-router-dom';
 
 import { ask, Refused } from '../api/client';
 import type { Bay, Person, Shed as ShedAnswer } from '../api/types';
-import { day } from '../units/units';
+import { promised } from '../units/units';
 import { HullOutline } from './HullOutline';
 import classes from './Shed.module.css';
 import { TakeIn } from './TakeIn';
@@ -69,7 +69,7 @@ function BayPlace({ job }: { job: Bay }) {
                 {job.customer} · {job.title}
             </p>
             <p className={classes.line}>
-                <strong>{planned ? job.stage : 'Not begun'}</strong> · promised {day(job.promised_on)}
+                <strong>{planned ? job.stage : 'Not begun'}</strong> · {promised(job.promised_on)}
             </p>
             <p className={classes.line}>{planned ? job.verdict : 'No plan yet.'}</p>
             {job.waits_for !== null && <p className={classes.waits}>waits for: {job.waits_for}</p>}

@@ -62,10 +62,12 @@ export function lost(value: number | null | undefined): string {
     return value !== null && value !== undefined && value < 0.0995 ? `${trim(value * 1000, value < 0.01 ? 1 : 0)} mV` : volts(value, 2);
 }
 
-export function day(date: string | null): string {
-    return date === null
-        ? 'no day promised'
-        : new Intl.DateTimeFormat(undefined, { weekday: 'short', day: 'numeric', month: 'short' }).format(new Date(`${date}T12:00:00`));
+export function day(date: string): string {
+    return new Intl.DateTimeFormat(undefined, { weekday: 'short', day: 'numeric', month: 'short' }).format(new Date(`${date}T12:00:00`));
+}
+
+export function promised(date: string | null): string {
+    return date === null ? 'no day promised' : `promised ${day(date)}`;
 }
 
 function trim(value: number, decimals: number): string {
