@@ -74,18 +74,20 @@ final class JourneyTest extends BrowserTestCase
 
     private function choose(string $item): void
     {
+        $items = fn (): int => count($this->driver()->findElements(WebDriverBy::cssSelector('[role=menuitem]')));
+        $this->until(fn (): bool => $items() === 0, 'no menu open');
         $this->tabTo('Sheet and file');
         $this->press(WebDriverKeys::ENTER);
-        $this->until(fn (): bool => $this->driver()->findElements(WebDriverBy::cssSelector('[role=menuitem]')) !== [], 'the menu');
-        for ($step = 0; $step < 8; $step++) {
+        $this->until(fn (): bool => $items() > 0, 'the menu');
+        // The focus moves into the menu when it has opened; until then the arrow keys go nowhere.
+        $this->until(function () use ($item): bool {
             $this->press(WebDriverKeys::ARROW_DOWN);
-            if (str_contains((string) $this->driver()->switchTo()->activeElement()->getText(), $item)) {
-                $this->press(WebDriverKeys::ENTER);
 
-                return;
-            }
-        }
-        self::fail("The menu has no \"{$item}\".");
+            return str_contains((string) $this->driver()->switchTo()->activeElement()->getText(), $item)
+                && $this->driver()->switchTo()->activeElement()->getAttribute('role') === 'menuitem';
+        }, "\"{$item}\" in the menu");
+        $this->press(WebDriverKeys::ENTER);
+        $this->until(fn (): bool => $items() === 0, 'the menu closed');
     }
 
     /** What the server says of the boat on the page. */
