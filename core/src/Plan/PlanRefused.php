@@ -25,9 +25,4 @@ final class PlanRefused extends \DomainException
     {
         return new self([new Problem('', $message)]);
     }
-
-    public static function at(string $pointer, string $message): self
-    {
-        return new self([new Problem($pointer, $message)]);
-    }
 }

@@ -23,7 +23,6 @@ final readonly class Run
         public ?float $typedLength,
         public ?Gauge $gauge,
         public Metal $metal,
-        public string $cable,
         public int $bundled,
         public float $extraOhms,
     ) {
@@ -38,7 +37,6 @@ final readonly class Run
             $record->numberOrNull('length_m'),
             $gauge === null ? null : Gauge::of($gauge),
             Metal::from($record->text('metal')),
-            $record->text('cable'),
             (int) $record->number('bundled'),
             $record->number('extra_mohm') / 1000,
         );

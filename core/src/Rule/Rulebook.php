@@ -24,15 +24,4 @@ final class Rulebook
             new ChargingAboveDevice,
         ];
     }
-
-    public static function textOf(string $code): ?RuleText
-    {
-        foreach (self::rules() as $rule) {
-            if ($rule->text()->code === $code) {
-                return $rule->text();
-            }
-        }
-
-        return null;
-    }
 }

@@ -29,7 +29,6 @@ final readonly class Rung
         public ?float $rating,
         public ?float $heat,
         public ?float $kilograms,
-        public bool $dropFits,
         public bool $fits,
     ) {
     }

@@ -156,7 +156,6 @@ final class Sizing
             $ampacity === null ? null : $this->rating($circuit, $ampacity),
             $ohms === null ? null : $amps ** 2 * $ohms,
             $circuit->length === null ? null : CopperMass::kilograms($gauge, $circuit->length),
-            self::dropFits($wire, $share),
             $this->fits($circuit, $wire, $share, $ampacity),
         );
     }

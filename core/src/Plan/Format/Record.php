@@ -91,15 +91,6 @@ final readonly class Record
         );
     }
 
-    /** @return list<float> */
-    public function numbers(string $key): array
-    {
-        return array_map(
-            static fn (mixed $item): float => is_float($item) ? $item : throw self::broken($key),
-            $this->items($key),
-        );
-    }
-
     /** @return array<string, float> every value of a map */
     public function numberMap(): array
     {
