@@ -32,4 +32,4 @@ need_packages() {
 }
 
 APP_PACKAGES=(mariadb-server php8.2-mysql php8.2-xml php8.2-mbstring php8.2-gd php8.2-curl unzip)
-TEST_PACKAGES=(chromium chromium-driver ngspice poppler-utils)
+TEST_PACKAGES=(php8.2-zip chromium chromium-driver ngspice poppler-utils)

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use Dinghy\Circuit\State;
 use Dinghy\Evaluation\Evaluation;
-use Dinghy\Evaluation\State;
 use Dinghy\Plan\Plan;
 use Dinghy\Plan\PlanRefused;
 use Illuminate\Console\Command;

@@ -4,87 +4,83 @@ declare(strict_types=1);
 
 namespace Dinghy\Circuit;
 
-/**
- * L·D·Lᵀ factors of a sparse symmetric positive definite matrix, eliminated in order of minimum degree: a boat's wiring
- * is nearly a tree, and then there is nearly no fill.
- */
+/** L·D·Lᵀ factors of a positive definite matrix; right sides and solutions are in the order of their elimination. */
 final readonly class Factors
 {
     /**
-     * @param  list<array{int, float, list<int>, list<float>}>  $columns  pivot, D, rows of L below it, their values
+     * @param  array<int, float>  $pivots  D by place
+     * @param  list<float>  $lower  L by entry
      */
-    private function __construct(private array $columns, private int $size)
-    {
+    public function __construct(
+        private Elimination $order,
+        private array $pivots,
+        private array $lower,
+        private int $size,
+    ) {
     }
 
     /**
-     * @param  array<int, float>  $diagonal
-     * @param  array<int, array<int, float>>  $offDiagonal  both halves
-     */
-    public static function of(array $diagonal, array $offDiagonal): self
-    {
-        $size = count($diagonal);
-        $queue = new \SplPriorityQueue;
-        foreach ($diagonal as $node => $_) {
-            $queue->insert($node, -count($offDiagonal[$node] ?? []));
-        }
-        $columns = [];
-        $done = [];
-        while (count($columns) < $size) {
-            /** @var int $pivot */
-            $pivot = $queue->extract();
-            if (isset($done[$pivot])) {
-                continue; // an older entry: the node came up again when its degree fell
-            }
-            $done[$pivot] = true;
-            $row = $offDiagonal[$pivot] ?? [];
-            $neighbours = array_keys($row);
-            $d = $diagonal[$pivot];
-            $l = [];
-            foreach ($neighbours as $i => $node) {
-                $factor = $row[$node] / $d;
-                $l[] = $factor;
-                $diagonal[$node] -= $factor * $row[$node];
-                unset($offDiagonal[$node][$pivot]);
-                for ($k = $i + 1; $k < count($neighbours); $k++) {
-                    $other = $neighbours[$k];
-                    $value = ($offDiagonal[$node][$other] ?? 0.0) - $factor * $row[$other];
-                    $offDiagonal[$node][$other] = $value;
-                    $offDiagonal[$other][$node] = $value;
-                }
-            }
-            foreach ($neighbours as $node) {
-                $queue->insert($node, -count($offDiagonal[$node]));
-            }
-            $columns[] = [$pivot, $d, $neighbours, $l];
-        }
-
-        return new self($columns, $size);
-    }
-
-    /**
-     * @param  array<int, float>  $right  one value a row
+     * @param  array<int, float>  $right  by place
+     * @param  int  $from  the first place that a solution is wanted for; those before it keep values of no meaning
+     * @param  int  $first  the first place whose right side is not zero
      * @return array<int, float>
      */
-    public function solve(array $right): array
+    public function solve(array $right, int $from = 0, int $first = 0): array
     {
-        foreach ($this->columns as [$pivot, , $rows, $values]) {
-            $b = $right[$pivot];
-            if ($b !== 0.0) {
-                foreach ($rows as $i => $row) {
-                    $right[$row] -= $values[$i] * $b;
+        $start = $this->order->start;
+        $below = $this->order->below;
+        $lower = $this->lower;
+        for ($place = $first; $place < $this->size; $place++) {
+            $value = $right[$place];
+            if ($value !== 0.0) {
+                $end = $start[$place + 1];
+                for ($i = $start[$place]; $i < $end; $i++) {
+                    $right[$below[$i]] -= $lower[$i] * $value;
                 }
             }
         }
-        for ($c = $this->size - 1; $c >= 0; $c--) {
-            [$pivot, $d, $rows, $values] = $this->columns[$c];
-            $x = $right[$pivot] / $d;
-            foreach ($rows as $i => $row) {
-                $x -= $values[$i] * $right[$row];
+        for ($place = $this->size - 1; $place >= $from; $place--) {
+            $value = $right[$place] / $this->pivots[$place];
+            $end = $start[$place + 1];
+            for ($i = $start[$place]; $i < $end; $i++) {
+                $value -= $lower[$i] * $right[$below[$i]];
             }
-            $right[$pivot] = $x;
+            $right[$place] = $value;
         }
 
         return $right;
+    }
+
+    /**
+     * uᵀ A⁻¹ u for u = 1 at $a and −1 at $b: the resistance seen between two nodes. Only the columns on the two ways to the
+     * root of the elimination are touched.
+     *
+     * @param  int  $a  place, or −1 for the reference
+     * @param  int  $b  place, or −1 for the reference
+     */
+    public function resistance(int $a, int $b): float
+    {
+        $start = $this->order->start;
+        $below = $this->order->below;
+        $right = [];
+        if ($a >= 0) {
+            $right[$a] = 1.0;
+        }
+        if ($b >= 0) {
+            $right[$b] = ($right[$b] ?? 0.0) - 1.0;
+        }
+        $sum = 0.0;
+        while ($right !== []) {
+            $place = count($right) === 1 ? (int) key($right) : min(array_keys($right));
+            $value = $right[$place];
+            unset($right[$place]);
+            $sum += $value * $value / $this->pivots[$place];
+            $end = $start[$place + 1];
+            for ($i = $start[$place]; $i < $end; $i++) {
+                $right[$below[$i]] = ($right[$below[$i]] ?? 0.0) - $this->lower[$i] * $value;
+            }
+        }
+
+        return $sum;
     }
 }

@@ -24,9 +24,28 @@ final readonly class Load
         return $this->nominalVolts / $this->amps;
     }
 
-    /** A drawn at the given volts by a load that is not a resistance. */
+    /** @return float A drawn at the given volts */
     public function ampsAt(float $volts): float
     {
-        return $this->kind === LoadKind::Power ? $this->amps * $this->nominalVolts / $volts : $this->amps;
+        return match ($this->kind) {
+            LoadKind::Power => $this->amps * $this->nominalVolts / $volts,
+            LoadKind::Current => $this->amps,
+            LoadKind::Resistance => $this->amps * $volts / $this->nominalVolts,
+        };
+    }
+
+    /** @return float S, how its current grows with its volts; of constant power: falls */
+    public function slopeAt(float $volts): float
+    {
+        return match ($this->kind) {
+            LoadKind::Power => -$this->amps * $this->nominalVolts / ($volts * $volts),
+            LoadKind::Current => 0.0,
+            LoadKind::Resistance => $this->amps / $this->nominalVolts,
+        };
+    }
+
+    public function scaled(float $share): self
+    {
+        return new self($this->name, $this->plus, $this->minus, $this->kind, $share * $this->amps, $this->nominalVolts);
     }
 }

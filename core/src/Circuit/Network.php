@@ -7,226 +7,313 @@ namespace Dinghy\Circuit;
 use Dinghy\Plan\LoadKind;
 
 /**
- * A DC network by nodal analysis: batteries as Norton sources, wires and joints as conductances. Each part of it that hangs
- * together has a reference node of its own; volts are read between nodes of one part.
+ * A DC network by nodal analysis: batteries as Norton sources, wires and joints as conductances; loads of constant power by
+ * Newton's method. Volts are read between nodes that something other than a load joins.
  */
 final class Network
 {
-    /** Elements of less are counted as this: nothing that carries current has no resistance. */
-    private const LEAST_OHMS = 1e-6;
-
-    private const ROUNDS = 200;
+    private const ROUNDS = 60;
 
     private const CONVERGED_VOLTS = 1e-10;
 
-    /** @var array<string, int> */
-    private array $index = [];
+    /** The largest share of its volts that a load may lose in one step of the iteration. */
+    private const LONGEST_STEP = 0.5;
 
-    /** @var array<int, int> the part that each node belongs to, named by its reference node */
-    private array $part = [];
+    private const BISECTIONS = 24;
 
-    private ?Factors $unloaded = null;
+    /** V; nothing is fed by less, and arithmetic noise is below it. */
+    public const LEAST_FEEDING_VOLTS = 0.01;
+
+    public readonly Topology $topology;
+
+    /** @var array<int, float>|null conductances by place; with the matrix */
+    private ?array $diagonal = null;
+
+    /** @var array<int, float> by entry */
+    private array $values = [];
+
+    private ?Factors $factors = null;
+
+    private ?Solution $rest = null;
+
+    private ?self $withResistances = null;
 
     /**
      * @param  list<Source>  $sources
      * @param  list<Resistor>  $resistors
      * @param  list<Load>  $loads
+     * @param  Topology|null  $topology  of a network whose elements join the same nodes in the same order
      */
     public function __construct(
-        private readonly array $sources,
-        private readonly array $resistors,
-        private readonly array $loads,
+        public readonly array $sources,
+        public readonly array $resistors,
+        public readonly array $loads,
+        ?Topology $topology = null,
     ) {
-        foreach ([...$sources, ...$loads] as $element) {
-            $this->node($element->plus);
-            $this->node($element->minus);
+        $this->topology = $topology ?? Topology::of($sources, $resistors, $loads);
+    }
+
+    /** Volts with nothing drawn. */
+    public function atRest(): Solution
+    {
+        return $this->rest ??= $this->solution($this->factors()->solve($this->sourceCurrents()));
+    }
+
+    /** Volts with the loads drawing, or why there are none. */
+    public function loaded(): Solution|Overload
+    {
+        $resistive = array_filter($this->loads, static fn (Load $load): bool => $load->kind === LoadKind::Resistance && $load->amps > 0);
+        if ($resistive !== []) {
+            return $this->withResistances()->loaded();
         }
-        foreach ($resistors as $element) {
-            $this->node($element->from);
-            $this->node($element->to);
-        }
-        $this->findParts();
+        $volts = $this->settle($this->fedLoads());
+
+        return $volts === null ? $this->overload() : $this->solution($volts);
     }
 
     /**
-     * Volts with the loads drawing.
+     * The loads that draw: those between points that something joins and whose volts, with nothing drawn, are not reversed.
      *
-     * @return Solution|null null when no operating point exists: the loads ask for more than the batteries can give
+     * @return list<Load>
      */
-    public function loaded(): ?Solution
+    public function fedLoads(): array
     {
-        $resistive = array_values(array_filter($this->loads, static fn (Load $load): bool => $load->kind === LoadKind::Resistance && $load->amps > 0));
-        $others = array_values(array_filter($this->loads, static fn (Load $load): bool => $load->kind !== LoadKind::Resistance && $load->amps > 0));
-        $factors = $resistive === [] ? $this->unloadedFactors() : $this->factors($resistive);
+        return array_values(array_filter($this->loads, fn (Load $load): bool => $load->amps > 0 && ($this->atRest()->between($load->plus, $load->minus) ?? 0.0) > self::LEAST_FEEDING_VOLTS));
+    }
+
+    /** @return float|null Ω seen between two nodes with nothing drawn; null where nothing joins them */
+    public function resistanceBetween(string $plus, string $minus): ?float
+    {
+        return $this->topology->joins($plus, $minus)
+            ? $this->factors()->resistance($this->topology->placeOf($plus), $this->topology->placeOf($minus))
+            : null;
+    }
+
+    /** @return float A through a dead short between two nodes with nothing else drawn; 0 where no current can flow */
+    public function shortCircuitAmps(string $plus, string $minus): float
+    {
+        $ohms = $this->resistanceBetween($plus, $minus);
+
+        return $ohms === null || $ohms <= 0 ? 0.0 : ($this->atRest()->between($plus, $minus) ?? 0.0) / $ohms;
+    }
+
+    /** The factors of the network with nothing drawn. */
+    public function factors(): Factors
+    {
+        if ($this->factors === null) {
+            $this->stamp();
+            $this->factors = $this->topology->elimination->factor($this->diagonal ?? [], $this->values)
+                ?? throw new \LogicException('A network of positive resistances was not positive definite.');
+        }
+
+        return $this->factors;
+    }
+
+    /**
+     * The factors of the network with loads in it as conductances.
+     *
+     * @param  list<Load>  $loads
+     * @param  list<float>  $slopes  S of each, as Load::slopeAt() gives them
+     * @return Factors|null null: not positive definite, there is no working point
+     */
+    public function factorsWith(array $loads, array $slopes): ?Factors
+    {
+        $this->factors();
+        $diagonal = $this->diagonal ?? [];
+        $values = $this->values;
+        foreach ($loads as $i => $load) {
+            if ($slopes[$i] !== 0.0) {
+                $this->add($diagonal, $values, $load->plus, $load->minus, $slopes[$i]);
+            }
+        }
+
+        return $this->topology->elimination->factor($diagonal, $values);
+    }
+
+    /** @return array<int, float> A that the batteries drive into each node, by place */
+    public function sourceCurrents(): array
+    {
+        $right = array_fill(0, $this->topology->size, 0.0);
+        foreach ($this->sources as $source) {
+            $this->inject($right, $source->plus, $source->minus, $source->volts / $source->ohms);
+        }
+
+        return $right;
+    }
+
+    /**
+     * Adds a current into one node and out of another.
+     *
+     * @param  array<int, float>  $right  by place
+     */
+    public function inject(array &$right, string $into, string $outOf, float $amps): void
+    {
+        $a = $this->topology->placeOf($into);
+        $b = $this->topology->placeOf($outOf);
+        if ($a >= 0) {
+            $right[$a] += $amps;
+        }
+        if ($b >= 0) {
+            $right[$b] -= $amps;
+        }
+    }
+
+    /** The same network with its loads of constant resistance as resistors: they join what they stand between. */
+    public function withResistances(): self
+    {
+        if ($this->withResistances === null) {
+            $resistors = $this->resistors;
+            $others = [];
+            foreach ($this->loads as $load) {
+                if ($load->kind !== LoadKind::Resistance) {
+                    $others[] = $load;
+                } elseif ($load->amps > 0) {
+                    $resistors[] = new Resistor($load->name, $load->plus, $load->minus, $load->ohms());
+                }
+            }
+            $this->withResistances = count($others) === count($this->loads) ? $this : new self($this->sources, $resistors, $others);
+        }
+
+        return $this->withResistances;
+    }
+
+    private function stamp(): void
+    {
+        $diagonal = array_fill(0, $this->topology->size, 0.0);
+        $values = array_fill(0, $this->topology->elimination->entryCount(), 0.0);
+        foreach ($this->resistors as $resistor) {
+            $this->add($diagonal, $values, $resistor->from, $resistor->to, 1 / $resistor->ohms);
+        }
+        foreach ($this->sources as $source) {
+            $this->add($diagonal, $values, $source->plus, $source->minus, 1 / $source->ohms);
+        }
+        [$this->diagonal, $this->values] = [$diagonal, $values];
+    }
+
+    /**
+     * @param  array<int, float>  $diagonal
+     * @param  array<int, float>  $values
+     */
+    private function add(array &$diagonal, array &$values, string $from, string $to, float $conductance): void
+    {
+        $topology = $this->topology;
+        [$a, $b] = [$topology->index[$from], $topology->index[$to]];
+        if ($a === $b) {
+            return;
+        }
+        [$placeA, $placeB] = [$topology->place[$a], $topology->place[$b]];
+        if ($placeA >= 0) {
+            $diagonal[$placeA] += $conductance;
+        }
+        if ($placeB >= 0) {
+            $diagonal[$placeB] += $conductance;
+        }
+        if ($placeA >= 0 && $placeB >= 0) {
+            $values[$topology->elimination->entryAt($placeA, $placeB)] -= $conductance;
+        }
+    }
+
+    /**
+     * Newton's method from the volts at rest: from there it comes down upon the working point of constant-power loads, the
+     * upper one of two; where there is none, the matrix stops being positive definite on the way.
+     *
+     * @param  list<Load>  $loads  none of constant resistance
+     * @return array<int, float>|null volts by place; null: there is no working point
+     */
+    private function settle(array $loads): ?array
+    {
         $fixed = $this->sourceCurrents();
-        $volts = $factors->solve($fixed);
+        $across = [];
+        foreach ($loads as $i => $load) {
+            $across[$i] = $this->atRest()->between($load->plus, $load->minus) ?? 0.0;
+        }
         for ($round = 0; $round < self::ROUNDS; $round++) {
             $right = $fixed;
-            foreach ($others as $load) {
-                [$plus, $minus] = [$this->index[$load->plus], $this->index[$load->minus]];
-                $across = $volts[$plus] - $volts[$minus];
-                if ($across <= 0) {
-                    if ($round === 0) {
-                        continue; // not fed at all: it draws nothing
-                    }
-
-                    return null;
+            $slopes = [];
+            foreach ($loads as $i => $load) {
+                // The tangent of the load's current at the volts so far: I ≈ slope · V + the rest.
+                $slopes[] = $slope = $load->slopeAt($across[$i]);
+                $this->inject($right, $load->plus, $load->minus, $slope * $across[$i] - $load->ampsAt($across[$i]));
+            }
+            $volts = $this->factorsWith($loads, $slopes)?->solve($right);
+            if ($volts === null) {
+                return null;
+            }
+            $next = [];
+            $share = 1.0;
+            foreach ($loads as $i => $load) {
+                $next[$i] = $this->across($volts, $load);
+                $fall = $across[$i] - $next[$i];
+                if ($fall > self::LONGEST_STEP * $across[$i]) {
+                    $share = min($share, self::LONGEST_STEP * $across[$i] / $fall);
                 }
-                $amps = $load->ampsAt($across);
-                $right[$plus] -= $amps;
-                $right[$minus] += $amps;
             }
-            $next = $factors->solve($this->grounded($right));
             $change = 0.0;
-            foreach ($next as $node => $v) {
-                $change = max($change, abs($v - $volts[$node]));
+            foreach ($next as $i => $v) {
+                $step = $share * ($v - $across[$i]);
+                $change = max($change, abs($step));
+                $across[$i] += $step;
             }
-            $volts = $next;
-            if ($change < self::CONVERGED_VOLTS) {
-                return $this->solution($volts);
+            if ($share === 1.0 && $change < self::CONVERGED_VOLTS) {
+                return $volts;
             }
         }
 
         return null;
     }
 
-    /** Volts with nothing drawn. */
-    public function atRest(): Solution
+    /** @param  array<int, float>  $volts */
+    private function across(array $volts, Load $load): float
     {
-        return $this->solution($this->unloadedFactors()->solve($this->sourceCurrents()));
+        $a = $this->topology->placeOf($load->plus);
+        $b = $this->topology->placeOf($load->minus);
+
+        return ($a < 0 ? 0.0 : $volts[$a]) - ($b < 0 ? 0.0 : $volts[$b]);
     }
 
-    /** @return float A through a dead short between two nodes with nothing else drawn; 0 where no current can flow */
-    public function shortCircuitAmps(string $plus, string $minus): float
+    private function overload(): Overload
     {
-        [$a, $b] = [$this->index[$plus] ?? null, $this->index[$minus] ?? null];
-        if ($a === null || $b === null || $this->part[$a] !== $this->part[$b]) {
-            return 0.0;
-        }
-        $unit = array_fill(0, count($this->index), 0.0);
-        $unit[$a] += 1.0;
-        $unit[$b] -= 1.0;
-        $response = $this->unloadedFactors()->solve($this->grounded($unit));
-        $ohms = $response[$a] - $response[$b];
-
-        return $ohms > 0 ? ($this->atRest()->between($plus, $minus) ?? 0.0) / $ohms : 0.0;
-    }
-
-    private function node(string $name): void
-    {
-        $this->index[$name] ??= count($this->index);
-    }
-
-    private function findParts(): void
-    {
-        $neighbours = [];
-        foreach ($this->resistors as $resistor) {
-            $neighbours[$this->index[$resistor->from]][] = $this->index[$resistor->to];
-            $neighbours[$this->index[$resistor->to]][] = $this->index[$resistor->from];
-        }
-        foreach ($this->sources as $source) {
-            $neighbours[$this->index[$source->plus]][] = $this->index[$source->minus];
-            $neighbours[$this->index[$source->minus]][] = $this->index[$source->plus];
-        }
-        // A battery's negative is the natural reference: it is where the black probe goes.
-        $starts = [...array_map(fn (Source $source): int => $this->index[$source->minus], $this->sources), ...array_values($this->index)];
-        foreach ($starts as $start) {
-            if (isset($this->part[$start])) {
-                continue;
-            }
-            $this->part[$start] = $start;
-            $open = [$start];
-            while ($open !== []) {
-                $node = array_pop($open);
-                foreach ($neighbours[$node] ?? [] as $next) {
-                    if (! isset($this->part[$next])) {
-                        $this->part[$next] = $start;
-                        $open[] = $next;
-                    }
-                }
+        $loads = $this->fedLoads();
+        [$share, $volts] = $this->most(static fn (float $share): array => array_map(static fn (Load $load): Load => $load->scaled($share), $loads));
+        $worst = 0;
+        $least = INF;
+        foreach ($loads as $i => $load) {
+            $left = $this->across($volts, $load) / $load->nominalVolts;
+            if ($left < $least) {
+                [$least, $worst] = [$left, $i];
             }
         }
-    }
+        [$of] = $this->most(static fn (float $share): array => [...array_slice($loads, 0, $worst), $loads[$worst]->scaled($share), ...array_slice($loads, $worst + 1)]);
 
-    private function unloadedFactors(): Factors
-    {
-        return $this->unloaded ??= $this->factors([]);
-    }
-
-    /** @param  list<Load>  $resistive */
-    private function factors(array $resistive): Factors
-    {
-        $diagonal = array_fill(0, count($this->index), 0.0);
-        $off = [];
-        $add = function (int $from, int $to, float $conductance) use (&$diagonal, &$off): void {
-            if ($from === $to) {
-                return;
-            }
-            $fromGround = $this->part[$from] === $from;
-            $toGround = $this->part[$to] === $to;
-            $diagonal[$from] += $fromGround ? 0.0 : $conductance;
-            $diagonal[$to] += $toGround ? 0.0 : $conductance;
-            if (! $fromGround && ! $toGround) {
-                $off[$from][$to] = ($off[$from][$to] ?? 0.0) - $conductance;
-                $off[$to][$from] = ($off[$to][$from] ?? 0.0) - $conductance;
-            }
-        };
-        foreach ($this->resistors as $resistor) {
-            $add($this->index[$resistor->from], $this->index[$resistor->to], 1 / max(self::LEAST_OHMS, $resistor->ohms));
-        }
-        foreach ($this->sources as $source) {
-            $add($this->index[$source->plus], $this->index[$source->minus], 1 / max(self::LEAST_OHMS, $source->ohms));
-        }
-        foreach ($resistive as $load) {
-            $add($this->index[$load->plus], $this->index[$load->minus], 1 / max(self::LEAST_OHMS, $load->ohms()));
-        }
-        foreach ($this->part as $node => $ground) {
-            if ($node === $ground) {
-                $diagonal[$node] = 1.0; // its row says: this node stands at 0 V
-            }
-        }
-
-        return Factors::of($diagonal, $off);
-    }
-
-    /** @return array<int, float> */
-    private function sourceCurrents(): array
-    {
-        $right = array_fill(0, count($this->index), 0.0);
-        foreach ($this->sources as $source) {
-            $amps = $source->volts / max(self::LEAST_OHMS, $source->ohms);
-            $right[$this->index[$source->plus]] += $amps;
-            $right[$this->index[$source->minus]] -= $amps;
-        }
-
-        return $this->grounded($right);
+        return new Overload($loads[$worst]->name, $loads[$worst]->amps, $of * $loads[$worst]->amps, $share);
     }
 
     /**
-     * @param  array<int, float>  $right
-     * @return array<int, float>
+     * The largest share of what is asked for that still has a working point.
+     *
+     * @param  \Closure(float): list<Load>  $asked
+     * @return array{float, array<int, float>}
      */
-    private function grounded(array $right): array
+    private function most(\Closure $asked): array
     {
-        foreach ($this->part as $node => $ground) {
-            if ($node === $ground) {
-                $right[$node] = 0.0;
+        [$low, $high] = [0.0, 1.0];
+        $best = $this->factors()->solve($this->sourceCurrents());
+        for ($i = 0; $i < self::BISECTIONS; $i++) {
+            $middle = ($low + $high) / 2;
+            $volts = $this->settle($asked($middle));
+            if ($volts === null) {
+                $high = $middle;
+            } else {
+                [$low, $best] = [$middle, $volts];
             }
         }
 
-        return $right;
+        return [$low, $best];
     }
 
-    /** @param  array<int, float>  $volts */
+    /** @param  array<int, float>  $volts by place */
     private function solution(array $volts): Solution
     {
-        $byName = [];
-        $partByName = [];
-        foreach ($this->index as $name => $node) {
-            $byName[$name] = $volts[$node];
-            $partByName[$name] = $this->part[$node];
-        }
-
-        return new Solution($byName, $partByName, $this->sources);
+        return new Solution($this->topology, $volts, $this->sources);
     }
 }

@@ -12,6 +12,7 @@ use Dinghy\Plan\Bank;
 use Dinghy\Plan\Battery;
 use Dinghy\Plan\Device;
 use Dinghy\Plan\Feed;
+use Dinghy\Plan\LoadKind;
 use Dinghy\Plan\Plan;
 use Dinghy\Wiring\SizedProtection;
 use Dinghy\Wiring\SizedRun;
@@ -47,6 +48,7 @@ final class PlanNetwork
      * @param  \Closure(Battery): float  $volts  resting volts of a battery in this state
      * @param  \Closure(Device): float  $amps  A at nominal volts that a device draws in this state
      * @param  bool  $short  whether batteries have the internal resistance they show into a short
+     * @param  float  $crankingAmps  A that the engine's starter draws in this state
      */
     public function __construct(
         private readonly Plan $plan,
@@ -55,9 +57,14 @@ final class PlanNetwork
         private readonly \Closure $volts,
         private readonly \Closure $amps,
         private readonly bool $short = false,
+        float $crankingAmps = 0.0,
     ) {
         foreach ($plan->banks as $bank) {
             $this->addBank($bank);
+        }
+        foreach ($plan->bonds as $bond) {
+            $this->resistors[] = new Resistor($bond->id, $bond->from->negativePost(), $bond->to->negativePost(),
+                $this->wire($bond->gauge, Metal::TinnedCopper, $bond->length) + 2 * self::RING);
         }
         foreach ($plan->feeds as $feed) {
             $this->addFeed($feed);
@@ -70,17 +77,22 @@ final class PlanNetwork
         foreach ($plan->devices as $device) {
             $this->addDevice($device);
         }
+        $engine = $plan->boat->engine;
+        if ($engine !== null) {
+            $this->loads[] = new Load('engine', $engine->battery.'+', $engine->battery.'-', LoadKind::Current, $crankingAmps, $plan->batteries[$engine->battery]->nominalVolts);
+        }
     }
 
-    public function network(): Network
+    /** @param  Topology|null  $topology  of the network of another state of the same plan */
+    public function network(?Topology $topology = null): Network
     {
-        return new Network($this->sources, $this->resistors, $this->loads);
+        return new Network($this->sources, $this->resistors, $this->loads, $topology);
     }
 
     /** The same elements for a circuit simulator. */
     public function netlist(string $title): string
     {
-        return SpiceNetlist::of($title, $this->sources, $this->resistors, $this->loads);
+        return SpiceNetlist::of($title, $this->network());
     }
 
     /** @return list<Stretch> the pieces of a run from the source outward */
@@ -101,14 +113,21 @@ final class PlanNetwork
     {
         foreach ($bank->batteries() as $battery) {
             $ohms = $this->short ? InternalResistance::short($battery) : InternalResistance::sag($battery);
-            $this->sources[] = new Source($battery->id, $battery->id.'+', $battery->id.'-', ($this->volts)($battery), $ohms ?? self::RING);
+            $plus = $battery->id.'+';
+            $fuse = $bank->stringProtection;
+            if ($fuse !== null && $bank->placeOf($battery)[0] === count($bank->strings[$bank->placeOf($battery)[1]]) - 1) {
+                // It sits on the string's top post: what lands there lands on its outer stud.
+                $plus = $battery->id.'/post+';
+                $this->resistors[] = new Resistor($battery->id.'/string fuse', $plus, $battery->id.'+', $fuse->family->contactResistance($fuse->rating ?? 100));
+            }
+            $this->sources[] = new Source($battery->id, $plus, $battery->id.'-', ($this->volts)($battery), $ohms ?? self::RING);
         }
         foreach ($bank->wires() as $wire) {
             $this->resistors[] = new Resistor($wire->id, $wire->from, $wire->to,
                 $this->wire($wire->gauge, Metal::TinnedCopper, $wire->length) + 2 * self::RING);
         }
-        if ($bank->shuntOhms !== null) {
-            $this->resistors[] = new Resistor($bank->id.':shunt', $bank->strings[0][0]->id.'-', $bank->id.':shunt', $bank->shuntOhms);
+        if ($bank->shunt !== null) {
+            $this->resistors[] = new Resistor($bank->id.':shunt', $bank->negativePost(), $bank->id.':shunt', $bank->shunt->ohms);
         }
     }
 
@@ -116,7 +135,7 @@ final class PlanNetwork
     {
         $bank = $feed->supply->bank;
         $minus = $feed->supply->minus->post($bank);
-        if ($bank->shuntOhms !== null && $minus === $bank->strings[0][0]->id.'-') {
+        if ($bank->shunt !== null && ! $feed->pastShunt && $minus === $bank->negativePost()) {
             $minus = $bank->id.':shunt';
         }
         $end = $feed->block ?? $this->entry($this->plan->devices[(string) $feed->device]);

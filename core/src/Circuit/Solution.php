@@ -8,23 +8,31 @@ namespace Dinghy\Circuit;
 final readonly class Solution
 {
     /**
-     * @param  array<string, float>  $volts  by node, from the reference of its part
-     * @param  array<string, int>  $part  by node
+     * @param  array<int, float>  $volts  by place in the elimination
      * @param  list<Source>  $sources
+     * @param  array<int, true>|null  $cutOff  nodes that a fault parted from the rest; null: none
      */
     public function __construct(
+        private Topology $topology,
         private array $volts,
-        private array $part,
         private array $sources,
+        private ?array $cutOff = null,
     ) {
     }
 
     /** @return float|null V as a meter shows them; null where nothing joins the two points */
     public function between(string $plus, string $minus): ?float
     {
-        return isset($this->volts[$plus], $this->volts[$minus]) && $this->part[$plus] === $this->part[$minus]
-            ? $this->volts[$plus] - $this->volts[$minus]
-            : null;
+        $a = $this->topology->index[$plus] ?? null;
+        $b = $this->topology->index[$minus] ?? null;
+        if ($a === null || $b === null || $this->topology->part[$a] !== $this->topology->part[$b]
+            || isset($this->cutOff[$a]) !== isset($this->cutOff[$b])) {
+            return null;
+        }
+        $a = $this->topology->place[$a];
+        $b = $this->topology->place[$b];
+
+        return ($a < 0 ? 0.0 : $this->volts[$a]) - ($b < 0 ? 0.0 : $this->volts[$b]);
     }
 
     /** @return array<string, float> A out of each battery, by name */
@@ -32,9 +40,15 @@ final readonly class Solution
     {
         $amps = [];
         foreach ($this->sources as $source) {
-            $amps[$source->name] = ($source->volts - ($this->volts[$source->plus] - $this->volts[$source->minus])) / $source->ohms;
+            $amps[$source->name] = ($source->volts - ($this->between($source->plus, $source->minus) ?? 0.0)) / $source->ohms;
         }
 
         return $amps;
+    }
+
+    /** A through a resistor from its first end to its second. */
+    public function through(Resistor $resistor): float
+    {
+        return ($this->between($resistor->from, $resistor->to) ?? 0.0) / $resistor->ohms;
     }
 }

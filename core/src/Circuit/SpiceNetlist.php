@@ -39,24 +39,21 @@ final class SpiceNetlist
     {
     }
 
-    /**
-     * @param  list<Source>  $sources
-     * @param  list<Resistor>  $resistors
-     * @param  list<Load>  $loads
-     */
-    public static function of(string $title, array $sources, array $resistors, array $loads): string
+    public static function of(string $title, Network $network): string
     {
         $netlist = new self;
-        foreach ($sources as $source) {
+        $network = $network->withResistances();
+        foreach ($network->sources as $source) {
             $netlist->source($source);
         }
-        foreach ($resistors as $resistor) {
+        foreach ($network->resistors as $resistor) {
             $netlist->element('R', $resistor->from, $resistor->to, self::number($resistor->ohms), $resistor->name);
         }
-        foreach ($loads as $load) {
+        // What is not fed draws nothing: a simulator would let it draw through the ground.
+        foreach ($network->fedLoads() as $load) {
             $netlist->load($load);
         }
-        $netlist->ground($sources, $resistors);
+        $netlist->ground($network->sources, $network->resistors);
 
         return implode("\n", [
             '* '.(string) preg_replace('/[^\x20-\x7e]+/', ' ', $title),
@@ -87,12 +84,7 @@ final class SpiceNetlist
 
     private function load(Load $load): void
     {
-        if ($load->amps <= 0) {
-            return;
-        }
-        if ($load->kind === LoadKind::Resistance) {
-            $this->element('R', $load->plus, $load->minus, self::number($load->ohms()), $load->name);
-        } elseif ($load->kind === LoadKind::Current) {
+        if ($load->kind === LoadKind::Current) {
             $this->element('I', $load->plus, $load->minus, self::number($load->amps), $load->name);
         } else {
             [$plus, $minus] = [$this->node($load->plus), $this->node($load->minus)];

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Dinghy\Evaluation;
 
+use Dinghy\Circuit\State;
+use Dinghy\Circuit\States;
 use Dinghy\Rule\Finding;
 use Dinghy\Rule\Unchecked;
 use Dinghy\Wiring\Rung;

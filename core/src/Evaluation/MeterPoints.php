@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Dinghy\Evaluation;
 
 use Dinghy\Circuit\Solution;
+use Dinghy\Circuit\States;
 use Dinghy\Plan\Bank;
 use Dinghy\Plan\Battery;
 use Dinghy\Plan\Supply;

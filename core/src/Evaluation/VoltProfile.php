@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Dinghy\Evaluation;
 
 use Dinghy\Circuit\Solution;
+use Dinghy\Circuit\State;
+use Dinghy\Circuit\States;
 use Dinghy\Plan\Bank;
 use Dinghy\Plan\Device;
 use Dinghy\Wiring\Path;
@@ -63,7 +65,7 @@ final readonly class VoltProfile
             if ($evaluation->runs[$id]->length === null) {
                 return [];
             }
-            foreach ($evaluation->states->warm()->stretches($id) as $stretch) {
+            foreach ($evaluation->states->circuit(State::Loaded)->stretches($id) as $stretch) {
                 $add($stretch->label, $stretch->plus, $stretch->minus, $stretch->metres, $stretch->areaMm2, $id);
             }
         }

@@ -14,7 +14,8 @@ final readonly class Bank
      * @param  non-empty-list<non-empty-list<Battery>>  $strings  each from its negative end
      * @param  float  $jumperLength  m
      * @param  list<Jumper>|null  $jumpers  the wires really there, when the file says so
-     * @param  float|null  $shuntOhms  Ω; null: no shunt
+     * @param  Protection|null  $stringProtection  a fuse of this kind at the top of every string
+     * @param  bool  $switch  a battery switch that parts the whole bank from everything
      */
     private function __construct(
         public string $id,
@@ -22,7 +23,10 @@ final readonly class Bank
         public Gauge $jumperGauge,
         public float $jumperLength,
         public ?array $jumpers,
-        public ?float $shuntOhms,
+        public ?Shunt $shunt,
+        public ?Protection $stringProtection,
+        public bool $switch,
+        private Lug $jumperLug,
     ) {
     }
 
@@ -36,6 +40,7 @@ final readonly class Bank
         }
         $jumper = $record->record('jumper');
         $shunt = $record->recordOrNull('shunt');
+        $fuse = $record->recordOrNull('string_protection');
 
         return new self(
             $record->text('id'),
@@ -43,8 +48,35 @@ final readonly class Bank
             Gauge::of($jumper->text('gauge')),
             $jumper->number('length_m'),
             $record->has('jumpers') ? array_map(Jumper::of(...), $record->records('jumpers')) : null,
-            $shunt === null ? null : $shunt->number('mohm') / 1000,
+            $shunt === null ? null : Shunt::of($shunt),
+            $fuse === null ? null : Protection::of($fuse),
+            $record->flag('switch'),
+            Lug::of($jumper),
         );
+    }
+
+    /** @return non-empty-list<int> the place in its string, from the negative end, and the string of a battery; both from 0 */
+    public function placeOf(Battery $battery): array
+    {
+        foreach ($this->strings as $s => $string) {
+            foreach ($string as $i => $other) {
+                if ($other->id === $battery->id) {
+                    return [$i, $s];
+                }
+            }
+        }
+        throw new \LogicException("Battery {$battery->id} is not in bank {$this->id}.");
+    }
+
+    /** The post that the whole bank's negative, or positive, is taken from. */
+    public function negativePost(): string
+    {
+        return $this->strings[0][0]->id.'-';
+    }
+
+    public function positivePost(): string
+    {
+        return $this->strings[0][count($this->strings[0]) - 1]->id.'+';
     }
 
     /** @return non-empty-list<Battery> */
@@ -101,6 +133,6 @@ final readonly class Bank
 
     private function wire(string $from, string $to): Jumper
     {
-        return new Jumper("{$from}{$to}", $from, $to, $this->jumperGauge, $this->jumperLength);
+        return new Jumper("{$from}{$to}", $from, $to, $this->jumperGauge, $this->jumperLength, $this->jumperLug);
     }
 }

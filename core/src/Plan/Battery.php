@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Dinghy\Plan;
 
 use Dinghy\Battery\Chemistry;
+use Dinghy\Battery\GroupSize;
 use Dinghy\Plan\Format\Record;
 
 final readonly class Battery
@@ -14,6 +15,18 @@ final readonly class Battery
      * @param  float|null  $internalOhms  Ω, the maker's figure
      * @param  float|null  $restedVolts  V as measured after a rest
      * @param  float  $stateOfCharge  0–1
+     * @param  float  $hourRate  h, the discharge that the capacity is rated for
+     * @param  string|null  $commissioned  year and month, as 2026-03
+     * @param  float|null  $kilograms  kg
+     * @param  list<float>|null  $size  length, width, height over the posts in mm
+     * @param  list<float>|null  $tray  the room it stands in, up to the lid, in mm
+     * @param  bool|null  $restrained  held so that it cannot move
+     * @param  bool|null  $booted  a boot over its positive post
+     * @param  string|null  $space  open, ventilated or closed
+     * @param  float|null  $continuousAmps  A that its management system passes for ever
+     * @param  float|null  $peakAmps  A that its management system passes for seconds
+     * @param  int|null  $mostInSeries  blocks that its maker allows
+     * @param  int|null  $mostInParallel  blocks that its maker allows
      */
     private function __construct(
         public string $id,
@@ -25,12 +38,28 @@ final readonly class Battery
         public ?float $restedVolts,
         public float $stateOfCharge,
         public ?string $station,
+        public float $hourRate,
+        public ?string $positiveStud,
+        public ?string $negativeStud,
+        public ?string $commissioned,
+        public ?float $kilograms,
+        public ?array $size,
+        public ?array $tray,
+        public ?bool $restrained,
+        public ?bool $booted,
+        public ?string $space,
+        public ?float $continuousAmps,
+        public ?float $peakAmps,
+        public ?int $mostInSeries,
+        public ?int $mostInParallel,
     ) {
     }
 
     public static function of(Record $record): self
     {
         $milliohms = $record->numberOrNull('internal_mohm');
+        $group = $record->textOrNull('group');
+        $whole = static fn (?float $number): ?int => $number === null ? null : (int) $number;
 
         return new self(
             $record->text('id'),
@@ -42,6 +71,20 @@ final readonly class Battery
             $record->numberOrNull('rested_v'),
             $record->number('soc'),
             $record->textOrNull('station'),
+            $record->number('hour_rate'),
+            $record->textOrNull('stud_pos'),
+            $record->textOrNull('stud_neg'),
+            $record->textOrNull('commissioned'),
+            $record->numberOrNull('mass_kg'),
+            $record->has('size_mm') ? $record->numbers('size_mm') : ($group === null ? null : GroupSize::of($group)),
+            $record->has('tray_mm') ? $record->numbers('tray_mm') : null,
+            $record->flagOrNull('restrained'),
+            $record->flagOrNull('booted'),
+            $record->textOrNull('space'),
+            $record->numberOrNull('continuous_a'),
+            $record->numberOrNull('peak_a'),
+            $whole($record->numberOrNull('max_series')),
+            $whole($record->numberOrNull('max_parallel')),
         );
     }
 }

@@ -7,11 +7,16 @@ namespace Dinghy\Plan;
 /** A fuse block: one plus bus, one minus bus, branches. */
 final readonly class Block
 {
-    /** @param  list<Branch>  $branches */
+    /**
+     * @param  list<Branch>  $branches
+     * @param  int|null  $circuits  that it has room for
+     */
     public function __construct(
         public string $id,
         public ?string $station,
         public array $branches,
+        public ?bool $ignitionProtected,
+        public ?int $circuits,
     ) {
     }
 }

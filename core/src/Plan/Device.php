@@ -16,6 +16,11 @@ final readonly class Device
      * @param  float  $peakAmps  A at nominal volts
      * @param  float|null  $makersFuse  A, the fuse its maker asks for
      * @param  float  $leadLength  m of factory lead; 0: none
+     * @param  Connector|null  $leadConnector  that joins its lead to the run; null: bought to suit both
+     * @param  float  $standbyAmps  A that it draws while its screen is off
+     * @param  list<LongestRun>  $longestRuns  its maker's table of gauges and lengths
+     * @param  bool  $alwaysOn  meant to stay on for weeks: automatic bilge pumps, alarms
+     * @param  string|null  $data  name of the data cables that join it to others of that name
      */
     private function __construct(
         public string $id,
@@ -30,12 +35,19 @@ final readonly class Device
         public ?float $makersFuse,
         public ?Gauge $leadGauge,
         public float $leadLength,
+        public ?Connector $leadConnector,
+        public float $standbyAmps,
+        public array $longestRuns,
+        public bool $alwaysOn,
+        public bool $keyedPlug,
+        public ?string $data,
     ) {
     }
 
     public static function of(Record $record): self
     {
         $lead = $record->recordOrNull('lead');
+        $connector = $lead?->recordOrNull('connector');
 
         return new self(
             $record->text('id'),
@@ -50,6 +62,12 @@ final readonly class Device
             $record->numberOrNull('fuse_a'),
             $lead === null ? null : Gauge::of($lead->text('gauge')),
             $lead === null ? 0.0 : $lead->number('length_m'),
+            $connector === null ? null : Connector::of($connector),
+            $record->number('standby_a'),
+            array_map(LongestRun::of(...), $record->records('longest_runs')),
+            $record->flag('always_on'),
+            $record->flag('keyed_plug'),
+            $record->textOrNull('data'),
         );
     }
 

@@ -9,7 +9,10 @@ use Dinghy\Plan\Format\Record;
 /** A circuit from a bank to one device or to a fuse block. */
 final readonly class Feed
 {
-    /** @param  list<Protection>  $protection from the source outward */
+    /**
+     * @param  list<Protection>  $protection  from the source outward
+     * @param  bool  $pastShunt  whether its minus lands on the battery side of the bank's shunt
+     */
     private function __construct(
         public string $id,
         public LoadClass $class,
@@ -19,7 +22,21 @@ final readonly class Feed
         public Run $run,
         public ?string $device,
         public ?string $block,
+        public bool $pastShunt,
+        public Lug $lug,
     ) {
+    }
+
+    /** Whether a switch, or a breaker that serves as one, parts it from its bank. */
+    public function isSwitched(): bool
+    {
+        foreach ($this->protection as $protection) {
+            if ($protection->family->isBreaker()) {
+                return true;
+            }
+        }
+
+        return $this->switch;
     }
 
     /** @param  array<string, Bank>  $banks by id */
@@ -42,6 +59,8 @@ final readonly class Feed
             Run::of($record->record('run')),
             $to->textOrNull('device'),
             $to->textOrNull('block'),
+            $from->flag('past_shunt'),
+            new Lug(Fastening::from($record->text('fastening')), $record->textOrNull('plus_hole'), $record->textOrNull('minus_hole')),
         );
     }
 }

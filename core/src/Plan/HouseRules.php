@@ -19,6 +19,8 @@ final readonly class HouseRules
      * @param  float  $slack  m at each end of a run
      * @param  array<string, float>  $floor  state of charge 0–1 by Chemistry value
      * @param  list<Gauge>  $stock  thinnest first
+     * @param  float  $layUpDays  days that a boat stands untouched
+     * @param  float  $nightHours  h that a charger has
      */
     private function __construct(
         public array $dropPercent,
@@ -28,6 +30,8 @@ final readonly class HouseRules
         public float $slack,
         public array $floor,
         public array $stock,
+        public float $layUpDays,
+        public float $nightHours,
     ) {
     }
 
@@ -49,6 +53,8 @@ final readonly class HouseRules
                 self::byValue([Chemistry::Flooded, Chemistry::Agm, Chemistry::Gel, Chemistry::LiFePO4]),
             ),
             $stock,
+            $record->number('layup_days'),
+            $record->number('night_hours'),
         );
     }
 

@@ -17,6 +17,7 @@ final readonly class Jumper
         public string $to,
         public Gauge $gauge,
         public float $length,
+        public Lug $lug,
     ) {
     }
 
@@ -28,6 +29,7 @@ final readonly class Jumper
             $record->text('to'),
             Gauge::of($record->text('gauge')),
             $record->number('length_m'),
+            Lug::of($record),
         );
     }
 }

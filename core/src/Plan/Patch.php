@@ -16,6 +16,7 @@ final readonly class Patch
     private const LISTS = [
         'battery' => ['batteries'], 'bank' => ['banks'], 'feed' => ['feeds'], 'block' => ['blocks'],
         'device' => ['devices'], 'charger' => ['chargers'], 'branch' => ['blocks', 'branches'], 'jumper' => ['banks', 'jumpers'],
+        'bond' => ['bonds'],
         'station' => ['boat', 'stations'], 'way' => ['boat', 'ways'],
     ];
 

@@ -16,6 +16,9 @@ final readonly class Plan
      * @param  array<string, Feed>  $feeds  by id
      * @param  array<string, Block>  $blocks  by id
      * @param  array<string, Device>  $devices  by id
+     * @param  list<Bond>  $bonds
+     * @param  array<string, Charger>  $chargers  by id
+     * @param  list<TripPhase>|null  $trip  null: no trip is planned
      */
     private function __construct(
         public string $title,
@@ -27,7 +30,24 @@ final readonly class Plan
         public array $feeds,
         public array $blocks,
         public array $devices,
+        public array $bonds,
+        public array $chargers,
+        public ?array $trip,
     ) {
+    }
+
+    /** The bank that a battery is wired into; null: none. */
+    public function bankOf(string $battery): ?Bank
+    {
+        foreach ($this->banks as $bank) {
+            foreach ($bank->batteries() as $other) {
+                if ($other->id === $battery) {
+                    return $bank;
+                }
+            }
+        }
+
+        return null;
     }
 
     /** @throws PlanRefused */
@@ -59,6 +79,7 @@ final readonly class Plan
             static fn (Record $bank): Bank => Bank::of($bank, $batteries),
             $record->records('banks'),
         ), null, 'id');
+        $trip = $record->recordOrNull('trip');
 
         return new self(
             $record->text('title'),
@@ -76,10 +97,15 @@ final readonly class Plan
                     $block->text('id'),
                     $block->textOrNull('station'),
                     array_map(Branch::of(...), $block->records('branches')),
+                    $block->flagOrNull('ignition_protected'),
+                    $block->has('circuits') ? (int) $block->number('circuits') : null,
                 ),
                 $record->records('blocks'),
             ), null, 'id'),
             array_column(array_map(Device::of(...), $record->records('devices')), null, 'id'),
+            array_map(static fn (Record $bond): Bond => Bond::of($bond, $banks), $record->records('bonds')),
+            array_column(array_map(static fn (Record $charger): Charger => Charger::of($charger, $batteries), $record->records('chargers')), null, 'id'),
+            $trip === null || $trip->records('phases') === [] ? null : array_map(TripPhase::of(...), $trip->records('phases')),
         );
     }
 }

@@ -13,13 +13,32 @@ final readonly class Protection
     /**
      * @param  float|null  $rating  A; null: Dinghy chooses
      * @param  float|null  $fromSource  m of wire between the source and it; null: unknown
+     * @param  float|null  $maxVolts  V of its own sheet; null: its family's
+     * @param  float|null  $breakingAmps  A of its own sheet; null: its family's
      */
     public function __construct(
         public FuseFamily $family,
         public ?float $rating,
         public ?float $fromSource,
         public bool $sheathed,
+        public ?float $maxVolts = null,
+        public ?float $breakingAmps = null,
+        public ?bool $ignitionProtected = null,
+        public ?bool $resetsItself = null,
+        public ?bool $tripFree = null,
     ) {
+    }
+
+    /** V, the highest it may be used at */
+    public function volts(): float
+    {
+        return $this->maxVolts ?? $this->family->maxVolts();
+    }
+
+    /** @return float A that it can break at the given volts; 0 where it is not made for so many */
+    public function breakingCapacity(float $volts): float
+    {
+        return $this->breakingAmps ?? $this->family->breakingCapacity($volts);
     }
 
     public static function of(Record $record): self
@@ -29,6 +48,11 @@ final readonly class Protection
             $record->numberOrNull('rating_a'),
             $record->numberOrNull('from_source_m'),
             $record->flag('sheathed'),
+            $record->numberOrNull('max_v'),
+            $record->numberOrNull('breaking_a'),
+            $record->flagOrNull('ignition_protected'),
+            $record->flagOrNull('resets_itself'),
+            $record->flagOrNull('trip_free'),
         );
     }
 }

@@ -62,7 +62,7 @@ final class References
                 $collect($kind, $part, "/boat/{$list}/{$i}");
             }
         }
-        $lists = ['battery' => 'batteries', 'bank' => 'banks', 'feed' => 'feeds', 'block' => 'blocks', 'device' => 'devices', 'charger' => 'chargers'];
+        $lists = ['battery' => 'batteries', 'bank' => 'banks', 'feed' => 'feeds', 'block' => 'blocks', 'device' => 'devices', 'charger' => 'chargers', 'bond' => 'bonds'];
         foreach ($lists as $kind => $list) {
             foreach ($this->plan->records($list) as $i => $part) {
                 $collect($kind, $part, "/{$list}/{$i}");
@@ -109,6 +109,9 @@ final class References
                 if ($sum > self::HIGHEST_NOMINAL_VOLTS) {
                     $this->problems->add("/banks/{$i}/strings/{$s}", "adds up to {$sum} V; Dinghy plans banks up to ".self::HIGHEST_NOMINAL_VOLTS.' V');
                 }
+            }
+            if ($bank->recordOrNull('string_protection')?->has('rating_a') === false) {
+                $this->problems->add("/banks/{$i}/string_protection/rating_a", 'expected a rating in A: the fuse of a string is not chosen by itself');
             }
             foreach ($bank->records('jumpers') as $j => $jumper) {
                 foreach (['from', 'to'] as $end) {
@@ -185,6 +188,17 @@ final class References
         foreach ($this->plan->records('chargers') as $i => $charger) {
             foreach ($charger->records('outputs') as $j => $output) {
                 $this->known('battery', $output->text('battery'), "/chargers/{$i}/outputs/{$j}/battery");
+                foreach ($output->texts('across') as $k => $id) {
+                    $this->known('battery', $id, "/chargers/{$i}/outputs/{$j}/across/{$k}");
+                }
+            }
+        }
+        $this->knownOrNull('battery', $this->plan->record('boat')->recordOrNull('engine')?->textOrNull('battery'), '/boat/engine/battery');
+        foreach ($this->plan->records('bonds') as $i => $bond) {
+            $this->known('bank', $bond->text('from'), "/bonds/{$i}/from");
+            $this->known('bank', $bond->text('to'), "/bonds/{$i}/to");
+            if ($bond->text('from') === $bond->text('to')) {
+                $this->problems->add("/bonds/{$i}/to", 'expected another bank than "from": a bond joins the negatives of two banks');
             }
         }
         foreach ($this->plan->recordOrNull('trip')?->records('phases') ?? [] as $i => $phase) {

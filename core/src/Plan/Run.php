@@ -16,6 +16,8 @@ final readonly class Run
      * @param  float|null  $typedLength  m one way, slack included
      * @param  Gauge|null  $gauge  null: Dinghy chooses
      * @param  int  $bundled  current-carrying conductors lying together
+     * @param  bool  $jacketed  both conductors in one jacket
+     * @param  list<Connector>  $connectors  splices, lugs and quick connectors on it
      * @param  float  $extraOhms  Ω of whatever else lies in the path, an old console for one
      */
     private function __construct(
@@ -25,12 +27,19 @@ final readonly class Run
         public Metal $metal,
         public int $bundled,
         public float $extraOhms,
+        public bool $jacketed,
+        public WireKind $wire,
+        public ?string $plusColour,
+        public ?string $minusColour,
+        public array $connectors,
+        public ?Plug $plug,
     ) {
     }
 
     public static function of(Record $record): self
     {
         $gauge = $record->textOrNull('gauge');
+        $plug = $record->recordOrNull('plug');
 
         return new self(
             $record->has('route') ? $record->texts('route') : null,
@@ -39,6 +48,12 @@ final readonly class Run
             Metal::from($record->text('metal')),
             (int) $record->number('bundled'),
             $record->number('extra_mohm') / 1000,
+            $record->text('cable') === 'pair',
+            WireKind::from($record->text('wire')),
+            $record->textOrNull('plus_colour'),
+            $record->textOrNull('minus_colour'),
+            array_map(Connector::of(...), $record->records('connectors')),
+            $plug === null ? null : Plug::of($plug),
         );
     }
 }

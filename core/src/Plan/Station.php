@@ -15,6 +15,7 @@ final readonly class Station
         public float $x,
         public float $y,
         public ?string $kind,
+        public ?bool $petrolVapour,
     ) {
     }
 
@@ -26,6 +27,7 @@ final readonly class Station
             $record->number('x_m'),
             $record->number('y_m'),
             $record->textOrNull('kind'),
+            $record->flagOrNull('petrol_vapour'),
         );
     }
 

@@ -53,6 +53,40 @@ enum FuseFamily: string
     }
 
     /**
+     * The current that one can break at the given volts, where its own sheet says nothing: between two listed volts the
+     * figure of the higher holds.
+     *
+     * @return float A; 0 above the volts it is made for
+     */
+    public function breakingCapacity(float $volts): float
+    {
+        foreach ($this->breakingCapacities() as [$upTo, $amps]) {
+            if ($volts <= $upTo) {
+                return $amps;
+            }
+        }
+
+        return 0.0;
+    }
+
+    /** @return non-empty-list<array{float, float}> up to so many V, so many A */
+    private function breakingCapacities(): array
+    {
+        return match ($this) {
+            self::Blade, self::LargeBlade => [[32.0, 1000.0]],
+            self::Blade58 => [[58.0, 1000.0]],
+            self::StripSmall => [[32.0, 2000.0]],
+            self::StripSmall58 => [[58.0, 2000.0]],
+            self::BatteryPost => [[14.0, 10000.0], [32.0, 5000.0], [58.0, 2000.0]],
+            self::StripLarge => [[32.0, 6000.0]],
+            self::StripLarge80 => [[80.0, 2500.0]],
+            self::Cartridge => [[125.0, 20000.0]],
+            self::Breaker => [[16.0, 5000.0], [30.0, 3000.0], [48.0, 1500.0]],
+            self::Breaker80 => [[80.0, 5000.0]],
+        };
+    }
+
+    /**
      * Contact resistance in Ω of one of this rating: breakers 1 mΩ · 60/rating, blades 2 mΩ · 30/rating, all others
      * 0.5 mΩ · 100/rating [cp, working estimate].
      */

@@ -5,8 +5,11 @@ declare(strict_types=1);
 namespace Dinghy\Tests\Circuit;
 
 use Dinghy\Circuit\Load;
+use Dinghy\Circuit\Meter;
 use Dinghy\Circuit\Network;
+use Dinghy\Circuit\Overload;
 use Dinghy\Circuit\Resistor;
+use Dinghy\Circuit\Solution;
 use Dinghy\Circuit\Source;
 use Dinghy\Plan\LoadKind;
 use PHPUnit\Framework\TestCase;
@@ -40,21 +43,61 @@ final class NetworkTest extends TestCase
     public function test_a_constant_power_load_settles_on_the_upper_root(): void
     {
         $loaded = self::fed(LoadKind::Power, 50.0, 0.02)->loaded();
-        self::assertNotNull($loaded);
+        self::assertInstanceOf(Solution::class, $loaded);
         self::assertEqualsWithDelta((12 + sqrt(144 - 4 * 600 * 0.02)) / 2, $loaded->between('+', '-'), 1e-8);
     }
 
     public function test_loads_keep_what_their_kind_says(): void
     {
-        self::assertEqualsWithDelta(11.0, self::fed(LoadKind::Current, 50.0, 0.02)->loaded()?->between('+', '-'), 1e-9);
-        self::assertEqualsWithDelta(12 * 0.24 / 0.26, self::fed(LoadKind::Resistance, 50.0, 0.02)->loaded()?->between('+', '-'), 1e-9);
+        self::assertEqualsWithDelta(11.0, self::loaded(self::fed(LoadKind::Current, 50.0, 0.02))->between('+', '-'), 1e-9);
+        self::assertEqualsWithDelta(12 * 0.24 / 0.26, self::loaded(self::fed(LoadKind::Resistance, 50.0, 0.02))->between('+', '-'), 1e-9);
     }
 
     /** More than E²/4R = 1800 W cannot be drawn through 20 mΩ from 12 V. */
     public function test_a_load_that_cannot_be_fed_has_no_operating_point(): void
     {
-        self::assertNull(self::fed(LoadKind::Power, 151.0, 0.02)->loaded());
-        self::assertNotNull(self::fed(LoadKind::Power, 140.0, 0.02)->loaded());
+        $overload = self::fed(LoadKind::Power, 160.0, 0.02)->loaded();
+        self::assertInstanceOf(Overload::class, $overload);
+        self::assertSame('l', $overload->load);
+        self::assertEqualsWithDelta(150.0, $overload->mostAmps, 0.01, 'A at 12 V nominal are 1800 W');
+        self::assertEqualsWithDelta(150 / 160, $overload->share, 1e-4);
+        self::assertInstanceOf(Solution::class, self::fed(LoadKind::Power, 149.9, 0.02)->loaded());
+    }
+
+    public function test_current_that_would_turn_the_volts_around_cannot_be_fed(): void
+    {
+        self::assertInstanceOf(Overload::class, self::fed(LoadKind::Current, 700.0, 0.02)->loaded());
+    }
+
+    public function test_a_load_between_parts_that_nothing_joins_draws_nothing(): void
+    {
+        $network = new Network(
+            [new Source('a', 'a+', 'a-', 12, 0.01), new Source('b', 'b+', 'b-', 12, 0.01)], [],
+            [new Load('l', 'a+', 'b-', LoadKind::Power, 5, 12), new Load('m', 'b-', 'b+', LoadKind::Power, 5, 12)],
+        );
+        self::assertSame([], $network->fedLoads());
+        self::assertEqualsWithDelta(12.0, self::loaded($network)->between('a+', 'a-'), 1e-12);
+        self::assertCount(2, $network->topology->islands());
+    }
+
+    public function test_a_meter_is_a_load_of_ten_megohms(): void
+    {
+        $network = new Network([new Source('b', '+', '-', 12.0, 0.01)], [new Resistor('leak', '+', 'x', 1e6), new Resistor('off', 'y', 'z', 1)], []);
+        self::assertEqualsWithDelta(12 * 10 / 11, Meter::read($network, $network->atRest(), 'x', '-')->volts, 1e-6);
+        self::assertTrue(Meter::read($network, $network->atRest(), 'y', '-')->floating);
+    }
+
+    public function test_a_resistance_below_zero_is_refused(): void
+    {
+        self::assertGreaterThan(0.0, (new Resistor('r', 'a', 'b', 0.0))->ohms);
+        foreach ([-1.0, NAN, INF] as $ohms) {
+            try {
+                new Resistor('r', 'a', 'b', $ohms);
+                self::fail("{$ohms} passed.");
+            } catch (\DomainException $e) {
+                self::assertStringContainsString('ohms', $e->getMessage());
+            }
+        }
     }
 
     /** Random networks with loops, against ngspice on the same elements: every node within 1 mV. */
@@ -84,12 +127,19 @@ final class NetworkTest extends TestCase
             $lines[] = 'IL n11 n0 3';
             $lines[] = 'RG n0 0 0.000001';
             $solved = (new Network($sources, $resistors, [new Load('l', 'n11', 'n0', LoadKind::Current, 3.0, 12.0)]))->loaded();
-            self::assertNotNull($solved, "case {$case}");
+            self::assertInstanceOf(Solution::class, $solved, "case {$case}");
             $spice = Ngspice::operatingPoint($lines);
             for ($node = 1; $node < $nodes; $node++) {
                 self::assertEqualsWithDelta($spice["n{$node}"] - $spice['n0'], $solved->between("n{$node}", 'n0'), 0.001, "case {$case}, node {$node}");
             }
         }
+    }
+
+    private static function loaded(Network $network): Solution
+    {
+        $loaded = $network->loaded();
+
+        return $loaded instanceof Solution ? $loaded : throw new \LogicException('cannot be fed');
     }
 
     private static function fed(LoadKind $kind, float $amps, float $ohms): Network

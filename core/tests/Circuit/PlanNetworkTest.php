@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Dinghy\Tests\Circuit;
 
-use Dinghy\Evaluation\State;
+use Dinghy\Circuit\State;
 use Dinghy\Plan\PlanDocument;
 use Dinghy\Tests\Plans;
 use PHPUnit\Framework\TestCase;

@@ -82,6 +82,15 @@ final readonly class Record
         return self::textItems($this->items($key), $key);
     }
 
+    /** @return list<float> */
+    public function numbers(string $key): array
+    {
+        return array_map(
+            static fn (mixed $item): float => is_float($item) || is_int($item) ? (float) $item : throw self::broken($key),
+            $this->items($key),
+        );
+    }
+
     /** @return list<list<string>> */
     public function textLists(string $key): array
     {

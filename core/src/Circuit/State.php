@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Dinghy\Evaluation;
+namespace Dinghy\Circuit;
 
 /** A condition of the whole boat in which volts are predicted. */
 enum State: string
@@ -13,4 +13,6 @@ enum State: string
     case Loaded = 'loaded';
     /** every device at its peak current, banks at their floor of charge */
     case Lowest = 'lowest';
+    /** the engine's starter turns, every other device but the motors at its typical current */
+    case Cranking = 'cranking';
 }

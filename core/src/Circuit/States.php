@@ -1,0 +1,172 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Circuit;
+
+use Dinghy\Battery\InternalResistance;
+use Dinghy\Battery\RestingVoltage;
+use Dinghy\Plan\Bank;
+use Dinghy\Plan\Battery;
+use Dinghy\Plan\Device;
+use Dinghy\Plan\Plan;
+use Dinghy\Wiring\SizedRun;
+
+/** The circuit of a plan in each of its states, built and solved when first asked for. */
+final class States
+{
+    /** °C, conductors when a short-circuit current is predicted: cold copper carries the most */
+    private const COLD = 20.0;
+
+    /** @var array<string, PlanNetwork> by state */
+    private array $circuits = [];
+
+    /** @var array<string, Network> by state */
+    private array $networks = [];
+
+    /** @var array<string, Solution|Overload> by state */
+    private array $solved = [];
+
+    private ?PlanNetwork $cold = null;
+
+    private ?Network $coldNetwork = null;
+
+    private ?Topology $topology = null;
+
+    /** @param  array<string, SizedRun>  $runs */
+    public function __construct(private readonly Plan $plan, private readonly array $runs)
+    {
+    }
+
+    /** @return Solution|null null: the banks cannot give what the devices ask for */
+    public function in(State $state): ?Solution
+    {
+        $solved = $this->solved($state);
+
+        return $solved instanceof Solution ? $solved : null;
+    }
+
+    /** Why there are no volts in a state; null: there are. */
+    public function overload(State $state): ?Overload
+    {
+        $solved = $this->solved($state);
+
+        return $solved instanceof Overload ? $solved : null;
+    }
+
+    /**
+     * Volts with only some devices on.
+     *
+     * @param  array<string, float>  $shares  by device id: share of its sizing current; what is not named is off
+     */
+    public function with(array $shares): Solution|Overload
+    {
+        return $this->build(self::restedVolts(...), static fn (Device $device): float => ($shares[$device->id] ?? 0.0) * $device->sizingAmps())
+            ->network($this->topology())->loaded();
+    }
+
+    public function circuit(State $state): PlanNetwork
+    {
+        return $this->circuits[$state->value] ??= match ($state) {
+            State::Rest => $this->build(self::restedVolts(...), static fn (): float => 0.0),
+            State::Loaded => $this->build(self::restedVolts(...), static fn (Device $device): float => $device->sizingAmps()),
+            State::Lowest => $this->build($this->floorVolts(...), static fn (Device $device): float => $device->peakAmps),
+            State::Cranking => $this->build(self::restedVolts(...), static fn (Device $device): float => $device->isMotor() ? 0.0 : $device->typicalAmps, $this->plan->boat->engine->crankingAmps ?? 0.0),
+        };
+    }
+
+    public function network(State $state): Network
+    {
+        return $this->networks[$state->value] ??= $this->circuit($state)->network($this->topology());
+    }
+
+    /** The circuit of a state as a SPICE netlist. */
+    public function netlist(State $state): string
+    {
+        return $this->circuit($state)->netlist("{$this->plan->title}, state {$state->value}");
+    }
+
+    /** A through a dead short at the far end of a run: cold copper, full batteries, contacts included. */
+    public function shortAtFarEnd(SizedRun $run): float
+    {
+        [$plus, $minus] = $this->cold()->farEnd($run);
+
+        return $this->shortBetween($plus, $minus);
+    }
+
+    /** A through a dead short between two nodes. */
+    public function shortBetween(string $plus, string $minus): float
+    {
+        return $this->coldNetwork()->shortCircuitAmps($plus, $minus);
+    }
+
+    /** The network that short-circuit currents are taken from: cold copper, full batteries, nothing drawn. */
+    public function coldNetwork(): Network
+    {
+        return $this->coldNetwork ??= $this->cold()->network($this->topology());
+    }
+
+    /** Whether volts and resistance of every battery of a bank are known or can be estimated. */
+    public static function knows(Bank $bank): bool
+    {
+        foreach ($bank->batteries() as $battery) {
+            if (self::restingVoltsOrNull($battery) === null || InternalResistance::sag($battery) === null) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    private function solved(State $state): Solution|Overload
+    {
+        return $this->solved[$state->value] ??= match ($state) {
+            // Nothing drawn: the network of any state at rest volts says it.
+            State::Rest => $this->network(State::Loaded)->atRest(),
+            default => $this->network($state)->loaded(),
+        };
+    }
+
+    /** How the plan's elements hang together: the same in all states. */
+    private function topology(): Topology
+    {
+        return $this->topology ??= $this->circuit(State::Loaded)->network()->topology;
+    }
+
+    private static function restingVoltsOrNull(Battery $battery): ?float
+    {
+        return $battery->restedVolts ?? RestingVoltage::at($battery->chemistry, $battery->stateOfCharge, $battery->nominalVolts);
+    }
+
+    /** Volts of a battery that nothing is known of stand in the network as its nominal ones; what it feeds is not reported. */
+    private static function restedVolts(Battery $battery): float
+    {
+        return self::restingVoltsOrNull($battery) ?? $battery->nominalVolts;
+    }
+
+    private function floorVolts(Battery $battery): float
+    {
+        $floor = $this->plan->houseRules->floorOf($battery->chemistry);
+
+        return ($floor === null ? null : RestingVoltage::at($battery->chemistry, $floor, $battery->nominalVolts)) ?? $battery->nominalVolts;
+    }
+
+    private static function fullVolts(Battery $battery): float
+    {
+        return RestingVoltage::at($battery->chemistry, 1.0, $battery->nominalVolts) ?? $battery->nominalVolts;
+    }
+
+    private function cold(): PlanNetwork
+    {
+        return $this->cold ??= new PlanNetwork($this->plan, $this->runs, self::COLD, self::fullVolts(...), static fn (): float => 0.0, true);
+    }
+
+    /**
+     * @param  \Closure(Battery): float  $volts
+     * @param  \Closure(Device): float  $amps
+     */
+    private function build(\Closure $volts, \Closure $amps, float $crankingAmps = 0.0): PlanNetwork
+    {
+        return new PlanNetwork($this->plan, $this->runs, $this->plan->houseRules->conductorCelsius, $volts, $amps, false, $crankingAmps);
+    }
+}

@@ -1,0 +1,29 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Plan;
+
+use Dinghy\Conductor\Gauge;
+use Dinghy\Plan\Format\Record;
+
+/** A conductor that joins the negatives of two banks. */
+final readonly class Bond
+{
+    /** @param  float  $length m */
+    private function __construct(
+        public string $id,
+        public Bank $from,
+        public Bank $to,
+        public Gauge $gauge,
+        public float $length,
+    ) {
+    }
+
+    /** @param  array<string, Bank>  $banks by id */
+    public static function of(Record $record, array $banks): self
+    {
+        return new self($record->text('id'), $banks[$record->text('from')], $banks[$record->text('to')],
+            Gauge::of($record->text('gauge')), $record->number('length_m'));
+    }
+}

@@ -1,0 +1,151 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Plan;
+
+use Dinghy\Conductor\Gauge;
+use Dinghy\Conductor\Metal;
+use Dinghy\Plan\Format\ChoiceShape;
+use Dinghy\Plan\Format\Field;
+use Dinghy\Plan\Format\FlagShape;
+use Dinghy\Plan\Format\ListShape;
+use Dinghy\Plan\Format\NullableShape;
+use Dinghy\Plan\Format\NumberShape;
+use Dinghy\Plan\Format\ObjectShape;
+use Dinghy\Plan\Format\OneOrListShape;
+use Dinghy\Plan\Format\Shape;
+use Dinghy\Plan\Format\TextShape;
+use Dinghy\Protection\FuseFamily;
+
+/** The part of the plan format that current goes through: feeds, fuse blocks, runs, devices. */
+final class CircuitFormat
+{
+    public static function feed(): ObjectShape
+    {
+        return new ObjectShape([
+            Field::required('id', TextShape::id()),
+            Field::required('class', ChoiceShape::ofEnum(LoadClass::class)),
+            Field::required('from', new ObjectShape([
+                Field::required('bank', TextShape::id()),
+                Field::optional('plus', self::terminal(), 'pos'),
+                Field::optional('minus', self::terminal(), 'neg'),
+                Field::optional('past_shunt', new FlagShape, false),
+            ])),
+            Field::optional('protection', new OneOrListShape(self::protection(), 4), []),
+            Field::optional('switch', new FlagShape, false),
+            Field::optional('fastening', ChoiceShape::ofEnum(Fastening::class), 'nut'),
+            Field::optional('plus_hole', SupplyFormat::stud()),
+            Field::optional('minus_hole', SupplyFormat::stud()),
+            Field::optional('run', self::run(), new \stdClass),
+            Field::required('to', new ObjectShape([
+                Field::optional('device', TextShape::id()),
+                Field::optional('block', TextShape::id()),
+            ], ['device', 'block'])),
+        ]);
+    }
+
+    public static function block(): ObjectShape
+    {
+        return new ObjectShape([
+            Field::required('id', TextShape::id()),
+            Field::optional('station', TextShape::id()),
+            Field::optional('circuits', NumberShape::whole(1, 48)),
+            Field::optional('ignition_protected', new FlagShape),
+            Field::optional('branches', new ListShape(new ObjectShape([
+                Field::required('id', TextShape::id()),
+                Field::required('class', ChoiceShape::ofEnum(LoadClass::class)),
+                Field::optional('family', ChoiceShape::ofEnum(FuseFamily::class), 'blade'),
+                Field::optional('fuse_a', new NullableShape(new NumberShape(0.5, 600, 'A'))),
+                Field::optional('run', self::run(), new \stdClass),
+                Field::required('to', new ObjectShape([Field::required('device', TextShape::id())])),
+            ]), 48), []),
+        ]);
+    }
+
+    private static function run(): ObjectShape
+    {
+        return new ObjectShape([
+            Field::optional('route', new NullableShape(new ListShape(TextShape::id(), 40, 2))),
+            Field::optional('length_m', new NullableShape(new NumberShape(0.05, 60, 'm of run, one way'))),
+            Field::optional('gauge', new NullableShape(self::gauge())),
+            Field::optional('metal', ChoiceShape::ofEnum(Metal::class), 'tinned-copper'),
+            Field::optional('cable', new ChoiceShape(['single', 'pair']), 'single'),
+            Field::optional('bundled', NumberShape::whole(1, 100), 2),
+            Field::optional('extra_mohm', new NumberShape(0, 2000, 'mΩ'), 0),
+            Field::optional('wire', ChoiceShape::ofEnum(WireKind::class), 'marine'),
+            Field::optional('plus_colour', new TextShape(30)),
+            Field::optional('minus_colour', new TextShape(30)),
+            Field::optional('connectors', new ListShape(self::connector(), 12), []),
+            Field::optional('plug', new NullableShape(new ObjectShape([
+                Field::required('rating_a', new NumberShape(0.5, 600, 'A')),
+                Field::required('max_v', new NumberShape(5, 1000, 'V')),
+                Field::optional('keyed', new FlagShape, true),
+            ]))),
+        ]);
+    }
+
+    public static function device(): ObjectShape
+    {
+        return new ObjectShape([
+            Field::required('id', TextShape::id()),
+            Field::optional('name', new TextShape(100), ''),
+            Field::required('kind', ChoiceShape::ofEnum(DeviceKind::class)),
+            Field::optional('station', TextShape::id()),
+            Field::required('v_min', new NumberShape(0, 80, 'V')),
+            Field::required('v_max', new NumberShape(0.5, 80, 'V')),
+            Field::required('typical_a', new NumberShape(0, 400, 'A')),
+            Field::required('peak_a', new NumberShape(0, 600, 'A')),
+            Field::optional('standby_a', new NumberShape(0, 50, 'A'), 0.0),
+            Field::optional('load', ChoiceShape::ofEnum(LoadKind::class), 'power'),
+            Field::optional('fuse_a', new NullableShape(new NumberShape(0.5, 600, 'A'))),
+            Field::optional('lead', new NullableShape(new ObjectShape([
+                Field::required('gauge', self::gauge()),
+                Field::required('length_m', new NumberShape(0.02, 20, 'm of lead')),
+                Field::optional('connector', self::connector()),
+            ]))),
+            Field::optional('longest_runs', new ListShape(new ObjectShape([
+                Field::required('gauge', self::gauge()),
+                Field::required('length_m', new NumberShape(0.1, 60, 'm of run, one way')),
+            ]), 12), []),
+            Field::optional('always_on', new FlagShape, false),
+            Field::optional('keyed_plug', new FlagShape, false),
+            Field::optional('data', new TextShape(40)),
+        ]);
+    }
+
+    public static function protection(): ObjectShape
+    {
+        return new ObjectShape([
+            Field::required('family', ChoiceShape::ofEnum(FuseFamily::class)),
+            Field::optional('rating_a', new NullableShape(new NumberShape(0.5, 600, 'A'))),
+            Field::optional('from_source_m', new NullableShape(new NumberShape(0, 40, 'm'))),
+            Field::optional('sheathed', new FlagShape, false),
+            Field::optional('max_v', new NumberShape(6, 1000, 'V')),
+            Field::optional('breaking_a', new NumberShape(10, 200000, 'A')),
+            Field::optional('ignition_protected', new FlagShape),
+            Field::optional('resets_itself', new FlagShape),
+            Field::optional('trip_free', new FlagShape),
+        ]);
+    }
+
+    public static function gauge(): Shape
+    {
+        return new ChoiceShape(Gauge::names());
+    }
+
+    /** A splice, lug or quick connector with the thinnest and the thickest gauge that it is made for. */
+    private static function connector(): ObjectShape
+    {
+        return new ObjectShape([
+            Field::optional('name', new TextShape(60), ''),
+            Field::required('thinnest', self::gauge()),
+            Field::required('thickest', self::gauge()),
+        ]);
+    }
+
+    private static function terminal(): Shape
+    {
+        return new TextShape(10, '^(neg|pos|tap:[1-9][0-9]?|(pos|neg)@[1-9][0-9]?)$', 'a terminal as "neg", "pos", "tap:1" or "pos@2",');
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Plan;
+
+use Dinghy\Plan\Format\Record;
+
+/** A part of the day on the water. */
+final readonly class TripPhase
+{
+    /**
+     * @param  array<string, float>  $on  by device id: share 0–1 of its typical current; for a motor, shaft speed 0–1
+     * @param  bool  $engine  whether the engine runs
+     */
+    private function __construct(
+        public string $name,
+        public float $hours,
+        public array $on,
+        public bool $engine,
+    ) {
+    }
+
+    public static function of(Record $record): self
+    {
+        return new self($record->text('name'), $record->number('hours'), $record->record('on')->numberMap(), $record->flag('engine'));
+    }
+}
