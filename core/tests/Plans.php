@@ -12,22 +12,44 @@ use Dinghy\Plan\PlanDocument;
 /** Small plans that tests change one thing of. */
 final class Plans
 {
-    /** One 12 V AGM block feeding one pump over 3 m of 10 AWG: good work, no finding. */
+    /** One 12 V AGM block feeding one pump over 3 m of 10 AWG: good work, nothing unknown, no finding. */
     public const PUMP = <<<'JSON'
     {
         "format": "dinghy-plan", "version": 1,
-        "batteries": [{ "id": "b1", "chemistry": "agm", "nominal_v": 12, "capacity_ah": 100, "rested_v": 12.7 }],
-        "banks": [{ "id": "house", "strings": [["b1"]] }],
+        "boat": { "hull": "fibreglass", "fuel": "none" },
+        "batteries": [{ "id": "b1", "chemistry": "agm", "nominal_v": 12, "capacity_ah": 100, "rested_v": 12.7, "internal_mohm": 15, "commissioned": "2026-03",
+            "size_mm": [330, 173, 240], "tray_mm": [335, 180, 260], "restrained": true, "booted": true, "space": "ventilated", "stud_pos": "3/8", "stud_neg": "5/16" }],
+        "banks": [{ "id": "house", "strings": [["b1"]], "switch": true }],
         "feeds": [{ "id": "f1", "class": "electronics", "from": { "bank": "house" },
             "protection": [{ "family": "blade", "rating_a": 15, "from_source_m": 0.15 }],
             "run": { "length_m": 3, "gauge": "10 AWG" }, "to": { "device": "d1" } }],
-        "devices": [{ "id": "d1", "kind": "pump", "v_min": 10, "v_max": 16, "typical_a": 8, "peak_a": 12 }]
+        "devices": [{ "id": "d1", "kind": "pump", "v_min": 10, "v_max": 16, "typical_a": 8, "peak_a": 12 }],
+        "chargers": [{ "id": "c1", "input": "mains", "outputs": [{ "battery": "b1", "amps": 15, "profile": "agm", "fuse_at": "battery", "lead": { "gauge": "12 AWG", "length_m": 1.5 } }] }]
     }
     JSON;
 
+    /** A block that nothing is unknown of. */
+    private const BLOCK = [
+        'chemistry' => 'agm', 'nominal_v' => 12, 'capacity_ah' => 100, 'rested_v' => 12.7, 'commissioned' => '2026-03',
+        'size_mm' => [330, 173, 240], 'tray_mm' => [335, 180, 260], 'restrained' => true, 'booted' => true, 'space' => 'ventilated', 'stud_pos' => '3/8', 'stud_neg' => '5/16',
+    ];
+
+    /** As a changed field: taken out of the plan. */
+    public const UNKNOWN = '(unknown)';
+
+    /** @param  'pump'|'series'|'parallel'  $name */
+    public static function named(string $name): PlanDocument
+    {
+        return match ($name) {
+            'pump' => self::pump(),
+            'series' => self::series(3),
+            'parallel' => self::parallel(),
+        };
+    }
+
     public static function skiff(): PlanDocument
     {
-        return PlanDocument::fromJson((string) file_get_contents(__DIR__.'/../../database/demo/skiff.json'));
+        return PlanDocument::fromJson((string) file_get_contents(__DIR__.'/../../database/demo/mistakes/skiff.json'));
     }
 
     /** @param  array<string, array<string, mixed>>  $changes fields to set, by part */
@@ -40,7 +62,9 @@ final class Plans
     public static function changed(PlanDocument $document, array $changes): PlanDocument
     {
         foreach ($changes as $on => $fields) {
-            $document = $document->with(Patch::set($on, $fields));
+            $unknown = array_keys(array_filter($fields, static fn (mixed $value): bool => $value === self::UNKNOWN));
+            $patch = Patch::set($on, array_diff_key($fields, array_flip($unknown)));
+            $document = $document->with($unknown === [] ? $patch : $patch->and(Patch::of([['on' => $on, 'unset' => $unknown]])));
         }
 
         return $document;
@@ -52,7 +76,7 @@ final class Plans
     }
 
     /**
-     * A series bank of 12 V blocks with one motor.
+     * A series bank of 12 V AGM blocks with one motor: good work, nothing unknown.
      *
      * @param  array<string, mixed>  $battery  fields of every battery
      */
@@ -60,19 +84,59 @@ final class Plans
     {
         $batteries = [];
         for ($i = 1; $i <= $blocks; $i++) {
-            $batteries[] = ['id' => "b{$i}", 'chemistry' => 'agm', 'nominal_v' => 12, 'capacity_ah' => 100, ...$battery];
+            $batteries[] = array_filter(['id' => "b{$i}", ...self::BLOCK, ...$battery], static fn (mixed $value): bool => $value !== self::UNKNOWN);
         }
 
         return PlanDocument::fromJson(json_encode([
-            'format' => 'dinghy-plan', 'version' => 1,
+            'format' => 'dinghy-plan', 'version' => 1, 'boat' => ['hull' => 'fibreglass', 'fuel' => 'none'],
             'batteries' => $batteries,
             'banks' => [['id' => 'thrust', 'strings' => [array_column($batteries, 'id')]]],
             'feeds' => [[
                 'id' => 'main', 'class' => 'thrust', 'from' => ['bank' => 'thrust'],
-                'protection' => [['family' => 'breaker', 'rating_a' => 60, 'from_source_m' => 0.15]],
+                'protection' => [['family' => 'breaker-80', 'rating_a' => 60, 'from_source_m' => 0.15, 'resets_itself' => false, 'trip_free' => true]],
                 'run' => ['length_m' => 5.9, 'gauge' => '4 AWG'], 'to' => ['device' => 'm1'],
             ]],
             'devices' => [['id' => 'm1', 'kind' => 'motor', 'v_min' => 10, 'v_max' => 60, 'typical_a' => 20, 'peak_a' => 56]],
+            'chargers' => array_map(static fn (array $battery): array => self::charger($battery), $batteries),
         ], JSON_THROW_ON_ERROR));
+    }
+
+    /**
+     * Two 12 V LiFePO4 blocks in parallel behind one feed to a fuse block with a screen and a light: good work.
+     */
+    public static function parallel(): PlanDocument
+    {
+        $lithium = ['chemistry' => 'lifepo4', 'rested_v' => 13.3, 'internal_mohm' => 7, 'continuous_a' => 100, 'peak_a' => 200, 'max_series' => 4, 'max_parallel' => 4];
+        $batteries = [['id' => 'h1', ...self::BLOCK, ...$lithium], ['id' => 'h2', ...self::BLOCK, ...$lithium]];
+        $run = static fn (float $metres, string $gauge): array => ['length_m' => $metres, 'gauge' => $gauge];
+
+        return PlanDocument::fromJson(json_encode([
+            'format' => 'dinghy-plan', 'version' => 1, 'boat' => ['hull' => 'fibreglass', 'fuel' => 'none'],
+            'batteries' => $batteries,
+            'banks' => [['id' => 'house', 'strings' => [['h1'], ['h2']], 'jumper' => ['gauge' => '2 AWG'], 'string_protection' => ['family' => 'battery-post', 'rating_a' => 60]]],
+            'feeds' => [[
+                'id' => 'main', 'class' => 'electronics', 'from' => ['bank' => 'house', 'plus' => 'pos@1', 'minus' => 'neg@2'],
+                'protection' => [['family' => 'breaker-80', 'rating_a' => 30, 'from_source_m' => 0.15, 'resets_itself' => false, 'trip_free' => true]],
+                'run' => $run(3.0, '6 AWG'), 'to' => ['block' => 'fuses'],
+            ]],
+            'blocks' => [['id' => 'fuses', 'branches' => [
+                ['id' => 'to-screen', 'class' => 'electronics', 'fuse_a' => 5, 'run' => $run(1.5, '12 AWG'), 'to' => ['device' => 'screen']],
+                ['id' => 'to-light', 'class' => 'general', 'fuse_a' => 10, 'run' => $run(2.0, '14 AWG'), 'to' => ['device' => 'light']],
+            ]]],
+            'devices' => [
+                ['id' => 'screen', 'kind' => 'display', 'v_min' => 10, 'v_max' => 16, 'typical_a' => 2, 'peak_a' => 3, 'lead' => ['gauge' => '16 AWG', 'length_m' => 1.8]],
+                ['id' => 'light', 'kind' => 'light', 'v_min' => 10, 'v_max' => 16, 'typical_a' => 5, 'peak_a' => 6],
+            ],
+            'chargers' => [self::charger($batteries[0], 25)],
+        ], JSON_THROW_ON_ERROR));
+    }
+
+    /**
+     * @param  array<string, mixed>  $battery
+     * @return array<string, mixed>
+     */
+    private static function charger(array $battery, float $amps = 15): array
+    {
+        return ['id' => "charger-{$battery['id']}", 'input' => 'mains', 'outputs' => [['battery' => $battery['id'], 'amps' => $amps, 'profile' => $battery['chemistry'] === 'lifepo4' ? 'lifepo4' : 'agm', 'fuse_at' => 'battery', 'lead' => ['gauge' => '12 AWG', 'length_m' => 1.5]]]];
     }
 }

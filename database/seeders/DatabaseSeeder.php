@@ -35,7 +35,7 @@ final class DatabaseSeeder extends Seeder
 
     private function skiff(Shop $shop): void
     {
-        $plan = PlanDocument::fromJson((string) file_get_contents(database_path('demo/skiff.json')));
+        $plan = PlanDocument::fromJson((string) file_get_contents(database_path('demo/mistakes/skiff.json')));
         $job = NewJob::make($shop, null, 'Maren Tavola', 'Bow motor, live sonar and two screens', self::inDays(4), $plan);
         $job->update(['bay' => 1, 'waits_for' => 'Decision on the bow-motor wire']);
     }

@@ -13,7 +13,7 @@ final class CommandsTest extends TestCase
 {
     public function test_evaluate_prints_one_document(): void
     {
-        $process = self::dinghy('dinghy:evaluate', 'database/demo/skiff.json');
+        $process = self::dinghy('dinghy:evaluate', 'database/demo/mistakes/skiff.json');
 
         self::assertSame(0, $process->getExitCode(), $process->getErrorOutput());
         $document = json_decode($process->getOutput(), true, 64, JSON_THROW_ON_ERROR);
@@ -23,8 +23,8 @@ final class CommandsTest extends TestCase
 
     public function test_strict_exits_1_on_a_stop_and_0_without(): void
     {
-        self::assertSame(1, self::dinghy('dinghy:evaluate', '--strict', 'database/demo/skiff.json')->getExitCode());
-        $file = self::file(str_replace('"8 AWG"', '"6 AWG"', (string) file_get_contents(base_path('database/demo/skiff.json'))));
+        self::assertSame(1, self::dinghy('dinghy:evaluate', '--strict', 'database/demo/mistakes/skiff.json')->getExitCode());
+        $file = self::file(str_replace('"8 AWG"', '"6 AWG"', (string) file_get_contents(base_path('database/demo/mistakes/skiff.json'))));
         self::assertSame(0, self::dinghy('dinghy:evaluate', '--strict', $file)->getExitCode());
     }
 
@@ -44,18 +44,18 @@ final class CommandsTest extends TestCase
 
     public function test_netlist_runs_in_ngspice_as_it_is(): void
     {
-        $process = self::dinghy('dinghy:netlist', 'database/demo/skiff.json', '--state=rest');
+        $process = self::dinghy('dinghy:netlist', 'database/demo/mistakes/skiff.json', '--state=rest');
         self::assertSame(0, $process->getExitCode(), $process->getErrorOutput());
         $spice = new Process(['ngspice', '-b', self::file($process->getOutput())]);
         $spice->run();
         self::assertMatchesRegularExpression('/^b3_p = 3\.8\d+e\+01/m', $spice->getOutput());
-        self::assertSame(2, self::dinghy('dinghy:netlist', 'database/demo/skiff.json', '--state=odd')->getExitCode());
+        self::assertSame(2, self::dinghy('dinghy:netlist', 'database/demo/mistakes/skiff.json', '--state=odd')->getExitCode());
         self::assertSame(2, self::dinghy('dinghy:netlist', 'README.md')->getExitCode());
     }
 
     public function test_import_and_export_move_a_plan(): void
     {
-        $this->artisan('dinghy:import', ['plan' => base_path('database/demo/skiff.json'), '--customer' => 'By hand'])->assertSuccessful();
+        $this->artisan('dinghy:import', ['plan' => base_path('database/demo/mistakes/skiff.json'), '--customer' => 'By hand'])->assertSuccessful();
         $job = Job::query()->latest('id')->firstOrFail();
         self::assertSame('By hand', $job->boat->customer->name);
         $this->artisan('dinghy:export', ['job' => $job->id])->expectsOutputToContain('"dinghy-plan"')->assertSuccessful();

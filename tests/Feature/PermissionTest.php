@@ -35,7 +35,7 @@ final class PermissionTest extends TestCase
     /** @return array<string, array{string, string, array<string, mixed>, int, int, int}> */
     public static function routes(): array
     {
-        $plan = (string) file_get_contents(__DIR__.'/../../database/demo/skiff.json');
+        $plan = (string) file_get_contents(__DIR__.'/../../database/demo/mistakes/skiff.json');
 
         return [
             'who' => ['GET', 'session', [], 200, 200, 200],

@@ -50,7 +50,7 @@ final class StorageTest extends TestCase
         $before = [Customer::query()->count(), Boat::query()->count(), Job::query()->count()];
         Event::listen('eloquent.creating: '.PlanVersion::class, static fn () => throw new \RuntimeException('The disk is full.'));
         try {
-            NewJob::make($this->person('owner')->shop, null, 'Nobody Yet', 'A copy', null, PlanDocument::fromJson((string) file_get_contents(base_path('database/demo/skiff.json'))));
+            NewJob::make($this->person('owner')->shop, null, 'Nobody Yet', 'A copy', null, PlanDocument::fromJson((string) file_get_contents(base_path('database/demo/mistakes/skiff.json'))));
             self::fail('It came in.');
         } catch (\RuntimeException $e) {
             self::assertSame('The disk is full.', $e->getMessage());

@@ -19,7 +19,7 @@ final class Bench extends Command
 
     public function handle(): int
     {
-        $json = (string) file_get_contents(database_path('demo/skiff.json'));
+        $json = (string) file_get_contents(database_path('demo/mistakes/skiff.json'));
         $plan = Plan::fromJson($json);
         $this->table(['what', 'median ms', '95 % ms', 'aim ms'], [
             ['evaluate the demo plan', ...$this->time(static fn (): array => EvaluationDocument::of(Evaluation::of($plan))), '3.00'],

@@ -47,6 +47,58 @@ enum Chemistry: string
         };
     }
 
+    /** The lowest volts that a charger for this chemistry brings a 12 V block to; from memory, published by many makers. */
+    public function lowestChargingVolts(): ?float
+    {
+        return match ($this) {
+            self::Flooded, self::Agm => 14.4,
+            self::Gel => 14.1,
+            self::LiFePO4 => 14.2,
+            self::OtherLithium => null,
+        };
+    }
+
+    /** Whether a charger set for this chemistry suits a battery of another: the same family, and no volts that it does not bear. */
+    public function profileSuits(self $battery): ?bool
+    {
+        if ($battery === self::OtherLithium) {
+            return null; // only its maker knows
+        }
+
+        return $this->isLead() === $battery->isLead()
+            && $this->highestChargingVolts() <= $battery->highestChargingVolts()
+            && $this->highestChargingVolts() >= $battery->lowestChargingVolts();
+    }
+
+    /** Peukert's exponent; from memory, published by many makers. */
+    public function peukertExponent(): ?float
+    {
+        return match ($this) {
+            self::Flooded => 1.25,
+            self::Agm => 1.12,
+            self::Gel => 1.15,
+            self::LiFePO4 => 1.04,
+            self::OtherLithium => null,
+        };
+    }
+
+    /** The highest sensible charging current as a share of the capacity, 1/h [cp]; null: only its maker knows. */
+    public function highestChargingRate(): ?float
+    {
+        return match ($this) {
+            self::Flooded => 0.2,
+            self::Agm => 0.3,
+            self::LiFePO4 => 0.5,
+            self::Gel, self::OtherLithium => null,
+        };
+    }
+
+    /** Charge that must be returned for what was taken [cp]: the upper end of what is seen. */
+    public function chargeFactor(): float
+    {
+        return $this->isLead() ? 1.20 : 1.03;
+    }
+
     /**
      * Internal resistance of a 12 V 100 Ah block when its maker gives none, Ω: under load, and into a short
      * [cp, working estimate]; null: no estimate.

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Dinghy\Circuit;
 
-use Dinghy\Battery\InternalResistance;
 use Dinghy\Conductor\Gauge;
 use Dinghy\Conductor\Metal;
 use Dinghy\Conductor\Resistance;
@@ -24,7 +23,7 @@ use Dinghy\Wiring\SizedRun;
 final class PlanNetwork
 {
     /** Ω, a crimped ring on a stud; a butt joint; a switch [cp, working estimate] */
-    private const RING = 0.0002;
+    public const RING = 0.0002;
 
     private const BUTT = 0.0003;
 
@@ -111,24 +110,9 @@ final class PlanNetwork
 
     private function addBank(Bank $bank): void
     {
-        foreach ($bank->batteries() as $battery) {
-            $ohms = $this->short ? InternalResistance::short($battery) : InternalResistance::sag($battery);
-            $plus = $battery->id.'+';
-            $fuse = $bank->stringProtection;
-            if ($fuse !== null && $bank->placeOf($battery)[0] === count($bank->strings[$bank->placeOf($battery)[1]]) - 1) {
-                // It sits on the string's top post: what lands there lands on its outer stud.
-                $plus = $battery->id.'/post+';
-                $this->resistors[] = new Resistor($battery->id.'/string fuse', $plus, $battery->id.'+', $fuse->family->contactResistance($fuse->rating ?? 100));
-            }
-            $this->sources[] = new Source($battery->id, $plus, $battery->id.'-', ($this->volts)($battery), $ohms ?? self::RING);
-        }
-        foreach ($bank->wires() as $wire) {
-            $this->resistors[] = new Resistor($wire->id, $wire->from, $wire->to,
-                $this->wire($wire->gauge, Metal::TinnedCopper, $wire->length) + 2 * self::RING);
-        }
-        if ($bank->shunt !== null) {
-            $this->resistors[] = new Resistor($bank->id.':shunt', $bank->negativePost(), $bank->id.':shunt', $bank->shunt->ohms);
-        }
+        $elements = new BankElements($bank, $this->celsius, $this->volts, $this->short);
+        array_push($this->sources, ...$elements->sources);
+        array_push($this->resistors, ...$elements->resistors);
     }
 
     private function addFeed(Feed $feed): void

@@ -129,7 +129,7 @@ final readonly class Evaluation
     /** @return array{list<Finding>, list<Unchecked>} */
     private function judge(): array
     {
-        $assessment = new Assessment($this->plan, $this->wiring, $this->runs, $this->words);
+        $assessment = new Assessment($this->plan, $this->wiring, $this->runs, $this->words, $this->states);
         $findings = [];
         $unchecked = [];
         foreach (Rulebook::rules() as $rule) {

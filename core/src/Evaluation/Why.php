@@ -131,7 +131,7 @@ final readonly class Why
     private function protection(SizedRun $run, string $label): ?Explanation
     {
         $first = $run->protection[0] ?? null;
-        $demand = $run->circuit?->demand();
+        $demand = $run->circuit?->demand;
         if ($first === null || $demand === null) {
             return null;
         }

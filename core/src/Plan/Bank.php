@@ -55,6 +55,24 @@ final readonly class Bank
         );
     }
 
+    /** @return float|null A cold cranking of the whole bank: the weakest block of each string, strings added; null: unknown */
+    public function crankingAmps(): ?float
+    {
+        $sum = 0.0;
+        foreach ($this->strings as $string) {
+            $weakest = INF;
+            foreach ($string as $battery) {
+                if ($battery->crankingAmps === null) {
+                    return null;
+                }
+                $weakest = min($weakest, $battery->crankingAmps);
+            }
+            $sum += $weakest;
+        }
+
+        return $sum;
+    }
+
     /** @return non-empty-list<int> the place in its string, from the negative end, and the string of a battery; both from 0 */
     public function placeOf(Battery $battery): array
     {
@@ -125,6 +143,28 @@ final readonly class Bank
                 $before = $this->strings[$number - 1];
                 $wires[] = $this->wire($before[count($before) - 1]->id.'+', $string[count($string) - 1]->id.'+');
                 $wires[] = $this->wire($before[0]->id.'-', $string[0]->id.'-');
+            }
+        }
+
+        return $wires;
+    }
+
+    /**
+     * Series–parallel the other way: blocks of one height paired first, the pairs then in series.
+     *
+     * @return list<Jumper>
+     */
+    public function wiresPairsFirst(): array
+    {
+        $wires = [];
+        foreach ($this->strings as $number => $string) {
+            for ($i = 0; $i < count($string); $i++) {
+                if ($number > 0) {
+                    $wires[] = $this->wire($this->strings[$number - 1][$i]->id.'+', $string[$i]->id.'+');
+                    $wires[] = $this->wire($this->strings[$number - 1][$i]->id.'-', $string[$i]->id.'-');
+                } elseif ($i > 0) {
+                    $wires[] = $this->wire($string[$i - 1]->id.'+', $string[$i]->id.'-');
+                }
             }
         }
 

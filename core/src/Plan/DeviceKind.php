@@ -18,4 +18,13 @@ enum DeviceKind: string
     case Radio = 'radio';
     case Charger = 'charger';
     case Other = 'other';
+
+    /** What restarts when its volts dip. */
+    public function isElectronics(): bool
+    {
+        return match ($this) {
+            self::Display, self::SonarModule, self::NetworkHub, self::HeadingSensor, self::PositionAntenna, self::Radio => true,
+            default => false,
+        };
+    }
 }

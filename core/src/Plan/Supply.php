@@ -14,6 +14,18 @@ final readonly class Supply
     ) {
     }
 
+    /** Whether it is taken across part of its string only. */
+    public function isTap(): bool
+    {
+        return $this->minus->above > 0 || $this->plus->above < count($this->bank->strings[$this->plus->string]);
+    }
+
+    /** V nominal that its minus stands above the bank's negative */
+    public function minusAboveNegative(): float
+    {
+        return $this->below($this->minus, static fn (Battery $battery): float => $battery->nominalVolts);
+    }
+
     public function nominalVolts(): float
     {
         return $this->below($this->plus, static fn (Battery $battery): float => $battery->nominalVolts)

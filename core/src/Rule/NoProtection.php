@@ -47,7 +47,7 @@ final readonly class NoProtection implements Rule
     private static function proposal(SizedRun $run): array
     {
         foreach ([FuseFamily::Blade, FuseFamily::Blade58, FuseFamily::Breaker, FuseFamily::BatteryPost, FuseFamily::StripLarge80] as $family) {
-            $size = $family->smallestOfAtLeast($run->circuit?->demand()->leastRating() ?? $run->amps);
+            $size = $family->smallestOfAtLeast($run->circuit?->demand->leastRating() ?? $run->amps);
             // 14.8 V: the highest that any 12 V block is charged with.
             if ($size !== null && $family->maxVolts() >= ($run->nominalVolts ?? 0.0) * 14.8 / 12
                 && ($run->gaugeChosen || $size <= ($run->ampacity ?? 0.0))) {

@@ -23,7 +23,7 @@ final readonly class NoSuchRating implements Rule
                     continue;
                 }
                 $words = $assessment->words;
-                $size = $family->smallestOfAtLeast($run->circuit->demand()->leastRating());
+                $size = $family->smallestOfAtLeast($run->circuit->demand->leastRating());
                 $fits = $size !== null && $size <= ($run->ampacity ?? 0.0);
                 yield new Finding($this->text(), Level::Warn, $run->circuit->on(),
                     "There is no {$family->label()} of {$words->amps($protection->rating)} (run {$run->circuit->label}).",

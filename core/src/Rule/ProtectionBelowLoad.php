@@ -20,7 +20,7 @@ final readonly class ProtectionBelowLoad implements Rule
     {
         $words = $assessment->words;
         foreach ($assessment->circuits() as $run) {
-            $demand = $run->circuit?->demand();
+            $demand = $run->circuit?->demand;
             foreach ($run->protection as $index => $protection) {
                 if ($run->circuit === null || $demand === null || $protection->rating >= $demand->leastRating()) {
                     continue;

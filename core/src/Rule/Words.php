@@ -45,6 +45,19 @@ final readonly class Words
         return self::trim($volts, 2).' V';
     }
 
+    public function seconds(float $seconds): string
+    {
+        return $seconds < 1 ? self::trim(1000 * $seconds, $seconds < 0.01 ? 1 : 0).' ms' : self::trim($seconds, 1).' s';
+    }
+
+    /** As "6 h 10". */
+    public function hours(float $hours): string
+    {
+        $minutes = (int) round(60 * $hours);
+
+        return intdiv($minutes, 60).' h '.str_pad((string) ($minutes % 60), 2, '0', STR_PAD_LEFT);
+    }
+
     public function percent(float $percent): string
     {
         return self::trim($percent, 1).' %';

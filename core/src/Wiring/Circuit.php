@@ -13,6 +13,15 @@ use Dinghy\Protection\Demand;
 /** A feed or a branch as it lies in its plan: what it carries, how far, through what, at which volts. */
 final readonly class Circuit
 {
+    /** A: Σ typical of everything behind it, motors at their peak */
+    public float $amps;
+
+    /** A: Σ peak of everything behind it */
+    public float $peakAmps;
+
+    /** What the load asks of its protection. */
+    public Demand $demand;
+
     /**
      * @param  list<Protection>  $protection  from the source outward
      * @param  float|null  $nominalVolts  between the bank terminals used; null: nothing feeds it
@@ -31,34 +40,20 @@ final readonly class Circuit
         public array $behind,
         public string $label,
     ) {
+        $amps = $peak = $motors = $continuous = 0.0;
+        foreach ($behind as $device) {
+            $amps += $device->sizingAmps();
+            $peak += $device->peakAmps;
+            $device->isMotor() ? $motors += $device->peakAmps : $continuous += $device->typicalAmps;
+        }
+        $this->amps = $amps;
+        $this->peakAmps = $peak;
+        $this->demand = new Demand($continuous, $motors, $peak, count($behind) === 1 ? $behind[0]->makersFuse : null);
     }
 
     /** Its name in findings and patches, as "feed:house". */
     public function on(): string
     {
         return $this->kind->value.':'.$this->id;
-    }
-
-    /** A: Σ typical of everything behind it, motors at their peak. */
-    public function amps(): float
-    {
-        return array_sum(array_map(static fn (Device $device): float => $device->sizingAmps(), $this->behind));
-    }
-
-    /** A: Σ peak of everything behind it. */
-    public function peakAmps(): float
-    {
-        return array_sum(array_map(static fn (Device $device): float => $device->peakAmps, $this->behind));
-    }
-
-    public function demand(): Demand
-    {
-        $motors = 0.0;
-        $continuous = 0.0;
-        foreach ($this->behind as $device) {
-            $device->isMotor() ? $motors += $device->peakAmps : $continuous += $device->typicalAmps;
-        }
-
-        return new Demand($continuous, $motors, $this->peakAmps(), count($this->behind) === 1 ? $this->behind[0]->makersFuse : null);
     }
 }

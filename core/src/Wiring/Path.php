@@ -59,9 +59,4 @@ final readonly class Path
     {
         return ($runs[$this->device->id] ?? null)->drop ?? 0.0;
     }
-
-    public function passes(Circuit $circuit): bool
-    {
-        return in_array($circuit, $this->circuits, true);
-    }
 }

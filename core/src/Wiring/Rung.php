@@ -17,6 +17,7 @@ final readonly class Rung
      * @param  float|null  $ampacity  A after factors
      * @param  float|null  $rating  A, the protection that would go with it; null: none exists that suits load and wire
      * @param  float|null  $heat  W lost in the run at its current
+     * @param  float|null  $physicalDrop  V by the resistance of the wire at the house rules' conductor temperature
      * @param  float|null  $kilograms  of copper, both ways
      */
     public function __construct(
@@ -30,6 +31,7 @@ final readonly class Rung
         public ?float $heat,
         public ?float $kilograms,
         public bool $fits,
+        public ?float $physicalDrop,
     ) {
     }
 }

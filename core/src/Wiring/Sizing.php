@@ -31,6 +31,15 @@ final class Sizing
     /** @var array<string, Gauge> by circuit id: given, or chosen so far */
     private array $gauges = [];
 
+    /** @var array<string, float> V by gauge and metal */
+    private array $perAmpMetre = [];
+
+    /** @var array<string, float> Ω/m by gauge and metal */
+    private array $ohmsPerMetre = [];
+
+    /** @var array<string, float|null> A by gauge, metal, bundle and place */
+    private array $ampacities = [];
+
     /** @var array<string, float|null> V by circuit id, as it was when the gauge was chosen */
     private array $shares = [];
 
@@ -85,7 +94,7 @@ final class Sizing
         $share = $chosen ? $this->shares[$circuit->id] : $this->share($circuit);
         $others = $this->othersOnWorstPath($circuit);
         $ladder = $this->wiring->plan->houseRules->stock;
-        if (! in_array($gauge, $ladder, false)) {
+        if (! in_array($gauge->name, array_column($ladder, 'name'), true)) {
             $ladder[] = $gauge;
             usort($ladder, static fn (Gauge $a, Gauge $b): int => $a->areaMm2 <=> $b->areaMm2);
         }
@@ -93,20 +102,20 @@ final class Sizing
         $ampacity = $this->ampacity($circuit, $gauge);
 
         return new SizedRun(
-            $circuit->id, $circuit->kind, $circuit, $circuit->length, $circuit->amps(), $circuit->peakAmps(),
+            $circuit->id, $circuit->kind, $circuit, $circuit->length, $circuit->amps, $circuit->peakAmps,
             $gauge, $chosen, $circuit->run->metal, $circuit->nominalVolts,
             $drop, self::percent($drop, $circuit->nominalVolts), $share,
             $this->wiring->plan->houseRules->dropLimit($circuit->class), $ampacity,
             array_map(fn (Protection $protection): SizedProtection => $this->protect($protection, $circuit, $ampacity), $circuit->protection),
             array_map(fn (Gauge $rung): Rung => $this->rung($circuit, $rung, $share, $others), $ladder),
-            $circuit->length === null ? null : BandChart::gauge($circuit->amps(), $circuit->length),
+            $circuit->length === null ? null : BandChart::gauge($circuit->amps, $circuit->length),
         );
     }
 
     private function fits(Circuit $circuit, ?float $wireDrop, ?float $share, ?float $ampacity): bool
     {
         return self::dropFits($wireDrop, $share)
-            && $ampacity !== null && $ampacity >= $circuit->amps()
+            && $ampacity !== null && $ampacity >= $circuit->amps
             && ($circuit->protection === [] || $this->rating($circuit, $ampacity) !== null);
     }
 
@@ -117,7 +126,18 @@ final class Sizing
 
     private function wireDrop(Circuit $circuit, Gauge $gauge): ?float
     {
-        return $circuit->length === null ? null : SizingDrop::volts($gauge, $circuit->run->metal, $circuit->amps(), $circuit->length);
+        return $circuit->length === null ? null : $circuit->amps * $circuit->length * $this->perAmpMetre($gauge, $circuit->run->metal);
+    }
+
+    /** V lost there and back by one ampere over one metre. */
+    private function perAmpMetre(Gauge $gauge, Metal $metal): float
+    {
+        return $this->perAmpMetre[$gauge->name.$metal->value] ??= SizingDrop::volts($gauge, $metal, 1.0, 1.0);
+    }
+
+    private function ohmsPerMetre(Gauge $gauge, Metal $metal): float
+    {
+        return $this->ohmsPerMetre[$gauge->name.$metal->value] ??= Resistance::perMetre($gauge, $metal, $this->wiring->plan->houseRules->conductorCelsius);
     }
 
     /** V lost in the whole circuit: its wire and whatever else lies in it. */
@@ -125,26 +145,30 @@ final class Sizing
     {
         $wire = $this->wireDrop($circuit, $gauge);
 
-        return $wire === null ? null : $wire + $circuit->amps() * $circuit->run->extraOhms;
+        return $wire === null ? null : $wire + $circuit->amps * $circuit->run->extraOhms;
     }
 
     private function ampacity(Circuit $circuit, Gauge $gauge): ?float
     {
-        $rules = $this->wiring->plan->houseRules;
+        $key = "{$gauge->name}{$circuit->run->metal->value}{$circuit->run->bundled}".($circuit->engineSpace ? 'e' : '');
+        if (! array_key_exists($key, $this->ampacities)) {
+            $rules = $this->wiring->plan->houseRules;
+            $this->ampacities[$key] = Ampacity::of($gauge, $circuit->run->metal, $rules->insulation, $rules->ambient, $circuit->engineSpace, $circuit->run->bundled);
+        }
 
-        return Ampacity::of($gauge, $circuit->run->metal, $rules->insulation, $rules->ambient, $circuit->engineSpace, $circuit->run->bundled);
+        return $this->ampacities[$key];
     }
 
     private function rung(Circuit $circuit, Gauge $gauge, ?float $share, ?float $others): Rung
     {
-        $amps = $circuit->amps();
+        $amps = $circuit->amps;
         $wire = $this->wireDrop($circuit, $gauge);
-        $drop = $this->drop($circuit, $gauge);
-        $perMetre = SizingDrop::volts($gauge, $circuit->run->metal, $amps, 1.0);
+        $drop = $wire === null ? null : $wire + $amps * $circuit->run->extraOhms;
+        $perMetre = $amps * $this->perAmpMetre($gauge, $circuit->run->metal);
         $ampacity = $this->ampacity($circuit, $gauge);
+        $rating = $ampacity === null ? null : $this->rating($circuit, $ampacity);
         $ohms = $circuit->length === null ? null
-            : 2 * $circuit->length * Resistance::perMetre($gauge, $circuit->run->metal, $this->wiring->plan->houseRules->conductorCelsius)
-                + $circuit->run->extraOhms;
+            : 2 * $circuit->length * $this->ohmsPerMetre($gauge, $circuit->run->metal) + $circuit->run->extraOhms;
 
         return new Rung(
             $gauge,
@@ -153,10 +177,11 @@ final class Sizing
             $drop === null || $others === null ? null : self::percent($drop + $others, $circuit->nominalVolts),
             $share === null || $perMetre <= 0 ? null : max(0.0, $share / $perMetre),
             $ampacity,
-            $ampacity === null ? null : $this->rating($circuit, $ampacity),
+            $rating,
             $ohms === null ? null : $amps ** 2 * $ohms,
             $circuit->length === null ? null : CopperMass::kilograms($gauge, $circuit->length),
-            $this->fits($circuit, $wire, $share, $ampacity),
+            self::dropFits($wire, $share) && $ampacity !== null && $ampacity >= $amps && ($circuit->protection === [] || $rating !== null),
+            $ohms === null ? null : $amps * $ohms,
         );
     }
 
@@ -164,7 +189,7 @@ final class Sizing
     private function rating(Circuit $circuit, float $ampacity): ?float
     {
         $first = $circuit->protection[0] ?? null;
-        $rating = $first === null ? null : ($first->rating ?? $first->family->smallestOfAtLeast($circuit->demand()->leastRating()));
+        $rating = $first === null ? null : ($first->rating ?? $first->family->smallestOfAtLeast($circuit->demand->leastRating()));
 
         return $rating !== null && $rating <= $ampacity ? $rating : null;
     }
@@ -178,7 +203,7 @@ final class Sizing
         if ($protection->rating !== null) {
             return new SizedProtection($protection, $protection->rating, false);
         }
-        $least = $circuit->demand()->leastRating();
+        $least = $circuit->demand->leastRating();
         $rating = $protection->family->smallestOfAtLeast($least);
         if ($rating === null || $rating > ($ampacity ?? INF)) {
             $rating = $protection->family->largestOfAtMost($ampacity ?? INF) ?? $protection->family->sizes()[0];
@@ -203,7 +228,7 @@ final class Sizing
         foreach ($this->wiring->pathsThrough($circuit) as $path) {
             $left = $this->wiring->plan->houseRules->dropLimit($path->class()) / 100 * $path->nominalVolts()
                 - self::leadDrop($path->device)
-                - $circuit->amps() * $circuit->run->extraOhms;
+                - $circuit->amps * $circuit->run->extraOhms;
             $open = $circuit->length;
             foreach ($path->circuits as $other) {
                 if ($other === $circuit) {
@@ -215,7 +240,7 @@ final class Sizing
                 $known = $this->knownDrop($other);
                 if ($known === null) {
                     $open += $other->length;
-                    $left -= $other->amps() * $other->run->extraOhms;
+                    $left -= $other->amps * $other->run->extraOhms;
                 } else {
                     $left -= $known;
                 }

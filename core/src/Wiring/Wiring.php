@@ -22,6 +22,12 @@ final class Wiring
     /** @var list<Path> */
     public readonly array $paths;
 
+    /** @var array<string, list<Path>> by circuit id */
+    private readonly array $through;
+
+    /** @var array<string, list<Path>> by device id */
+    private readonly array $to;
+
     private readonly Ways $ways;
 
     public function __construct(public readonly Plan $plan)
@@ -46,18 +52,26 @@ final class Wiring
         }
         $this->circuits = $circuits;
         $this->paths = $paths;
+        $through = $to = [];
+        foreach ($paths as $path) {
+            $to[$path->device->id][] = $path;
+            foreach ($path->circuits as $circuit) {
+                $through[$circuit->id][] = $path;
+            }
+        }
+        [$this->through, $this->to] = [$through, $to];
     }
 
     /** @return list<Path> */
     public function pathsThrough(Circuit $circuit): array
     {
-        return array_values(array_filter($this->paths, static fn (Path $path): bool => $path->passes($circuit)));
+        return $this->through[$circuit->id] ?? [];
     }
 
     /** @return list<Path> */
     public function pathsTo(Device $device): array
     {
-        return array_values(array_filter($this->paths, static fn (Path $path): bool => $path->device === $device));
+        return $this->to[$device->id] ?? [];
     }
 
     /** @return list<Circuit> the branches behind a feed; none when it goes straight to a device */
@@ -74,7 +88,7 @@ final class Wiring
         $block = $feed->block === null ? null : $this->plan->blocks[$feed->block];
         $behind = $block === null
             ? [$this->plan->devices[(string) $feed->device]]
-            : array_values(array_unique(array_map(fn (Branch $branch): Device => $this->plan->devices[$branch->device], $block->branches), SORT_REGULAR));
+            : array_values(array_column(array_map(fn (Branch $branch): Device => $this->plan->devices[$branch->device], $block->branches), null, 'id'));
         $source = $feed->supply->bank->strings[0][0]->station;
         $target = $block === null ? $behind[0]->station : $block->station;
         $route = $this->route($feed->run, $source, $target);

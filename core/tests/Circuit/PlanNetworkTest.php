@@ -22,7 +22,7 @@ final class PlanNetworkTest extends TestCase
     public function test_the_pump(): void
     {
         $spice = Ngspice::operatingPoint([
-            'V1 e 0 12.7', 'R1 e plus 0.004', 'RF plus f 0.004', 'RP f pin 10.8295m', 'RM 0 pinm 10.8295m',
+            'V1 e 0 12.7', 'R1 e plus 0.015', 'RF plus f 0.004', 'RP f pin 10.8295m', 'RM 0 pinm 10.8295m',
             'BL pin pinm I = 96 / max(V(pin,pinm), 6)',
         ]);
         $loaded = Plans::evaluate(Plans::pump())->states->in(State::Loaded);
@@ -56,13 +56,13 @@ final class PlanNetworkTest extends TestCase
         $document = self::parallel();
         $evaluation = Plans::evaluate($document);
         $spice = Ngspice::operatingPoint([
-            'V1 a 0 12.7', 'R1 a p1 0.004', 'V2 c n2 12.7', 'R2 c p2 0.004', 'RJP p1 p2 0.81253m', 'RJM 0 n2 0.81253m',
+            'V1 a 0 12.7', 'R1 a p1 0.015', 'V2 c n2 12.7', 'R2 c p2 0.015', 'RJP p1 p2 0.81253m', 'RJM 0 n2 0.81253m',
             'RF p1 f 0.004', 'RP f pin 10.8295m', 'RM 0 pinm 10.8295m', 'BL pin pinm I = 96 / max(V(pin,pinm), 6)',
         ]);
         $shares = $evaluation->banks[0]->shares ?? [];
 
-        self::assertEqualsWithDelta(($spice['a'] - $spice['p1']) / 0.004, $shares['b1'], 0.001 * $shares['b1']);
-        self::assertEqualsWithDelta(($spice['c'] - $spice['p2']) / 0.004, $shares['b2'], 0.001 * $shares['b2']);
+        self::assertEqualsWithDelta(($spice['a'] - $spice['p1']) / 0.015, $shares['b1'], 0.001 * $shares['b1']);
+        self::assertEqualsWithDelta(($spice['c'] - $spice['p2']) / 0.015, $shares['b2'], 0.001 * $shares['b2']);
         self::assertGreaterThan($shares['b2'], $shares['b1']);
     }
 
@@ -123,15 +123,15 @@ final class PlanNetworkTest extends TestCase
         }
     }
 
-    /** A short at the far end of the pump's wire, by hand: full AGM 12.85 V over 3.5 + 4 mΩ and 6 m of cold tinned 10 AWG. */
+    /** A short at the far end of the pump's wire, by hand: full AGM 12.85 V over 15 + 4 mΩ and 6 m of cold tinned 10 AWG. */
     public function test_the_current_of_a_short_at_the_far_end(): void
     {
         $coldWire = 3 * 1.7241e-8 * 1.02 * 1.02 / 5.2612e-6 + 0.0004;
-        $expected = 12.85 / (0.0035 + 0.004 + 2 * $coldWire);
+        $expected = 12.85 / (0.015 + 0.004 + 2 * $coldWire);
         $evaluation = Plans::evaluate(Plans::pump());
 
         self::assertEqualsWithDelta($expected, $evaluation->states->shortAtFarEnd($evaluation->runs['f1']), 0.001 * $expected);
-        self::assertEqualsWithDelta(12.85 / 0.0035, $evaluation->banks[0]->shortCircuitAmps, 0.5);
+        self::assertEqualsWithDelta(12.85 / 0.015, $evaluation->banks[0]->shortCircuitAmps, 0.5);
     }
 
     /** A reversed battery is an ordinary input: its volts count against the others. */

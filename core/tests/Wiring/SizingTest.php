@@ -94,9 +94,9 @@ final class SizingTest extends TestCase
         $lead = ['device:d1' => ['lead' => (object) ['gauge' => '18 AWG', 'length_m' => 0.3]]];
         $document = static fn (float $second): PlanDocument => Plans::pump([...$lead, 'feed:f1' => ['protection' => [$fuse(30), $fuse($second)]]]);
 
-        self::assertNull(self::finding(Plans::evaluate($document(15)), 'F02', 'feed:f1'));
-        $finding = self::finding(Plans::evaluate($document(25)), 'F02', 'feed:f1');
-        self::assertStringContainsString('factory lead of 18 AWG', $finding->says ?? '');
+        self::assertNull(self::finding(Plans::evaluate($document(15)), 'F06', 'feed:f1'));
+        $finding = self::finding(Plans::evaluate($document(25)), 'F06', 'feed:f1');
+        self::assertStringContainsString('The factory lead of d1, 18 AWG, carries 20 A', $finding->says ?? '');
         self::assertSame([['on' => 'feed:f1', 'path' => 'protection.1.rating_a']], $finding?->patch?->fields());
     }
 

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Battery;
+
+use Dinghy\Plan\Battery;
+
+/**
+ * How long a battery lasts at a steady current: t = H (C/(I·H))^k with the hour rate H that its capacity C is rated for
+ * [pub Peukert 1897]. Below the rated current it gives its rated Ah and no more.
+ */
+final class Peukert
+{
+    /** @return float|null h from full to empty; null for a chemistry whose exponent only its maker knows */
+    public static function hours(Battery $battery, float $amps): ?float
+    {
+        $exponent = $battery->chemistry->peukertExponent();
+
+        return $exponent === null ? null : self::at($battery->capacityAh, $battery->hourRate, $exponent, $amps);
+    }
+
+    /**
+     * @param  float  $capacity  Ah
+     * @param  float  $hourRate  h
+     * @return float h
+     */
+    public static function at(float $capacity, float $hourRate, float $exponent, float $amps): float
+    {
+        return $amps <= $capacity / $hourRate
+            ? $capacity / $amps
+            : $hourRate * ($capacity / ($amps * $hourRate)) ** $exponent;
+    }
+}

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Circuit;
+
+use Dinghy\Battery\InternalResistance;
+use Dinghy\Conductor\Metal;
+use Dinghy\Conductor\Resistance;
+use Dinghy\Plan\Bank;
+use Dinghy\Plan\Battery;
+use Dinghy\Plan\Jumper;
+
+/** The batteries of a bank and the wires between their posts, as elements of a circuit. */
+final readonly class BankElements
+{
+    /** @var list<Source> */
+    public array $sources;
+
+    /** @var list<Resistor> */
+    public array $resistors;
+
+    /**
+     * @param  float  $celsius  of the conductors
+     * @param  \Closure(Battery): float  $volts  at rest
+     * @param  bool  $short  whether batteries have the resistance they show into a short
+     * @param  list<Jumper>|null  $wires  others than the bank's own
+     */
+    public function __construct(Bank $bank, float $celsius, \Closure $volts, bool $short = false, ?array $wires = null)
+    {
+        $sources = $resistors = [];
+        foreach ($bank->strings as $string) {
+            foreach ($string as $i => $battery) {
+                $ohms = $short ? InternalResistance::short($battery) : InternalResistance::sag($battery);
+                $plus = $battery->id.'+';
+                if ($bank->stringProtection !== null && $i === count($string) - 1) {
+                    // It sits on the string's top post: what lands there lands on its outer stud.
+                    $plus = $battery->id.'/post+';
+                    $resistors[] = new Resistor($battery->id.'/string fuse', $plus, $battery->id.'+',
+                        $bank->stringProtection->family->contactResistance($bank->stringProtection->rating ?? throw new \LogicException('A string fuse without rating passed the checks.')));
+                }
+                $sources[] = new Source($battery->id, $plus, $battery->id.'-', $volts($battery), $ohms ?? PlanNetwork::RING);
+            }
+        }
+        foreach ($wires ?? $bank->wires() as $wire) {
+            $resistors[] = new Resistor($wire->id, $wire->from, $wire->to,
+                $wire->length * Resistance::perMetre($wire->gauge, Metal::TinnedCopper, $celsius) + 2 * PlanNetwork::RING);
+        }
+        if ($bank->shunt !== null) {
+            $resistors[] = new Resistor($bank->id.':shunt', $bank->negativePost(), $bank->id.':shunt', $bank->shunt->ohms);
+        }
+        [$this->sources, $this->resistors] = [$sources, $resistors];
+    }
+}

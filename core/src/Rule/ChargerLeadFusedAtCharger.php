@@ -1,0 +1,35 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Rule;
+
+use Dinghy\Plan\Patch;
+
+final readonly class ChargerLeadFusedAtCharger implements Rule
+{
+    public function text(): RuleText
+    {
+        return new RuleText('B12', [Level::Stop], 'a lengthened charger lead has its fuse at the charger\'s end',
+            'the battery is the source: the lead is bare of protection', 'common practice', Mark::CommonPractice);
+    }
+
+    public function check(Assessment $assessment): iterable
+    {
+        foreach ($assessment->plan->chargers as $charger) {
+            foreach ($charger->outputs as $number => $output) {
+                if ($output->leadGauge === null) {
+                    continue;
+                }
+                if ($output->fuseAt === null) {
+                    yield new Unchecked('B12', "charger:{$charger->id}", "outputs.{$number}.fuse_at");
+                } elseif ($output->fuseAt === 'charger') {
+                    yield new Finding($this->text(), Level::Stop, "charger:{$charger->id}",
+                        "The lead from charger {$charger->id} to battery {$output->across[0]->id} is fused at the charger: the battery feeds a short in it.",
+                        'Put its fuse within 0.15 m of the battery post.',
+                        Patch::set("charger:{$charger->id}", ["outputs.{$number}.fuse_at" => 'battery']), []);
+                }
+            }
+        }
+    }
+}

@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Rule;
+
+use Dinghy\Plan\Bank;
+use Dinghy\Plan\Battery;
+
+final readonly class ChargingCurrent implements Rule
+{
+    public function text(): RuleText
+    {
+        return new RuleText('B18', [Level::Warn], 'charging current beyond what the chemistry takes, or a full recharge that outlasts the night',
+            'too much heats and gasses the battery; too little leaves it short in the morning', 'common practice, rates by chemistry', Mark::CommonPractice);
+    }
+
+    public function check(Assessment $assessment): iterable
+    {
+        foreach ($assessment->plan->banks as $bank) {
+            // A string takes a current as one block does; strings in parallel share what reaches any of them.
+            foreach (count($bank->strings[0]) === 1 ? [$bank->batteries()[0]] : $bank->batteries() as $battery) {
+                yield from $this->judge($assessment, $bank, $battery);
+            }
+        }
+    }
+
+    /** @return iterable<Finding|Unchecked> */
+    private function judge(Assessment $assessment, Bank $bank, Battery $battery): iterable
+    {
+        $parallel = count($bank->strings[0]) === 1;
+        $capacity = $parallel ? $bank->capacityAh() : $battery->capacityAh;
+        [$amps, $nightly] = [0.0, 0.0];
+        foreach ($assessment->plan->chargers as $charger) {
+            foreach ($charger->outputs as $output) {
+                if ($output->charges($battery) || ($parallel && array_filter($bank->batteries(), $output->charges(...)) !== [])) {
+                    if ($charger->input === null) {
+                        yield new Unchecked('B18', "charger:{$charger->id}", 'input');
+                    }
+                    $amps += $output->amps;
+                    $nightly += $charger->input === 'mains' ? $output->amps : 0.0;
+                }
+            }
+        }
+        $rate = $battery->chemistry->highestChargingRate();
+        $name = $parallel && count($bank->batteries()) > 1 ? "Bank {$bank->id}" : "Battery {$battery->id}";
+        if ($rate === null && $amps > 0) {
+            yield new Unchecked('B18', "battery:{$battery->id}", 'its maker\'s highest charging current');
+        } elseif ($amps > $rate * $capacity + 1e-9) {
+            yield new Finding($this->text(), Level::Warn, "battery:{$battery->id}",
+                "{$name} is charged with {$assessment->words->amps($amps)}; {$battery->chemistry->label()} of ".Words::trim($capacity, 0)." Ah takes {$assessment->words->amps($rate * $capacity)}.",
+                'Set the charger lower, or use a smaller one, unless the battery\'s maker allows it.', null, ['charging_a' => $amps, 'limit_a' => $rate * $capacity]);
+        }
+        $floor = $assessment->plan->houseRules->floorOf($battery->chemistry);
+        $night = $assessment->plan->houseRules->nightHours;
+        if ($nightly > 0 && $floor !== null) {
+            $hours = (1 - $floor) * $capacity * $battery->chemistry->chargeFactor() / $nightly;
+            if ($hours > $night) {
+                yield new Finding($this->text(), Level::Warn, "battery:{$battery->id}",
+                    "{$name} takes {$assessment->words->hours($hours)} from its floor to full with {$assessment->words->amps($nightly)}; the night has {$assessment->words->hours($night)}.",
+                    'Use a larger charger: '.$assessment->words->amps(ceil($nightly * $hours / $night)).' would do.', null, ['hours' => $hours, 'night_h' => $night]);
+            }
+        }
+    }
+}

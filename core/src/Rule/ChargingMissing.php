@@ -1,0 +1,84 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Rule;
+
+use Dinghy\Plan\Bank;
+use Dinghy\Plan\Battery;
+use Dinghy\Plan\Charger;
+
+final readonly class ChargingMissing implements Rule
+{
+    public function text(): RuleText
+    {
+        return new RuleText('B11', [Level::Stop, Level::Warn, Level::Note], 'an output set for one block spans several in series, or outputs that are not isolated from each other charge one series bank: a stop; a battery has no charging: a decision; one charger of full voltage across a series bank: a note',
+            'outputs on a series bank stand on different volts and must be isolated from each other', 'common practice', Mark::CommonPractice);
+    }
+
+    public function check(Assessment $assessment): iterable
+    {
+        foreach ($assessment->plan->chargers as $charger) {
+            yield from $this->judgeOutputs($assessment, $charger);
+        }
+        foreach ($assessment->plan->banks as $bank) {
+            foreach ($bank->batteries() as $battery) {
+                if (! $this->isCharged($assessment, $bank, $battery)) {
+                    yield new Finding($this->text(), Level::Warn, "battery:{$battery->id}", "Nothing charges battery {$battery->id}.",
+                        'Give it an output of a charger, or say how it is charged.', null, []);
+                }
+            }
+        }
+    }
+
+    /** @return iterable<Finding|Unchecked> */
+    private function judgeOutputs(Assessment $assessment, Charger $charger): iterable
+    {
+        $perBank = [];
+        foreach ($charger->outputs as $output) {
+            $spanned = Bank::nominalOf($output->across);
+            if ($spanned > $output->nominalVolts + 0.5) {
+                yield new Finding($this->text(), Level::Stop, "charger:{$charger->id}",
+                    "An output of charger {$charger->id} for {$assessment->words->volts($output->nominalVolts)} stands across {$assessment->words->volts($spanned)}.",
+                    'Use an output for each block, or a charger of the bank\'s full voltage.', null, ['set_v' => $output->nominalVolts, 'across_v' => $spanned]);
+            } elseif (count($output->across) > 1) {
+                yield new Finding($this->text(), Level::Note, "charger:{$charger->id}",
+                    "Charger {$charger->id} charges ".count($output->across).' blocks in series as one: they drift apart.',
+                    'Balance them twice a season, each alone.', null, ['across_v' => $spanned]);
+            }
+            $bank = $assessment->plan->bankOf($output->across[0]->id);
+            if ($bank !== null && count($bank->strings[0]) > 1) {
+                $perBank[$bank->id] = ($perBank[$bank->id] ?? 0) + 1;
+            }
+        }
+        foreach ($perBank as $bank => $outputs) {
+            if ($outputs < 2) {
+                continue;
+            }
+            if ($charger->isolated === null) {
+                yield new Unchecked('B11', "charger:{$charger->id}", 'isolated_outputs');
+            } elseif (! $charger->isolated) {
+                yield new Finding($this->text(), Level::Stop, "charger:{$charger->id}",
+                    "Charger {$charger->id} has {$outputs} outputs on the series bank {$bank} that are not isolated from each other: they short its blocks.",
+                    'Use a charger with isolated outputs, or one for each block.', null, ['outputs' => (float) $outputs]);
+            }
+        }
+    }
+
+    private function isCharged(Assessment $assessment, Bank $bank, Battery $battery): bool
+    {
+        // Single blocks in parallel are one battery to a charger.
+        $together = count($bank->strings[0]) === 1 ? $bank->batteries() : [$battery];
+        foreach ($assessment->plan->chargers as $charger) {
+            foreach ($charger->outputs as $output) {
+                foreach ($together as $one) {
+                    if ($output->charges($one)) {
+                        return true;
+                    }
+                }
+            }
+        }
+
+        return false;
+    }
+}

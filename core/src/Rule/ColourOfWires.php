@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Rule;
+
+use Dinghy\Plan\Patch;
+
+final readonly class ColourOfWires implements Rule
+{
+    public function text(): RuleText
+    {
+        return new RuleText('W12', [Level::Warn], 'colour does not tell polarity and volts: negative black or yellow, positive red, a tapped 12 V a colour of its own',
+            'the next one aboard goes by the colour', 'ABYC E-11', Mark::FromMemory);
+    }
+
+    public function check(Assessment $assessment): iterable
+    {
+        foreach ($assessment->circuits() as $run) {
+            if ($run->circuit === null) {
+                continue;
+            }
+            $plus = strtolower($run->circuit->run->plusColour ?? '');
+            $minus = strtolower($run->circuit->run->minusColour ?? '');
+            $tapped = $assessment->feedOf($run)?->supply->isTap() ?? false;
+            $wrong = [];
+            $set = [];
+            if ($minus !== '' && ! in_array($minus, ['black', 'yellow'], true)) {
+                $wrong[] = "its negative is {$minus}";
+                $set['run.minus_colour'] = 'black';
+            }
+            if ($plus !== '' && $tapped && in_array($plus, ['red', 'black', 'yellow'], true)) {
+                $wrong[] = "the tapped positive is {$plus}, as another wire may be";
+                $set['run.plus_colour'] = 'orange';
+            } elseif ($plus !== '' && ! $tapped && $plus !== 'red') {
+                $wrong[] = "its positive is {$plus}";
+                $set['run.plus_colour'] = 'red';
+            }
+            if ($wrong !== []) {
+                yield new Finding($this->text(), Level::Warn, $run->circuit->on(), "{$run->circuit->label}: ".implode(' and ', $wrong).'.',
+                    'Use the usual colours, or sleeve both ends in them.', Patch::set($run->circuit->on(), $set), []);
+            }
+        }
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Rule;
+
+use Dinghy\Wiring\Landing;
+use Dinghy\Wiring\Landings;
+
+final readonly class CrowdedStud implements Rule
+{
+    private const MOST = 4;
+
+    public function text(): RuleText
+    {
+        return new RuleText('W14', [Level::Warn], 'more than four terminals on one stud',
+            'the nut does not hold them all', 'ABYC E-11', Mark::FromMemory);
+    }
+
+    public function check(Assessment $assessment): iterable
+    {
+        $counts = array_count_values(array_map(static fn (Landing $landing): string => $landing->post, Landings::of($assessment->plan)));
+        foreach ($counts as $post => $count) {
+            if ($count > self::MOST) {
+                $shunt = str_ends_with((string) $post, ':shunt');
+                yield new Finding($this->text(), Level::Warn, $shunt ? 'bank:'.substr((string) $post, 0, -6) : 'battery:'.substr((string) $post, 0, -1),
+                    "{$count} terminals land on {$post}; four is the most.", 'Fit a bus bar and lead one wire to the post.', null, ['terminals' => (float) $count]);
+            }
+        }
+    }
+}

@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Rule;
+
+use Dinghy\Plan\Patch;
+use Dinghy\Plan\StudSize;
+use Dinghy\Wiring\Landings;
+
+final readonly class HoleAndStud implements Rule
+{
+    public function text(): RuleText
+    {
+        return new RuleText('W13', [Level::Stop], 'a terminal\'s hole does not suit the stud',
+            'too small does not go on, too large has no grip', 'the parts\' own measures', Mark::CommonPractice);
+    }
+
+    public function check(Assessment $assessment): iterable
+    {
+        $needed = [];
+        foreach (Landings::of($assessment->plan) as $landing) {
+            $stud = Landings::studAt($assessment->plan, $landing->post);
+            if ($stud === null) {
+                $needed[$landing->post] = true;
+            } elseif ($landing->hole !== null && ! StudSize::suits($landing->hole, $stud)) {
+                yield new Finding($this->text(), Level::Stop, $landing->on, "A ring for {$landing->hole} is to go on the {$stud} stud of {$landing->post} ({$landing->what}).",
+                    "Use a ring for {$stud}.", $landing->field === null ? null : Patch::set($landing->on, [$landing->field => $stud]), []);
+            }
+        }
+        foreach (array_keys($needed) as $post) {
+            yield str_ends_with($post, ':shunt')
+                ? new Unchecked('W13', 'bank:'.substr($post, 0, -6), 'shunt.stud')
+                : new Unchecked('W13', 'battery:'.substr($post, 0, -1), str_ends_with($post, '+') ? 'stud_pos' : 'stud_neg');
+        }
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Rule;
+
+use Dinghy\Plan\Patch;
+
+final readonly class HullAsConductor implements Rule
+{
+    public function text(): RuleText
+    {
+        return new RuleText('D07', [Level::Stop], 'an aluminium hull is used as a conductor',
+            'what returns through the hull dissolves it', 'common practice', Mark::CommonPractice);
+    }
+
+    public function check(Assessment $assessment): iterable
+    {
+        $boat = $assessment->plan->boat;
+        if ($boat->hull !== 'aluminium' && $boat->hull !== 'pontoon') {
+            return;
+        }
+        if ($boat->hullCarriesCurrent === null) {
+            yield new Unchecked('D07', 'plan', 'boat.hull_carries_current');
+        } elseif ($boat->hullCarriesCurrent) {
+            yield new Finding($this->text(), Level::Stop, 'plan', 'The hull carries the return current of a circuit.',
+                'Lead every negative back in a wire of its own.', Patch::set('plan', ['boat.hull_carries_current' => false]), []);
+        }
+    }
+}

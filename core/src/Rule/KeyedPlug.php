@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Rule;
+
+final readonly class KeyedPlug implements Rule
+{
+    public function text(): RuleText
+    {
+        return new RuleText('D05', [Level::Note], 'a device has a keyed plug',
+            'offer it straight, never twist: bent pins cannot be mended', 'common practice', Mark::CommonPractice);
+    }
+
+    public function check(Assessment $assessment): iterable
+    {
+        foreach ($assessment->plan->devices as $device) {
+            if ($device->keyedPlug) {
+                yield new Finding($this->text(), Level::Note, "device:{$device->id}", "{$device->label()} has a keyed plug.",
+                    'Turn it until the key meets, push it in straight, then tighten the collar by hand.', null, []);
+            }
+        }
+    }
+}

@@ -1,0 +1,39 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Rule;
+
+final readonly class ManagementLimit implements Rule
+{
+    public function text(): RuleText
+    {
+        return new RuleText('B20', [Level::Stop, Level::Warn], 'what is drawn at peak exceeds the management system\'s continuous limit (a decision) or its peak limit (a stop)',
+            'it cuts out at full thrust', 'the battery\'s own sheet', Mark::CommonPractice);
+    }
+
+    public function check(Assessment $assessment): iterable
+    {
+        foreach ($assessment->plan->banks as $bank) {
+            $amps = $assessment->peakAmpsOf($bank) / count($bank->strings);
+            foreach ($bank->batteries() as $battery) {
+                if ($battery->chemistry->isLead() || $amps <= 0) {
+                    continue;
+                }
+                foreach (['continuous_a' => $battery->continuousAmps, 'peak_a' => $battery->peakAmps] as $field => $limit) {
+                    if ($limit === null) {
+                        yield new Unchecked('B20', "battery:{$battery->id}", $field);
+                    }
+                }
+                $beyondPeak = $battery->peakAmps !== null && $amps > $battery->peakAmps;
+                $limit = $beyondPeak ? $battery->peakAmps : $battery->continuousAmps;
+                if ($limit !== null && $amps > $limit) {
+                    yield new Finding($this->text(), $beyondPeak ? Level::Stop : Level::Warn, "battery:{$battery->id}",
+                        "Battery {$battery->id} gives up to {$assessment->words->amps($amps)}; its management system "
+                            .($beyondPeak ? "cuts out at {$assessment->words->amps($limit)}." : "passes {$assessment->words->amps($limit)} for long."),
+                        'Use a battery with a stronger management system, or another string in parallel.', null, ['amps' => $amps, 'limit_a' => $limit]);
+                }
+            }
+        }
+    }
+}

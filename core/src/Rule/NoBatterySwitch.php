@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Rule;
+
+use Dinghy\Plan\Feed;
+use Dinghy\Plan\Patch;
+
+final readonly class NoBatterySwitch implements Rule
+{
+    /** A, cold cranking */
+    private const LIMIT = 800.0;
+
+    public function text(): RuleText
+    {
+        return new RuleText('B26', [Level::Warn], 'no battery switch on a bank above 800 cold cranking amps; motor banks whose feeds are all fused and switched are exempt',
+            'in a fire there must be a way to part it', 'ABYC E-11', Mark::FromMemory);
+    }
+
+    public function check(Assessment $assessment): iterable
+    {
+        foreach ($assessment->plan->banks as $bank) {
+            if ($bank->switch) {
+                continue;
+            }
+            $engine = $assessment->plan->boat->engine;
+            $starts = $engine !== null && $assessment->plan->bankOf($engine->battery) === $bank;
+            $feeds = $assessment->feedsOf($bank);
+            $parted = ! $starts && $feeds !== [] && array_filter($feeds, static fn (Feed $feed): bool => $feed->protection === [] || ! $feed->isSwitched()) === [];
+            if ($parted || ! $bank->batteries()[0]->chemistry->isLead()) {
+                continue;
+            }
+            $amps = $bank->crankingAmps();
+            if ($amps === null) {
+                yield new Unchecked('B26', "bank:{$bank->id}", 'cca_a of its batteries');
+            } elseif ($amps > self::LIMIT) {
+                yield new Finding($this->text(), Level::Warn, "bank:{$bank->id}", "Bank {$bank->id} has {$assessment->words->amps($amps)} cold cranking and no battery switch.",
+                    'Fit a battery switch near it, where it can be reached.', Patch::set("bank:{$bank->id}", ['switch' => true]), ['cca_a' => $amps]);
+            }
+        }
+    }
+}

@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Rule;
+
+use Dinghy\Circuit\State;
+use Dinghy\Plan\Bond;
+use Dinghy\Plan\Patch;
+use Dinghy\Plan\Plan;
+
+final readonly class NoCommonNegative implements Rule
+{
+    public function text(): RuleText
+    {
+        return new RuleText('D06', [Level::Warn], 'devices joined by data cables are fed from banks without a common negative, or the common negative is thinner than the largest feeder',
+            'data shields would carry supply or cranking current', 'common practice', Mark::CommonPractice);
+    }
+
+    public function check(Assessment $assessment): iterable
+    {
+        $nets = [];
+        foreach ($assessment->wiring->paths as $path) {
+            if ($path->device->data !== null) {
+                $nets[$path->device->data][$path->feed->supply->bank->id] = $path->feed;
+            }
+        }
+        foreach ($nets as $net => $feeds) {
+            $banks = array_map(strval(...), array_keys($feeds));
+            for ($i = 1; $i < count($banks); $i++) {
+                yield from $this->judge($assessment, (string) $net, $banks[0], $banks[$i]);
+            }
+        }
+    }
+
+    /** @return iterable<Finding> */
+    private function judge(Assessment $assessment, string $net, string $one, string $other): iterable
+    {
+        $largest = null;
+        foreach ([...$assessment->feedsOf($assessment->plan->banks[$one]), ...$assessment->feedsOf($assessment->plan->banks[$other])] as $feed) {
+            $gauge = $assessment->runs[$feed->id]->gauge;
+            $largest = $largest === null || $largest->isThinnerThan($gauge) ? $gauge : $largest;
+        }
+        $bonds = array_filter($assessment->plan->bonds, static fn (Bond $bond): bool => [$bond->from->id, $bond->to->id] === [$one, $other] || [$bond->to->id, $bond->from->id] === [$one, $other]);
+        $joined = $assessment->states->network(State::Rest)->topology->joins($assessment->plan->banks[$one]->negativePost(), $assessment->plan->banks[$other]->negativePost());
+        if ($bonds === [] && ! $joined) {
+            yield new Finding($this->text(), Level::Warn, "bank:{$other}",
+                "The data cables of {$net} join devices on banks {$one} and {$other}, whose negatives nothing joins.",
+                "Join the negatives of both banks with {$largest}.",
+                Patch::set('plan', ['bonds' => [...self::asWritten($assessment->plan->bonds), (object) ['id' => self::freeId($assessment->plan), 'from' => $one, 'to' => $other, 'gauge' => $largest->name ?? '6 AWG']]]), []);
+        }
+        foreach ($bonds as $bond) {
+            if ($largest !== null && $bond->gauge->isThinnerThan($largest)) {
+                yield new Finding($this->text(), Level::Warn, "bank:{$other}",
+                    "The common negative of banks {$one} and {$other} is {$bond->gauge}, thinner than the largest feeder, {$largest}.",
+                    "Run {$largest}.", Patch::set("bond:{$bond->id}", ['gauge' => $largest->name]), ['bond_mm2' => $bond->gauge->areaMm2, 'feeder_mm2' => $largest->areaMm2]);
+            }
+        }
+    }
+
+    /**
+     * @param  list<Bond>  $bonds
+     * @return list<\stdClass>
+     */
+    private static function asWritten(array $bonds): array
+    {
+        return array_map(static fn (Bond $bond): \stdClass => (object) ['id' => $bond->id, 'from' => $bond->from->id, 'to' => $bond->to->id, 'gauge' => $bond->gauge->name, 'length_m' => $bond->length], $bonds);
+    }
+
+    private static function freeId(Plan $plan): string
+    {
+        $taken = array_map(static fn (Bond $bond): string => $bond->id, $plan->bonds);
+        for ($number = 1; in_array("common-negative-{$number}", $taken, true); $number++);
+
+        return "common-negative-{$number}";
+    }
+}

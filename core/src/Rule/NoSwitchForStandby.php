@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Rule;
+
+use Dinghy\Plan\Patch;
+
+final readonly class NoSwitchForStandby implements Rule
+{
+    public function text(): RuleText
+    {
+        return new RuleText('D04', [Level::Warn], 'a device that draws with the screens off has no switch; bilge pumps and alarms are exempt',
+            'it flattens the battery before the next trip', 'the device\'s own sheet', Mark::CommonPractice);
+    }
+
+    public function check(Assessment $assessment): iterable
+    {
+        foreach ($assessment->wiring->paths as $path) {
+            $device = $path->device;
+            if ($device->standbyAmps > 0 && ! $device->alwaysOn && ! $path->feed->isSwitched()) {
+                yield new Finding($this->text(), Level::Warn, "device:{$device->id}",
+                    "{$device->label()} draws {$assessment->words->amps($device->standbyAmps)} with everything off, and no switch stops it.",
+                    "Fit a switch or a switchable breaker in feed {$path->feed->id}.", Patch::set("feed:{$path->feed->id}", ['switch' => true]), ['standby_a' => $device->standbyAmps]);
+            }
+        }
+    }
+}

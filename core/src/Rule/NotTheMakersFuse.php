@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Rule;
+
+use Dinghy\Plan\Patch;
+
+final readonly class NotTheMakersFuse implements Rule
+{
+    public function text(): RuleText
+    {
+        return new RuleText('F08', [Level::Warn], 'the rating differs from the fuse that the device\'s maker asks for',
+            'its maker tested it with that one', 'the device\'s own sheet', Mark::CommonPractice);
+    }
+
+    public function check(Assessment $assessment): iterable
+    {
+        foreach ($assessment->circuits() as $run) {
+            $asked = $run->circuit?->demand->makers;
+            $index = count($run->protection) - 1;
+            if ($run->circuit === null || $asked === null || $index < 0) {
+                continue;
+            }
+            $protection = $run->protection[$index];
+            // A smaller one is F03's to speak of, and where the wire asks for a smaller one the wire comes first.
+            if ($protection->rating > $asked + 1e-9) {
+                $fits = $protection->planned->family->has($asked);
+                yield new Finding($this->text(), Level::Warn, $run->circuit->on(),
+                    "{$run->circuit->behind[0]->label()} is fused with {$assessment->words->amps($protection->rating)}; its maker asks for {$assessment->words->amps($asked)}.",
+                    "Fit {$assessment->words->amps($asked)}.", $fits ? Patch::set($run->circuit->on(), [ProtectionAboveAmpacity::field($run, $index) => $asked]) : null,
+                    ['rating_a' => $protection->rating, 'makers_a' => $asked]);
+            }
+        }
+    }
+}

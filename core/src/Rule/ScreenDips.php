@@ -1,0 +1,68 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Rule;
+
+use Dinghy\Circuit\Solution;
+use Dinghy\Circuit\State;
+use Dinghy\Circuit\States;
+use Dinghy\Plan\Device;
+use Dinghy\Plan\DeviceKind;
+
+final readonly class ScreenDips implements Rule
+{
+    /** V */
+    private const LIMIT = 0.5;
+
+    /** A; a load of less does not move a bank by half a volt */
+    private const HEAVY = 3.0;
+
+    public function text(): RuleText
+    {
+        return new RuleText('D03', [Level::Warn], 'volts at a screen dip > 0.5 V when the motor or another shared load comes on',
+            'screens flicker or restart as the load comes and goes', 'computed', Mark::CommonPractice);
+    }
+
+    public function check(Assessment $assessment): iterable
+    {
+        $loaded = $assessment->states->in(State::Loaded);
+        if ($loaded === null) {
+            return; // D02 speaks of it
+        }
+        foreach ($assessment->plan->banks as $bank) {
+            $devices = $assessment->devicesOn($bank);
+            $screens = array_filter($devices, static fn (Device $device): bool => $device->kind === DeviceKind::Display);
+            if ($screens === [] || ! States::knows($bank)) {
+                continue;
+            }
+            foreach ($devices as $device) {
+                if (! $device->kind->isElectronics() && $device->sizingAmps() >= self::HEAVY) {
+                    yield from $this->judge($assessment, $loaded, $device, $screens);
+                }
+            }
+        }
+    }
+
+    /**
+     * @param  array<string, Device>  $screens
+     * @return iterable<Finding>
+     */
+    private function judge(Assessment $assessment, Solution $loaded, Device $device, array $screens): iterable
+    {
+        $others = array_fill_keys(array_keys(array_diff_key($assessment->plan->devices, [$device->id => true])), 1.0);
+        $off = $assessment->states->with($others);
+        if (! $off instanceof Solution) {
+            return;
+        }
+        foreach ($screens as $screen) {
+            $before = $off->between($screen->id.'+', $screen->id.'-') ?? 0.0;
+            $after = $loaded->between($screen->id.'+', $screen->id.'-') ?? 0.0;
+            if ($before - $after > self::LIMIT) {
+                yield new Finding($this->text(), Level::Warn, "device:{$screen->id}",
+                    "{$screen->label()} dips by {$assessment->words->volts($before - $after)}, to {$assessment->words->volts($after)}, when {$device->label()} comes on.",
+                    'Give the screens a feed, or a battery, of their own.', null, ['dip_v' => $before - $after, 'to_v' => $after]);
+            }
+        }
+    }
+}

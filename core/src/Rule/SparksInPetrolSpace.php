@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Rule;
+
+use Dinghy\Plan\Protection;
+
+final readonly class SparksInPetrolSpace implements Rule
+{
+    public function text(): RuleText
+    {
+        return new RuleText('F10', [Level::Stop], 'a breaker or fuse that is not ignition protected in a space with petrol tank or engine that is not open to the air',
+            'its spark lights the vapour', 'ABYC E-11; 33 CFR 183.410', Mark::FromMemory);
+    }
+
+    public function check(Assessment $assessment): iterable
+    {
+        $boat = $assessment->plan->boat;
+        if ($boat->fuel === null) {
+            yield new Unchecked('F10', 'plan', 'boat.fuel');
+        }
+        if ($boat->fuel !== 'petrol') {
+            return;
+        }
+        foreach ($assessment->plan->feeds as $feed) {
+            $protected = array_map(static fn (Protection $protection): ?bool => $protection->ignitionProtected, $feed->protection);
+            if ($protected !== []) {
+                yield from $this->judge($assessment, "feed:{$feed->id}", $feed->supply->bank->strings[0][0]->station,
+                    in_array(false, $protected, true) ? false : (in_array(null, $protected, true) ? null : true), 'protection.0.ignition_protected');
+            }
+        }
+        foreach ($assessment->plan->blocks as $block) {
+            if ($block->branches !== []) {
+                yield from $this->judge($assessment, "block:{$block->id}", $block->station, $block->ignitionProtected, 'ignition_protected');
+            }
+        }
+    }
+
+    /** @return iterable<Finding|Unchecked> */
+    private function judge(Assessment $assessment, string $on, ?string $station, ?bool $protected, string $field): iterable
+    {
+        if ($protected === true) {
+            return;
+        }
+        if ($station === null) {
+            yield new Unchecked('F10', $on, 'station');
+
+            return;
+        }
+        $place = $assessment->plan->boat->stations[$station];
+        if ($place->petrolVapour === null) {
+            yield new Unchecked('F10', "station:{$station}", 'petrol_vapour');
+        } elseif ($place->petrolVapour && $protected === null) {
+            yield new Unchecked('F10', $on, $field);
+        } elseif ($place->petrolVapour) {
+            yield new Finding($this->text(), Level::Stop, $on, "{$place->label()} can hold petrol vapour, and the protection there is not ignition protected.",
+                'Fit an ignition-protected part, or move it to a place open to the air.', null, []);
+        }
+    }
+}

@@ -1,0 +1,40 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Rule;
+
+use Dinghy\Battery\Standby;
+use Dinghy\Plan\Device;
+use Dinghy\Plan\Feed;
+use Dinghy\Plan\Patch;
+
+final readonly class StandbyDrain implements Rule
+{
+    public function text(): RuleText
+    {
+        return new RuleText('B14', [Level::Warn], 'standby draw that no switch stops flattens the bank to its floor within the lay-up time; automatic bilge pumps and alarms are exempt',
+            'the battery is flat before the next trip, and lead left flat is lost', 'computed', Mark::CommonPractice);
+    }
+
+    public function check(Assessment $assessment): iterable
+    {
+        foreach ($assessment->plan->banks as $bank) {
+            $drain = Standby::of($assessment->wiring, $assessment->plan->houseRules, $bank);
+            $days = $drain->daysToFloor;
+            if ($drain->devices === [] || $days === null || $days >= $assessment->plan->houseRules->layUpDays) {
+                continue;
+            }
+            $names = array_map(static fn (Device $device): string => $device->label(), $drain->devices);
+            $patch = null;
+            foreach ($drain->feeds as $feed) {
+                $step = Patch::set("feed:{$feed->id}", ['switch' => true]);
+                $patch = $patch === null ? $step : $patch->and($step);
+            }
+            yield new Finding($this->text(), Level::Warn, "bank:{$bank->id}",
+                'With everything off, '.implode(', ', $names)." still draw {$assessment->words->amps($drain->amps)} and bring bank {$bank->id} to its floor in ".Words::trim($days, 0).' days.',
+                'Fit a switch in '.implode(' and ', array_map(static fn (Feed $feed): string => "feed {$feed->id}", $drain->feeds)).'.',
+                $patch, ['standby_a' => $drain->amps, 'days' => $days, 'layup_days' => $assessment->plan->houseRules->layUpDays]);
+        }
+    }
+}

@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Rule;
+
+use Dinghy\Plan\Feed;
+use Dinghy\Plan\Patch;
+use Dinghy\Trip\TripDraw;
+
+final readonly class TapNotOnFirst implements Rule
+{
+    /** of the bank's Ah a day, that a tap may take unasked */
+    private const SHARE = 0.05;
+
+    public function text(): RuleText
+    {
+        return new RuleText('B05', [Level::Stop, Level::Warn], 'a tap is not taken from the bank\'s negative up (its negative then stands above the boat\'s, or too many volts reach its device): a stop; a legal tap takes > 5 % of the bank\'s daily Ah: a decision',
+            'across another block its negative shorts through shields and frames; more volts break a 12 V part; and the blocks below the tap are emptied before the others', 'common practice', Mark::CommonPractice);
+    }
+
+    public function check(Assessment $assessment): iterable
+    {
+        foreach ($assessment->plan->feeds as $feed) {
+            $supply = $feed->supply;
+            if ($supply->minus->above > 0) {
+                $lift = $supply->minusAboveNegative();
+                yield new Finding($this->text(), Level::Stop, "feed:{$feed->id}",
+                    "The negative of feed {$feed->id} stands {$assessment->words->volts($lift)} above the negative of bank {$supply->bank->id}: through shields and frames that is a short circuit.",
+                    'Take it across Battery 1, from the bank\'s negative.',
+                    Patch::set("feed:{$feed->id}", ['from.plus' => 'tap:'.max(1, $supply->plus->above - $supply->minus->above), 'from.minus' => 'neg']),
+                    ['lift_v' => $lift]);
+            } elseif ($supply->isTap()) {
+                yield from $this->judgeTap($assessment, $feed);
+            }
+        }
+    }
+
+    /** @return iterable<Finding|Unchecked> */
+    private function judgeTap(Assessment $assessment, Feed $feed): iterable
+    {
+        $supply = $feed->supply;
+        $words = $assessment->words;
+        foreach ($assessment->wiring->paths as $path) {
+            if ($path->feed === $feed && $supply->plus->above > 1 && $supply->nominalVolts() > $path->device->maxVolts) {
+                yield new Finding($this->text(), Level::Stop, "feed:{$feed->id}",
+                    "{$path->device->label()} takes at most {$words->volts($path->device->maxVolts)}; the tap above Battery {$supply->plus->above} gives {$words->volts($supply->nominalVolts())}.",
+                    'Take the tap from Battery 1.', Patch::set("feed:{$feed->id}", ['from.plus' => 'tap:1']),
+                    ['supply_v' => $supply->nominalVolts(), 'max_v' => $path->device->maxVolts]);
+
+                return;
+            }
+        }
+        $trip = $assessment->plan->trip;
+        if ($trip === null) {
+            yield new Unchecked('B05', 'plan', 'trip.phases');
+
+            return;
+        }
+        [$tapped, $whole] = [0.0, 0.0];
+        foreach ($assessment->wiring->paths as $path) {
+            if ($path->feed->supply->bank === $supply->bank) {
+                $path->feed->supply->isTap() ? $tapped += TripDraw::ampHours($trip, $path->device) : $whole += TripDraw::ampHours($trip, $path->device);
+            }
+        }
+        if ($tapped <= self::SHARE * $whole) {
+            return;
+        }
+        $first = $supply->bank->strings[0][0];
+        $floor = $assessment->plan->houseRules->floorOf($first->chemistry) ?? 0.5;
+        $trips = $tapped > 0 ? floor((1 - $floor) * $first->capacityAh / $tapped) : INF;
+        yield new Finding($this->text(), Level::Warn, "feed:{$feed->id}",
+            'Taps take '.Words::trim($tapped, 1)." Ah a trip from the lower blocks of bank {$supply->bank->id}, whose whole gives ".Words::trim($whole, 1)
+                .' Ah; charged as one bank, Battery 1 is at its floor alone after '.Words::trim($trips, 0).($trips === 1.0 ? ' trip.' : ' trips.'),
+            'Give what is tapped a battery of its own, or charge every block by an output of its own.',
+            null, ['imbalance_ah' => $tapped, 'bank_ah' => $whole, 'trips' => $trips]);
+    }
+}

@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Rule;
+
+use Dinghy\Plan\Patch;
+use Dinghy\Protection\FuseFamily;
+
+final readonly class UnfusedStrings implements Rule
+{
+    public function text(): RuleText
+    {
+        return new RuleText('B22', [Level::Stop, Level::Warn], 'parallel strings without a fuse each (a stop for lithium)',
+            'a block that fails is fed by its neighbours', 'common practice', Mark::CommonPractice);
+    }
+
+    public function check(Assessment $assessment): iterable
+    {
+        foreach ($assessment->plan->banks as $bank) {
+            if (count($bank->strings) < 2 || $bank->stringProtection !== null) {
+                continue;
+            }
+            $need = 1.25 * $assessment->peakAmpsOf($bank) / count($bank->strings);
+            $family = $bank->nominalVolts() > 40 ? FuseFamily::StripLarge80 : FuseFamily::BatteryPost;
+            $size = $family->smallestOfAtLeast($need) ?? $family->sizes()[count($family->sizes()) - 1];
+            yield new Finding($this->text(), $bank->batteries()[0]->chemistry->isLead() ? Level::Warn : Level::Stop, "bank:{$bank->id}",
+                'The '.count($bank->strings)." parallel strings of bank {$bank->id} have no fuse each.",
+                "Fit a {$family->label()} of {$assessment->words->amps($size)} on the top post of each string.",
+                Patch::set("bank:{$bank->id}", ['string_protection' => (object) ['family' => $family->value, 'rating_a' => $size]]),
+                ['strings' => (float) count($bank->strings)]);
+        }
+    }
+}

@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Rule;
+
+final readonly class WrongChargerProfile implements Rule
+{
+    public function text(): RuleText
+    {
+        return new RuleText('B10', [Level::Stop], 'a charger\'s profile does not suit the chemistry',
+            'too many volts gas or break a battery, too few never fill it', 'charging volts by chemistry', Mark::FromMemory);
+    }
+
+    public function check(Assessment $assessment): iterable
+    {
+        foreach ($assessment->plan->chargers as $charger) {
+            foreach ($charger->outputs as $output) {
+                foreach ($output->across as $battery) {
+                    $suits = $output->profile->profileSuits($battery->chemistry);
+                    if ($suits === null) {
+                        yield new Unchecked('B10', "battery:{$battery->id}", 'its maker\'s charging volts');
+                    } elseif (! $suits) {
+                        yield new Finding($this->text(), Level::Stop, "charger:{$charger->id}",
+                            "An output of charger {$charger->id} is set for {$output->profile->label()}; battery {$battery->id} is {$battery->chemistry->label()}.",
+                            "Set it for {$battery->chemistry->label()}, or fit a charger that can be.", null, []);
+                    }
+                }
+            }
+        }
+    }
+}

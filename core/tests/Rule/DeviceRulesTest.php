@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Tests\Rule;
+
+use Dinghy\Plan\PlanDocument;
+use Dinghy\Rule\Level;
+use Dinghy\Rule\Rulebook;
+use Dinghy\Tests\Plans;
+
+/** Rules of devices and of what feeds them. */
+final class DeviceRulesTest extends RuleTestCase
+{
+    public static function speaking(): array
+    {
+        return [
+            'D01' => ['D01', Level::Stop, 'device:d1', 'pump', ['device:d1' => ['v_max' => 14.69]]],
+            'D02' => ['D02', Level::Stop, 'device:d1', 'pump', ['device:d1' => ['v_min' => 11.9]]],
+            'D02 more than the bank can give' => ['D02', Level::Stop, 'device:d1', 'pump', ['battery:b1' => ['internal_mohm' => 500]]],
+            'D03' => ['D03', Level::Warn, 'device:screen', 'parallel', ['device:light' => ['typical_a' => 34, 'peak_a' => 34]]],
+            'D04' => ['D04', Level::Warn, 'device:d1', 'pump', ['device:d1' => ['standby_a' => 0.001]]],
+            'D05' => ['D05', Level::Note, 'device:d1', 'pump', ['device:d1' => ['keyed_plug' => true]]],
+            'D07' => ['D07', Level::Stop, 'plan', 'pump', ['plan' => ['boat.hull' => 'aluminium', 'boat.hull_carries_current' => true]]],
+        ];
+    }
+
+    public static function silent(): array
+    {
+        return [
+            'D01 at the limit' => ['D01', 'pump', ['device:d1' => ['v_max' => 14.7]]],
+            'D02' => ['D02', 'pump', ['device:d1' => ['v_min' => 11.7]]],
+            'D03' => ['D03', 'parallel', ['device:light' => ['typical_a' => 20, 'peak_a' => 20]]],
+            'D04 behind a switch' => ['D04', 'pump', ['device:d1' => ['standby_a' => 0.1], 'feed:f1' => ['switch' => true]]],
+            'D04 an alarm' => ['D04', 'pump', ['device:d1' => ['standby_a' => 0.1, 'always_on' => true]]],
+            'D07 a wire of its own' => ['D07', 'pump', ['plan' => ['boat.hull' => 'aluminium', 'boat.hull_carries_current' => false]]],
+        ];
+    }
+
+    public static function unknowns(): array
+    {
+        return [
+            'D01' => ['D01', 'device:d1', 'charging volts of bank house', 'pump', ['battery:b1' => ['chemistry' => 'other-lithium']]],
+            'D02' => ['D02', 'device:d1', 'internal_mohm of the batteries of house', 'pump', ['battery:b1' => ['chemistry' => 'other-lithium', 'internal_mohm' => Plans::UNKNOWN]]],
+            'D07' => ['D07', 'plan', 'boat.hull_carries_current', 'pump', ['plan' => ['boat.hull' => 'aluminium']]],
+        ];
+    }
+
+    public function test_what_cannot_be_fed_says_what_can_be_had(): void
+    {
+        $finding = self::found(Plans::pump(['battery:b1' => ['internal_mohm' => 500]]), 'D02');
+
+        // At 12.3 V behind some 0.52 Ω, V²/4R are 72 W: 6 A at 12 V nominal.
+        self::assertEqualsWithDelta(12.3 ** 2 / 4 / 0.5253, 12 * ($finding->figures['most_a'] ?? 0), 0.4);
+        self::assertStringContainsString('at most', $finding->says ?? '');
+    }
+
+    public function test_data_cables_want_a_common_negative(): void
+    {
+        $two = static fn (array $bonds): PlanDocument => self::twoBanks($bonds);
+        $none = self::found($two([]), 'D06');
+        self::assertSame('bank:spare', $none?->on);
+        self::assertNotNull($none->patch);
+        self::assertNull(self::found($two([])->with($none->patch), 'D06'));
+        $thin = self::found($two([(object) ['id' => 'bond', 'from' => 'spare', 'to' => 'house', 'gauge' => '12 AWG']]), 'D06');
+        self::assertStringContainsString('thinner than the largest feeder, 10 AWG', $thin->says ?? '');
+        self::assertNull(self::found($two([(object) ['id' => 'bond', 'from' => 'spare', 'to' => 'house', 'gauge' => '10 AWG']]), 'D06'));
+    }
+
+    public function test_plans_of_good_work_have_no_finding_and_nothing_unknown(): void
+    {
+        foreach (['pump', 'series', 'parallel'] as $plan) {
+            $evaluation = Plans::evaluate(Plans::named($plan));
+            self::assertSame([], array_map(static fn ($finding): string => $finding->says, $evaluation->findings), $plan);
+            self::assertSame([], array_map(static fn ($unchecked): string => "{$unchecked->rule} {$unchecked->on} {$unchecked->needs}", $evaluation->unchecked), $plan);
+        }
+    }
+
+    public function test_every_rule_has_its_words_a_code_of_its_own_and_a_test_that_makes_it_speak(): void
+    {
+        $codes = [];
+        foreach (Rulebook::rules() as $rule) {
+            $text = $rule->text();
+            $codes[] = $text->code;
+            self::assertNotSame('', $text->speaksWhen.$text->because.$text->source);
+        }
+        self::assertSame(array_unique($codes), $codes);
+        $driven = array_column([...BankRulesTest::speaking(), ...ProtectionRulesTest::speaking(), ...WireRulesTest::speaking(), ...self::speaking()], 0);
+        self::assertSame(['D06'], array_values(array_diff($codes, $driven)), 'D06 has a test of its own.');
+    }
+
+    /** @param  list<\stdClass>  $bonds */
+    private static function twoBanks(array $bonds): PlanDocument
+    {
+        $root = Plans::pump(['device:d1' => ['data' => 'net']])->root();
+        [$battery, $feed, $device] = [clone $root->batteries[0], clone $root->feeds[0], clone $root->devices[0]];
+        [$battery->id, $feed->id, $device->id] = ['b2', 'f2', 'd2'];
+        $feed->from = (object) ['bank' => 'spare'];
+        $feed->to = (object) ['device' => 'd2'];
+
+        return Plans::pump(['plan' => [
+            'batteries' => [...$root->batteries, $battery], 'banks' => [...$root->banks, (object) ['id' => 'spare', 'strings' => [['b2']]]],
+            'feeds' => [...$root->feeds, $feed], 'devices' => [$root->devices[0], $device], 'bonds' => $bonds,
+        ]]);
+    }
+
+    protected static function withoutPatch(): array
+    {
+        return ['D01', 'D02', 'D03', 'D05'];
+    }
+}
