@@ -4,16 +4,20 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use Dinghy\Circuit\Overload;
 use Dinghy\Evaluation\Evaluation;
 use Dinghy\Evaluation\EvaluationDocument;
 use Dinghy\Plan\Plan;
 use Dinghy\Plan\PlanRefused;
 use Dinghy\Rule\Level;
 use Illuminate\Console\Command;
+use Symfony\Component\Console\Output\OutputInterface;
 
 final class Evaluate extends Command
 {
-    protected $signature = 'dinghy:evaluate {plan : A plan file} {--strict : Exit 1 when a stop is found}';
+    protected $signature = 'dinghy:evaluate {plan : A plan file}
+        {--strict : Exit 1 when a stop is found}
+        {--state= : Also print the volts in this state: rest, loaded, lowest, cranking, or devices with their share as motor=0.5,display}';
 
     protected $description = 'Evaluates a plan file and prints the evaluation as JSON';
 
@@ -24,11 +28,37 @@ final class Evaluate extends Command
         } catch (PlanRefused $e) {
             return PlanFile::refuse($this, $e);
         }
+        $document = EvaluationDocument::of($evaluation);
+        if ($this->option('state') !== null) {
+            $state = ChosenState::of((string) $this->option('state'), $evaluation);
+            if (is_string($state)) {
+                $this->components->error($state);
+
+                return self::INVALID;
+            }
+            $document['state'] = $this->state($state, $evaluation);
+        }
         $this->output->writeln(json_encode(
-            EvaluationDocument::of($evaluation),
+            $document,
             JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION,
-        ), \Symfony\Component\Console\Output\OutputInterface::OUTPUT_RAW);
+        ), OutputInterface::OUTPUT_RAW);
 
         return $this->option('strict') && $evaluation->count(Level::Stop) > 0 ? self::FAILURE : self::SUCCESS;
+    }
+
+    /** @return array<string, mixed> */
+    private function state(ChosenState $state, Evaluation $evaluation): array
+    {
+        $solved = $state->solved;
+        if ($solved instanceof Overload) {
+            return ['name' => $state->name, 'overload' => ['device' => $solved->load, 'asked_a' => $solved->askedAmps, 'most_a' => $solved->mostAmps, 'share' => $solved->share]];
+        }
+
+        return [
+            'name' => $state->name,
+            'overload' => null,
+            'devices' => array_map(static fn ($device): array => ['id' => $device->id, 'volts' => $solved->between($device->id.'+', $device->id.'-')], array_values($evaluation->plan->devices)),
+            'batteries' => array_map(static fn (string $id, float $amps): array => ['id' => $id, 'amps' => $amps], array_keys($solved->sourceAmps()), $solved->sourceAmps()),
+        ];
     }
 }

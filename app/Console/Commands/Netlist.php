@@ -13,7 +13,7 @@ use Symfony\Component\Console\Output\OutputInterface;
 
 final class Netlist extends Command
 {
-    protected $signature = 'dinghy:netlist {plan : A plan file} {--state=loaded : rest, loaded or lowest}';
+    protected $signature = 'dinghy:netlist {plan : A plan file} {--state=loaded : rest, loaded, lowest or cranking}';
 
     protected $description = "Prints a plan's circuit as a SPICE netlist that ngspice runs as it is";
 
@@ -21,7 +21,7 @@ final class Netlist extends Command
     {
         $state = State::tryFrom((string) $this->option('state'));
         if ($state === null) {
-            $this->components->error('--state takes rest, loaded or lowest.');
+            $this->components->error('--state takes rest, loaded, lowest or cranking.');
 
             return self::INVALID;
         }

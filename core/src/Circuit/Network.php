@@ -53,6 +53,21 @@ final class Network
         $this->topology = $topology ?? Topology::of($sources, $resistors, $loads);
     }
 
+    /**
+     * The same wires with other volts in the batteries, of the same resistance, and other loads between the same pins.
+     *
+     * @param  list<Source>  $sources
+     * @param  list<Load>  $loads
+     */
+    public function inState(array $sources, array $loads): self
+    {
+        $other = new self($sources, $this->resistors, $loads, $this->topology);
+        $other->factors = $this->factors();
+        [$other->diagonal, $other->values] = [$this->diagonal, $this->values];
+
+        return $other;
+    }
+
     /** Volts with nothing drawn. */
     public function atRest(): Solution
     {

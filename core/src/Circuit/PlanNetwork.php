@@ -54,7 +54,7 @@ final class PlanNetwork
         private readonly array $runs,
         private readonly float $celsius,
         private readonly \Closure $volts,
-        private readonly \Closure $amps,
+        \Closure $amps,
         private readonly bool $short = false,
         float $crankingAmps = 0.0,
     ) {
@@ -74,18 +74,40 @@ final class PlanNetwork
             }
         }
         foreach ($plan->devices as $device) {
-            $this->addDevice($device);
+            $this->addLead($device);
         }
-        $engine = $plan->boat->engine;
-        if ($engine !== null) {
-            $this->loads[] = new Load('engine', $engine->battery.'+', $engine->battery.'-', LoadKind::Current, $crankingAmps, $plan->batteries[$engine->battery]->nominalVolts);
-        }
+        $this->addLoads($amps, $crankingAmps);
     }
 
-    /** @param  Topology|null  $topology  of the network of another state of the same plan */
+    /**
+     * The same wires in another state.
+     *
+     * @param  \Closure(Battery): float  $volts
+     * @param  \Closure(Device): float  $amps
+     */
+    public function inState(\Closure $volts, \Closure $amps, float $crankingAmps = 0.0): self
+    {
+        $other = clone $this;
+        $other->sources = array_map(
+            fn (Source $source): Source => new Source($source->name, $source->plus, $source->minus, $volts($this->plan->batteries[$source->name]), $source->ohms),
+            $this->sources,
+        );
+        $other->loads = [];
+        $other->addLoads($amps, $crankingAmps);
+
+        return $other;
+    }
+
+    /** @param  Topology|null  $topology  of another network of the same plan */
     public function network(?Topology $topology = null): Network
     {
         return new Network($this->sources, $this->resistors, $this->loads, $topology);
+    }
+
+    /** @param  Network  $other  of the same wires in another state */
+    public function networkLike(Network $other): Network
+    {
+        return $other->inState($this->sources, $this->loads);
     }
 
     /** The same elements for a circuit simulator. */
@@ -155,7 +177,7 @@ final class PlanNetwork
         return $next;
     }
 
-    private function addDevice(Device $device): void
+    private function addLead(Device $device): void
     {
         if ($device->leadGauge !== null) {
             $ohms = $this->wire($device->leadGauge, Metal::Copper, $device->leadLength) + self::BUTT;
@@ -164,9 +186,25 @@ final class PlanNetwork
             }
             $this->stretches[$device->id] = [new Stretch('lead '.$device->leadGauge, $device->leadLength, $device->leadGauge->areaMm2, $device->id.'+', $device->id.'-')];
         }
-        $nominal = $this->nominalVolts($device);
-        if ($nominal !== null) {
-            $this->loads[] = new Load($device->id, $device->id.'+', $device->id.'-', $device->load, ($this->amps)($device), $nominal);
+    }
+
+    /** @param  \Closure(Device): float  $amps */
+    private function addLoads(\Closure $amps, float $crankingAmps): void
+    {
+        $nominal = [];
+        foreach ($this->runs as $run) {
+            if ($run->circuit !== null && $run->nominalVolts !== null && count($run->circuit->behind) === 1) {
+                $nominal[$run->circuit->behind[0]->id] ??= $run->nominalVolts;
+            }
+        }
+        foreach ($this->plan->devices as $device) {
+            if (isset($nominal[$device->id])) {
+                $this->loads[] = new Load($device->id, $device->id.'+', $device->id.'-', $device->load, $amps($device), $nominal[$device->id]);
+            }
+        }
+        $engine = $this->plan->boat->engine;
+        if ($engine !== null) {
+            $this->loads[] = new Load('engine', $engine->battery.'+', $engine->battery.'-', LoadKind::Current, $crankingAmps, $this->plan->batteries[$engine->battery]->nominalVolts);
         }
     }
 
@@ -174,17 +212,6 @@ final class PlanNetwork
     private function entry(Device $device): string
     {
         return $device->leadGauge === null ? $device->id : $device->id.'/lead';
-    }
-
-    private function nominalVolts(Device $device): ?float
-    {
-        foreach ($this->runs as $run) {
-            if ($run->circuit !== null && $run->nominalVolts !== null && $run->circuit->behind === [$device]) {
-                return $run->nominalVolts;
-            }
-        }
-
-        return null;
     }
 
     private function switchedByBreaker(SizedRun $run): bool

@@ -31,8 +31,6 @@ final class States
 
     private ?Network $coldNetwork = null;
 
-    private ?Topology $topology = null;
-
     /** @param  array<string, SizedRun>  $runs */
     public function __construct(private readonly Plan $plan, private readonly array $runs)
     {
@@ -61,23 +59,26 @@ final class States
      */
     public function with(array $shares): Solution|Overload
     {
-        return $this->build(self::restedVolts(...), static fn (Device $device): float => ($shares[$device->id] ?? 0.0) * $device->sizingAmps())
-            ->network($this->topology())->loaded();
+        return $this->circuit(State::Loaded)
+            ->inState(self::restedVolts(...), static fn (Device $device): float => ($shares[$device->id] ?? 0.0) * $device->sizingAmps())
+            ->networkLike($this->network(State::Loaded))->loaded();
     }
 
     public function circuit(State $state): PlanNetwork
     {
         return $this->circuits[$state->value] ??= match ($state) {
-            State::Rest => $this->build(self::restedVolts(...), static fn (): float => 0.0),
-            State::Loaded => $this->build(self::restedVolts(...), static fn (Device $device): float => $device->sizingAmps()),
-            State::Lowest => $this->build($this->floorVolts(...), static fn (Device $device): float => $device->peakAmps),
-            State::Cranking => $this->build(self::restedVolts(...), static fn (Device $device): float => $device->isMotor() ? 0.0 : $device->typicalAmps, $this->plan->boat->engine->crankingAmps ?? 0.0),
+            State::Loaded => new PlanNetwork($this->plan, $this->runs, $this->plan->houseRules->conductorCelsius, self::restedVolts(...), static fn (Device $device): float => $device->sizingAmps()),
+            State::Rest => $this->circuit(State::Loaded)->inState(self::restedVolts(...), static fn (): float => 0.0),
+            State::Lowest => $this->circuit(State::Loaded)->inState($this->floorVolts(...), static fn (Device $device): float => $device->peakAmps),
+            State::Cranking => $this->circuit(State::Loaded)->inState(self::restedVolts(...), static fn (Device $device): float => $device->isMotor() ? 0.0 : $device->typicalAmps, $this->plan->boat->engine->crankingAmps ?? 0.0),
         };
     }
 
     public function network(State $state): Network
     {
-        return $this->networks[$state->value] ??= $this->circuit($state)->network($this->topology());
+        return $this->networks[$state->value] ??= $state === State::Loaded
+            ? $this->circuit($state)->network()
+            : $this->circuit($state)->networkLike($this->network(State::Loaded));
     }
 
     /** The circuit of a state as a SPICE netlist. */
@@ -86,12 +87,16 @@ final class States
         return $this->circuit($state)->netlist("{$this->plan->title}, state {$state->value}");
     }
 
+    /** @return array{string, string} the nodes at the far end of a run, plus and minus */
+    public function farEnd(SizedRun $run): array
+    {
+        return $this->cold()->farEnd($run);
+    }
+
     /** A through a dead short at the far end of a run: cold copper, full batteries, contacts included. */
     public function shortAtFarEnd(SizedRun $run): float
     {
-        [$plus, $minus] = $this->cold()->farEnd($run);
-
-        return $this->shortBetween($plus, $minus);
+        return $this->shortBetween(...$this->farEnd($run));
     }
 
     /** A through a dead short between two nodes. */
@@ -103,7 +108,7 @@ final class States
     /** The network that short-circuit currents are taken from: cold copper, full batteries, nothing drawn. */
     public function coldNetwork(): Network
     {
-        return $this->coldNetwork ??= $this->cold()->network($this->topology());
+        return $this->coldNetwork ??= $this->cold()->network($this->network(State::Loaded)->topology);
     }
 
     /** Whether volts and resistance of every battery of a bank are known or can be estimated. */
@@ -125,12 +130,6 @@ final class States
             State::Rest => $this->network(State::Loaded)->atRest(),
             default => $this->network($state)->loaded(),
         };
-    }
-
-    /** How the plan's elements hang together: the same in all states. */
-    private function topology(): Topology
-    {
-        return $this->topology ??= $this->circuit(State::Loaded)->network()->topology;
     }
 
     private static function restingVoltsOrNull(Battery $battery): ?float
@@ -159,14 +158,5 @@ final class States
     private function cold(): PlanNetwork
     {
         return $this->cold ??= new PlanNetwork($this->plan, $this->runs, self::COLD, self::fullVolts(...), static fn (): float => 0.0, true);
-    }
-
-    /**
-     * @param  \Closure(Battery): float  $volts
-     * @param  \Closure(Device): float  $amps
-     */
-    private function build(\Closure $volts, \Closure $amps, float $crankingAmps = 0.0): PlanNetwork
-    {
-        return new PlanNetwork($this->plan, $this->runs, $this->plan->houseRules->conductorCelsius, $volts, $amps, false, $crankingAmps);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Dinghy\Evaluation;
 
+use Dinghy\Battery\Standby;
 use Dinghy\Plan\Bank;
 
 final readonly class BankFigures
@@ -18,6 +19,7 @@ final readonly class BankFigures
         public ?float $restedVolts,
         public ?float $shortCircuitAmps,
         public ?array $shares,
+        public Standby $standby,
     ) {
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Dinghy\Evaluation;
 
+use Dinghy\Battery\Standby;
 use Dinghy\Circuit\State;
 use Dinghy\Circuit\States;
 use Dinghy\Plan\Bank;
@@ -106,8 +107,9 @@ final readonly class Evaluation
 
     private function bank(Bank $bank): BankFigures
     {
+        $standby = Standby::of($this->wiring, $this->plan->houseRules, $bank);
         if (! States::knows($bank)) {
-            return new BankFigures($bank, null, null, null);
+            return new BankFigures($bank, null, null, null, $standby);
         }
         $string = $bank->strings[0];
         $plus = $string[count($string) - 1]->id.'+';
@@ -123,6 +125,7 @@ final readonly class Evaluation
             $this->states->in(State::Rest)?->between($plus, $minus),
             $this->states->shortBetween($plus, $minus),
             $amps === null ? null : $shares,
+            $standby,
         );
     }
 

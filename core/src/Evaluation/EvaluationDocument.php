@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace Dinghy\Evaluation;
 
+use Dinghy\Circuit\Sharing;
 use Dinghy\Circuit\State;
-use Dinghy\Circuit\States;
 use Dinghy\Rule\Finding;
 use Dinghy\Rule\Unchecked;
 use Dinghy\Wiring\Rung;
+use Dinghy\Wiring\Schools;
 use Dinghy\Wiring\SizedRun;
 
 /** An evaluation as the JSON document that the command line prints and the page draws. Numbers are not rounded. */
@@ -20,7 +21,7 @@ final class EvaluationDocument
         return [
             'format' => 'dinghy-evaluation',
             'version' => 1,
-            'runs' => array_map(static fn (SizedRun $run): array => self::run($run, $evaluation->states), array_values($evaluation->runs)),
+            'runs' => array_map(static fn (SizedRun $run): array => self::run($run, $evaluation), array_values($evaluation->runs)),
             'banks' => array_map(self::bank(...), $evaluation->banks),
             'devices' => array_map(self::device(...), $evaluation->devices),
             'meter_points' => array_map(self::meterPoint(...), $evaluation->meterPoints),
@@ -33,8 +34,10 @@ final class EvaluationDocument
     }
 
     /** @return array<string, mixed> */
-    private static function run(SizedRun $run, States $states): array
+    private static function run(SizedRun $run, Evaluation $evaluation): array
     {
+        $schools = Schools::of($run);
+
         return [
             'id' => $run->id,
             'of' => $run->kind->value,
@@ -47,14 +50,28 @@ final class EvaluationDocument
             'area_mm2' => $run->gauge->areaMm2,
             'drop_v' => $run->drop,
             'drop_pct' => $run->dropPercent,
+            'drop_physics_v' => self::physicalDrop($run),
             'limit_pct' => $run->limitPercent,
             'ampacity_a' => $run->ampacity,
             'protection_a' => $run->protection === [] ? null : $run->protection[0]->rating,
             'protection_chosen' => $run->protection !== [] && $run->protection[0]->chosen,
             'alternatives' => array_map(self::rung(...), $run->rungs),
             'band_chart_gauge' => $run->bandChart?->name,
-            'far_short_a' => $run->length === null || $run->nominalVolts === null ? null : $states->shortAtFarEnd($run),
+            'makers_gauge' => $schools->makers?->name,
+            'schools' => $schools->difference($evaluation->words),
+            'far_short_a' => $run->length === null || $run->nominalVolts === null ? null : $evaluation->states->shortAtFarEnd($run),
         ];
+    }
+
+    private static function physicalDrop(SizedRun $run): ?float
+    {
+        foreach ($run->rungs as $rung) {
+            if ($rung->gauge->name === $run->gauge->name) {
+                return $rung->physicalDrop;
+            }
+        }
+
+        return null;
     }
 
     /** @return array<string, mixed> */
@@ -64,6 +81,7 @@ final class EvaluationDocument
             'gauge' => $rung->gauge->name,
             'area_mm2' => $rung->gauge->areaMm2,
             'drop_v' => $rung->drop,
+            'drop_physics_v' => $rung->physicalDrop,
             'drop_pct' => $rung->dropPercent,
             'path_drop_pct' => $rung->pathDropPercent,
             'max_length_m' => $rung->longest,
@@ -91,6 +109,10 @@ final class EvaluationDocument
             'energy_wh' => $figures->bank->nominalVolts() * $figures->bank->capacityAh(),
             'short_circuit_a' => $figures->shortCircuitAmps,
             'shares' => $shares,
+            'busiest' => $figures->shares === null ? null : Sharing::busiest($figures->bank, $figures->shares),
+            'mass_kg' => $figures->bank->kilograms(),
+            'standby_a' => $figures->standby->amps,
+            'days_to_floor' => $figures->standby->daysToFloor,
         ];
     }
 

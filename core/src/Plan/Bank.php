@@ -114,6 +114,20 @@ final readonly class Bank
         return array_sum(array_map(static fn (Battery $battery): float => $battery->nominalVolts, $string));
     }
 
+    /** @return float|null kg of all its batteries; null: one is unknown */
+    public function kilograms(): ?float
+    {
+        $sum = 0.0;
+        foreach ($this->batteries() as $battery) {
+            if ($battery->kilograms === null) {
+                return null;
+            }
+            $sum += $battery->kilograms;
+        }
+
+        return $sum;
+    }
+
     /** Ah: the weakest battery of each string, strings added. */
     public function capacityAh(): float
     {

@@ -1,0 +1,130 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Evaluation;
+
+use Dinghy\Conductor\ShortTime;
+use Dinghy\Protection\OpeningTime;
+use Dinghy\Wiring\SizedProtection;
+use Dinghy\Wiring\SizedRun;
+
+/**
+ * A dead short placed along a run: what flows, and when each fuse on the way opens, each wire's insulation is past what it
+ * bears, and its copper melts. The times of wires hold up to some seconds; beyond, heat leaves them.
+ */
+final readonly class WhatBurnsFirst
+{
+    /**
+     * @param  float  $amps  A through the short
+     * @param  list<ShortEvent>  $events  the earliest first
+     * @param  bool  $coordinated  whether the protection nearest to the short opens before those upstream begin to
+     */
+    private function __construct(
+        public float $amps,
+        public array $events,
+        public bool $coordinated,
+    ) {
+    }
+
+    /**
+     * @param  string  $id  of a feed, a branch, or a device whose factory lead is meant
+     * @param  float  $along  0 at the run's source to 1 at its far end
+     * @return self|null null: nothing feeds it, or lengths or batteries on the way are unknown
+     */
+    public static function at(Evaluation $evaluation, string $id, float $along): ?self
+    {
+        $run = $evaluation->runs[$id] ?? null;
+        $upstream = $run === null ? [] : self::upstream($evaluation, $run);
+        if ($run === null || $upstream === [] || $run->length === null) {
+            return null;
+        }
+        $before = count($upstream) > 1 ? $upstream[count($upstream) - 2] : null;
+        $far = self::loop($evaluation, $run);
+        $near = $before === null ? self::loopAtSource($evaluation, $run) : self::loop($evaluation, $before);
+        if ($far === null || $near === null) {
+            return null;
+        }
+        // The resistance of the loop grows evenly along a wire; what stands at its source is before it all.
+        $amps = $far[0] / ($near[1] + $along * ($far[1] - $near[1]));
+        $events = [];
+        $protections = [];
+        foreach ($upstream as $wire) {
+            $events[] = new ShortEvent('insulation', $wire->id, (string) $wire->gauge, ShortTime::insulation($wire->gauge, $amps), null);
+            $events[] = new ShortEvent('copper', $wire->id, (string) $wire->gauge, ShortTime::melting($wire->gauge, $amps, $evaluation->plan->houseRules->ambient), null);
+            foreach ($wire->protection as $protection) {
+                $protections[] = [$wire, $protection];
+            }
+        }
+        foreach ($protections as [$wire, $protection]) {
+            $opens = OpeningTime::of($protection->planned->family, $protection->rating, $amps);
+            $events[] = new ShortEvent('opens', $wire->id, self::name($protection), $opens->fastest, $opens->slowest);
+        }
+        usort($events, static fn (ShortEvent $a, ShortEvent $b): int => [$a->surely(), $a->what] <=> [$b->surely(), $b->what]);
+
+        return new self($amps, $events, self::isCoordinated($protections, $amps));
+    }
+
+    /** @return list<SizedRun> the wires that the current passes, from the bank; the run itself last */
+    private static function upstream(Evaluation $evaluation, SizedRun $run): array
+    {
+        foreach ($evaluation->wiring->paths as $path) {
+            $wires = [];
+            foreach ($path->circuits as $circuit) {
+                $wires[] = $evaluation->runs[$circuit->id];
+                if ($circuit->id === $run->id) {
+                    return $wires;
+                }
+            }
+            if ($path->device->id === $run->id) {
+                return [...$wires, $run];
+            }
+        }
+
+        return [];
+    }
+
+    /** @return array{float, float}|null V at rest and Ω of the loop that a short at the far end of a run closes */
+    private static function loop(Evaluation $evaluation, SizedRun $run): ?array
+    {
+        $network = $evaluation->states->coldNetwork();
+        [$plus, $minus] = $evaluation->states->farEnd($run);
+        $volts = $network->atRest()->between($plus, $minus);
+        $ohms = $network->resistanceBetween($plus, $minus);
+
+        return $volts === null || $ohms === null ? null : [$volts, $ohms];
+    }
+
+    /** @return array{float, float}|null the same at the posts of the bank that a feed is taken from */
+    private static function loopAtSource(Evaluation $evaluation, SizedRun $run): ?array
+    {
+        $supply = $evaluation->plan->feeds[$run->id]->supply;
+        $network = $evaluation->states->coldNetwork();
+        $volts = $network->atRest()->between($supply->plus->post($supply->bank), $supply->minus->post($supply->bank));
+        $ohms = $network->resistanceBetween($supply->plus->post($supply->bank), $supply->minus->post($supply->bank));
+
+        return $volts === null || $ohms === null ? null : [$volts, $ohms];
+    }
+
+    /** @param  list<array{SizedRun, SizedProtection}>  $protections from the bank outward */
+    private static function isCoordinated(array $protections, float $amps): bool
+    {
+        $last = array_pop($protections);
+        if ($last === null) {
+            return false;
+        }
+        $surely = OpeningTime::of($last[1]->planned->family, $last[1]->rating, $amps)->slowest;
+        foreach ($protections as [, $protection]) {
+            if (OpeningTime::of($protection->planned->family, $protection->rating, $amps)->fastest <= $surely) {
+                return false;
+            }
+        }
+
+        return ! is_infinite($surely);
+    }
+
+    private static function name(SizedProtection $protection): string
+    {
+        return \Dinghy\Rule\Words::trim($protection->rating, 1).' A '.$protection->planned->family->label();
+    }
+}
