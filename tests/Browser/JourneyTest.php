@@ -21,10 +21,10 @@ final class JourneyTest extends BrowserTestCase
         $this->press(WebDriverKeys::ENTER);
         $this->see('[data-run="bow-motor"]');
         $asFound = $this->figures();
-        self::assertStringStartsWith('1 stop, 2 to decide.', $asFound['verdict']);
+        self::assertStringStartsWith('1 stop, 3 to decide.', $asFound['verdict']);
 
         $this->press('2', ']');
-        $this->until(fn (): bool => str_starts_with($this->figure('verdict'), 'No stops, 1 to decide.'), 'the verdict after a thicker wire');
+        $this->until(fn (): bool => str_starts_with($this->figure('verdict'), 'No stops, 2 to decide.'), 'the verdict after a thicker wire');
         $thicker = $this->figures();
         foreach ($asFound as $figure => $value) {
             self::assertNotSame($value, $thicker[$figure], $figure);

@@ -14,7 +14,7 @@ final class WorkbenchTest extends BrowserTestCase
     {
         $this->openSkiff();
         $this->driver()->findElement(WebDriverBy::xpath('//button[contains(., "Run 6 AWG")]'))->click();
-        $this->until(fn (): bool => str_starts_with($this->figure('verdict'), 'No stops, 1 to decide.'), 'the remedy at work');
+        $this->until(fn (): bool => str_starts_with($this->figure('verdict'), 'No stops, 2 to decide.'), 'the remedy at work');
         $this->press(WebDriverKeys::CONTROL.'z'.WebDriverKeys::NULL);
         $this->until(fn (): bool => str_starts_with($this->figure('verdict'), '1 stop'), 'undone');
         $this->press('y');

@@ -31,7 +31,7 @@ final class PlanTest extends TestCase
         $rigger = $this->person('rigger');
         $answer = $this->edit($rigger, 1, 'feed:bow-motor', ['run.gauge' => '6 AWG'])->assertOk();
         ApiContract::assertMet('POST', self::PATH, 200, (string) $answer->getContent());
-        self::assertSame('No stops, 1 to decide.', substr($answer->json('verdict'), 0, 22));
+        self::assertSame('No stops, 2 to decide.', substr($answer->json('verdict'), 0, 22));
         self::assertSame(2, $answer->json('version.number'));
         self::assertEquals(60, $answer->json('evaluation.runs.0.protection_a'));
 

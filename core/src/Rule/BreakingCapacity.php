@@ -16,7 +16,7 @@ final readonly class BreakingCapacity implements Rule
 {
     public function text(): RuleText
     {
-        return new RuleText('F05', [Level::Stop, Level::Warn], 'breaking capacity < what can flow where it sits: for lead at 12 or 24 V with known cranking amps by the published table, elsewhere computed with cold copper and full batteries; a larger fuse upstream with enough capacity is its backup. A stop where the batteries\' resistance is known, a decision where it is estimated',
+        return new RuleText('F05', [Level::Stop, Level::Warn], 'breaking capacity < what can flow where it sits: for lead at 12 or 24 V with known cranking amps by the published table, elsewhere computed with cold copper and full batteries; a larger fuse upstream, or one on each string, with enough capacity is its backup. A stop where the batteries\' resistance is known, a decision where it is estimated',
             'it would weld shut or burst', 'ABYC E-11; computed', Mark::FromMemory);
     }
 
@@ -104,6 +104,12 @@ final readonly class BreakingCapacity implements Rule
         $feed = $assessment->feedOf($run);
         if ($run->kind === RunKind::Branch && $feed !== null) {
             $before = [...$assessment->runs[$feed->id]->protection, ...$before];
+        }
+        // A fuse on each string breaks what its own string gives.
+        $strings = $feed?->supply->bank->stringProtection;
+        $count = max(1, count($feed->supply->bank->strings ?? []));
+        if ($strings !== null && ($strings->rating ?? 0.0) * $count >= $run->protection[$index]->rating && $strings->breakingCapacity($volts) >= $needed / $count) {
+            return true;
         }
         foreach ($before as $upstream) {
             if ($upstream->rating >= $run->protection[$index]->rating && $upstream->planned->breakingCapacity($volts) >= $needed) {

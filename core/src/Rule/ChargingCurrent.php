@@ -32,15 +32,18 @@ final readonly class ChargingCurrent implements Rule
         $capacity = $parallel ? $bank->capacityAh() : $battery->capacityAh;
         [$amps, $nightly] = [0.0, 0.0];
         foreach ($assessment->plan->chargers as $charger) {
+            $given = 0.0;
             foreach ($charger->outputs as $output) {
                 if ($output->charges($battery) || ($parallel && array_filter($bank->batteries(), $output->charges(...)) !== [])) {
-                    if ($charger->input === null) {
-                        yield new Unchecked('B18', "charger:{$charger->id}", 'input');
-                    }
-                    $amps += $output->amps;
-                    $nightly += $charger->input === 'mains' ? $output->amps : 0.0;
+                    $given += $output->amps;
                 }
             }
+            if ($given > 0 && $charger->input === null) {
+                yield new Unchecked('B18', "charger:{$charger->id}", 'input');
+            }
+            // An alternator holds its volts and gives what the battery takes; of the others no two run at one time.
+            $amps = $charger->input === 'alternator' ? $amps : max($amps, $given);
+            $nightly = $charger->input === 'mains' ? max($nightly, $given) : $nightly;
         }
         $rate = $battery->chemistry->highestChargingRate();
         $name = $parallel && count($bank->batteries()) > 1 ? "Bank {$bank->id}" : "Battery {$battery->id}";

@@ -41,13 +41,15 @@ final readonly class PathDrop implements Rule
             $worst = array_reduce($runs, static fn (?SizedRun $worst, SizedRun $run): SizedRun => $worst === null || $run->drop > $worst->drop ? $run : $worst);
             yield new Finding($this->text(), Level::Warn, $on,
                 "{$path->device->label()} loses {$words->percent($percent)} on its way from bank {$path->feed->supply->bank->id}, {$words->volts($lost)}; the limit is {$words->percent($limit)}. "
-                    ."Most of it in {$worst?->circuit?->label}: {$words->amps($worst->amps ?? 0.0)} over {$words->length($worst->length ?? 0.0)} of {$worst?->gauge}.",
+                    ."Most of it in {$worst?->circuit?->label}: {$words->amps($worst->amps ?? 0.0)} over {$words->length($worst->length ?? 0.0)} of {$worst?->gauge}"
+                    .(($worst->circuit->run->extraOhms ?? 0.0) > 0 ? " and {$words->milliohms($worst->circuit->run->extraOhms ?? 0.0)} more." : '.'),
                 $remedy, $patch, ['drop_pct' => $percent, 'limit_pct' => $limit, 'drop_v' => $lost]);
         }
     }
 
     /**
-     * Thickens, step by step, the run that loses most, until the path fits.
+     * Passes by what lies in the path beside wire, where that alone is enough; else thickens, step by step, the run that
+     * loses most, until the path fits.
      *
      * @param  list<SizedRun>  $runs
      * @return array{string, Patch|null}
@@ -56,6 +58,10 @@ final readonly class PathDrop implements Rule
     {
         $allowed = $limit / 100 * $path->nominalVolts() - $path->leadDrop($assessment->runs);
         $drops = array_map(static fn (SizedRun $run): float => $run->drop ?? 0.0, $runs);
+        $bypass = self::bypass($assessment, $path, $runs, $allowed);
+        if ($bypass !== null) {
+            return $bypass;
+        }
         /** @var array<int, Rung> $changed */
         $changed = [];
         while (array_sum($drops) > $allowed) {
@@ -84,6 +90,30 @@ final readonly class PathDrop implements Rule
         }
 
         return [implode(' and ', $says)." gives {$assessment->words->percent($percent)}.", $patch];
+    }
+
+    /**
+     * @param  list<SizedRun>  $runs
+     * @return array{string, Patch}|null
+     */
+    private static function bypass(Assessment $assessment, Path $path, array $runs, float $allowed): ?array
+    {
+        [$left, $ohms, $patch] = [0.0, 0.0, null];
+        foreach ($runs as $run) {
+            $extra = $run->circuit->run->extraOhms ?? 0.0;
+            $left += ($run->drop ?? 0.0) - $run->amps * $extra;
+            if ($extra > 0 && $run->circuit !== null) {
+                $ohms += $extra;
+                $step = Patch::set($run->circuit->on(), ['run.extra_mohm' => 0]);
+                $patch = $patch === null ? $step : $patch->and($step);
+            }
+        }
+        if ($patch === null || $left > $allowed) {
+            return null;
+        }
+        $percent = 100 * ($left + $path->leadDrop($assessment->runs)) / $path->nominalVolts();
+
+        return ["Run a direct fused feed past what adds {$assessment->words->milliohms($ohms)}: {$assessment->words->percent($percent)}.", $patch];
     }
 
     private static function thicker(SizedRun $run, ?Rung $from): ?Rung

@@ -45,6 +45,11 @@ final readonly class Words
         return self::trim($volts, 2).' V';
     }
 
+    public function milliohms(float $ohms): string
+    {
+        return self::trim(1000 * $ohms, 1).' mΩ';
+    }
+
     public function seconds(float $seconds): string
     {
         return $seconds < 1 ? self::trim(1000 * $seconds, $seconds < 0.01 ? 1 : 0).' ms' : self::trim($seconds, 1).' s';

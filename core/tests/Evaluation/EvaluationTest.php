@@ -142,7 +142,7 @@ final class EvaluationTest extends TestCase
 
     public function test_the_verdict_is_a_sentence(): void
     {
-        self::assertSame('1 stop, 2 to decide. Lowest screen 12.7 V. Motor 35.6 V at 56 A.', Verdict::of(Plans::evaluate(Plans::skiff())));
+        self::assertSame('1 stop, 3 to decide. Lowest screen 12.7 V. Motor 35.6 V at 56 A.', Verdict::of(Plans::evaluate(Plans::skiff())));
         self::assertSame('No stops, nothing to decide.', Verdict::of(Plans::evaluate(Plans::pump())));
     }
 

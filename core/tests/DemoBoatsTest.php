@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Tests;
+
+use Dinghy\Evaluation\Evaluation;
+use Dinghy\Plan\Plan;
+use Dinghy\Rule\Finding;
+use Dinghy\Rule\Level;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** The five boats of the demo: good work is left in peace, and of each boat's second copy every planted mistake is found. */
+final class DemoBoatsTest extends TestCase
+{
+    private const FOLDER = __DIR__.'/../../database/demo/';
+
+    #[DataProvider('boats')]
+    public function test_good_work_has_no_stop_and_nothing_unknown(string $boat): void
+    {
+        $evaluation = self::evaluate("boats/{$boat}");
+
+        self::assertSame([], self::said($evaluation, Level::Stop));
+        self::assertSame([], self::said($evaluation, Level::Warn));
+        self::assertSame([], array_map(static fn ($unchecked): string => "{$unchecked->rule} {$unchecked->on} {$unchecked->needs}", $evaluation->unchecked));
+    }
+
+    /**
+     * @param  array<string, string>  $planted  rule by part
+     * @param  list<string>  $follow  rules that speak of what the mistakes bring about
+     */
+    #[DataProvider('mistakes')]
+    public function test_every_planted_mistake_is_found_and_nothing_else(string $boat, array $planted, array $follow): void
+    {
+        $found = array_filter(self::evaluate("mistakes/{$boat}")->findings, static fn (Finding $finding): bool => $finding->level !== Level::Note);
+        foreach ($planted as $on => $code) {
+            self::assertNotSame([], array_filter($found, static fn (Finding $finding): bool => $finding->on === $on && $finding->rule->code === $code), "{$code} on {$on}");
+        }
+        self::assertSame([], array_values(array_diff(array_map(static fn (Finding $finding): string => $finding->rule->code, $found), $planted, $follow)));
+    }
+
+    /** Each remedy that can be applied is applied, one after the other: the boat then stands as good work does. */
+    #[DataProvider('mistakes')]
+    public function test_remedies_mend_the_mistakes(string $boat): void
+    {
+        $document = \Dinghy\Plan\PlanDocument::fromJson((string) file_get_contents(self::FOLDER."mistakes/{$boat}.json"));
+        for ($step = 0; $step < 12; $step++) {
+            $patches = array_filter(array_map(static fn (Finding $finding) => $finding->level === Level::Note ? null : $finding->patch, Plans::evaluate($document)->findings));
+            if ($patches === []) {
+                break;
+            }
+            $document = $document->with(array_values($patches)[0]);
+        }
+        self::assertSame($boat === 'catamaran' ? ['B10'] : [], array_map(static fn (Finding $finding): string => $finding->rule->code,
+            array_values(array_filter(Plans::evaluate($document)->findings, static fn (Finding $finding): bool => $finding->level !== Level::Note))), 'B10 takes another charger.');
+    }
+
+    /** @return array<string, array{string}> */
+    public static function boats(): array
+    {
+        return ['skiff' => ['skiff'], 'console' => ['console'], 'pontoon' => ['pontoon'], 'rowing' => ['rowing'], 'catamaran' => ['catamaran']];
+    }
+
+    /** @return array<string, array{string, array<string, string>, list<string>}> */
+    public static function mistakes(): array
+    {
+        return [
+            // 8 AWG in a bundle of four for 56 A; the tiller screen through an old console; the breaker two feet from the post.
+            'skiff' => ['skiff', ['feed:bow-motor' => 'W02', 'device:tiller-display' => 'W01', 'feed:house' => 'F04'], ['F03']],
+            // A wing nut on the motor's feed; a corroded console in the screens' supply; the DC–DC charger fused once.
+            'console' => ['console', ['feed:bow-motor' => 'B09', 'device:screen-left' => 'W01', 'charger:dc-dc' => 'F13'], ['D02']],
+            // The lift tapped across Battery 2; the monitor set to three times the bank; a charger lead fused at the charger.
+            'pontoon' => ['pontoon', ['feed:lift' => 'B05', 'bank:thrust' => 'B15', 'charger:shore' => 'B12'], []],
+            // No main fuse; clad aluminium; the pack not held down.
+            'rowing' => ['rowing', ['feed:pack-feed' => 'F01', 'battery:p1' => 'B08'], ['W04']],
+            // Strings without fuses, and then the main breaks too little; taken off at one end of thin jumpers; a lead charger on lithium.
+            'catamaran' => ['catamaran', ['bank:thrust' => 'B22', 'bank:house' => 'B06', 'charger:shore-2' => 'B10'], ['F05']],
+        ];
+    }
+
+    /** @return list<string> */
+    private static function said(Evaluation $evaluation, Level $level): array
+    {
+        return array_values(array_map(static fn (Finding $finding): string => "{$finding->rule->code} {$finding->says}", array_filter($evaluation->findings, static fn (Finding $finding): bool => $finding->level === $level)));
+    }
+
+    private static function evaluate(string $file): Evaluation
+    {
+        return Evaluation::of(Plan::fromJson((string) file_get_contents(self::FOLDER.$file.'.json')));
+    }
+}
