@@ -3,8 +3,8 @@
     use Dinghy\Wiring\RunKind;
     $plan = $evaluation->plan;
     $word = fn (Level $level): string => match ($level) { Level::Stop => 'STOP', Level::Warn => 'DECIDE', Level::Note => 'NOTE' };
-    // Colours by common practice; the plan file does not hold them yet.
-    $colour = fn ($run): string => $run->circuit?->kind === RunKind::Feed && ($run->nominalVolts ?? 0) > 16 ? 'red / black' : 'red / black or yellow';
+    // The plan's own colours; where it has none, those of common practice.
+    $colour = fn ($run): string => ($run->circuit?->run->plusColour ?? 'red').' / '.($run->circuit?->run->minusColour ?? (($run->nominalVolts ?? 0) > 16 ? 'black' : 'black or yellow'));
     $sources = collect($evaluation->findings)->map(fn ($finding) => $finding->rule->source.' ('.$finding->rule->mark->label().')')
         ->prepend('ABYC E-11 sizing formula and ampacity (published, written down from memory)')->unique();
 @endphp
@@ -80,7 +80,7 @@
         </tr>
     @endforeach
 </table>
-<p class="small">* chosen by Dinghy. Length is one way, slack included; cut nothing until it has been pulled. Colours: common practice, no source.</p>
+<p class="small">* chosen by Dinghy. Length is one way, slack included; cut nothing until it has been pulled. Colours where the plan names none: common practice, no source.</p>
 
 @if ($evaluation->findings !== [] || $evaluation->unchecked !== [])
 <h2>Findings</h2>

@@ -18,7 +18,7 @@ final class CommandsTest extends TestCase
         self::assertSame(0, $process->getExitCode(), $process->getErrorOutput());
         $document = json_decode($process->getOutput(), true, 64, JSON_THROW_ON_ERROR);
         self::assertSame('dinghy-evaluation', $document['format']);
-        self::assertSame(['W02', 'F03', 'W01'], array_column($document['findings'], 'rule'));
+        self::assertSame(['W02', 'F03', 'F04', 'W01', 'D05'], array_column($document['findings'], 'rule'));
     }
 
     public function test_strict_exits_1_on_a_stop_and_0_without(): void
@@ -26,6 +26,34 @@ final class CommandsTest extends TestCase
         self::assertSame(1, self::dinghy('dinghy:evaluate', '--strict', 'database/demo/mistakes/skiff.json')->getExitCode());
         $file = self::file(str_replace('"8 AWG"', '"6 AWG"', (string) file_get_contents(base_path('database/demo/mistakes/skiff.json'))));
         self::assertSame(0, self::dinghy('dinghy:evaluate', '--strict', $file)->getExitCode());
+    }
+
+    public function test_evaluate_prints_the_volts_of_a_state(): void
+    {
+        $state = static fn (string $name): array => json_decode(self::dinghy('dinghy:evaluate', 'database/demo/boats/skiff.json', "--state={$name}")->getOutput(), true, 64, JSON_THROW_ON_ERROR)['state'];
+        $volts = static fn (string $name): array => array_column($state($name)['devices'], 'volts', 'id');
+
+        self::assertEqualsWithDelta(38.1, $volts('rest')['motor'], 1e-6);
+        self::assertGreaterThan($volts('motor=1')['motor'], $volts('motor=0.5')['motor']);
+        self::assertSame('loaded', $state('loaded')['name']);
+        foreach (['odd', 'motor=2'] as $wrong) {
+            $process = self::dinghy('dinghy:evaluate', 'database/demo/boats/skiff.json', "--state={$wrong}");
+            self::assertSame(2, $process->getExitCode());
+            self::assertStringContainsString($wrong === 'odd' ? '"odd" is none' : 'from 0 to 1', $process->getOutput());
+        }
+    }
+
+    public function test_the_meter_reads_any_two_points(): void
+    {
+        $meter = static fn (string ...$options) => self::dinghy('dinghy:meter', 'database/demo/boats/skiff.json', ...$options);
+
+        self::assertSame("38.100 V\n", $meter('--plus=b3+', '--minus=b1-')->getOutput());
+        self::assertSame("-12.700 V\n", $meter('--plus=b1-', '--minus=b1+')->getOutput());
+        self::assertStringContainsString('floating', $meter('--plus=b1+', '--minus=e1-')->getOutput());
+        self::assertLessThan(38.0, (float) $meter('--plus=motor+', '--minus=motor-', '--state=loaded')->getOutput());
+        $wrong = $meter('--plus=b9+', '--minus=b1-');
+        self::assertSame(2, $wrong->getExitCode());
+        self::assertStringContainsString('--plus takes a post', $wrong->getOutput());
     }
 
     public function test_a_refusal_exits_2_with_a_line_for_each_problem(): void

@@ -138,7 +138,7 @@ final class PlanTest extends TestCase
 
         $text = self::textOf((string) $this->get($this->uri('/work-sheet?units=imperial'))->assertOk()->getContent(), $pages);
         self::assertLessThanOrEqual(2, $pages);
-        foreach (['Tiller skiff 5.6 m', 'plan version 1', '8 AWG', '19 ft 4 in', '40 A breaker', '38.10 V', '37.89 – 38.31', '62 mΩ', 'STOP.', 'rings off', 'licensed electrician', 'ABYC E-11', 'red / black'] as $expected) {
+        foreach (['Tiller skiff 5.6 m', 'plan version 1', '8 AWG', '19 ft 4 in', '40 A magnetic', '38.10 V', '37.89 – 38.31', '62 mΩ', 'STOP.', 'rings off', 'licensed electrician', 'ABYC E-11', 'red / black'] as $expected) {
             self::assertStringContainsStringIgnoringCase($expected, $text);
         }
     }
@@ -175,8 +175,8 @@ final class PlanTest extends TestCase
         $answer = $this->actingAs($this->person('apprentice'))->getJson('/api/shed')->assertOk();
         ApiContract::assertMet('GET', '/api/shed', 200, (string) $answer->getContent());
         self::assertCount(5, $answer->json('jobs'));
-        self::assertSame([1, 2], [$answer->json('jobs.0.stops'), $answer->json('jobs.0.decisions')]);
-        self::assertNull($answer->json('jobs.1.stage'));
+        self::assertSame([1, 3], [$answer->json('jobs.0.stops'), $answer->json('jobs.0.decisions')]);
+        self::assertSame('Power', $answer->json('jobs.1.stage'));
     }
 
     /** @param  array<string, mixed>  $set */

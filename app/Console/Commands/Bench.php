@@ -4,41 +4,116 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Bench\Ladder;
+use App\Bench\LargeBoat;
+use Dinghy\Circuit\Fault;
+use Dinghy\Circuit\Network;
+use Dinghy\Circuit\State;
+use Dinghy\Circuit\Variants;
 use Dinghy\Evaluation\Evaluation;
 use Dinghy\Evaluation\EvaluationDocument;
 use Dinghy\Plan\Plan;
 use Illuminate\Console\Command;
+use Symfony\Component\Process\Process;
 
 final class Bench extends Command
 {
-    protected $signature = 'dinghy:bench {--runs=200 : Counted runs of each figure}';
+    protected $signature = 'dinghy:bench {--runs=40 : Counted runs of each figure}';
 
-    protected $description = 'Times the core on the demo plan, warm, and prints medians beside their aims';
+    protected $description = 'Times the core, warm, and prints medians beside their aims';
 
-    private const WARM_UP = 30;
+    private const WARM_UP = 10;
+
+    private const FAULTS = 500;
+
+    private const PROCESSES = 7;
+
+    private const SMALL = 200;
+
+    private const LARGE = 2000;
 
     public function handle(): int
     {
-        $json = (string) file_get_contents(database_path('demo/mistakes/skiff.json'));
-        $plan = Plan::fromJson($json);
+        $json = (string) file_get_contents(database_path('demo/boats/skiff.json'));
+        $skiff = Plan::fromJson($json);
+        $large = LargeBoat::plan();
+        $evaluation = Evaluation::of($large);
+        $network = $evaluation->states->network(State::Loaded);
+        $variants = Variants::loaded($network, []);
+        $faults = self::faults($network);
+        $solve = static fn (Network $of): \Closure => static fn () => (new Network($of->sources, $of->resistors, $of->loads, $of->topology))->loaded();
+        [$small, $big] = [Ladder::of(self::SMALL), Ladder::of(self::LARGE)];
+        $order = static fn (Network $of): \Closure => static fn () => (new Network($of->sources, $of->resistors, $of->loads))->loaded();
+
         $this->table(['what', 'median ms', '95 % ms', 'aim ms'], [
-            ['evaluate the demo plan', ...$this->time(static fn (): array => EvaluationDocument::of(Evaluation::of($plan))), '3.00'],
-            ['read and evaluate the demo plan', ...$this->time(static fn (): array => EvaluationDocument::of(Evaluation::of(Plan::fromJson($json)))), ''],
+            ['evaluate the demo skiff', ...$this->time(static fn (): array => EvaluationDocument::of(Evaluation::of($skiff))), '3'],
+            ['read and evaluate the demo skiff', ...$this->time(static fn (): array => EvaluationDocument::of(Evaluation::of(Plan::fromJson($json)))), ''],
+            ['evaluate 60 devices on 3 banks', ...$this->time(static fn () => Evaluation::of($large)), '10'],
+            ['… and write the document', ...$this->time(static fn (): array => EvaluationDocument::of(Evaluation::of($large))), ''],
+            ['one solve of it at rest', ...$this->time(static fn () => (new Network($network->sources, $network->resistors, $network->loads, $network->topology))->atRest()), '1'],
+            ['one solve of it loaded', ...$this->time($solve($network)), ''],
+            [self::FAULTS.' single faults of it, loaded', ...$this->time(static function () use ($variants, $faults): void {
+                foreach ($faults as $fault) {
+                    $variants->with($fault);
+                }
+            }), '100'],
+            [self::SMALL.' nodes, ordered and solved', ...($atSmall = $this->time($order($small))), ''],
+            [self::LARGE.' nodes, ordered and solved', ...($atLarge = $this->time($order($big))), ''],
         ]);
-        $this->line('Peak memory: '.number_format(memory_get_peak_usage() / 1_048_576, 1).' MB');
+        $this->line('From '.self::SMALL.' to '.self::LARGE.' nodes: '.number_format((float) $atLarge[0] / max(0.001, (float) $atSmall[0]), 1).'-fold (aim: at most 12)');
+        $this->line('Peak memory: '.number_format(memory_get_peak_usage() / 1_048_576, 1).' MB (aim: under 32 beside the framework)');
+        $this->againstSimulator($evaluation);
 
         return self::SUCCESS;
+    }
+
+    /** Whole processes: the command line's meter on the large boat, and the circuit simulator on its netlist. */
+    private function againstSimulator(Evaluation $evaluation): void
+    {
+        if (trim((string) shell_exec('command -v ngspice')) === '') {
+            $this->line('ngspice is not installed: no comparison.');
+
+            return;
+        }
+        [$plan, $netlist] = [(string) tempnam(sys_get_temp_dir(), 'dinghy-plan'), (string) tempnam(sys_get_temp_dir(), 'dinghy-net')];
+        file_put_contents($plan, LargeBoat::json());
+        file_put_contents($netlist, $evaluation->states->netlist(State::Loaded));
+        $meter = [PHP_BINARY, base_path('artisan'), 'dinghy:meter', $plan, '--plus=b1+', '--minus=b1-', '--state=loaded'];
+        [$mine] = $this->time(static fn () => (new Process($meter))->mustRun(), self::PROCESSES, 1);
+        [$simulator] = $this->time(static fn () => (new Process(['ngspice', '-b', $netlist]))->run(), self::PROCESSES, 1);
+        [$solve] = $this->time(static fn () => $evaluation->states->with(array_fill_keys(array_keys($evaluation->plan->devices), 1.0)));
+        unlink($plan);
+        unlink($netlist);
+        $this->line("As whole processes: dinghy:meter {$mine} ms with the whole evaluation and the framework, ngspice -b {$simulator} ms: ".number_format((float) $mine / (float) $simulator, 1).' to 1; the solve alone '.$solve.' ms: '.number_format((float) $solve / (float) $simulator, 2).' to 1.');
+    }
+
+    /** @return list<Fault> */
+    private static function faults(Network $network): array
+    {
+        $faults = [];
+        foreach (range(0, self::FAULTS - 1) as $i) {
+            // A step of seven: every kind of fault meets every kind of element.
+            $resistor = $network->resistors[(7 * $i) % count($network->resistors)]->name;
+            $battery = $network->sources[$i % count($network->sources)]->name;
+            $faults[] = match ($i % 5) {
+                0, 1, 2 => Fault::raised($resistor, 0.05),
+                3 => Fault::opened($resistor),
+                default => Fault::weakened($battery, 0.5, 3),
+            };
+        }
+
+        return $faults;
     }
 
     /**
      * @param  \Closure(): mixed  $what
      * @return array{string, string} ms
      */
-    private function time(\Closure $what): array
+    private function time(\Closure $what, ?int $runs = null, int $warmUp = self::WARM_UP): array
     {
-        $runs = max(1, (int) $this->option('runs'));
+        $runs ??= max(1, (int) $this->option('runs'));
         $times = [];
-        for ($run = -self::WARM_UP; $run < $runs; $run++) {
+        for ($run = -$warmUp; $run < $runs; $run++) {
             $start = hrtime(true);
             $what();
             if ($run >= 0) {
@@ -47,6 +122,6 @@ final class Bench extends Command
         }
         sort($times);
 
-        return [number_format($times[intdiv($runs, 2)], 2), number_format($times[(int) floor(0.95 * ($runs - 1))], 2)];
+        return [number_format($times[intdiv($runs, 2)], 2, '.', ''), number_format($times[(int) floor(0.95 * ($runs - 1))], 2, '.', '')];
     }
 }

@@ -27,6 +27,9 @@ final class States
     /** @var array<string, Solution|Overload> by state */
     private array $solved = [];
 
+    /** @var array<string, float> A by the two nodes */
+    private array $shorts = [];
+
     private ?PlanNetwork $cold = null;
 
     private ?Network $coldNetwork = null;
@@ -102,7 +105,7 @@ final class States
     /** A through a dead short between two nodes. */
     public function shortBetween(string $plus, string $minus): float
     {
-        return $this->coldNetwork()->shortCircuitAmps($plus, $minus);
+        return $this->shorts["{$plus} {$minus}"] ??= $this->coldNetwork()->shortCircuitAmps($plus, $minus);
     }
 
     /** The network that short-circuit currents are taken from: cold copper, full batteries, nothing drawn. */

@@ -37,6 +37,15 @@ final readonly class Gauge implements \Stringable
      */
     public static function of(string $name): self
     {
+        /** @var array<string, self> $known the same size is the same object: evaluations ask for it thousands of times */
+        static $known = [];
+
+        return $known[$name] ??= self::made($name);
+    }
+
+    /** @throws UnknownGauge */
+    private static function made(string $name): self
+    {
         $words = explode(' ', $name);
         [$size, $unit] = count($words) === 2 ? $words : ['', ''];
         if ($unit === 'AWG' && isset(self::AWG[$size])) {

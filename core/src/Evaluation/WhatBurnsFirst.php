@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Dinghy\Evaluation;
 
+use Dinghy\Circuit\State;
 use Dinghy\Conductor\ShortTime;
 use Dinghy\Protection\OpeningTime;
 use Dinghy\Wiring\SizedProtection;
@@ -39,9 +40,8 @@ final readonly class WhatBurnsFirst
         if ($run === null || $upstream === [] || $run->length === null) {
             return null;
         }
-        $before = count($upstream) > 1 ? $upstream[count($upstream) - 2] : null;
-        $far = self::loop($evaluation, $run);
-        $near = $before === null ? self::loopAtSource($evaluation, $run) : self::loop($evaluation, $before);
+        $far = self::loop($evaluation, $evaluation->states->farEnd($run));
+        $near = self::loop($evaluation, self::wireStart($evaluation, $run, $upstream));
         if ($far === null || $near === null) {
             return null;
         }
@@ -84,26 +84,39 @@ final readonly class WhatBurnsFirst
         return [];
     }
 
-    /** @return array{float, float}|null V at rest and Ω of the loop that a short at the far end of a run closes */
-    private static function loop(Evaluation $evaluation, SizedRun $run): ?array
+    /**
+     * @param  array{string, string}  $nodes
+     * @return array{float, float}|null V at rest and Ω of the loop that a short between two nodes closes
+     */
+    private static function loop(Evaluation $evaluation, array $nodes): ?array
     {
         $network = $evaluation->states->coldNetwork();
-        [$plus, $minus] = $evaluation->states->farEnd($run);
-        $volts = $network->atRest()->between($plus, $minus);
-        $ohms = $network->resistanceBetween($plus, $minus);
+        $volts = $network->atRest()->between(...$nodes);
+        $ohms = $network->resistanceBetween(...$nodes);
 
         return $volts === null || $ohms === null ? null : [$volts, $ohms];
     }
 
-    /** @return array{float, float}|null the same at the posts of the bank that a feed is taken from */
-    private static function loopAtSource(Evaluation $evaluation, SizedRun $run): ?array
+    /**
+     * The nodes where the wire of a run begins: behind its fuse and switch, or where the run before it ends, or at the posts.
+     *
+     * @param  list<SizedRun>  $upstream
+     * @return array{string, string}
+     */
+    private static function wireStart(Evaluation $evaluation, SizedRun $run, array $upstream): array
     {
-        $supply = $evaluation->plan->feeds[$run->id]->supply;
-        $network = $evaluation->states->coldNetwork();
-        $volts = $network->atRest()->between($supply->plus->post($supply->bank), $supply->minus->post($supply->bank));
-        $ohms = $network->resistanceBetween($supply->plus->post($supply->bank), $supply->minus->post($supply->bank));
+        $stretches = $evaluation->states->circuit(State::Loaded)->stretches($run->id);
+        if (count($stretches) > 1) {
+            $last = $stretches[count($stretches) - 2];
 
-        return $volts === null || $ohms === null ? null : [$volts, $ohms];
+            return [$last->plus, $last->minus];
+        }
+        if (count($upstream) > 1) {
+            return $evaluation->states->farEnd($upstream[count($upstream) - 2]);
+        }
+        $supply = $evaluation->plan->feeds[$run->id]->supply;
+
+        return [$supply->plus->post($supply->bank), $supply->minus->post($supply->bank)];
     }
 
     /** @param  list<array{SizedRun, SizedProtection}>  $protections from the bank outward */

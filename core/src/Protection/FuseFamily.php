@@ -116,8 +116,8 @@ enum FuseFamily: string
             self::StripLarge => 'large strip fuse',
             self::StripLarge80 => 'large 80 V strip fuse',
             self::Cartridge => 'cartridge fuse',
-            self::Breaker => 'breaker',
-            self::Breaker80 => '80 V breaker',
+            self::Breaker => 'thermal breaker',
+            self::Breaker80 => 'magnetic breaker',
         };
     }
 

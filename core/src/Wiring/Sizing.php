@@ -6,10 +6,8 @@ namespace Dinghy\Wiring;
 
 use Dinghy\Conductor\Ampacity;
 use Dinghy\Conductor\BandChart;
-use Dinghy\Conductor\CopperMass;
 use Dinghy\Conductor\Gauge;
 use Dinghy\Conductor\Metal;
-use Dinghy\Conductor\Resistance;
 use Dinghy\Conductor\SizingDrop;
 use Dinghy\Plan\Device;
 use Dinghy\Plan\LoadClass;
@@ -31,14 +29,14 @@ final class Sizing
     /** @var array<string, Gauge> by circuit id: given, or chosen so far */
     private array $gauges = [];
 
-    /** @var array<string, float> V by gauge and metal */
-    private array $perAmpMetre = [];
+    /** @var array<string, array<string, LaidWire>> by how it lies, and gauge */
+    private array $laid = [];
 
-    /** @var array<string, float> Ω/m by gauge and metal */
-    private array $ohmsPerMetre = [];
+    /** @var array<string, float|null> A that the first protection should have, by circuit id */
+    private array $wanted = [];
 
-    /** @var array<string, float|null> A by gauge, metal, bundle and place */
-    private array $ampacities = [];
+    /** @var array<string, string> how each circuit lies, by id */
+    private array $lies = [];
 
     /** @var array<string, float|null> V by circuit id, as it was when the gauge was chosen */
     private array $shares = [];
@@ -76,9 +74,11 @@ final class Sizing
     {
         $stock = $this->wiring->plan->houseRules->stock;
         foreach ($stock as $gauge) {
+            $wire = $this->laid($circuit, $gauge);
             // Where the length is not known, drop cannot be judged: W01 says so, and the wire must at least carry its current.
-            $drop = $circuit->length === null ? 0.0 : $this->wireDrop($circuit, $gauge);
-            if ($this->fits($circuit, $drop, $circuit->length === null ? 0.0 : $share, $this->ampacity($circuit, $gauge))) {
+            $dropFits = $circuit->length === null || self::dropFits($circuit->length * $circuit->amps * $wire->voltsPerAmpMetre, $share);
+            if ($dropFits && $wire->ampacity !== null && $wire->ampacity >= $circuit->amps
+                && ($circuit->protection === [] || $this->rating($circuit, $wire->ampacity) !== null)) {
                 return $gauge;
             }
         }
@@ -99,7 +99,7 @@ final class Sizing
             usort($ladder, static fn (Gauge $a, Gauge $b): int => $a->areaMm2 <=> $b->areaMm2);
         }
         $drop = $this->drop($circuit, $gauge);
-        $ampacity = $this->ampacity($circuit, $gauge);
+        $ampacity = $this->laid($circuit, $gauge)->ampacity;
 
         return new SizedRun(
             $circuit->id, $circuit->kind, $circuit, $circuit->length, $circuit->amps, $circuit->peakAmps,
@@ -107,89 +107,67 @@ final class Sizing
             $drop, self::percent($drop, $circuit->nominalVolts), $share,
             $this->wiring->plan->houseRules->dropLimit($circuit->class), $ampacity,
             array_map(fn (Protection $protection): SizedProtection => $this->protect($protection, $circuit, $ampacity), $circuit->protection),
-            array_map(fn (Gauge $rung): Rung => $this->rung($circuit, $rung, $share, $others), $ladder),
+            array_map(fn (Gauge $rung): Rung => $this->rung($circuit, $this->laid($circuit, $rung), $share, $others), $ladder),
             $circuit->length === null ? null : BandChart::gauge($circuit->amps, $circuit->length),
         );
     }
 
-    private function fits(Circuit $circuit, ?float $wireDrop, ?float $share, ?float $ampacity): bool
+    private static function dropFits(float $wireDrop, ?float $share): bool
     {
-        return self::dropFits($wireDrop, $share)
-            && $ampacity !== null && $ampacity >= $circuit->amps
-            && ($circuit->protection === [] || $this->rating($circuit, $ampacity) !== null);
-    }
-
-    private static function dropFits(?float $wireDrop, ?float $share): bool
-    {
-        return $wireDrop !== null && $share !== null && $wireDrop <= $share + self::NOISE;
-    }
-
-    private function wireDrop(Circuit $circuit, Gauge $gauge): ?float
-    {
-        return $circuit->length === null ? null : $circuit->amps * $circuit->length * $this->perAmpMetre($gauge, $circuit->run->metal);
-    }
-
-    /** V lost there and back by one ampere over one metre. */
-    private function perAmpMetre(Gauge $gauge, Metal $metal): float
-    {
-        return $this->perAmpMetre[$gauge->name.$metal->value] ??= SizingDrop::volts($gauge, $metal, 1.0, 1.0);
-    }
-
-    private function ohmsPerMetre(Gauge $gauge, Metal $metal): float
-    {
-        return $this->ohmsPerMetre[$gauge->name.$metal->value] ??= Resistance::perMetre($gauge, $metal, $this->wiring->plan->houseRules->conductorCelsius);
+        return $share !== null && $wireDrop <= $share + self::NOISE;
     }
 
     /** V lost in the whole circuit: its wire and whatever else lies in it. */
     private function drop(Circuit $circuit, Gauge $gauge): ?float
     {
-        $wire = $this->wireDrop($circuit, $gauge);
-
-        return $wire === null ? null : $wire + $circuit->amps * $circuit->run->extraOhms;
+        return $circuit->length === null ? null
+            : $circuit->amps * ($circuit->length * $this->laid($circuit, $gauge)->voltsPerAmpMetre + $circuit->run->extraOhms);
     }
 
-    private function ampacity(Circuit $circuit, Gauge $gauge): ?float
+    private function laid(Circuit $circuit, Gauge $gauge): LaidWire
     {
-        $key = "{$gauge->name}{$circuit->run->metal->value}{$circuit->run->bundled}".($circuit->engineSpace ? 'e' : '');
-        if (! array_key_exists($key, $this->ampacities)) {
-            $rules = $this->wiring->plan->houseRules;
-            $this->ampacities[$key] = Ampacity::of($gauge, $circuit->run->metal, $rules->insulation, $rules->ambient, $circuit->engineSpace, $circuit->run->bundled);
-        }
-
-        return $this->ampacities[$key];
+        return $this->laid[$this->lies[$circuit->id] ??= LaidWire::lieOf($circuit)][$gauge->name]
+            ??= LaidWire::of($gauge, $circuit, $this->wiring->plan->houseRules);
     }
 
-    private function rung(Circuit $circuit, Gauge $gauge, ?float $share, ?float $others): Rung
+    private function rung(Circuit $circuit, LaidWire $wire, ?float $share, ?float $others): Rung
     {
         $amps = $circuit->amps;
-        $wire = $this->wireDrop($circuit, $gauge);
-        $drop = $wire === null ? null : $wire + $amps * $circuit->run->extraOhms;
-        $perMetre = $amps * $this->perAmpMetre($gauge, $circuit->run->metal);
-        $ampacity = $this->ampacity($circuit, $gauge);
-        $rating = $ampacity === null ? null : $this->rating($circuit, $ampacity);
-        $ohms = $circuit->length === null ? null
-            : 2 * $circuit->length * $this->ohmsPerMetre($gauge, $circuit->run->metal) + $circuit->run->extraOhms;
+        $nominal = $circuit->nominalVolts;
+        $rating = $wire->ampacity === null ? null : $this->rating($circuit, $wire->ampacity);
+        $fits = $wire->ampacity !== null && $wire->ampacity >= $amps && ($circuit->protection === [] || $rating !== null);
+        $perMetre = $amps * $wire->voltsPerAmpMetre;
+        $longest = $share === null || $perMetre <= 0 ? null : max(0.0, $share / $perMetre);
+        if ($circuit->length === null) {
+            return new Rung($wire->gauge, null, null, null, $longest, $wire->ampacity, $rating, null, null, false, null);
+        }
+        $lost = $circuit->length * $perMetre;
+        $drop = $lost + $amps * $circuit->run->extraOhms;
+        $ohms = 2 * $circuit->length * $wire->ohmsPerMetre + $circuit->run->extraOhms;
 
         return new Rung(
-            $gauge,
+            $wire->gauge,
             $drop,
-            self::percent($drop, $circuit->nominalVolts),
-            $drop === null || $others === null ? null : self::percent($drop + $others, $circuit->nominalVolts),
-            $share === null || $perMetre <= 0 ? null : max(0.0, $share / $perMetre),
-            $ampacity,
+            self::percent($drop, $nominal),
+            $others === null ? null : self::percent($drop + $others, $nominal),
+            $longest,
+            $wire->ampacity,
             $rating,
-            $ohms === null ? null : $amps ** 2 * $ohms,
-            $circuit->length === null ? null : CopperMass::kilograms($gauge, $circuit->length),
-            self::dropFits($wire, $share) && $ampacity !== null && $ampacity >= $amps && ($circuit->protection === [] || $rating !== null),
-            $ohms === null ? null : $amps * $ohms,
+            $amps ** 2 * $ohms,
+            $circuit->length * $wire->kilogramsPerMetre,
+            $fits && self::dropFits($lost, $share),
+            $amps * $ohms,
         );
     }
 
     /** @return float|null the first protection's rating with a wire of this ampacity; null: there is none that suits both */
     private function rating(Circuit $circuit, float $ampacity): ?float
     {
-        $first = $circuit->protection[0] ?? null;
-        $rating = $first === null ? null : ($first->rating ?? $first->family->smallestOfAtLeast($circuit->demand->leastRating()));
+        if (! array_key_exists($circuit->id, $this->wanted)) {
+            $first = $circuit->protection[0] ?? null;
+            $this->wanted[$circuit->id] = $first === null ? null : ($first->rating ?? $first->family->smallestOfAtLeast($circuit->demand->leastRating()));
+        }
+        $rating = $this->wanted[$circuit->id];
 
         return $rating !== null && $rating <= $ampacity ? $rating : null;
     }

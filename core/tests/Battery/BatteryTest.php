@@ -6,9 +6,12 @@ namespace Dinghy\Tests\Battery;
 
 use Dinghy\Battery\Chemistry;
 use Dinghy\Battery\InternalResistance;
+use Dinghy\Battery\Peukert;
 use Dinghy\Battery\RestingVoltage;
+use Dinghy\Circuit\Sharing;
 use Dinghy\Plan\Plan;
 use Dinghy\Tests\Plans;
+use Dinghy\Trip\MotorAmps;
 use PHPUnit\Framework\TestCase;
 
 final class BatteryTest extends TestCase
@@ -45,5 +48,49 @@ final class BatteryTest extends TestCase
         self::assertEqualsWithDelta(0.008, InternalResistance::sag($battery(['capacity_ah' => 50])), 1e-9);
         self::assertEqualsWithDelta(0.007, InternalResistance::short($battery(['capacity_ah' => 50])), 1e-9);
         self::assertNull(InternalResistance::sag($battery(['chemistry' => 'other-lithium', 'cca_a' => 600])));
+    }
+
+    /** A textbook example of Peukert's law, from memory: 100 Ah at 20 h, k = 1.2, 10 A: 8.7 h. */
+    public function test_peukert(): void
+    {
+        self::assertEqualsWithDelta(8.7, Peukert::at(100, 20, 1.2, 10), 0.05);
+        self::assertEqualsWithDelta(50.0, Peukert::at(100, 20, 1.2, 2), 1e-9, 'below the rated current: the rated Ah and no more');
+        self::assertNull(Peukert::hours(Plan::of(Plans::pump(['battery:b1' => ['chemistry' => 'other-lithium']]))->batteries['b1'], 10));
+    }
+
+    /** Gel bears fewer volts than AGM gives; lead and lithium never suit each other. */
+    public function test_charger_profiles(): void
+    {
+        self::assertFalse(Chemistry::Agm->profileSuits(Chemistry::Gel));
+        self::assertTrue(Chemistry::Gel->profileSuits(Chemistry::Agm));
+        self::assertFalse(Chemistry::Agm->profileSuits(Chemistry::LiFePO4));
+        self::assertFalse(Chemistry::LiFePO4->profileSuits(Chemistry::Flooded));
+        self::assertTrue(Chemistry::LiFePO4->profileSuits(Chemistry::LiFePO4));
+        self::assertNull(Chemistry::LiFePO4->profileSuits(Chemistry::OtherLithium));
+    }
+
+    /** Pulse-width control: idle and iron losses at a standstill, all at full speed, a little more than the propeller's cube between. */
+    public function test_motor_amps_by_speed(): void
+    {
+        self::assertSame(0.0, MotorAmps::at(0, 50));
+        self::assertEqualsWithDelta(50.0, MotorAmps::at(1, 50), 1e-9);
+        self::assertGreaterThan(50 * 0.5 ** 3, MotorAmps::at(0.5, 50));
+        self::assertEqualsWithDelta(1.5 + 48.5 * 0.5 ** 2.5, MotorAmps::at(0.5, 50), 1e-9);
+    }
+
+    /** Two strings of two 12 V blocks: taken off at one end the near string gives more; diagonally both give the same; paired blocks share by their own height. */
+    public function test_sharing_by_the_posts_of_take_off(): void
+    {
+        $bank = Plan::of(Plans::changed(Plans::series(4), ['bank:thrust' => ['strings' => [['b1', 'b2'], ['b3', 'b4']], 'jumper' => (object) ['gauge' => '6 AWG', 'length_m' => 1]]]))->banks['thrust'];
+        $sameEnd = Sharing::between($bank, 'b2+', 'b1-', 50, 25) ?? [];
+        $diagonal = Sharing::between($bank, 'b2+', 'b3-', 50, 25) ?? [];
+        $pairs = Sharing::between($bank, 'b2+', 'b1-', 50, 25, $bank->wiresPairsFirst()) ?? [];
+
+        self::assertEqualsWithDelta(50, $sameEnd['b1'] + $sameEnd['b3'], 1e-6);
+        self::assertGreaterThan(1.1, Sharing::busiest($bank, $sameEnd));
+        self::assertEqualsWithDelta(1.0, Sharing::busiest($bank, $diagonal), 1e-6);
+        self::assertEqualsWithDelta($sameEnd['b1'], $sameEnd['b2'], 1e-6, 'a string carries one current');
+        self::assertEqualsWithDelta(50, $pairs['b1'] + $pairs['b3'], 1e-6);
+        self::assertEqualsWithDelta(50, $pairs['b2'] + $pairs['b4'], 1e-6);
     }
 }

@@ -15,7 +15,7 @@ use PHPUnit\Framework\TestCase;
 /** The solver against ngspice on the netlist that the plan itself gives: every post and plug within 1 mV, every battery's amps within 0.1 %. */
 final class NetlistTest extends TestCase
 {
-    private const RANDOM_PLANS = 24;
+    private const RANDOM_PLANS = 30;
 
     #[DataProvider('states')]
     public function test_the_skiff(State $state): void

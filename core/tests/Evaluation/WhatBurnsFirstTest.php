@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Tests\Evaluation;
+
+use Dinghy\Conductor\Gauge;
+use Dinghy\Conductor\ShortTime;
+use Dinghy\Evaluation\ShortEvent;
+use Dinghy\Evaluation\WhatBurnsFirst;
+use Dinghy\Tests\Circuit\Ngspice;
+use Dinghy\Tests\Plans;
+use PHPUnit\Framework\TestCase;
+
+final class WhatBurnsFirstTest extends TestCase
+{
+    /** Half way along the pump's 3 m: 15 mΩ, a blade of 4 mΩ, one metre and a half of cold 10 AWG there and back with its rings. */
+    public function test_the_current_half_way_along_a_wire(): void
+    {
+        $cold = 1.7241e-8 * 1.02 * 1.02 / 5.2612e-6;
+        $spice = Ngspice::operatingPoint(['V1 e 0 12.85', 'R1 e p 0.015', 'RF p x 0.004', sprintf('RW x s %.9g', 2 * (1.5 * $cold + 0.0002)), 'RS s 0 1n']);
+        $short = WhatBurnsFirst::at(Plans::evaluate(Plans::pump()), 'f1', 0.5);
+        $amps = ($spice['e'] - $spice['p']) / 0.015;
+
+        // Half of the rings at the wire's ends are counted with half of the wire.
+        self::assertEqualsWithDelta($amps, $short->amps ?? NAN, 0.01 * $amps);
+    }
+
+    public function test_a_fused_wire_outlives_its_fuse_and_an_unfused_one_burns(): void
+    {
+        $fused = WhatBurnsFirst::at(Plans::evaluate(Plans::pump()), 'f1', 1.0);
+        self::assertSame('opens', $fused?->events[0]->what);
+        self::assertTrue($fused->coordinated);
+
+        $bare = WhatBurnsFirst::at(Plans::evaluate(Plans::pump(['feed:f1' => ['protection' => [], 'run.gauge' => '18 AWG']])), 'f1', 1.0);
+        self::assertSame(['insulation', 'copper'], array_map(static fn (ShortEvent $event): string => $event->what, $bare->events ?? []));
+        self::assertEqualsWithDelta(ShortTime::insulation(Gauge::of('18 AWG'), $bare->amps ?? NAN), $bare?->events[0]->seconds, 1e-9);
+        self::assertFalse($bare?->coordinated);
+    }
+
+    /** Behind a branch's blade the blade opens before the main breaker stirs. */
+    public function test_a_branch_is_cleared_by_its_own_fuse(): void
+    {
+        $short = WhatBurnsFirst::at(Plans::evaluate(Plans::parallel()), 'screen', 1.0);
+
+        self::assertSame('to-screen', $short?->events[0]->run);
+        self::assertTrue($short->coordinated);
+        self::assertNull(WhatBurnsFirst::at(Plans::evaluate(Plans::parallel()), 'nothing', 1.0));
+        self::assertNull(WhatBurnsFirst::at(Plans::evaluate(Plans::pump(['feed:f1' => ['run.length_m' => null]])), 'f1', 1.0));
+    }
+}

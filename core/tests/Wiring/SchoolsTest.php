@@ -1,0 +1,37 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Tests\Wiring;
+
+use Dinghy\Plan\Units;
+use Dinghy\Rule\Words;
+use Dinghy\Tests\Plans;
+use Dinghy\Wiring\Schools;
+use PHPUnit\Framework\TestCase;
+
+final class SchoolsTest extends TestCase
+{
+    /** Common practice: a live-sonar box takes power over 10 AWG to 15 ft, 8 AWG to 23 ft, 6 AWG to 36 ft. */
+    public function test_the_makers_table_is_read_at_the_length_of_the_run(): void
+    {
+        $table = [(object) ['gauge' => '10 AWG', 'length_m' => 15 * 0.3048], (object) ['gauge' => '8 AWG', 'length_m' => 23 * 0.3048], (object) ['gauge' => '6 AWG', 'length_m' => 36 * 0.3048]];
+        foreach ([[4.0, '10 AWG'], [4.6, '8 AWG'], [7.0, '8 AWG'], [10.9, '6 AWG'], [11.0, null]] as [$metres, $gauge]) {
+            $evaluation = Plans::evaluate(Plans::pump(['device:d1' => ['longest_runs' => $table], 'feed:f1' => ['run.length_m' => $metres]]));
+            self::assertSame($gauge, Schools::of($evaluation->runs['f1'])->makers?->name, "{$metres} m");
+        }
+    }
+
+    public function test_why_the_schools_differ(): void
+    {
+        $words = new Words(Units::Imperial);
+        $run = Plans::evaluate(Plans::series(3))->runs['main'];
+        $schools = Schools::of($run);
+        self::assertSame('8 AWG', $schools->arithmetic?->name);
+        self::assertSame('4 AWG', $schools->bandChart?->name);
+        self::assertStringContainsString('thicker than the 8 AWG of the arithmetic', $schools->difference($words) ?? '');
+        self::assertStringContainsString('2.4 % of 36 V', $schools->difference($words) ?? '');
+        $agreeing = Plans::evaluate(Plans::pump(['feed:f1' => ['run.length_m' => 2.9]]))->runs['f1'];
+        self::assertSame($agreeing->bandChart?->name === Schools::of($agreeing)->arithmetic?->name, Schools::of($agreeing)->difference($words) === null);
+    }
+}
