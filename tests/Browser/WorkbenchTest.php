@@ -32,7 +32,7 @@ final class WorkbenchTest extends BrowserTestCase
         $this->typeInto('Gauge of Stern box to Bow motor 36 V', '25');
         $this->until(fn (): bool => $this->figure('run:bow-motor:gauge') === '25 mm²', 'a bare number read as mm²');
         $this->typeInto('Fuse of Stern box to Bow locker block', '');
-        $this->until(fn (): bool => $this->figure('run:house:protection_a') === '25 A', 'an emptied fuse chosen');
+        $this->until(fn (): bool => $this->figure('run:house:protection_a') === '15 A', 'an emptied fuse chosen');
         self::assertStringContainsString('m of run', $this->profileText());
     }
 

@@ -21,6 +21,17 @@ final class Peukert
     }
 
     /**
+     * @param  float  $floor  state of charge 0–1 that it is not run below
+     * @return float|null h from full to its floor
+     */
+    public static function hoursToFloor(Battery $battery, float $amps, float $floor): ?float
+    {
+        $hours = self::hours($battery, $amps);
+
+        return $hours === null ? null : (1 - $floor) * $hours;
+    }
+
+    /**
      * @param  float  $capacity  Ah
      * @param  float  $hourRate  h
      * @return float h

@@ -129,19 +129,25 @@ final readonly class Elimination
      */
     private static function columns(int $size, array $neighbours, array $last): array
     {
-        $queue = new \SplPriorityQueue;
+        // Rows by degree; those to come last as if of more than any degree. A row whose degree changed stands in more than one.
+        $buckets = [];
+        $key = [];
         foreach ($neighbours as $row => $others) {
-            $queue->insert($row, -count($others) - (isset($last[$row]) ? $size : 0));
+            $key[$row] = count($others) + (isset($last[$row]) ? $size : 0);
+            $buckets[$key[$row]][] = $row;
         }
         $columns = [];
-        $done = [];
-        while (count($columns) < $size) {
-            /** @var int $row */
-            $row = $queue->extract();
-            if (isset($done[$row])) {
-                continue; // an older entry: the row came up again when its degree fell
+        for ($lowest = 0; count($columns) < $size;) {
+            if (($buckets[$lowest] ?? []) === []) {
+                $lowest++;
+
+                continue;
             }
-            $done[$row] = true;
+            $row = array_pop($buckets[$lowest]);
+            if ($key[$row] !== $lowest) {
+                continue;
+            }
+            $key[$row] = -1;
             $others = array_keys($neighbours[$row]);
             foreach ($others as $i => $a) {
                 unset($neighbours[$a][$row]);
@@ -151,7 +157,12 @@ final readonly class Elimination
                 }
             }
             foreach ($others as $a) {
-                $queue->insert($a, -count($neighbours[$a]) - (isset($last[$a]) ? $size : 0));
+                $now = count($neighbours[$a]) + (isset($last[$a]) ? $size : 0);
+                if ($now !== $key[$a]) {
+                    $key[$a] = $now;
+                    $buckets[$now][] = $a;
+                    $lowest = min($lowest, $now);
+                }
             }
             $columns[] = [$row, $others];
         }

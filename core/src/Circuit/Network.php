@@ -104,6 +104,15 @@ final class Network
             : null;
     }
 
+    /** How the volts change when one ampere more is drawn between two nodes, loads of constant power left aside. */
+    public function perAmpDrawn(string $plus, string $minus): Solution
+    {
+        $right = array_fill(0, $this->topology->size, 0.0);
+        $this->inject($right, $plus, $minus, -1.0);
+
+        return $this->solution($this->factors()->solve($right));
+    }
+
     /** @return float A through a dead short between two nodes with nothing else drawn; 0 where no current can flow */
     public function shortCircuitAmps(string $plus, string $minus): float
     {

@@ -51,7 +51,7 @@ final readonly class SameEndParallel implements Rule
                 "The busiest string of bank {$bank->id} gives ".Words::trim($busiest, 2).' times its even share of '.$assessment->words->amps($amps).'.',
                 $patch === null ? 'Use thicker and equally long jumpers, and take off at opposite ends.'
                     : 'Take positive from one end and negative from the other: the busiest then gives '.Words::trim($after, 2).' times its even share.',
-                $patch, ['busiest' => $busiest, 'diagonal' => $after]);
+                $patch, ['busiest' => $busiest] + (is_infinite($after) ? [] : ['diagonal' => $after]));
         }
     }
 }

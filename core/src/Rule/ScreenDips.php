@@ -15,6 +15,8 @@ final readonly class ScreenDips implements Rule
     /** V */
     private const LIMIT = 0.5;
 
+    private const NEAR = 0.5;
+
     /** A; a load of less does not move a bank by half a volt */
     private const HEAVY = 3.0;
 
@@ -45,11 +47,17 @@ final readonly class ScreenDips implements Rule
     }
 
     /**
-     * @param  array<string, Device>  $screens
+     * @param  non-empty-array<string, Device>  $screens
      * @return iterable<Finding>
      */
     private function judge(Assessment $assessment, Solution $loaded, Device $device, array $screens): iterable
     {
+        // Whole solves only where the wires alone come near the limit: loads of constant power add a third at most.
+        $perAmp = $assessment->states->network(State::Loaded)->perAmpDrawn($device->id.'+', $device->id.'-');
+        $worst = min(array_map(static fn (Device $screen): float => $perAmp->between($screen->id.'+', $screen->id.'-') ?? 0.0, $screens));
+        if (-$worst * $device->sizingAmps() < self::NEAR * self::LIMIT) {
+            return;
+        }
         $others = array_fill_keys(array_keys(array_diff_key($assessment->plan->devices, [$device->id => true])), 1.0);
         $off = $assessment->states->with($others);
         if (! $off instanceof Solution) {

@@ -19,8 +19,8 @@ export function Findings({ job, edits, onWhy }: Props) {
         <div className={classes.pane} tabIndex={0} role="region" aria-label="Findings">
             {findings.length === 0 && <p>Every rule that was checked is content.</p>}
             <ul className={classes.list}>
-                {findings.map((finding) => (
-                    <li key={`${finding.rule} ${finding.on}`} className={classes[finding.level]}>
+                {findings.map((finding, at) => (
+                    <li key={`${finding.rule} ${finding.on} ${at}`} className={classes[finding.level]}>
                         <LevelSign level={finding.level} />
                         <div className={classes.text}>
                             <p className={classes.says}>
