@@ -33,7 +33,7 @@ final class Ladder
                 $resistors[] = new Resistor("lead{$at}+", "l{$at}+", "d{$at}+", 0.02);
                 $resistors[] = new Resistor("wire{$at}-", $minus, "l{$at}-", 0.01);
                 $resistors[] = new Resistor("lead{$at}-", "l{$at}-", "d{$at}-", 0.02);
-                $loads[] = new Load("d{$at}", "d{$at}+", "d{$at}-", LoadKind::Power, 0.1, 12.0);
+                $loads[] = new Load("d{$at}", "d{$at}+", "d{$at}-", LoadKind::Power, 0.02, 12.0);
             }
         }
 

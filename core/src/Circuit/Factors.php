@@ -70,15 +70,19 @@ final readonly class Factors
             $right[$b] = ($right[$b] ?? 0.0) - 1.0;
         }
         $sum = 0.0;
-        while ($right !== []) {
-            $place = count($right) === 1 ? (int) key($right) : min(array_keys($right));
+        [$a, $b] = [$a < 0 ? $this->size : $a, $b < 0 ? $this->size : $b];
+        while (($place = $a < $b ? $a : $b) < $this->size) {
             $value = $right[$place];
-            unset($right[$place]);
             $sum += $value * $value / $this->pivots[$place];
+            $first = $start[$place];
             $end = $start[$place + 1];
-            for ($i = $start[$place]; $i < $end; $i++) {
+            for ($i = $first; $i < $end; $i++) {
                 $right[$below[$i]] = ($right[$below[$i]] ?? 0.0) - $this->lower[$i] * $value;
             }
+            // The lowest row below is the next on the way to the root, and every other row below lies on that way too.
+            $next = $first < $end ? $below[$first] : $this->size;
+            $a = $a === $place ? $next : $a;
+            $b = $b === $place ? $next : $b;
         }
 
         return $sum;

@@ -247,26 +247,42 @@ final class Network
     private function settle(array $loads): ?array
     {
         $fixed = $this->sourceCurrents();
-        $across = [];
+        $this->factors();
+        $across = $ports = [];
         foreach ($loads as $i => $load) {
             $across[$i] = $this->atRest()->between($load->plus, $load->minus) ?? 0.0;
+            $ports[$i] = $this->port($load);
         }
         for ($round = 0; $round < self::ROUNDS; $round++) {
             $right = $fixed;
-            $slopes = [];
+            $diagonal = $this->diagonal ?? [];
+            $values = $this->values;
             foreach ($loads as $i => $load) {
                 // The tangent of the load's current at the volts so far: I ≈ slope · V + the rest.
-                $slopes[] = $slope = $load->slopeAt($across[$i]);
-                $this->inject($right, $load->plus, $load->minus, $slope * $across[$i] - $load->ampsAt($across[$i]));
+                $slope = $load->slopeAt($across[$i]);
+                $rest = $slope * $across[$i] - $load->ampsAt($across[$i]);
+                [$a, $b, $entry] = $ports[$i];
+                if ($a >= 0) {
+                    $diagonal[$a] += $slope;
+                    $right[$a] += $rest;
+                }
+                if ($b >= 0) {
+                    $diagonal[$b] += $slope;
+                    $right[$b] -= $rest;
+                }
+                if ($entry >= 0) {
+                    $values[$entry] -= $slope;
+                }
             }
-            $volts = $this->factorsWith($loads, $slopes)?->solve($right);
+            $volts = $this->topology->elimination->factor($diagonal, $values)?->solve($right);
             if ($volts === null) {
                 return null;
             }
             $next = [];
             $share = 1.0;
             foreach ($loads as $i => $load) {
-                $next[$i] = $this->across($volts, $load);
+                [$a, $b] = $ports[$i];
+                $next[$i] = ($a < 0 ? 0.0 : $volts[$a]) - ($b < 0 ? 0.0 : $volts[$b]);
                 $fall = $across[$i] - $next[$i];
                 if ($fall > self::LONGEST_STEP * $across[$i]) {
                     $share = min($share, self::LONGEST_STEP * $across[$i] / $fall);
@@ -284,6 +300,14 @@ final class Network
         }
 
         return null;
+    }
+
+    /** @return array{int, int, int} the places of a load's pins, and the entry of the matrix that they meet in; −1: none */
+    private function port(Load $load): array
+    {
+        [$a, $b] = [$this->topology->placeOf($load->plus), $this->topology->placeOf($load->minus)];
+
+        return [$a, $b, $a >= 0 && $b >= 0 ? $this->topology->elimination->entryAt($a, $b) : -1];
     }
 
     /** @param  array<int, float>  $volts */

@@ -43,7 +43,7 @@ final readonly class Update
                 }
             }
             $ports[] = $port;
-            $responses[] = $factors->solve($unit, $from);
+            $responses[] = $factors->solve($unit, $from, min(array_filter($port, static fn (int $place): bool => $place >= 0) ?: [0]));
             $conductances[] = $conductance;
         }
         $seen = static fn (int $u, int $w): float => ($ports[$u][0] < 0 ? 0.0 : $responses[$w][$ports[$u][0]]) - ($ports[$u][1] < 0 ? 0.0 : $responses[$w][$ports[$u][1]]);
