@@ -42,4 +42,28 @@ final class RestingVoltage
 
         return $curve[0] * $nominalVolts / 12;
     }
+
+    /**
+     * The charge that a battery's rested volts tell, the other way round.
+     *
+     * @param  float  $volts  of the whole block
+     * @return float|null 0–1; null for a chemistry whose curve only its maker knows
+     */
+    public static function stateOfCharge(Chemistry $chemistry, float $volts, float $nominalVolts): ?float
+    {
+        $curve = self::CURVES[$chemistry->value] ?? null;
+        if ($curve === null) {
+            return null;
+        }
+        $block = $volts * 12 / $nominalVolts;
+        [$upper, $above] = [100, $curve[100]];
+        foreach ($curve as $point => $at) {
+            if ($block >= $at) {
+                return $upper === $point ? 1.0 : min(1.0, ($point + ($block - $at) / ($above - $at) * ($upper - $point)) / 100);
+            }
+            [$upper, $above] = [$point, $at];
+        }
+
+        return 0.0;
+    }
 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Dinghy\Battery;
 
 use Dinghy\Plan\Bank;
-use Dinghy\Plan\Battery;
 use Dinghy\Plan\Device;
 use Dinghy\Plan\Feed;
 use Dinghy\Plan\HouseRules;
@@ -18,7 +17,7 @@ final readonly class Standby
      * @param  list<Device>  $devices  that draw though switched off, without a switch in their way
      * @param  list<Feed>  $feeds  that a switch would stop them in
      * @param  float  $amps  A
-     * @param  float|null  $daysToFloor  from the charge the bank has now; null: nothing draws, or its floor is unknown
+     * @param  float|null  $daysToFloor  from full, as a boat is laid up; null: nothing draws, or its floor is unknown
      */
     private function __construct(
         public array $devices,
@@ -39,9 +38,8 @@ final readonly class Standby
         }
         $amps = array_sum(array_map(static fn (Device $device): float => $device->standbyAmps, $devices));
         $floor = $rules->floorOf($bank->batteries()[0]->chemistry);
-        $charge = min(array_map(static fn (Battery $battery): float => $battery->stateOfCharge, $bank->batteries()));
 
         return new self(array_values($devices), array_values($feeds), $amps,
-            $floor === null || $amps <= 0 ? null : max(0.0, $charge - $floor) * $bank->capacityAh() / $amps / 24);
+            $floor === null || $amps <= 0 ? null : (1 - $floor) * $bank->capacityAh() / $amps / 24);
     }
 }

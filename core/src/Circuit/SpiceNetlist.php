@@ -58,7 +58,7 @@ final class SpiceNetlist
         return implode("\n", [
             '* '.(string) preg_replace('/[^\x20-\x7e]+/', ' ', $title),
             ...$netlist->lines,
-            '.options reltol=1e-7 abstol=1e-9',
+            '.options reltol=1e-9 abstol=1e-9 vntol=1e-9',
             '.control',
             'op',
             'set numdgt=9',

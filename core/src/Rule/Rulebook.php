@@ -67,6 +67,7 @@ final class Rulebook
             new KeyedPlug,
             new NoCommonNegative,
             new HullAsConductor,
+            new NothingFeedsIt,
         ];
     }
 }

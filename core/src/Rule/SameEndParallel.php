@@ -18,7 +18,7 @@ final readonly class SameEndParallel implements Rule
     public function text(): RuleText
     {
         return new RuleText('B06', [Level::Warn], 'a parallel bank is loaded from the same end: the busiest string gives > 1.1 × its even share',
-            'uneven wear: take positive from one end and negative from the other', 'common practice; computed', Mark::CommonPractice);
+            'the nearest string wears out first', 'common practice; computed', Mark::CommonPractice);
     }
 
     public function check(Assessment $assessment): iterable
@@ -50,7 +50,7 @@ final readonly class SameEndParallel implements Rule
             yield new Finding($this->text(), Level::Warn, "bank:{$bank->id}",
                 "The busiest string of bank {$bank->id} gives ".Words::trim($busiest, 2).' times its even share of '.$assessment->words->amps($amps).'.',
                 $patch === null ? 'Use thicker and equally long jumpers, and take off at opposite ends.'
-                    : 'Take positive from one end and negative from the other: the busiest then gives '.Words::trim($after, 2).' times its even share.',
+                    : 'Take positive from one end and negative from the other: '.($after < 1.005 ? 'all then give the same.' : 'the busiest then gives '.Words::trim($after, 2).' times its even share.'),
                 $patch, ['busiest' => $busiest] + (is_infinite($after) ? [] : ['diagonal' => $after]));
         }
     }

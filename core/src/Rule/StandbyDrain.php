@@ -32,7 +32,7 @@ final readonly class StandbyDrain implements Rule
                 $patch = $patch === null ? $step : $patch->and($step);
             }
             yield new Finding($this->text(), Level::Warn, "bank:{$bank->id}",
-                'With everything off, '.implode(', ', $names)." still draw {$assessment->words->amps($drain->amps)} and bring bank {$bank->id} to its floor in ".Words::trim($days, 0).' days.',
+                'With everything off, '.implode(', ', $names).(count($names) === 1 ? ' still draws ' : ' still draw ')."{$assessment->words->amps($drain->amps)}: bank {$bank->id}, full when laid up, is at its floor in ".Words::trim($days, 0).' days.',
                 'Fit a switch in '.implode(' and ', array_map(static fn (Feed $feed): string => "feed {$feed->id}", $drain->feeds)).'.',
                 $patch, ['standby_a' => $drain->amps, 'days' => $days, 'layup_days' => $assessment->plan->houseRules->layUpDays]);
         }

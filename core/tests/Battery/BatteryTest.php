@@ -50,6 +50,18 @@ final class BatteryTest extends TestCase
         self::assertNull(InternalResistance::sag($battery(['chemistry' => 'other-lithium', 'cca_a' => 600])));
     }
 
+    public function test_charge_is_read_off_rested_volts(): void
+    {
+        foreach ([Chemistry::Flooded, Chemistry::Agm, Chemistry::Gel, Chemistry::LiFePO4] as $chemistry) {
+            foreach ([0.0, 0.04, 0.31, 0.5, 0.83, 1.0] as $charge) {
+                self::assertEqualsWithDelta($charge, RestingVoltage::stateOfCharge($chemistry, (float) RestingVoltage::at($chemistry, $charge, 24), 24), 1e-9, "{$chemistry->value} {$charge}");
+            }
+            self::assertSame(1.0, RestingVoltage::stateOfCharge($chemistry, 15, 12), 'surface charge is no more than full');
+            self::assertSame(0.0, RestingVoltage::stateOfCharge($chemistry, 3, 12));
+        }
+        self::assertNull(RestingVoltage::stateOfCharge(Chemistry::OtherLithium, 12, 12));
+    }
+
     /** A textbook example of Peukert's law, from memory: 100 Ah at 20 h, k = 1.2, 10 A: 8.7 h. */
     public function test_peukert(): void
     {

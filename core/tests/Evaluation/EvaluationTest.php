@@ -11,6 +11,7 @@ use Dinghy\Evaluation\VoltProfile;
 use Dinghy\Evaluation\Why;
 use Dinghy\Plan\Plan;
 use Dinghy\Plan\Units;
+use Dinghy\Rule\Finding;
 use Dinghy\Tests\Plans;
 use Dinghy\Wiring\SizedRun;
 use Opis\JsonSchema\Validator;
@@ -189,13 +190,13 @@ final class EvaluationTest extends TestCase
         self::assertStringContainsString('6 AWG: 2.5 %', (string) $explanation->lever);
     }
 
-    public function test_a_device_that_nothing_feeds_has_no_volts_and_no_finding(): void
+    public function test_a_device_that_nothing_feeds_has_no_volts_and_is_said_to(): void
     {
         $document = Plans::pump(['plan' => ['feeds' => []]]);
         $evaluation = Plans::evaluate($document);
 
         self::assertNull($evaluation->devices[0]->loaded);
-        self::assertSame([], $evaluation->findings);
+        self::assertSame(['D08'], array_map(static fn (Finding $finding): string => $finding->rule->code, $evaluation->findings));
         self::assertSame([], array_filter($evaluation->runs, static fn (SizedRun $run): bool => $run->circuit !== null));
     }
 }

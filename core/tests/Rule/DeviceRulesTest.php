@@ -21,6 +21,7 @@ final class DeviceRulesTest extends RuleTestCase
             'D03' => ['D03', Level::Warn, 'device:screen', 'parallel', ['device:light' => ['typical_a' => 34, 'peak_a' => 34]]],
             'D04' => ['D04', Level::Warn, 'device:d1', 'pump', ['device:d1' => ['standby_a' => 0.001]]],
             'D05' => ['D05', Level::Note, 'device:d1', 'pump', ['device:d1' => ['keyed_plug' => true]]],
+            'D08' => ['D08', Level::Note, 'device:d1', 'pump', ['plan' => ['feeds' => []]]],
             'D07' => ['D07', Level::Stop, 'plan', 'pump', ['plan' => ['boat.hull' => 'aluminium', 'boat.hull_carries_current' => true]]],
         ];
     }
@@ -106,6 +107,6 @@ final class DeviceRulesTest extends RuleTestCase
 
     protected static function withoutPatch(): array
     {
-        return ['D01', 'D02', 'D03', 'D05'];
+        return ['D01', 'D02', 'D03', 'D05', 'D08'];
     }
 }

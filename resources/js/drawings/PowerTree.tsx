@@ -152,7 +152,7 @@ function DeviceBox({ job, placed, worst }: { job: PlannedJob; placed: PlacedDevi
                 {volts(figures?.volts_loaded)}
             </text>
             <text x={DEVICE.x + 82} y={top + 33} className={classes.small}>
-                {amps(part?.kind === 'motor' ? part.peak_a : part?.typical_a)} · loses {percent(figures?.path_drop_pct)} of {percent(figures?.limit_pct, 0)}
+                {amps(part?.kind === 'motor' ? part.peak_a : part?.typical_a)} · loses {figures?.path_drop_pct?.toFixed(1) ?? '–'} of {percent(figures?.limit_pct, 0)}
             </text>
             {worst === 'stop' && <path d="M6 0h7l6 6v7l-6 6H6l-6-6V6z" transform={`translate(${DEVICE.x + DEVICE.width - 26} ${top + 4})`} fill="var(--brick)" />}
             {worst === 'warn' && <path d="M9 0l9 16H0z" transform={`translate(${DEVICE.x + DEVICE.width - 25} ${top + 5})`} fill="var(--ochre)" />}
