@@ -7,6 +7,7 @@ namespace Dinghy\Rule;
 use Dinghy\Circuit\States;
 use Dinghy\Conductor\ShortTime;
 use Dinghy\Plan\Patch;
+use Dinghy\Protection\FuseFamily;
 use Dinghy\Protection\OpeningTime;
 use Dinghy\Wiring\SizedProtection;
 use Dinghy\Wiring\SizedRun;
@@ -57,24 +58,29 @@ final readonly class ShortNotCleared implements Rule
     {
         $words = $assessment->words;
         $family = $protection->planned->family;
-        $on = $run->circuit?->on() ?? '';
-        $where = ucfirst("a short at the far end of {$run->circuit?->label}").($wire === $run ? '' : ', in the factory lead,');
-        $lower = $family->smallestOfAtLeast($run->circuit?->demand->leastRating() ?? 0.0);
-        $patch = $lower !== null && $lower < $protection->rating ? Patch::set($on, [ProtectionAboveAmpacity::field($run, count($run->protection) - 1) => $lower]) : null;
-        $remedy = $patch === null ? 'Run a thicker wire, so that a short draws more.' : "Fit {$words->amps($lower)}.";
-        if ($amps < self::MULTIPLE * $protection->rating) {
-            return new Finding($this->text(), Level::Warn, $on,
-                "{$where} draws {$words->amps($amps)}, less than twice the {$words->amps($protection->rating)} of its {$family->label()}: it may not open.",
-                $remedy, $patch, ['short_a' => $amps, 'rating_a' => $protection->rating]);
-        }
-        $opens = OpeningTime::of($family, $protection->rating, $amps)->slowest;
-        $bears = ShortTime::insulation($wire->gauge, $amps);
-        if ($opens > self::ADIABATIC || $bears >= $opens) {
+        if (self::isCleared($family, $protection->rating, $wire, $amps)) {
             return null;
         }
+        $on = $run->circuit?->on() ?? '';
+        $where = ucfirst("a short at the far end of {$run->circuit?->label}").($wire === $run ? '' : ', in the factory lead,')." draws {$words->amps($amps)}";
+        $lower = $family->smallestOfAtLeast($run->circuit?->demand->leastRating() ?? 0.0);
+        $mends = $lower !== null && $lower < $protection->rating && self::isCleared($family, $lower, $wire, $amps);
+        $opens = OpeningTime::of($family, $protection->rating, $amps)->slowest;
 
         return new Finding($this->text(), Level::Warn, $on,
-            "{$where} draws {$words->amps($amps)}: the insulation of {$wire->gauge} bears that for {$words->seconds($bears)}, the {$family->label()} of {$words->amps($protection->rating)} may take {$words->seconds($opens)}.",
-            $remedy, $patch, ['short_a' => $amps, 'bears_s' => $bears, 'opens_s' => $opens]);
+            $amps < self::MULTIPLE * $protection->rating
+                ? "{$where}, less than twice the {$words->amps($protection->rating)} of its {$family->label()}: it may not open."
+                : "{$where}: the insulation of {$wire->gauge} bears that for {$words->seconds(ShortTime::insulation($wire->gauge, $amps))}, the {$family->label()} of {$words->amps($protection->rating)} may take {$words->seconds($opens)}.",
+            $mends ? "Fit {$words->amps($lower)}." : 'Run a thicker wire, or fit a quicker fuse, so that the short is cut in time.',
+            $mends ? Patch::set($on, [ProtectionAboveAmpacity::field($run, count($run->protection) - 1) => $lower]) : null,
+            ['short_a' => $amps, 'rating_a' => $protection->rating]);
+    }
+
+    /** Whether a protection opens on this current surely, and, where it opens within seconds, before the wire is spoilt. */
+    private static function isCleared(FuseFamily $family, float $rating, SizedRun $wire, float $amps): bool
+    {
+        $opens = OpeningTime::of($family, $rating, $amps)->slowest;
+
+        return $amps >= self::MULTIPLE * $rating && ($opens > self::ADIABATIC || ShortTime::insulation($wire->gauge, $amps) >= $opens);
     }
 }

@@ -41,6 +41,19 @@ final class WordsTest extends TestCase
         self::assertSame('100 A', $words->amps(100.0)); // no zero of a whole number is trimmed away
     }
 
+    public function test_times_and_resistances(): void
+    {
+        $words = new Words(Units::Metric);
+        self::assertSame('6 h 10', $words->hours(6 + 1 / 6));
+        self::assertSame('0 h 05', $words->hours(5 / 60));
+        self::assertSame('7 h 00', $words->hours(6.9999));
+        self::assertSame('437 ms', $words->seconds(0.4371));
+        self::assertSame('2.4 ms', $words->seconds(0.0024));
+        self::assertSame('3.7 s', $words->seconds(3.66));
+        self::assertSame('62 mΩ', $words->milliohms(0.062));
+        self::assertSame('0.5 mΩ', $words->milliohms(0.0005));
+    }
+
     public function test_sentences_follow_the_units(): void
     {
         $document = \Dinghy\Tests\Plans::pump(['feed:f1' => ['run.length_m' => 7]]);
