@@ -5,22 +5,18 @@ declare(strict_types=1);
 namespace Dinghy\Plan;
 
 /**
- * A change to a plan: for parts addressed as "kind:id" (or "plan" for the whole), fields to set or to unset. A field is
- * a dotted path within the part, as "run.gauge" or "protection.0.rating_a". Parts are never addressed by index.
+ * A change to a plan: for parts addressed as "kind:id" (or "plan" for the whole), fields to set or to unset, or the whole
+ * part to put there or to take out. A field is a dotted path within the part, as "run.gauge" or "protection.0.rating_a";
+ * the whole part is the path "". Parts are never addressed by index.
  */
 final readonly class Patch
 {
     private const MOST_STEPS = 200;
 
-    /** Where the parts of a kind stand in the document: their list, and for parts inside parts the outer list first. */
-    private const LISTS = [
-        'battery' => ['batteries'], 'bank' => ['banks'], 'feed' => ['feeds'], 'block' => ['blocks'],
-        'device' => ['devices'], 'charger' => ['chargers'], 'branch' => ['blocks', 'branches'], 'jumper' => ['banks', 'jumpers'],
-        'bond' => ['bonds'],
-        'station' => ['boat', 'stations'], 'way' => ['boat', 'ways'],
-    ];
+    /** The whole part, as a field of itself. */
+    public const WHOLE = '';
 
-    /** @param  list<array{on: string, set: array<string, mixed>, unset: list<string>}>  $steps */
+    /** @param  list<array{on: string, set: array<string, mixed>, unset: list<string>, put?: \stdClass|null, in?: string, at?: int}>  $steps */
     private function __construct(public array $steps)
     {
     }
@@ -45,6 +41,21 @@ final readonly class Patch
         return new self([['on' => $on, 'set' => $fields, 'unset' => []]]);
     }
 
+    /**
+     * A part that is to be there with this content, new or in the place of the one of its id.
+     *
+     * @param  string|null  $in  the part that holds it, as "block:bow-block" for a branch
+     */
+    public static function put(string $on, \stdClass $part, ?string $in = null): self
+    {
+        return new self([['on' => $on, 'set' => [], 'unset' => [], 'put' => $part, ...($in === null ? [] : ['in' => $in])]]);
+    }
+
+    public static function remove(string $on): self
+    {
+        return new self([['on' => $on, 'set' => [], 'unset' => [], 'put' => null]]);
+    }
+
     public function and(self $other): self
     {
         return new self([...$this->steps, ...$other->steps]);
@@ -54,6 +65,11 @@ final readonly class Patch
     public function applyTo(\stdClass $root): void
     {
         foreach ($this->steps as $step) {
+            if (array_key_exists('put', $step)) {
+                PartPlace::of($root, $step['on'], $step['in'] ?? null)->put($step['put'], $step['at'] ?? null);
+
+                continue;
+            }
             $part = self::part($root, $step['on']);
             foreach ($step['set'] as $path => $value) {
                 self::write($part, $step['on'], $path, true, $value);
@@ -74,6 +90,13 @@ final readonly class Patch
         $root = $before->root();
         $steps = [];
         foreach ($this->steps as $step) {
+            if (array_key_exists('put', $step)) {
+                $place = PartPlace::of($root, $step['on'], $step['in'] ?? null);
+                array_unshift($steps, ['on' => $step['on'], 'set' => [], 'unset' => [], 'put' => $place->part(), ...$place->address()]);
+                $place->put($step['put'], $step['at'] ?? null);
+
+                continue;
+            }
             $part = self::part($root, $step['on']);
             $set = [];
             $unset = [];
@@ -97,7 +120,7 @@ final readonly class Patch
     {
         $fields = [];
         foreach ($this->steps as $step) {
-            foreach ([...array_keys($step['set']), ...$step['unset']] as $path) {
+            foreach (array_key_exists('put', $step) ? [self::WHOLE] : [...array_keys($step['set']), ...$step['unset']] as $path) {
                 $fields[] = ['on' => $step['on'], 'path' => $path];
             }
         }
@@ -115,7 +138,7 @@ final readonly class Patch
         return array_values(array_filter($this->fields(), static function (array $mine) use ($other): bool {
             foreach ($other->fields() as $theirs) {
                 if ($mine['on'] === $theirs['on']
-                    && (str_starts_with($mine['path'].'.', $theirs['path'].'.') || str_starts_with($theirs['path'].'.', $mine['path'].'.'))) {
+                    && ($mine['path'] === self::WHOLE || $theirs['path'] === self::WHOLE || str_starts_with($mine['path'].'.', $theirs['path'].'.') || str_starts_with($theirs['path'].'.', $mine['path'].'.'))) {
                     return true;
                 }
             }
@@ -124,9 +147,13 @@ final readonly class Patch
         }));
     }
 
-    /** The value of a field in a document; null when it is absent or null. */
+    /** The value of a field in a document; null when it is absent or null, or a whole part is not there. */
     public static function valueIn(PlanDocument $document, string $on, string $path): mixed
     {
+        if ($path === self::WHOLE) {
+            return PartPlace::find($document->root(), $on)?->part();
+        }
+
         return self::find(self::part($document->root(), $on), $path)[2];
     }
 
@@ -135,6 +162,14 @@ final readonly class Patch
     {
         return array_map(static function (array $step): \stdClass {
             $json = (object) ['on' => $step['on']];
+            if (array_key_exists('put', $step)) {
+                $json->put = $step['put'];
+                foreach (['in', 'at'] as $key) {
+                    if (isset($step[$key])) {
+                        $json->{$key} = $step[$key];
+                    }
+                }
+            }
             if ($step['set'] !== []) {
                 $json->set = (object) $step['set'];
             }
@@ -146,10 +181,13 @@ final readonly class Patch
         }, $this->steps);
     }
 
-    /** @return array{on: string, set: array<string, mixed>, unset: list<string>} */
+    /** @return array{on: string, set: array<string, mixed>, unset: list<string>, put?: \stdClass|null, in?: string, at?: int} */
     private static function step(mixed $raw): array
     {
         $raw = $raw instanceof \stdClass ? get_object_vars($raw) : $raw;
+        if (is_array($raw) && array_key_exists('put', $raw)) {
+            return self::putStep($raw);
+        }
         if (! is_array($raw) || array_diff(array_keys($raw), ['on', 'set', 'unset']) !== [] || ! is_string($raw['on'] ?? null)) {
             throw PatchRefused::malformed('each step has "on" and "set" or "unset"');
         }
@@ -165,6 +203,26 @@ final readonly class Patch
         }
 
         return ['on' => $raw['on'], 'set' => $fields, 'unset' => array_map(self::path(...), array_values($unset))];
+    }
+
+    /**
+     * @param  array<mixed>  $raw
+     * @return array{on: string, set: array<string, mixed>, unset: list<string>, put: \stdClass|null, in?: string, at?: int}
+     */
+    private static function putStep(array $raw): array
+    {
+        // Where objects came as arrays, a part is written back as the object it is.
+        $part = is_array($raw['put']) && ! array_is_list($raw['put']) ? json_decode(json_encode($raw['put'], JSON_THROW_ON_ERROR), false, 32, JSON_THROW_ON_ERROR) : $raw['put'];
+        [$on, $in, $at] = [$raw['on'] ?? null, $raw['in'] ?? null, $raw['at'] ?? null];
+        if (array_diff(array_keys($raw), ['on', 'put', 'in', 'at']) !== [] || ! is_string($on) || ! str_contains($on, ':')
+            || ! ($part === null || $part instanceof \stdClass) || ! ($in === null || is_string($in)) || ! ($at === null || is_int($at))) {
+            throw PatchRefused::malformed('a step that puts a part has "on", "put" with the part or null, and for a part inside another "in"');
+        }
+        if ($part !== null && ($part->id ?? null) !== explode(':', $on, 2)[1]) {
+            throw PatchRefused::malformed('a part is put there under its own id');
+        }
+
+        return ['on' => $on, 'set' => [], 'unset' => [], 'put' => $part, ...($in === null ? [] : ['in' => $in]), ...($at === null ? [] : ['at' => $at])];
     }
 
     private static function path(mixed $path): string
@@ -184,21 +242,8 @@ final readonly class Patch
         if ($on === 'plan') {
             return $root;
         }
-        [$kind, $id] = [...explode(':', $on, 2), ''];
-        $found = [$root];
-        foreach (self::LISTS[$kind] ?? [] as $key) {
-            $found = array_merge(...array_map(static function (\stdClass $outer) use ($key): array {
-                $inner = $outer->{$key} ?? [];
 
-                return array_values(array_filter(is_array($inner) ? $inner : [$inner], static fn (mixed $part): bool => $part instanceof \stdClass));
-            }, $found));
-        }
-        foreach ($found as $part) {
-            if ($part !== $root && ($part->id ?? null) === $id) {
-                return $part;
-            }
-        }
-        throw PatchRefused::noSuchPart($on);
+        return PartPlace::find($root, $on)?->part() ?? throw PatchRefused::noSuchPart($on);
     }
 
     /** @return array{string, bool, mixed} the shortest path that is absent (or the whole one), whether all is there, the value */

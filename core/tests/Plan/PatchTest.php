@@ -75,4 +75,58 @@ final class PatchTest extends TestCase
             [[['on' => 'feed:house', 'set' => ['class.x' => 3]]]],
         ];
     }
+
+    public function test_parts_are_put_and_taken_out_and_the_inverse_brings_them_back_where_they_were(): void
+    {
+        $before = Plans::skiff();
+        $pump = (object) ['id' => 'pump', 'kind' => 'pump', 'v_min' => 9, 'v_max' => 16, 'typical_a' => 3, 'peak_a' => 4];
+        $branch = (object) ['id' => 'br-pump', 'class' => 'general', 'to' => (object) ['device' => 'pump']];
+        $patches = [
+            Patch::put('device:pump', $pump)->and(Patch::put('branch:br-pump', $branch, 'block:bow-block')),
+            Patch::remove('branch:br-live-sonar')->and(Patch::remove('device:live-sonar')),
+            Patch::put('device:hub', (object) ['id' => 'hub', 'kind' => 'other', 'v_min' => 9, 'v_max' => 16, 'typical_a' => 1, 'peak_a' => 1]),
+            Patch::put('device:pump', $pump)->and(Patch::set('device:pump', ['typical_a' => 2])),
+            Patch::remove('station:tiller'),
+        ];
+        foreach ($patches as $patch) {
+            $after = $before->with($patch);
+            self::assertNotSame($before->hash(), $after->hash());
+            self::assertSame($before->hash(), $after->with($patch->inverseOn($before))->hash());
+            self::assertSame($after->hash(), $before->with(Patch::of(json_decode(json_encode($patch->toJson(), JSON_THROW_ON_ERROR), true)))->hash(), 'as it comes from the page');
+        }
+        self::assertSame(['br-bow-display', 'br-tiller-display', 'br-live-sonar', 'br-hub', 'br-pump'], array_column($before->with($patches[0])->root()->blocks[0]->branches, 'id'));
+    }
+
+    public function test_a_whole_part_overlaps_every_field_of_it_and_no_other_part(): void
+    {
+        $removed = Patch::remove('device:hub');
+        self::assertSame([['on' => 'device:hub', 'path' => '']], $removed->overlap(Patch::set('device:hub', ['typical_a' => 1])));
+        self::assertSame([['on' => 'device:hub', 'path' => 'typical_a']], Patch::set('device:hub', ['typical_a' => 1])->overlap($removed));
+        self::assertSame([], $removed->overlap(Patch::set('device:motor', ['typical_a' => 1])));
+        self::assertNull(Patch::valueIn(Plans::skiff()->with(Patch::remove('branch:br-hub')), 'branch:br-hub', Patch::WHOLE));
+    }
+
+    /** @param  array<mixed>  $steps */
+    #[DataProvider('wrongPuts')]
+    public function test_a_part_that_cannot_be_put_is_refused(array $steps, string $words): void
+    {
+        $this->expectException(PatchRefused::class);
+        $this->expectExceptionMessage($words);
+        Plans::skiff()->with(Patch::of($steps));
+    }
+
+    /** @return array<string, array{array<mixed>, string}> */
+    public static function wrongPuts(): array
+    {
+        return [
+            'another id' => [[['on' => 'device:a', 'put' => ['id' => 'b']]], 'under its own id'],
+            'no id' => [[['on' => 'device:a', 'put' => ['kind' => 'pump']]], 'under its own id'],
+            'a list' => [[['on' => 'device:a', 'put' => [1]]], '"put" with the part or null'],
+            'with fields beside it' => [[['on' => 'device:a', 'put' => ['id' => 'a'], 'set' => ['x' => 1]]], '"put" with the part or null'],
+            'a branch in nothing' => [[['on' => 'branch:a', 'put' => ['id' => 'a']]], 'no part'],
+            'a branch in no block' => [[['on' => 'branch:a', 'put' => ['id' => 'a'], 'in' => 'block:z']], 'no part "block:z"'],
+            'a kind that is none' => [[['on' => 'gizmo:a', 'put' => ['id' => 'a']]], 'no part "gizmo:a"'],
+            'what is not there' => [[['on' => 'device:nobody', 'put' => null]], 'no part "device:nobody"'],
+        ];
+    }
 }

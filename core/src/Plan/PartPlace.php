@@ -1,0 +1,125 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Plan;
+
+/** Where a part stands in a document: the list that holds it, and its place there. */
+final class PartPlace
+{
+    /** The lists of each kind; for parts inside parts the outer kind first. */
+    private const LISTS = [
+        'battery' => ['', 'batteries'], 'bank' => ['', 'banks'], 'feed' => ['', 'feeds'], 'block' => ['', 'blocks'],
+        'device' => ['', 'devices'], 'charger' => ['', 'chargers'], 'bond' => ['', 'bonds'],
+        'branch' => ['block', 'branches'], 'jumper' => ['bank', 'jumpers'], 'station' => ['boat', 'stations'], 'way' => ['boat', 'ways'],
+    ];
+
+    /** @param  int|null  $at  null: not there */
+    private function __construct(
+        private readonly string $on,
+        private readonly \stdClass $owner,
+        private readonly string $list,
+        private readonly ?int $at,
+    ) {
+    }
+
+    /** @return self|null null: there is no such part */
+    public static function find(\stdClass $root, string $on): ?self
+    {
+        [$kind, $id] = [...explode(':', $on, 2), ''];
+        [$outer, $list] = self::LISTS[$kind] ?? ['', ''];
+        foreach ($list === '' ? [] : self::owners($root, $outer) as $owner) {
+            foreach (self::items($owner, $list) as $at => $part) {
+                if ($part instanceof \stdClass && ($part->id ?? null) === $id) {
+                    return new self($on, $owner, $list, $at);
+                }
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * Where a part stands, or would stand.
+     *
+     * @param  string|null  $in  the part that is to hold it, as "block:bow-block"
+     *
+     * @throws PatchRefused
+     */
+    public static function of(\stdClass $root, string $on, ?string $in): self
+    {
+        $found = self::find($root, $on);
+        if ($found !== null) {
+            return $found;
+        }
+        [$outer, $list] = self::LISTS[explode(':', $on, 2)[0]] ?? throw PatchRefused::noSuchPart($on);
+        if ($outer === 'boat' && ! isset($root->boat)) {
+            $root->boat = new \stdClass;
+        }
+        $owner = match ($outer) {
+            '' => $root,
+            'boat' => $root->boat,
+            default => $in === null ? null : self::find($root, $in)?->part(),
+        };
+
+        return $owner instanceof \stdClass ? new self($on, $owner, $list, null) : throw PatchRefused::noSuchPart($in ?? $on);
+    }
+
+    /** The part; null: not there. */
+    public function part(): ?\stdClass
+    {
+        $part = $this->at === null ? null : self::items($this->owner, $this->list)[$this->at];
+
+        return $part instanceof \stdClass ? $part : null;
+    }
+
+    /** @return array{in?: string, at?: int} what a patch needs to put it back where it was */
+    public function address(): array
+    {
+        $outer = self::LISTS[explode(':', $this->on, 2)[0]][0];
+        $id = $this->owner->id ?? null;
+
+        return [
+            ...(in_array($outer, ['block', 'bank'], true) && is_string($id) ? ['in' => "{$outer}:{$id}"] : []),
+            ...($this->at === null ? [] : ['at' => $this->at]),
+        ];
+    }
+
+    /**
+     * @param  \stdClass|null  $part  null: take it out
+     * @param  int|null  $at  where a new one goes; null: last
+     *
+     * @throws PatchRefused
+     */
+    public function put(?\stdClass $part, ?int $at): void
+    {
+        $items = self::items($this->owner, $this->list);
+        if ($part === null) {
+            $this->at ?? throw PatchRefused::noSuchPart($this->on);
+            array_splice($items, $this->at, 1);
+        } elseif ($this->at !== null) {
+            $items[$this->at] = $part;
+        } else {
+            array_splice($items, max(0, min(count($items), $at ?? count($items))), 0, [$part]);
+        }
+        $this->owner->{$this->list} = $items;
+    }
+
+    /** @return list<\stdClass> */
+    private static function owners(\stdClass $root, string $outer): array
+    {
+        return match ($outer) {
+            '' => [$root],
+            'boat' => ($root->boat ?? null) instanceof \stdClass ? [$root->boat] : [],
+            default => array_values(array_filter(self::items($root, $outer === 'block' ? 'blocks' : 'banks'), static fn (mixed $part): bool => $part instanceof \stdClass)),
+        };
+    }
+
+    /** @return list<mixed> */
+    private static function items(\stdClass $owner, string $list): array
+    {
+        $items = $owner->{$list} ?? [];
+
+        return is_array($items) ? array_values($items) : [];
+    }
+}
