@@ -1,0 +1,55 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Proposal;
+
+use Dinghy\Plan\Patch;
+use Dinghy\Plan\Plan;
+use Dinghy\Protection\FuseFamily;
+
+/** Equal blocks in series, in parallel, or strings in parallel, each string with its fuse. */
+final class AddBank
+{
+    private const MOST_BLOCKS = 16;
+
+    /**
+     * @param  \stdClass  $figures  a battery as the plan file has it, without id and station
+     * @param  int  $series  blocks in each string
+     * @param  int  $parallel  strings
+     * @param  string|null  $commissioned  year and month
+     */
+    public static function to(Plan $plan, \stdClass $figures, string $name, int $series, int $parallel, ?string $station, ?string $commissioned): Patch
+    {
+        if ($station !== null && ! isset($plan->boat->stations[$station])) {
+            throw ProposalRefused::noSuch('station', $station);
+        }
+        if ($series < 1 || $parallel < 1 || $series * $parallel > self::MOST_BLOCKS) {
+            throw ProposalRefused::because('A bank has 1 to '.self::MOST_BLOCKS.' blocks: type how many in series and how many strings.');
+        }
+        $bank = FreeId::like($plan, $name);
+        $patch = null;
+        $strings = [];
+        for ($s = 0, $number = 0; $s < $parallel; $s++) {
+            for ($i = 0; $i < $series; $i++) {
+                $id = FreeId::like($plan, "{$bank}-".++$number);
+                $strings[$s][] = $id;
+                $step = Patch::put("battery:{$id}", (object) [
+                    'id' => $id, ...get_object_vars($figures),
+                    ...($station === null ? [] : ['station' => $station]),
+                    ...($commissioned === null ? [] : ['commissioned' => $commissioned]),
+                ]);
+                $patch = $patch === null ? $step : $patch->and($step);
+            }
+        }
+        $volts = is_numeric($figures->nominal_v ?? null) ? $series * (float) $figures->nominal_v : 12.0;
+        $amps = is_numeric($figures->continuous_a ?? null) ? (float) $figures->continuous_a : (is_numeric($figures->capacity_ah ?? null) ? (float) $figures->capacity_ah : 100.0);
+        // Above the volts of a post fuse a string takes a strip fuse made for more.
+        $family = $volts > 40 ? FuseFamily::StripLarge80 : FuseFamily::BatteryPost;
+
+        return $patch->and(Patch::put("bank:{$bank}", (object) [
+            'id' => $bank, 'strings' => array_values($strings),
+            ...($parallel > 1 ? ['string_protection' => (object) ['family' => $family->value, 'rating_a' => $family->smallestOfAtLeast($amps) ?? $family->sizes()[count($family->sizes()) - 1]]] : []),
+        ]));
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Proposal;
+
+use Dinghy\Plan\DeviceKind;
+use Dinghy\Plan\Patch;
+use Dinghy\Plan\Plan;
+
+/** A fuse block and the feed that leads to it from a bank; diagonally, where the bank has parallel strings. */
+final class AddBlock
+{
+    /** @param  int  $circuits that the block has room for */
+    public static function to(Plan $plan, string $name, int $circuits, string $bank, ?string $station): Patch
+    {
+        $from = $plan->banks[$bank] ?? throw ProposalRefused::noSuch('bank', $bank);
+        if ($station !== null && ! isset($plan->boat->stations[$station])) {
+            throw ProposalRefused::noSuch('station', $station);
+        }
+        $id = FreeId::like($plan, $name);
+        $last = count($from->strings);
+
+        return Patch::put("block:{$id}", (object) ['id' => $id, ...($station === null ? [] : ['station' => $station]), 'circuits' => $circuits, 'branches' => []])
+            ->and(AddDevice::feed(
+                $plan,
+                new Asked(DeviceKind::Display, 0, 0, 0, 0, null),
+                (object) ['bank' => $bank, ...($last > 1 && $from->shunt === null ? ['plus' => 'pos@1', 'minus' => "neg@{$last}"] : [])],
+                "feed {$name}",
+                (object) ['block' => $id],
+            ));
+    }
+}

@@ -1,0 +1,109 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Proposal;
+
+use Dinghy\Plan\Patch;
+use Dinghy\Plan\Plan;
+
+/** A part with everything that cannot stand without it: what would dangle goes too, what stands on its own stays. */
+final class TakeOut
+{
+    /** @param  string  $on  kind:id */
+    public static function of(Plan $plan, string $on): Patch
+    {
+        [$kind, $id] = [...explode(':', $on, 2), ''];
+        $parts = match ($kind) {
+            'device' => [...self::circuitsOf($plan, $id), $on],
+            'block' => isset($plan->blocks[$id]) ? [...self::feedsTo($plan, $id), $on] : throw ProposalRefused::noSuch('block', $id),
+            'bank' => self::bank($plan, $id),
+            'feed', 'branch', 'charger', 'bond' => [$on],
+            default => throw ProposalRefused::because("A {$kind} cannot be taken out by itself."),
+        };
+        $patch = null;
+        foreach ($parts as $part) {
+            $patch = $patch === null ? Patch::remove($part) : $patch->and(Patch::remove($part));
+        }
+
+        $patch ?? throw ProposalRefused::noSuch($kind, $id);
+        foreach ($kind === 'device' ? $plan->trip ?? [] : [] as $number => $phase) {
+            if (isset($phase->on[$id])) {
+                $patch = $patch->and(Patch::of([['on' => 'plan', 'unset' => ["trip.phases.{$number}.on.{$id}"]]]));
+            }
+        }
+
+        return $patch;
+    }
+
+    /** @return list<string> */
+    private static function circuitsOf(Plan $plan, string $device): array
+    {
+        if (! isset($plan->devices[$device])) {
+            throw ProposalRefused::noSuch('device', $device);
+        }
+        $circuits = [];
+        foreach ($plan->feeds as $feed) {
+            if ($feed->device === $device) {
+                $circuits[] = "feed:{$feed->id}";
+            }
+        }
+        foreach ($plan->blocks as $block) {
+            foreach ($block->branches as $branch) {
+                if ($branch->device === $device) {
+                    $circuits[] = "branch:{$branch->id}";
+                }
+            }
+        }
+
+        return $circuits;
+    }
+
+    /** @return list<string> */
+    private static function feedsTo(Plan $plan, string $block): array
+    {
+        $feeds = [];
+        foreach ($plan->feeds as $feed) {
+            if ($feed->block === $block) {
+                $feeds[] = "feed:{$feed->id}";
+            }
+        }
+
+        return $feeds;
+    }
+
+    /** @return list<string> its feeds, bonds, chargers' whole, the bank, its batteries */
+    private static function bank(Plan $plan, string $id): array
+    {
+        $bank = $plan->banks[$id] ?? throw ProposalRefused::noSuch('bank', $id);
+        $parts = [];
+        foreach ($plan->feeds as $feed) {
+            if ($feed->supply->bank === $bank) {
+                $parts[] = "feed:{$feed->id}";
+            }
+        }
+        foreach ($plan->bonds as $bond) {
+            if ($bond->from === $bank || $bond->to === $bank) {
+                $parts[] = "bond:{$bond->id}";
+            }
+        }
+        foreach ($plan->chargers as $charger) {
+            foreach ($charger->outputs as $output) {
+                if (array_filter($output->across, static fn ($battery): bool => in_array($battery, $bank->batteries(), true)) !== []) {
+                    $parts[] = "charger:{$charger->id}";
+
+                    break;
+                }
+            }
+        }
+        $parts[] = "bank:{$id}";
+        foreach ($bank->batteries() as $battery) {
+            if ($plan->boat->engine?->battery === $battery->id) {
+                throw ProposalRefused::because("Battery {$battery->id} starts the engine: name another for it first.");
+            }
+            $parts[] = "battery:{$battery->id}";
+        }
+
+        return $parts;
+    }
+}
