@@ -2,7 +2,9 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\CatalogueController;
 use App\Http\Controllers\JobController;
+use App\Http\Controllers\PartController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\ReadingController;
 use App\Http\Controllers\SessionController;
@@ -16,12 +18,15 @@ Route::prefix('api')->group(function (): void {
     Route::middleware('auth')->group(function (): void {
         Route::get('session', [SessionController::class, 'show']);
         Route::delete('session', [SessionController::class, 'destroy']);
+        Route::get('catalogue', CatalogueController::class);
         Route::get('shed', ShedController::class);
         Route::post('jobs', [JobController::class, 'store']);
         Route::get('jobs/{job}', [JobController::class, 'show'])->whereNumber('job');
         Route::post('jobs/{job}/plan/edits', [PlanController::class, 'edit'])->whereNumber('job');
         Route::post('jobs/{job}/plan/undo', [PlanController::class, 'undo'])->whereNumber('job');
         Route::post('jobs/{job}/plan/redo', [PlanController::class, 'redo'])->whereNumber('job');
+        Route::post('jobs/{job}/plan/parts', [PartController::class, 'store'])->whereNumber('job');
+        Route::delete('jobs/{job}/plan/parts', [PartController::class, 'destroy'])->whereNumber('job');
         Route::put('jobs/{job}/plan', [PlanController::class, 'import'])->whereNumber('job');
         Route::get('jobs/{job}/plan', [PlanController::class, 'export'])->whereNumber('job');
         Route::get('jobs/{job}/why', [PlanController::class, 'why'])->whereNumber('job');

@@ -21,6 +21,12 @@ final class Shop extends Model
         return $this->hasMany(User::class);
     }
 
+    /** @return HasMany<CataloguePart, $this> */
+    public function catalogue(): HasMany
+    {
+        return $this->hasMany(CataloguePart::class);
+    }
+
     /** @return HasMany<Customer, $this> */
     public function customers(): HasMany
     {

@@ -47,6 +47,22 @@ final readonly class PlanHistory
         });
     }
 
+    /**
+     * A change that is made from the plan as it is now, so that it fits whatever others have done.
+     *
+     * @param  \Closure(Plan): Patch  $proposal
+     *
+     * @throws PlanClash|\Dinghy\Plan\PlanRefused|\Dinghy\Proposal\ProposalRefused
+     */
+    public function propose(User $user, \Closure $proposal): PlanVersion
+    {
+        return $this->locked(function (?PlanVersion $head) use ($user, $proposal): PlanVersion {
+            $head ?? throw PlanClash::nothingTo('change');
+
+            return $this->change($head, $user, 'edit', $proposal(Plan::of($head->planDocument())), null);
+        });
+    }
+
     /** @throws PlanClash */
     public function undo(User $user): PlanVersion
     {

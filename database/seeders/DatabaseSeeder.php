@@ -28,6 +28,10 @@ final class DatabaseSeeder extends Seeder
                 'role' => Role::from($role),
             ]);
         }
+        $parts = json_decode((string) file_get_contents(database_path('demo/catalogue.json')), true, 32, JSON_THROW_ON_ERROR);
+        foreach (is_array($parts) ? $parts : [] as $part) {
+            $shop->catalogue()->create($part);
+        }
         $this->skiff($shop);
         $this->others($shop);
     }

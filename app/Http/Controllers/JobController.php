@@ -9,7 +9,6 @@ use App\Http\Resources\JobResource;
 use App\Models\Job;
 use App\Models\User;
 use App\WorkOrders\NewJob;
-use Dinghy\Plan\PlanDocument;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -33,7 +32,7 @@ final class JobController extends Controller
         return (new JobResource($job, $user))->response()->setEtag($etag);
     }
 
-    /** A new work order from a plan file. */
+    /** A new work order, from a plan file or for a boat of which nothing is planned yet. */
     public function store(NewJobRequest $request, #[CurrentUser] User $user): Response
     {
         $this->authorize('create', Job::class);
@@ -43,7 +42,7 @@ final class JobController extends Controller
             $request->string('customer')->trim()->value(),
             $request->string('title')->trim()->value(),
             $request->date('promised_on'),
-            PlanDocument::fromJson($request->string('plan')->value()),
+            $request->plan(),
         );
 
         return (new JobResource($job, $user))->response()->setStatusCode(201);

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use Dinghy\Plan\PlanDocument;
+use Dinghy\Plan\PlanFormat;
 use Illuminate\Foundation\Http\FormRequest;
 
 final class NewJobRequest extends FormRequest
@@ -15,8 +17,27 @@ final class NewJobRequest extends FormRequest
             'customer' => ['required', 'string', 'max:120'],
             'title' => ['required', 'string', 'max:200'],
             'promised_on' => ['nullable', 'date_format:Y-m-d'],
-            'plan' => ['required', 'string'],
+            'plan' => ['nullable', 'string'],
+            'boat' => ['required_without:plan', 'nullable', 'string', 'max:120'],
+            'hull' => ['nullable', 'string', 'in:fibreglass,aluminium,pontoon,inflatable,box'],
+            'units' => ['nullable', 'string', 'in:imperial,metric'],
         ];
+    }
+
+    /**
+     * The plan file that was sent, or the empty plan of a new boat.
+     *
+     * @throws \Dinghy\Plan\PlanRefused
+     */
+    public function plan(): PlanDocument
+    {
+        return $this->filled('plan') ? PlanDocument::fromJson($this->string('plan')->value()) : PlanDocument::fromJson(json_encode(array_filter([
+            'format' => PlanFormat::NAME,
+            'version' => PlanFormat::VERSION,
+            'title' => $this->string('title')->trim()->value(),
+            'units' => $this->string('units')->value(),
+            'boat' => array_filter(['name' => $this->string('boat')->trim()->value(), 'hull' => $this->string('hull')->value()]),
+        ]), JSON_THROW_ON_ERROR));
     }
 
     /** @return array<string, string> */
@@ -25,7 +46,7 @@ final class NewJobRequest extends FormRequest
         return [
             'customer.required' => 'Customer is missing. Type whose boat it is.',
             'title.required' => 'Title is missing. Type what is to be done.',
-            'plan.required' => 'The plan is missing. Choose a plan file.',
+            'boat.required_without' => 'The boat is missing. Type its name, or choose a plan file.',
         ];
     }
 }

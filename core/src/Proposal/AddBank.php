@@ -13,6 +13,9 @@ final class AddBank
 {
     private const MOST_BLOCKS = 16;
 
+    /** letters of the bank's id that its batteries' ids begin with */
+    private const LONGEST_STEM = 26;
+
     /**
      * @param  \stdClass  $figures  a battery as the plan file has it, without id and station
      * @param  int  $series  blocks in each string
@@ -32,7 +35,7 @@ final class AddBank
         $strings = [];
         for ($s = 0, $number = 0; $s < $parallel; $s++) {
             for ($i = 0; $i < $series; $i++) {
-                $id = FreeId::like($plan, "{$bank}-".++$number);
+                $id = FreeId::like($plan, substr($bank, 0, self::LONGEST_STEM).'-'.++$number);
                 $strings[$s][] = $id;
                 $step = Patch::put("battery:{$id}", (object) [
                     'id' => $id, ...get_object_vars($figures),

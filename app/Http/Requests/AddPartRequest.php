@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Requests;
+
+use App\Models\CataloguePart;
+use App\Models\User;
+use Dinghy\Plan\Patch;
+use Dinghy\Plan\Plan;
+use Dinghy\Proposal\AddBank;
+use Dinghy\Proposal\AddBlock;
+use Dinghy\Proposal\AddCharger;
+use Dinghy\Proposal\AddDevice;
+use Illuminate\Foundation\Http\FormRequest;
+
+/** A part of the catalogue, where it goes, and what it hangs on. */
+final class AddPartRequest extends FormRequest
+{
+    private const MOST_BLOCKS = 16;
+
+    /** @return array<string, list<string>> */
+    public function rules(): array
+    {
+        return [
+            'part' => ['required', 'integer', 'min:1'],
+            'name' => ['nullable', 'string', 'max:60'],
+            'station' => ['nullable', 'string', 'max:40'],
+            'bank' => ['nullable', 'string', 'max:40'],
+            'series' => ['sometimes', 'integer', 'min:1', 'max:'.self::MOST_BLOCKS],
+            'parallel' => ['sometimes', 'integer', 'min:1', 'max:'.self::MOST_BLOCKS],
+        ];
+    }
+
+    /** @return array<string, string> */
+    public function messages(): array
+    {
+        return [
+            'part.required' => 'Choose a part of the catalogue.',
+            'series.*' => 'Blocks in series: type a number from 1 to '.self::MOST_BLOCKS.'.',
+            'parallel.*' => 'Strings in parallel: type a number from 1 to '.self::MOST_BLOCKS.'.',
+        ];
+    }
+
+    /** @return \Closure(Plan): Patch */
+    public function proposal(User $user): \Closure
+    {
+        $part = CataloguePart::query()->where('shop_id', $user->shop_id)->find($this->integer('part')) ?? abort(404, 'Your catalogue has no such part.');
+        $figures = $part->asPlanned();
+        $station = $this->filled('station') ? $this->string('station')->value() : null;
+        $name = $this->filled('name') ? $this->string('name')->trim()->value() : $part->name;
+        $bank = $this->string('bank')->value();
+
+        return match ($part->kind) {
+            'battery' => fn (Plan $plan): Patch => AddBank::to($plan, $figures, $this->filled('name') ? $name : ($this->integer('series', 1) > 1 ? 'thrust' : 'house'), $this->integer('series', 1), $this->integer('parallel', 1), $station, now()->format('Y-m')),
+            'block' => static fn (Plan $plan): Patch => AddBlock::to($plan, $name, (int) ($figures->circuits ?? 6), $bank, $station),
+            'charger' => static fn (Plan $plan): Patch => AddCharger::to($plan, $name, (int) ($figures->outputs ?? 1), (float) ($figures->amps ?? 10), (bool) ($figures->isolated ?? false), $bank),
+            default => static fn (Plan $plan): Patch => AddDevice::to($plan, (object) ['name' => $name, ...get_object_vars($figures)], $station),
+        };
+    }
+}

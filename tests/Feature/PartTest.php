@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\CataloguePart;
+use App\Models\Job;
+use Illuminate\Testing\TestResponse;
+use Tests\TestCase;
+
+/** A boat from nothing, part by part, over HTTP. */
+final class PartTest extends TestCase
+{
+    public function test_a_boat_from_nothing(): void
+    {
+        $rigger = $this->actingAs($this->person('rigger'));
+        $answer = $rigger->postJson('/api/jobs', ['customer' => 'New Owner', 'title' => 'All of it', 'boat' => 'Bare hull', 'hull' => 'fibreglass'])->assertCreated();
+        ApiContract::assertMet('POST', '/api/jobs', 201, (string) $answer->getContent());
+        $job = Job::query()->findOrFail($answer->json('id'));
+        self::assertSame('No stops, nothing to decide. 1 not checked.', $answer->json('verdict'));
+
+        $this->add($job, 'AGM deep-cycle 12 V 100 Ah, group 31', ['name' => 'thrust', 'series' => 3])->assertOk();
+        $this->add($job, 'LiFePO4 12 V 50 Ah, group U1', ['name' => 'electronics'])->assertOk();
+        $this->add($job, 'Fuse block, 6 circuits', ['name' => 'bow block', 'bank' => 'electronics'])->assertOk();
+        $this->add($job, 'Bow motor 36 V, 112 lbf')->assertOk();
+        $answer = $this->add($job, '9 in display, type A')->assertOk();
+        ApiContract::assertMet('POST', '/api/jobs/{job}/plan/parts', 200, (string) $answer->getContent());
+        self::assertSame(['to-9-in-display-type-a'], array_column($answer->json('plan.blocks.0.branches'), 'id'));
+        self::assertSame('thrust', collect($answer->json('plan.feeds'))->firstWhere('class', 'thrust')['from']['bank']);
+        $this->add($job, 'Charger, 3 outputs of 10 A', ['bank' => 'thrust'])->assertOk();
+        self::assertSame(range(1, 7), $job->planVersions()->orderBy('number')->pluck('number')->all());
+
+        $answer = $this->deleteJson("/api/jobs/{$job->id}/plan/parts", ['on' => 'device:9-in-display-type-a'])->assertOk();
+        ApiContract::assertMet('DELETE', '/api/jobs/{job}/plan/parts', 200, (string) $answer->getContent());
+        self::assertSame([], $answer->json('plan.blocks.0.branches'));
+        $answer = $this->postJson("/api/jobs/{$job->id}/plan/undo")->assertOk();
+        self::assertSame(['to-9-in-display-type-a'], array_column($answer->json('plan.blocks.0.branches'), 'id'));
+    }
+
+    public function test_what_cannot_be_added_says_why_and_keeps_nothing(): void
+    {
+        $this->actingAs($this->person('rigger'));
+        $before = $this->skiff()->planVersions()->count();
+        $cases = [
+            [['part' => 999_999], 404, 'no such part'],
+            [[], 422, 'Choose a part of the catalogue.'],
+            [['part' => $this->part('Charger, 1 output of 10 A'), 'bank' => 'thrust'], 422, 'charged already'],
+            [['part' => $this->part('Fuse block, 6 circuits'), 'bank' => 'nowhere'], 422, 'no bank "nowhere"'],
+            [['part' => $this->part('AGM deep-cycle 12 V 100 Ah, group 31'), 'series' => 17], 422, 'a number from 1 to 16'],
+            [['part' => $this->part('AGM deep-cycle 12 V 100 Ah, group 31'), 'series' => 6], 422, 'adds up to 72 V'],
+            [['part' => $this->part('9 in display, type A'), 'station' => 'attic'], 422, 'no station "attic"'],
+        ];
+        foreach ($cases as [$body, $status, $words]) {
+            $answer = $this->postJson("/api/jobs/{$this->skiff()->id}/plan/parts", $body)->assertStatus($status);
+            self::assertStringContainsString($words, (string) $answer->json('message'));
+        }
+        self::assertSame($before, $this->skiff()->planVersions()->count());
+        $this->postJson('/api/jobs', ['customer' => 'A', 'title' => 'B'])->assertStatus(422)->assertJsonPath('message', 'The boat is missing. Type its name, or choose a plan file.');
+    }
+
+    public function test_the_catalogue_belongs_to_its_shop(): void
+    {
+        $mine = $this->actingAs($this->person('apprentice'))->getJson('/api/catalogue')->assertOk();
+        ApiContract::assertMet('GET', '/api/catalogue', 200, (string) $mine->getContent());
+        self::assertGreaterThan(40, count($mine->json('parts')));
+        $this->app?->make('auth')->forgetGuards();
+        $theirs = $this->actingAs($this->stranger())->getJson('/api/catalogue')->assertOk();
+        self::assertSame([], $theirs->json('parts'));
+    }
+
+    public function test_every_part_of_the_demo_catalogue_can_be_planned(): void
+    {
+        $this->actingAs($this->person('rigger'));
+        foreach (CataloguePart::query()->get() as $part) {
+            $job = Job::query()->findOrFail($this->postJson('/api/jobs', ['customer' => 'C', 'title' => 'T', 'boat' => 'B'])->json('id'));
+            if (in_array($part->kind, ['block', 'charger'], true)) {
+                $this->add($job, 'LiFePO4 12 V 100 Ah, group 31', ['name' => 'bank'])->assertOk();
+            }
+            $answer = $this->postJson("/api/jobs/{$job->id}/plan/parts", ['part' => $part->id, 'bank' => 'bank']);
+            self::assertSame(200, $answer->status(), "{$part->name}: {$answer->json('message')}");
+        }
+    }
+
+    /** @param  array<string, mixed>  $how */
+    private function add(Job $job, string $part, array $how = []): TestResponse
+    {
+        return $this->postJson("/api/jobs/{$job->id}/plan/parts", ['part' => $this->part($part), ...$how]);
+    }
+
+    private function part(string $name): int
+    {
+        return CataloguePart::query()->where('name', $name)->firstOrFail()->id;
+    }
+}
