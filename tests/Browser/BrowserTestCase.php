@@ -111,6 +111,17 @@ abstract class BrowserTestCase extends TestCase
         self::fail("The Tab key does not reach \"{$name}\".");
     }
 
+    protected function typeInto(string $field, string $text): void
+    {
+        $this->see("input[aria-label=\"{$field}\"]")->click();
+        $this->press(WebDriverKeys::CONTROL.'a'.WebDriverKeys::NULL, $text === '' ? WebDriverKeys::BACKSPACE : $text, WebDriverKeys::ENTER);
+    }
+
+    protected function valueOf(string $field): string
+    {
+        return (string) $this->see("input[aria-label=\"{$field}\"]")->getAttribute('value');
+    }
+
     protected function signIn(string $role = 'rigger'): void
     {
         $this->visit('/sign-in');

@@ -102,17 +102,6 @@ final class WorkbenchTest extends BrowserTestCase
         self::assertStringContainsString('v1', $this->figure('kept'));
     }
 
-    private function typeInto(string $field, string $text): void
-    {
-        $this->see("input[aria-label=\"{$field}\"]")->click();
-        $this->press(WebDriverKeys::CONTROL.'a'.WebDriverKeys::NULL, $text === '' ? WebDriverKeys::BACKSPACE : $text, WebDriverKeys::ENTER);
-    }
-
-    private function valueOf(string $field): string
-    {
-        return (string) $this->see("input[aria-label=\"{$field}\"]")->getAttribute('value');
-    }
-
     private function profileText(): string
     {
         $this->driver()->findElement(WebDriverBy::id('tab-profile'))->click();

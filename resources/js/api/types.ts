@@ -17,6 +17,7 @@ export type Reading = Schemas['Reading'];
 export type Why = Schemas['Why'];
 export type Clash = Schemas['Clash'];
 export type PatchStep = Schemas['PatchStep'];
+export type CataloguePart = Schemas['CataloguePart'];
 
 export type Battery = NonNullable<Plan['batteries']>[number];
 export type Bank = NonNullable<Plan['banks']>[number];

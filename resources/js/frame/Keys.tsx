@@ -11,6 +11,7 @@ const KEYS = [
     ['z or Ctrl+Z', 'undo'],
     ['y or Ctrl+Shift+Z', 'redo'],
     ['1 2 3 4', 'lower pane: findings, runs, volt profile, battery bench'],
+    ['a', 'add a part of the catalogue'],
     ['/', 'find a run, a device, a finding, a command'],
     ['?', 'these keys'],
 ] as const;

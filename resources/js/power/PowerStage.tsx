@@ -1,3 +1,4 @@
+import { Button } from '@mantine/core';
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, Navigate, useParams } from 'react-router-dom';
@@ -13,6 +14,7 @@ import { Keys } from '../frame/Keys';
 import { OrderOfWork } from '../frame/OrderOfWork';
 import { useShortcuts } from '../frame/shortcuts';
 import { useUnits } from '../units/units';
+import { AddPart } from './AddPart';
 import { Findings } from './Findings';
 import { GaugeLadder } from './GaugeLadder';
 import { deviceName, devicesBehind, feed, nextRung, partOf, run as runOf } from './planParts';
@@ -76,6 +78,7 @@ function Planned({ job, edits, silent }: { job: PlannedJob; edits: PlanEdits; si
     const [why, setWhy] = useState<string | null>(null);
     const [finding, setFinding] = useState(false);
     const [keys, setKeys] = useState(false);
+    const [adding, setAdding] = useState(false);
 
     const selected = runOf(job, chosen) ?? circuits[0];
     const behind = selected === undefined ? [] : devicesBehind(job.plan, selected.id);
@@ -123,10 +126,12 @@ function Planned({ job, edits, silent }: { job: PlannedJob; edits: PlanEdits; si
         '2': () => setPane('runs'),
         '3': () => setPane('profile'),
         '4': () => setPane('bench'),
+        a: () => setAdding(job.can_change),
         '/': () => setFinding(true),
         '?': () => setKeys(true),
     });
 
+    const taken = selected === undefined ? null : takenWith(job, selected.id);
     const stops = job.evaluation.findings.filter((found) => found.level === 'stop').length;
     const decisions = job.evaluation.findings.filter((found) => found.level === 'warn').length;
     const state = stops > 0 ? `${stops} ${stops === 1 ? 'stop' : 'stops'}` : decisions > 0 ? `${decisions} to decide` : 'in order';
@@ -142,6 +147,7 @@ function Planned({ job, edits, silent }: { job: PlannedJob; edits: PlanEdits; si
         })),
         ...job.evaluation.findings.map((found) => ({ kind: found.level === 'warn' ? 'decide' : found.level, label: found.says, go: () => setPane('findings') })),
         ...PANES.map(([name, label]) => ({ kind: 'show', label, go: () => setPane(name) })),
+        ...(job.can_change ? [{ kind: 'command', label: 'Add a part', go: () => setAdding(true) }] : []),
     ];
 
     return (
@@ -166,8 +172,21 @@ function Planned({ job, edits, silent }: { job: PlannedJob; edits: PlanEdits; si
                     <header className={classes.drawingHead}>
                         <h2 className={classes.title}>Power tree</h2>
                         <span className="quiet">line weight is copper, tint is volts</span>
+                        {job.can_change && (
+                            <span className={classes.acts}>
+                                <Button size="compact-sm" variant="outline" onClick={() => setAdding(true)}>
+                                    Add a part
+                                </Button>
+                                {taken !== null && (
+                                    <Button size="compact-sm" variant="outline" onClick={() => void edits.submit(() => ({ takeOut: taken.on }))}>
+                                        Take out {taken.label}
+                                    </Button>
+                                )}
+                            </span>
+                        )}
                     </header>
                     <div className={classes.tree} tabIndex={0} role="region" aria-label="Drawing of the power tree">
+                        {(job.plan.banks ?? []).length === 0 && <p>Nothing is planned yet. Begin with a bank: add batteries, then a fuse block, then what it feeds.</p>}
                         <PowerTree job={job} selected={selected?.id ?? ''} onSelect={setChosen} />
                     </div>
                 </section>
@@ -213,10 +232,21 @@ function Planned({ job, edits, silent }: { job: PlannedJob; edits: PlanEdits; si
                 </section>
             </main>
             {why !== null && <WhyPanel job={job} figure={why} figures={figuresOf(job, selected?.id ?? '', why)} onFigure={setWhy} onClose={() => setWhy(null)} />}
+            <AddPart opened={adding} onClose={() => setAdding(false)} job={job} edits={edits} />
             <Find opened={finding} onClose={() => setFinding(false)} things={things} />
             <Keys opened={keys} onClose={() => setKeys(false)} />
         </div>
     );
+}
+
+/** What taking the selected run out would take out: its device, or the block that it feeds. */
+function takenWith(job: PlannedJob, run: string) {
+    const to = feed(job.plan, run)?.to;
+    if (to?.block !== undefined) {
+        return { on: `block:${to.block}`, label: to.block };
+    }
+    const device = devicesBehind(job.plan, run)[0];
+    return device === undefined ? null : { on: `device:${device}`, label: deviceName(job.plan, device) };
 }
 
 /** What can be asked about the selected run, the devices behind it and its bank. */

@@ -6,7 +6,17 @@ import type { Clash, Job, PatchStep, PlannedJob } from '../api/types';
 import type { System } from '../units/units';
 
 /** What is asked of the server: fields as the file holds them, or what a person typed into one field. */
-export type Change = { patch: PatchStep[] } | { typed: { on: string; field: string; text: string } } | 'undo' | 'redo';
+export type Change = { patch: PatchStep[] } | { typed: { on: string; field: string; text: string } } | { add: NewPart } | { takeOut: string } | 'undo' | 'redo';
+
+/** A part of the catalogue, where it goes and what it hangs on. */
+export interface NewPart {
+    part: number;
+    name?: string;
+    station?: string;
+    bank?: string;
+    series?: number;
+    parallel?: number;
+}
 
 /** Made from the job as it is when its turn comes, so that quick key presses follow one another. */
 export type Edit = (job: PlannedJob) => Change | null;
@@ -45,6 +55,12 @@ export function usePlanEdits(id: string, system: System) {
             }
             if (change === 'undo' || change === 'redo') {
                 return ask<Job>(`jobs/${id}/plan/${change}?units=${system}`, { method: 'POST' });
+            }
+            if ('add' in change) {
+                return ask<Job>(`jobs/${id}/plan/parts?units=${system}`, { method: 'POST', body: change.add });
+            }
+            if ('takeOut' in change) {
+                return ask<Job>(`jobs/${id}/plan/parts?units=${system}`, { method: 'DELETE', body: { on: change.takeOut } });
             }
             return ask<Job>(`jobs/${id}/plan/edits?units=${system}`, { method: 'POST', body: { base: job?.version?.number, units: system, ...change } });
         },

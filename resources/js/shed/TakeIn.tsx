@@ -1,23 +1,35 @@
-import { Button, FileInput, Modal, TextInput } from '@mantine/core';
+import { Button, FileInput, Modal, Select, TextInput } from '@mantine/core';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate } from 'react-router-dom';
 
 import { ask } from '../api/client';
 import type { Job } from '../api/types';
+import { useUnits } from '../units/units';
 
-/** A new work order from a plan file. */
+const HULLS = [
+    { value: 'fibreglass', label: 'fibreglass' },
+    { value: 'aluminium', label: 'aluminium' },
+    { value: 'pontoon', label: 'pontoon deck' },
+    { value: 'inflatable', label: 'inflatable' },
+    { value: 'box', label: 'box' },
+];
+
+/** A new work order: from a plan file, or for a boat of which nothing is planned yet. */
 export function TakeIn({ opened, onClose }: { opened: boolean; onClose: () => void }) {
     const [customer, setCustomer] = useState('');
     const [title, setTitle] = useState('');
     const [promised, setPromised] = useState('');
     const [file, setFile] = useState<File | null>(null);
+    const [boat, setBoat] = useState('');
+    const [hull, setHull] = useState<string | null>(null);
+    const { system } = useUnits();
     const navigate = useNavigate();
     const queries = useQueryClient();
     const takeIn = useMutation({
         mutationFn: async () => {
-            const plan = file === null ? '' : await file.text();
-            return ask<Job>('jobs', { method: 'POST', body: { customer, title, promised_on: promised === '' ? null : promised, plan } });
+            const of = file === null ? { boat, hull, units: system } : { plan: await file.text() };
+            return ask<Job>('jobs', { method: 'POST', body: { customer, title, promised_on: promised === '' ? null : promised, ...of } });
         },
         onSuccess: (job) => {
             void queries.invalidateQueries({ queryKey: ['shed'] });
@@ -37,7 +49,13 @@ export function TakeIn({ opened, onClose }: { opened: boolean; onClose: () => vo
                 <TextInput label="Customer" value={customer} onChange={(event) => setCustomer(event.currentTarget.value)} data-autofocus required />
                 <TextInput label="What is to be done" value={title} onChange={(event) => setTitle(event.currentTarget.value)} required />
                 <TextInput label="Promised day" type="date" value={promised} onChange={(event) => setPromised(event.currentTarget.value)} />
-                <FileInput label="Plan file" placeholder="choose a .json file" accept="application/json,.json" value={file} onChange={setFile} required />
+                <FileInput label="Plan file" description="none: the boat begins with an empty plan" placeholder="choose a .json file" accept="application/json,.json" value={file} onChange={setFile} clearable />
+                {file === null && (
+                    <>
+                        <TextInput label="Boat" value={boat} onChange={(event) => setBoat(event.currentTarget.value)} required />
+                        <Select label="Hull" data={HULLS} value={hull} onChange={setHull} clearable comboboxProps={{ transitionProps: { duration: 0 } }} />
+                    </>
+                )}
                 <p role="alert" style={{ color: 'var(--brick)', margin: 0 }}>
                     {takeIn.error?.message}
                 </p>

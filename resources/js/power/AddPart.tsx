@@ -1,0 +1,141 @@
+import { Button, Modal, NumberInput, Select, TextInput } from '@mantine/core';
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+
+import { ask } from '../api/client';
+import type { CataloguePart, PlannedJob } from '../api/types';
+import classes from './AddPart.module.css';
+import type { NewPart, PlanEdits } from './usePlanEdits';
+
+const KINDS = { battery: 'Batteries', block: 'Fuse blocks', device: 'Devices', charger: 'Chargers' } as const;
+const ORDER: CataloguePart['kind'][] = ['battery', 'block', 'device', 'charger'];
+
+/** Puts a part of the shop's catalogue into the boat; its circuit is proposed by the server. */
+export function AddPart({ opened, onClose, job, edits }: { opened: boolean; onClose: () => void; job: PlannedJob; edits: PlanEdits }) {
+    const catalogue = useQuery({ queryKey: ['catalogue'], queryFn: () => ask<{ parts: CataloguePart[] }>('catalogue'), enabled: opened });
+    const [sought, setSought] = useState('');
+    const [part, setPart] = useState<CataloguePart | null>(null);
+    const words = sought.toLowerCase().split(/\s+/).filter(Boolean);
+    const found = (catalogue.data?.parts ?? []).filter((candidate) => words.every((word) => `${KINDS[candidate.kind]} ${candidate.name}`.toLowerCase().includes(word)));
+    const close = () => {
+        setPart(null);
+        setSought('');
+        onClose();
+    };
+    return (
+        <Modal opened={opened} onClose={close} title={part === null ? 'Add a part' : part.name} closeButtonProps={{ 'aria-label': 'Close' }} transitionProps={{ duration: 0 }}>
+            {part !== null ? (
+                <Details
+                    part={part}
+                    job={job}
+                    onBack={() => setPart(null)}
+                    onAdd={(how) => {
+                        void edits.submit(() => ({ add: { part: part.id, ...how } }));
+                        close();
+                    }}
+                />
+            ) : (
+                <>
+                    <TextInput
+                        data-autofocus
+                        label="Part of the catalogue"
+                        value={sought}
+                        onChange={(event) => setSought(event.currentTarget.value)}
+                        onKeyDown={(event) => {
+                            if (event.key === 'Enter' && found[0] !== undefined) {
+                                event.preventDefault();
+                                setPart(found[0]);
+                            }
+                        }}
+                    />
+                    <div className={classes.list} tabIndex={0} role="region" aria-label="Parts found">
+                        {ORDER.map((kind) => {
+                            const parts = found.filter((candidate) => candidate.kind === kind);
+                            return parts.length === 0 ? null : (
+                                <section key={kind}>
+                                    <h3 className={classes.kind}>{KINDS[kind]}</h3>
+                                    <ul className={classes.parts}>
+                                        {parts.map((candidate) => (
+                                            <li key={candidate.id}>
+                                                <button type="button" onClick={() => setPart(candidate)}>
+                                                    {candidate.name}
+                                                </button>
+                                            </li>
+                                        ))}
+                                    </ul>
+                                </section>
+                            );
+                        })}
+                        {catalogue.isPending && <p>Fetching the catalogue…</p>}
+                        {catalogue.error !== null && <p role="alert">{catalogue.error.message}</p>}
+                        {catalogue.data !== undefined && found.length === 0 && <p>The catalogue has nothing of that name.</p>}
+                    </div>
+                </>
+            )}
+        </Modal>
+    );
+}
+
+/** What has to be known of a part before it can be put in. */
+function Details({ part, job, onBack, onAdd }: { part: CataloguePart; job: PlannedJob; onBack: () => void; onAdd: (how: Omit<NewPart, 'part'>) => void }) {
+    const banks = (job.plan.banks ?? []).map((bank) => bank.id);
+    const stations = (job.plan.boat?.stations ?? []).map((station) => ({ value: station.id, label: station.name === undefined || station.name === '' ? station.id : station.name }));
+    const needsBank = part.kind === 'block' || part.kind === 'charger';
+    const [name, setName] = useState('');
+    const [station, setStation] = useState<string | null>(stations[0]?.value ?? null);
+    const [bank, setBank] = useState<string | null>(banks[banks.length - 1] ?? null);
+    const [series, setSeries] = useState<number | string>(1);
+    const [parallel, setParallel] = useState<number | string>(1);
+    if (needsBank && banks.length === 0) {
+        return (
+            <div className={classes.details}>
+                <p>It hangs on a bank, and this boat has none yet. Add batteries first.</p>
+                <Button variant="outline" onClick={onBack} data-autofocus>
+                    Back to the catalogue
+                </Button>
+            </div>
+        );
+    }
+    return (
+        <form
+            className={classes.details}
+            noValidate
+            onSubmit={(event) => {
+                event.preventDefault();
+                onAdd({
+                    ...(name.trim() === '' ? {} : { name: name.trim() }),
+                    ...(station === null || part.kind === 'charger' ? {} : { station }),
+                    ...(needsBank && bank !== null ? { bank } : {}),
+                    ...(part.kind === 'battery' ? { series: Number(series), parallel: Number(parallel) } : {}),
+                });
+            }}
+        >
+            <TextInput
+                data-autofocus
+                label={part.kind === 'battery' ? 'Name of the bank' : 'Name on this boat'}
+                description={part.kind === 'battery' ? 'empty: thrust for a series bank, house for a single block' : 'empty: as in the catalogue'}
+                value={name}
+                onChange={(event) => setName(event.currentTarget.value)}
+            />
+            {part.kind === 'battery' && (
+                <div className={classes.pair}>
+                    <NumberInput label="Blocks in series" min={1} max={16} value={series} onChange={setSeries} />
+                    <NumberInput label="Strings in parallel" min={1} max={16} value={parallel} onChange={setParallel} />
+                </div>
+            )}
+            {needsBank && <Select label="Bank" data={banks} value={bank} onChange={setBank} allowDeselect={false} comboboxProps={{ transitionProps: { duration: 0 } }} />}
+            {part.kind !== 'charger' && stations.length > 0 && (
+                <Select label="Where" data={stations} value={station} onChange={setStation} allowDeselect={false} comboboxProps={{ transitionProps: { duration: 0 } }} />
+            )}
+            {part.kind === 'battery' && <p className="quiet">Series adds volts, parallel adds hours. Rings off: a short across a battery welds tools.</p>}
+            {part.kind === 'device' && <p className="quiet">It gets a branch of the nearest fuse block of its volts, or a feed of its own; gauge and fuse follow its run.</p>}
+            {part.kind === 'charger' && <p className="quiet">Mains side: a licensed electrician where the local code asks for one, earth-fault protection always.</p>}
+            <div className={classes.pair}>
+                <Button type="submit">Add it</Button>
+                <Button variant="outline" onClick={onBack}>
+                    Back to the catalogue
+                </Button>
+            </div>
+        </form>
+    );
+}
