@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Controllers\AcceptanceController;
 use App\Http\Controllers\CatalogueController;
 use App\Http\Controllers\JobController;
 use App\Http\Controllers\PartController;
@@ -31,6 +32,8 @@ Route::prefix('api')->group(function (): void {
         Route::get('jobs/{job}/plan', [PlanController::class, 'export'])->whereNumber('job');
         Route::get('jobs/{job}/why', [PlanController::class, 'why'])->whereNumber('job');
         Route::get('jobs/{job}/work-sheet', WorkSheetController::class)->whereNumber('job');
+        Route::post('jobs/{job}/decisions', [AcceptanceController::class, 'store'])->whereNumber('job');
+        Route::delete('jobs/{job}/decisions/{acceptance}', [AcceptanceController::class, 'destroy'])->whereNumber('job')->whereNumber('acceptance');
         Route::post('jobs/{job}/readings', [ReadingController::class, 'store'])->whereNumber('job');
     });
 });

@@ -21,6 +21,7 @@ use Illuminate\Support\Carbon;
  * @property Carbon|null $promised_on
  * @property string|null $waits_for
  * @property Carbon|null $updated_at
+ * @property-read \Illuminate\Database\Eloquent\Collection<int, Acceptance> $acceptances
  * @property-read Boat $boat
  * @property-read PlanVersion|null $plan
  */
@@ -50,6 +51,12 @@ final class Job extends Model
     public function plan(): HasOne
     {
         return $this->hasOne(PlanVersion::class)->ofMany('number', 'max');
+    }
+
+    /** @return HasMany<Acceptance, $this> */
+    public function acceptances(): HasMany
+    {
+        return $this->hasMany(Acceptance::class);
     }
 
     /** @return HasMany<Reading, $this> */

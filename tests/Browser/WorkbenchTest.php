@@ -21,6 +21,18 @@ final class WorkbenchTest extends BrowserTestCase
         $this->until(fn (): bool => str_starts_with($this->figure('verdict'), 'No stops'), 'redone');
     }
 
+    public function test_a_finding_is_let_stand_with_a_reason_and_opened_again(): void
+    {
+        $this->openSkiff();
+        $first = '(//button[contains(., "Let it stand")])[1]';
+        $this->driver()->findElement(WebDriverBy::xpath($first))->click();
+        $this->until(fn (): bool => $this->driver()->executeScript('return document.activeElement.getAttribute("aria-label")') === 'Why it may stay so', 'the reason asked for');
+        $this->press('Owner replaces the motor in spring', WebDriverKeys::ENTER);
+        $this->until(fn (): bool => str_starts_with($this->figure('verdict'), '1 stop, 2 to decide.'), 'one decided');
+        $this->driver()->findElement(WebDriverBy::xpath('//button[contains(., "Open again")]'))->click();
+        $this->until(fn (): bool => str_starts_with($this->figure('verdict'), '1 stop, 3 to decide.'), 'open again');
+    }
+
     public function test_either_unit_system_is_typed_and_shown(): void
     {
         $this->openSkiff();

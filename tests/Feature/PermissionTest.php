@@ -12,13 +12,16 @@ use Tests\TestCase;
 /** Who may call what: every route of the API, by everybody. */
 final class PermissionTest extends TestCase
 {
+    /** of no finding: what is asked is whether somebody may ask at all */
+    private const OCCASION = '00000000000000000000000000000000';
+
     private const EDIT = ['base' => 1, 'patch' => [['on' => 'feed:house', 'set' => ['run.gauge' => '4 AWG']]]];
 
     /** @param  array<string, mixed>  $body */
     #[DataProvider('routes')]
     public function test_permissions(string $method, string $path, array $body, int $rigger, int $apprentice, int $stranger): void
     {
-        $uri = '/api/'.str_replace('{job}', (string) $this->skiff()->id, $path);
+        $uri = '/api/'.str_replace(['{job}', '{acceptance}'], [(string) $this->skiff()->id, '999'], $path);
         $this->json($method, $uri, $body)->assertStatus(401);
         foreach (['owner' => $rigger, 'apprentice' => $apprentice] as $role => $status) {
             $answer = $this->actingAs($this->person($role))->json($method, $uri, $body);
@@ -50,6 +53,8 @@ final class PermissionTest extends TestCase
             'add a part' => ['POST', 'jobs/{job}/plan/parts', ['part' => 1], 200, 403, 403],
             'take a part out' => ['DELETE', 'jobs/{job}/plan/parts', ['on' => 'device:hub'], 200, 403, 403],
             'catalogue' => ['GET', 'catalogue', [], 200, 200, 200],
+            'decide' => ['POST', 'jobs/{job}/decisions', ['occasion' => self::OCCASION, 'reason' => 'as agreed'], 409, 403, 403],
+            'open again' => ['DELETE', 'jobs/{job}/decisions/{acceptance}', [], 404, 403, 403],
             'export' => ['GET', 'jobs/{job}/plan', [], 200, 200, 403],
             'why' => ['GET', 'jobs/{job}/why?figure=run:house:drop_v', [], 200, 200, 403],
             'work sheet' => ['GET', 'jobs/{job}/work-sheet', [], 200, 200, 403],

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Models\Job;
 use App\Models\User;
+use App\WorkOrders\Decisions;
 use Dinghy\Evaluation\Evaluation;
 use Dinghy\Evaluation\Verdict;
 use Dinghy\Plan\Plan;
@@ -17,7 +18,7 @@ final class ShedController extends Controller
 {
     public function __invoke(#[CurrentUser] User $user): JsonResponse
     {
-        $jobs = Job::ofShop($user->shop_id)->with(['boat.customer', 'plan'])->get()
+        $jobs = Job::ofShop($user->shop_id)->with(['boat.customer', 'plan', 'acceptances'])->get()
             ->sortBy(static fn (Job $job): array => [$job->bay ?? PHP_INT_MAX, $job->id])->values();
 
         return response()->json([
@@ -30,6 +31,7 @@ final class ShedController extends Controller
     private static function bay(Job $job): array
     {
         $evaluation = $job->plan === null ? null : Evaluation::of(Plan::of($job->plan->planDocument()));
+        $decided = $evaluation === null ? 0 : Decisions::of($job, $evaluation)->count();
 
         return [
             'id' => $job->id,
@@ -41,8 +43,8 @@ final class ShedController extends Controller
             'waits_for' => $job->waits_for,
             'stage' => $evaluation === null ? null : 'Power',
             'stops' => $evaluation?->count(Level::Stop),
-            'decisions' => $evaluation?->count(Level::Warn),
-            'verdict' => $evaluation === null ? 'No plan yet.' : Verdict::of($evaluation),
+            'decisions' => $evaluation === null ? null : $evaluation->count(Level::Warn) - $decided,
+            'verdict' => $evaluation === null ? 'No plan yet.' : Verdict::of($evaluation, $decided),
         ];
     }
 }

@@ -4,10 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Models\Acceptance;
 use App\Models\Job;
 use App\Models\PlanVersion;
 use App\Models\Reading;
 use App\Models\User;
+use App\WorkOrders\Decisions;
 use App\WorkOrders\PlanHistory;
 use Dinghy\Evaluation\Evaluation;
 use Dinghy\Evaluation\EvaluationDocument;
@@ -48,7 +50,7 @@ final class JobResource extends JsonResource
             'promised_on' => $this->job->promised_on?->toDateString(),
             'can_change' => $this->user->can('changePlan', $this->job),
             'version' => $head === null ? null : $this->version($head),
-            ...($head === null ? ['plan' => null, 'evaluation' => null, 'profiles' => [], 'verdict' => 'No plan yet.', 'readings' => []]
+            ...($head === null ? ['plan' => null, 'evaluation' => null, 'profiles' => [], 'verdict' => 'No plan yet.', 'decided' => [], 'readings' => []]
                 : $this->evaluated($head, $request->enum('units', Units::class))),
         ];
     }
@@ -73,12 +75,20 @@ final class JobResource extends JsonResource
     {
         $document = $head->planDocument();
         $evaluation = Evaluation::of(Plan::of($document), $units);
+        $decisions = Decisions::of($this->job, $evaluation);
 
         return [
             'plan' => $document->root(),
             'evaluation' => EvaluationDocument::of($evaluation),
             'profiles' => array_map(self::profile(...), VoltProfile::allOf($evaluation)),
-            'verdict' => Verdict::of($evaluation),
+            'verdict' => Verdict::of($evaluation, $decisions->count()),
+            'decided' => array_values(array_map(static fn (Acceptance $acceptance): array => [
+                'id' => $acceptance->id,
+                'occasion' => $acceptance->occasion,
+                'reason' => $acceptance->reason,
+                'author' => $acceptance->author?->name,
+                'decided_at' => $acceptance->decided_at->toIso8601String(),
+            ], $decisions->standing)),
             'readings' => $this->readings($evaluation),
         ];
     }

@@ -159,6 +159,7 @@ final class EvaluationDocument
             'source' => $finding->rule->source,
             'mark' => $finding->rule->mark->value,
             'figures' => (object) $finding->figures,
+            'occasion' => $finding->occasion(),
         ];
     }
 }

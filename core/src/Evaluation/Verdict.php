@@ -11,10 +11,11 @@ use Dinghy\Rule\Words;
 /** How the boat stands, in a sentence or two: the top line of a screen. */
 final class Verdict
 {
-    public static function of(Evaluation $evaluation): string
+    /** @param  int  $decided findings that somebody has decided about, with a reason */
+    public static function of(Evaluation $evaluation, int $decided = 0): string
     {
         $stops = $evaluation->count(Level::Stop);
-        $decisions = $evaluation->count(Level::Warn);
+        $decisions = $evaluation->count(Level::Warn) - $decided;
         $stands = match (true) {
             $stops === 0 && $decisions === 0 => 'No stops, nothing to decide.',
             $stops === 0 => "No stops, {$decisions} to decide.",

@@ -23,4 +23,16 @@ final readonly class Finding
         public array $figures,
     ) {
     }
+
+    /**
+     * What a decision about this finding is given for: the rule, the part and the figures it speaks of. When they change,
+     * it is another occasion and the decision is open again.
+     */
+    public function occasion(): string
+    {
+        // Figures are the same in any units; six digits keep arithmetic noise from opening what was decided.
+        $figures = array_map(static fn (float $figure): string => sprintf('%.6g', $figure), $this->figures);
+
+        return hash('xxh128', implode('|', [$this->rule->code, $this->on, $this->level->value, json_encode($figures === [] ? $this->says : $figures, JSON_THROW_ON_ERROR)]));
+    }
 }

@@ -1,4 +1,5 @@
-import { Button } from '@mantine/core';
+import { Button, TextInput } from '@mantine/core';
+import { useState } from 'react';
 
 import type { Finding, PlannedJob } from '../api/types';
 import classes from './Findings.module.css';
@@ -20,7 +21,7 @@ export function Findings({ job, edits, onWhy }: Props) {
             {findings.length === 0 && <p>Every rule that was checked is content.</p>}
             <ul className={classes.list}>
                 {findings.map((finding, at) => (
-                    <li key={`${finding.rule} ${finding.on} ${at}`} className={classes[finding.level]}>
+                    <li key={`${finding.rule} ${finding.on} ${at}`} className={classes[finding.level]} data-decided={job.decided.some((decision) => decision.occasion === finding.occasion) || undefined}>
                         <LevelSign level={finding.level} />
                         <div className={classes.text}>
                             <p className={classes.says}>
@@ -31,6 +32,7 @@ export function Findings({ job, edits, onWhy }: Props) {
                             </p>
                             <div className={classes.acts}>
                                 {finding.patch !== null && job.can_change && <Remedy finding={finding} edits={edits} />}
+                                {finding.level === 'warn' && <Decide job={job} finding={finding} edits={edits} />}
                             <button type="button" className={classes.why} onClick={() => onWhy(`finding:${finding.rule}:${finding.on}`)}>
                                 Why
                             </button>
@@ -61,6 +63,46 @@ function Remedy({ finding, edits }: { finding: Finding; edits: PlanEdits }) {
         <Button size="compact-sm" onClick={() => void edits.submit(() => ({ patch }))}>
             {finding.remedy.replace(/\.$/, '')}
         </Button>
+    );
+}
+
+/** A finding let stand, with its reason; it opens again by itself when its figures change. */
+function Decide({ job, finding, edits }: { job: PlannedJob; finding: Finding; edits: PlanEdits }) {
+    const [asking, setAsking] = useState(false);
+    const [reason, setReason] = useState('');
+    const decided = job.decided.find((decision) => decision.occasion === finding.occasion);
+    if (decided !== undefined) {
+        return (
+            <span className={classes.decided}>
+                Stays so: {decided.reason} ({decided.author ?? 'somebody'})
+                {job.can_change && (
+                    <button type="button" className={classes.why} onClick={() => void edits.submit(() => ({ reopen: decided.id }))}>
+                        Open again
+                    </button>
+                )}
+            </span>
+        );
+    }
+    if (!job.can_change) {
+        return null;
+    }
+    return asking ? (
+        <form
+            className={classes.deciding}
+            onSubmit={(event) => {
+                event.preventDefault();
+                void edits.submit(() => ({ decide: { occasion: finding.occasion, reason } })).then((kept) => kept && setAsking(false));
+            }}
+        >
+            <TextInput data-autofocus autoFocus size="xs" aria-label="Why it may stay so" placeholder="why it may stay so" value={reason} onChange={(event) => setReason(event.currentTarget.value)} minLength={4} required />
+            <Button type="submit" size="compact-sm" variant="outline">
+                Keep it so
+            </Button>
+        </form>
+    ) : (
+        <button type="button" className={classes.why} onClick={() => setAsking(true)}>
+            Let it stand…
+        </button>
     );
 }
 

@@ -133,7 +133,7 @@ function Planned({ job, edits, silent }: { job: PlannedJob; edits: PlanEdits; si
 
     const taken = selected === undefined ? null : takenWith(job, selected.id);
     const stops = job.evaluation.findings.filter((found) => found.level === 'stop').length;
-    const decisions = job.evaluation.findings.filter((found) => found.level === 'warn').length;
+    const decisions = job.evaluation.findings.filter((found) => found.level === 'warn').length - job.decided.length;
     const state = stops > 0 ? `${stops} ${stops === 1 ? 'stop' : 'stops'}` : decisions > 0 ? `${decisions} to decide` : 'in order';
     const things: Findable[] = [
         ...circuits.map((run) => ({ kind: run.of, label: run.label, go: () => setChosen(run.id) })),

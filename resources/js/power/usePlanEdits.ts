@@ -6,7 +6,7 @@ import type { Clash, Job, PatchStep, PlannedJob } from '../api/types';
 import type { System } from '../units/units';
 
 /** What is asked of the server: fields as the file holds them, or what a person typed into one field. */
-export type Change = { patch: PatchStep[] } | { typed: { on: string; field: string; text: string } } | { add: NewPart } | { takeOut: string } | 'undo' | 'redo';
+export type Change = { patch: PatchStep[] } | { typed: { on: string; field: string; text: string } } | { add: NewPart } | { takeOut: string } | { decide: { occasion: string; reason: string } } | { reopen: number } | 'undo' | 'redo';
 
 /** A part of the catalogue, where it goes and what it hangs on. */
 export interface NewPart {
@@ -61,6 +61,12 @@ export function usePlanEdits(id: string, system: System) {
             }
             if ('takeOut' in change) {
                 return ask<Job>(`jobs/${id}/plan/parts?units=${system}`, { method: 'DELETE', body: { on: change.takeOut } });
+            }
+            if ('decide' in change) {
+                return ask<Job>(`jobs/${id}/decisions?units=${system}`, { method: 'POST', body: change.decide });
+            }
+            if ('reopen' in change) {
+                return ask<Job>(`jobs/${id}/decisions/${change.reopen}?units=${system}`, { method: 'DELETE' });
             }
             return ask<Job>(`jobs/${id}/plan/edits?units=${system}`, { method: 'POST', body: { base: job?.version?.number, units: system, ...change } });
         },

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Models;
+
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Illuminate\Support\Carbon;
+
+/**
+ * A finding that somebody decided to let stand, and why. It holds for the occasion it was given for; what is taken back
+ * stays in the log.
+ *
+ * @property int $id
+ * @property string $rule
+ * @property string $on
+ * @property string $occasion
+ * @property string $says the finding as it read then
+ * @property string $reason
+ * @property Carbon $decided_at
+ * @property Carbon|null $reopened_at
+ * @property-read User|null $author
+ */
+final class Acceptance extends Model
+{
+    public $timestamps = false;
+
+    protected $fillable = ['job_id', 'user_id', 'rule', 'on', 'occasion', 'says', 'reason', 'decided_at', 'reopened_at'];
+
+    /** @return array<string, string> */
+    protected function casts(): array
+    {
+        return ['decided_at' => 'datetime', 'reopened_at' => 'datetime'];
+    }
+
+    /** @return BelongsTo<User, $this> */
+    public function author(): BelongsTo
+    {
+        return $this->belongsTo(User::class, 'user_id');
+    }
+}

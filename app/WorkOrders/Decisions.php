@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\WorkOrders;
+
+use App\Models\Acceptance;
+use App\Models\Job;
+use App\Models\User;
+use Dinghy\Evaluation\Evaluation;
+use Dinghy\Rule\Finding;
+use Dinghy\Rule\Level;
+
+/** What was decided about a job's findings, so far as it still holds for the plan as it is. */
+final readonly class Decisions
+{
+    /** @param  array<string, Acceptance>  $standing by occasion */
+    private function __construct(public array $standing)
+    {
+    }
+
+    public static function of(Job $job, Evaluation $evaluation): self
+    {
+        $kept = $job->acceptances->whereNull('reopened_at')->keyBy('occasion');
+        $standing = [];
+        foreach ($evaluation->findings as $finding) {
+            $acceptance = $finding->level === Level::Warn ? $kept->get($finding->occasion()) : null;
+            if ($acceptance !== null) {
+                $standing[$finding->occasion()] = $acceptance;
+            }
+        }
+
+        return new self($standing);
+    }
+
+    public function count(): int
+    {
+        return count($this->standing);
+    }
+
+    /** The finding of an occasion that can be decided about; null: the plan has none, or it is a stop. */
+    public static function findingOf(Evaluation $evaluation, string $occasion): ?Finding
+    {
+        foreach ($evaluation->findings as $finding) {
+            if ($finding->level === Level::Warn && $finding->occasion() === $occasion) {
+                return $finding;
+            }
+        }
+
+        return null;
+    }
+
+    public static function accept(Job $job, User $user, Finding $finding, string $reason): void
+    {
+        $job->acceptances()->create([
+            'user_id' => $user->id,
+            'rule' => $finding->rule->code,
+            'on' => $finding->on,
+            'occasion' => $finding->occasion(),
+            'says' => mb_substr($finding->says, 0, 500),
+            'reason' => $reason,
+            'decided_at' => now(),
+        ]);
+        $job->unsetRelation('acceptances');
+    }
+}

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Acceptance;
+use Tests\TestCase;
+
+/** Findings that somebody lets stand: with a reason and a name, for the figures they were given for. */
+final class DecisionTest extends TestCase
+{
+    public function test_a_decision_counts_is_seen_and_opens_again_when_its_figures_change(): void
+    {
+        $rigger = $this->actingAs($this->person('rigger'));
+        $uri = "/api/jobs/{$this->skiff()->id}";
+        $before = $rigger->getJson($uri)->assertOk();
+        self::assertStringStartsWith('1 stop, 3 to decide.', (string) $before->json('verdict'));
+
+        $answer = $rigger->postJson("{$uri}/decisions", ['occasion' => $this->occasion('W01'), 'reason' => 'Owner replaces the screen this winter'])->assertOk();
+        ApiContract::assertMet('POST', '/api/jobs/{job}/decisions', 200, (string) $answer->getContent());
+        self::assertStringStartsWith('1 stop, 2 to decide.', (string) $answer->json('verdict'));
+        self::assertSame(['Owner replaces the screen this winter', 'Jorun Tellvik'], [$answer->json('decided.0.reason'), $answer->json('decided.0.author')]);
+        self::assertSame(2, $rigger->getJson('/api/shed')->json('jobs.0.decisions'));
+        self::assertSame('Owner replaces the screen this winter', $rigger->getJson("{$uri}?units=metric")->json('decided.0.reason'), 'in any units');
+
+        // Another wire elsewhere leaves it; another length of this run opens it.
+        $elsewhere = $rigger->postJson("{$uri}/plan/edits", ['base' => 1, 'patch' => [['on' => 'feed:bow-motor', 'set' => ['run.gauge' => '6 AWG']]]])->assertOk();
+        self::assertCount(1, $elsewhere->json('decided'));
+        $here = $rigger->postJson("{$uri}/plan/edits", ['base' => 2, 'patch' => [['on' => 'branch:br-tiller-display', 'set' => ['run.extra_mohm' => 70]]]])->assertOk();
+        self::assertSame([], $here->json('decided'));
+        $back = $rigger->postJson("{$uri}/plan/undo")->assertOk();
+        self::assertCount(1, $back->json('decided'), 'the same figures, the same decision');
+
+        $open = $rigger->deleteJson("{$uri}/decisions/{$back->json('decided.0.id')}")->assertOk();
+        ApiContract::assertMet('DELETE', '/api/jobs/{job}/decisions/{acceptance}', 200, (string) $open->getContent());
+        self::assertSame([], $open->json('decided'));
+        self::assertSame(1, Acceptance::query()->count(), 'the log keeps it');
+    }
+
+    public function test_what_cannot_be_decided(): void
+    {
+        $rigger = $this->actingAs($this->person('rigger'));
+        $uri = "/api/jobs/{$this->skiff()->id}/decisions";
+        $rigger->postJson($uri, ['occasion' => $this->occasion('W02'), 'reason' => 'It has always been so'])->assertStatus(409);
+        $rigger->postJson($uri, ['occasion' => str_repeat('0', 32), 'reason' => 'It has always been so'])->assertStatus(409);
+        $rigger->postJson($uri, ['occasion' => $this->occasion('W01'), 'reason' => ' '])->assertStatus(422)->assertJsonPath('message', 'Reason: say in a few words why it may stay so.');
+        $rigger->deleteJson("{$uri}/999")->assertNotFound();
+        self::assertSame(0, Acceptance::query()->count());
+    }
+
+    private function occasion(string $rule): string
+    {
+        return collect($this->getJson("/api/jobs/{$this->skiff()->id}")->json('evaluation.findings'))->firstWhere('rule', $rule)['occasion'];
+    }
+}
