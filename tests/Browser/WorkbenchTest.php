@@ -21,6 +21,16 @@ final class WorkbenchTest extends BrowserTestCase
         $this->until(fn (): bool => str_starts_with($this->figure('verdict'), 'No stops'), 'redone');
     }
 
+    public function test_what_burns_first_along_a_run(): void
+    {
+        $this->openSkiff();
+        $this->press('5');
+        $this->until(fn (): bool => str_contains($this->figure('short:says'), 'magnetic breaker'), 'the short at the far end');
+        $far = $this->figure('short:says');
+        $this->driver()->findElement(WebDriverBy::cssSelector('input[type=range]'))->sendKeys(WebDriverKeys::HOME);
+        $this->until(fn (): bool => $this->figure('short:says') !== $far, 'the short at the source');
+    }
+
     public function test_a_finding_is_let_stand_with_a_reason_and_opened_again(): void
     {
         $this->openSkiff();

@@ -170,6 +170,20 @@ final class PlanTest extends TestCase
         self::assertSame(2, $this->skiff()->readings()->count());
     }
 
+    public function test_a_short_along_a_run(): void
+    {
+        $this->actingAs($this->person('apprentice'));
+        $answer = $this->getJson($this->uri('/short?run=house&units=metric'))->assertOk();
+        ApiContract::assertMet('GET', '/api/jobs/{job}/short', 200, (string) $answer->getContent());
+        $amps = array_column($answer->json('places'), 'amps');
+        self::assertCount(11, $amps);
+        $falling = $amps;
+        rsort($falling);
+        self::assertSame($falling, $amps, 'the farther, the less');
+        self::assertStringContainsString('magnetic breaker opens within', (string) $answer->json('places.10.says'));
+        $this->getJson($this->uri('/short?run=nowhere'))->assertNotFound();
+    }
+
     public function test_the_shed_tells_how_each_boat_stands(): void
     {
         $answer = $this->actingAs($this->person('apprentice'))->getJson('/api/shed')->assertOk();

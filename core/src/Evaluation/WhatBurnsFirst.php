@@ -7,6 +7,7 @@ namespace Dinghy\Evaluation;
 use Dinghy\Circuit\State;
 use Dinghy\Conductor\ShortTime;
 use Dinghy\Protection\OpeningTime;
+use Dinghy\Rule\Words;
 use Dinghy\Wiring\SizedProtection;
 use Dinghy\Wiring\SizedRun;
 
@@ -16,6 +17,9 @@ use Dinghy\Wiring\SizedRun;
  */
 final readonly class WhatBurnsFirst
 {
+    /** s; what has not opened by then is not a protection against a short */
+    private const LONGEST = 60.0;
+
     /**
      * @param  float  $amps  A through the short
      * @param  list<ShortEvent>  $events  the earliest first
@@ -63,6 +67,30 @@ final readonly class WhatBurnsFirst
         usort($events, static fn (ShortEvent $a, ShortEvent $b): int => [$a->surely(), $a->what] <=> [$b->surely(), $b->what]);
 
         return new self($amps, $events, self::isCoordinated($protections, $amps));
+    }
+
+    /** What happens, in a sentence or two. */
+    public function says(Words $words): string
+    {
+        $first = $this->events[0] ?? null;
+        $draws = "A short here draws {$words->amps($this->amps)}";
+        if ($first === null) {
+            return "{$draws}.";
+        }
+        if ($first->what === 'opens' && $first->surely() < self::LONGEST) {
+            return "{$draws}: the {$first->part} opens within {$words->seconds($first->surely())}, before any wire is spoilt."
+                .($this->coordinated ? '' : ' A fuse before it may open as well.');
+        }
+        $spoilt = array_values(array_filter($this->events, static fn (ShortEvent $event): bool => $event->what === 'insulation'))[0];
+        $melts = array_values(array_filter($this->events, static fn (ShortEvent $event): bool => $event->what === 'copper'))[0];
+        $opens = array_values(array_filter($this->events, static fn (ShortEvent $event): bool => $event->what === 'opens'))[0] ?? null;
+
+        return "{$draws}: the insulation of {$spoilt->part} is spoilt after {$words->seconds($spoilt->seconds)}, its copper melts after {$words->seconds($melts->seconds)}"
+            .match (true) {
+                $opens === null => '; nothing opens.',
+                $opens->surely() < self::LONGEST => "; the {$opens->part} may take {$words->seconds($opens->surely())}.",
+                default => "; the {$opens->part} may never open.",
+            };
     }
 
     /** @return list<SizedRun> the wires that the current passes, from the bank; the run itself last */
@@ -138,6 +166,6 @@ final readonly class WhatBurnsFirst
 
     private static function name(SizedProtection $protection): string
     {
-        return \Dinghy\Rule\Words::trim($protection->rating, 1).' A '.$protection->planned->family->label();
+        return Words::trim($protection->rating, 1).' A '.$protection->planned->family->label();
     }
 }

@@ -8,6 +8,8 @@ use Dinghy\Conductor\Gauge;
 use Dinghy\Conductor\ShortTime;
 use Dinghy\Evaluation\ShortEvent;
 use Dinghy\Evaluation\WhatBurnsFirst;
+use Dinghy\Plan\Units;
+use Dinghy\Rule\Words;
 use Dinghy\Tests\Circuit\Ngspice;
 use Dinghy\Tests\Plans;
 use PHPUnit\Framework\TestCase;
@@ -31,11 +33,15 @@ final class WhatBurnsFirstTest extends TestCase
         $fused = WhatBurnsFirst::at(Plans::evaluate(Plans::pump()), 'f1', 1.0);
         self::assertSame('opens', $fused?->events[0]->what);
         self::assertTrue($fused->coordinated);
+        self::assertMatchesRegularExpression('/^A short here draws \d+(\.\d)? A: the 15 A blade fuse opens within \d+(\.\d)? ms, before any wire is spoilt\.$/', $fused->says(new Words(Units::Metric)));
 
         $bare = WhatBurnsFirst::at(Plans::evaluate(Plans::pump(['feed:f1' => ['protection' => [], 'run.gauge' => '18 AWG']])), 'f1', 1.0);
         self::assertSame(['insulation', 'copper'], array_map(static fn (ShortEvent $event): string => $event->what, $bare->events ?? []));
         self::assertEqualsWithDelta(ShortTime::insulation(Gauge::of('18 AWG'), $bare->amps ?? NAN), $bare?->events[0]->seconds, 1e-9);
         self::assertFalse($bare?->coordinated);
+        self::assertStringEndsWith('; nothing opens.', $bare->says(new Words(Units::Metric)));
+        $slow = WhatBurnsFirst::at(Plans::evaluate(Plans::pump(['feed:f1' => ['run.gauge' => '16 AWG', 'run.length_m' => 1.8, 'protection' => [(object) ['family' => 'breaker', 'rating_a' => 25, 'from_source_m' => 0.1]]]])), 'f1', 1.0);
+        self::assertMatchesRegularExpression('/insulation of 16 AWG is spoilt after .* the 25 A thermal breaker may take/', $slow?->says(new Words(Units::Metric)) ?? '');
     }
 
     /** Behind a branch's blade the blade opens before the main breaker stirs. */

@@ -15,6 +15,7 @@ export type MeterPoint = Evaluation['meter_points'][number];
 export type Profile = Schemas['Profile'];
 export type Reading = Schemas['Reading'];
 export type Why = Schemas['Why'];
+export type Shorts = Schemas['Shorts'];
 export type Clash = Schemas['Clash'];
 export type PatchStep = Schemas['PatchStep'];
 export type CataloguePart = Schemas['CataloguePart'];

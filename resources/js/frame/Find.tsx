@@ -1,6 +1,7 @@
-import { Modal, TextInput } from '@mantine/core';
+import { TextInput } from '@mantine/core';
 import { useState } from 'react';
 
+import { Dialog } from './Dialog';
 import classes from './Find.module.css';
 
 export interface Findable {
@@ -24,7 +25,7 @@ export function Find({ opened, onClose, things }: { opened: boolean; onClose: ()
         }
     };
     return (
-        <Modal opened={opened} onClose={onClose} title="Find" closeButtonProps={{ 'aria-label': 'Close' }} transitionProps={{ duration: 0 }}>
+        <Dialog opened={opened} onClose={onClose} title="Find">
             <TextInput
                 data-autofocus
                 label="Run, device, finding or command"
@@ -46,6 +47,6 @@ export function Find({ opened, onClose, things }: { opened: boolean; onClose: ()
                 ))}
                 {found.length === 0 && <li>Nothing of that name is on this boat.</li>}
             </ul>
-        </Modal>
+        </Dialog>
     );
 }

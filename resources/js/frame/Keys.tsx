@@ -1,6 +1,7 @@
-import { Modal, Switch } from '@mantine/core';
+import { Switch } from '@mantine/core';
 import { useState } from 'react';
 
+import { Dialog } from './Dialog';
 import { setSingleKeys, singleKeysOn } from './shortcuts';
 
 const KEYS = [
@@ -10,7 +11,7 @@ const KEYS = [
     ['w', 'why: the reason of a figure'],
     ['z or Ctrl+Z', 'undo'],
     ['y or Ctrl+Shift+Z', 'redo'],
-    ['1 2 3 4', 'lower pane: findings, runs, volt profile, battery bench'],
+    ['1 2 3 4 5', 'lower pane: findings, runs, volt profile, battery bench, what burns first'],
     ['a', 'add a part of the catalogue'],
     ['/', 'find a run, a device, a finding, a command'],
     ['?', 'these keys'],
@@ -19,7 +20,7 @@ const KEYS = [
 export function Keys({ opened, onClose }: { opened: boolean; onClose: () => void }) {
     const [on, setOn] = useState(singleKeysOn);
     return (
-        <Modal opened={opened} onClose={onClose} title="Keys" closeButtonProps={{ 'aria-label': 'Close' }} transitionProps={{ duration: 0 }}>
+        <Dialog opened={opened} onClose={onClose} title="Keys">
             <dl style={{ display: 'grid', gridTemplateColumns: 'auto 1fr', gap: '4px 16px', margin: '0 0 16px' }}>
                 {KEYS.map(([key, what]) => (
                     <div key={key} style={{ display: 'contents' }}>
@@ -36,6 +37,6 @@ export function Keys({ opened, onClose }: { opened: boolean; onClose: () => void
                     setOn(event.currentTarget.checked);
                 }}
             />
-        </Modal>
+        </Dialog>
     );
 }

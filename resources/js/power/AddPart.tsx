@@ -1,9 +1,10 @@
-import { Button, Modal, NumberInput, Select, TextInput } from '@mantine/core';
+import { Button, NumberInput, Select, TextInput } from '@mantine/core';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 
 import { ask } from '../api/client';
 import type { CataloguePart, PlannedJob } from '../api/types';
+import { Dialog } from '../frame/Dialog';
 import classes from './AddPart.module.css';
 import type { NewPart, PlanEdits } from './usePlanEdits';
 
@@ -23,7 +24,7 @@ export function AddPart({ opened, onClose, job, edits }: { opened: boolean; onCl
         onClose();
     };
     return (
-        <Modal opened={opened} onClose={close} title={part === null ? 'Add a part' : part.name} closeButtonProps={{ 'aria-label': 'Close' }} transitionProps={{ duration: 0 }}>
+        <Dialog opened={opened} onClose={close} title={part === null ? 'Add a part' : part.name}>
             {part !== null ? (
                 <Details
                     part={part}
@@ -72,7 +73,7 @@ export function AddPart({ opened, onClose, job, edits }: { opened: boolean; onCl
                     </div>
                 </>
             )}
-        </Modal>
+        </Dialog>
     );
 }
 

@@ -40,6 +40,7 @@ export function GaugeLadder({ job, run, edits }: { job: PlannedJob; run: Run; ed
                                 now ? 'now' : null,
                                 rung.gauge === house ? 'house rule' : null,
                                 rung.gauge === run.band_chart_gauge ? 'band chart' : null,
+                                rung.gauge === run.makers_gauge ? 'maker' : null,
                             ].filter((mark) => mark !== null);
                             return (
                                 <tr key={rung.gauge} className={now ? classes.now : rung.gauge === house ? classes.house : undefined}>
@@ -76,6 +77,7 @@ export function GaugeLadder({ job, run, edits }: { job: PlannedJob; run: Run; ed
                     </tbody>
                 </table>
             </div>
+            {run.schools !== null && <p className={classes.schools}>{run.schools}</p>}
             {run.band_chart_gauge === null && <p className="quiet">The band chart has no cell for this current and length.</p>}
         </section>
     );

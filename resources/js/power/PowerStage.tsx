@@ -6,6 +6,7 @@ import { Link, Navigate, useParams } from 'react-router-dom';
 import { ask, Refused } from '../api/client';
 import type { Job, PlannedJob } from '../api/types';
 import { BatteryBench } from '../drawings/BatteryBench';
+import { BurnsFirst } from '../drawings/BurnsFirst';
 import { PowerTree } from '../drawings/PowerTree';
 import { VoltProfile } from '../drawings/VoltProfile';
 import { BoatStrip } from '../frame/BoatStrip';
@@ -33,6 +34,7 @@ const PANES = [
     ['runs', 'Runs'],
     ['profile', 'Volt profile'],
     ['bench', 'Battery bench'],
+    ['short', 'What burns first'],
 ] as const;
 type Pane = (typeof PANES)[number][0];
 
@@ -126,6 +128,7 @@ function Planned({ job, edits, silent }: { job: PlannedJob; edits: PlanEdits; si
         '2': () => setPane('runs'),
         '3': () => setPane('profile'),
         '4': () => setPane('bench'),
+        '5': () => setPane('short'),
         a: () => setAdding(job.can_change),
         '/': () => setFinding(true),
         '?': () => setKeys(true),
@@ -223,6 +226,7 @@ function Planned({ job, edits, silent }: { job: PlannedJob; edits: PlanEdits; si
                                     <VoltProfile profile={profile} name={deviceName(job.plan, profile.device)} />
                                 </div>
                             ))}
+                        {pane === 'short' && selected !== undefined && <BurnsFirst job={job} run={selected} />}
                         {pane === 'bench' && (bank === undefined ? <p>This boat has no bank.</p> : <BatteryBench job={job} bank={bank} />)}
                     </div>
                     {/* The table of runs needs the whole width; [ and ] act there as well. */}

@@ -1,10 +1,11 @@
-import { Button, FileInput, Modal, Select, TextInput } from '@mantine/core';
+import { Button, FileInput, Select, TextInput } from '@mantine/core';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useNavigate } from 'react-router-dom';
 
 import { ask } from '../api/client';
 import type { Job } from '../api/types';
+import { Dialog } from '../frame/Dialog';
 import { useUnits } from '../units/units';
 
 const HULLS = [
@@ -37,7 +38,7 @@ export function TakeIn({ opened, onClose }: { opened: boolean; onClose: () => vo
         },
     });
     return (
-        <Modal opened={opened} onClose={onClose} title="Take a boat in" closeButtonProps={{ 'aria-label': 'Close' }}>
+        <Dialog opened={opened} onClose={onClose} title="Take a boat in">
             <form
                 noValidate
                 style={{ display: 'grid', gap: 12 }}
@@ -63,6 +64,6 @@ export function TakeIn({ opened, onClose }: { opened: boolean; onClose: () => vo
                     Take in
                 </Button>
             </form>
-        </Modal>
+        </Dialog>
     );
 }

@@ -1,0 +1,106 @@
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+
+import { ask } from '../api/client';
+import type { PlannedJob, Run, Shorts } from '../api/types';
+import { length, useUnits } from '../units/units';
+import classes from './BurnsFirst.module.css';
+
+const WIDTH = 760;
+const LEFT = 250;
+const RIGHT = 20;
+const ROW = 30;
+const TOP = 8;
+const BOTTOM = 34;
+/** The axis: a tenth of a millisecond to an hour, each decade alike. */
+const FIRST = -4;
+const LAST = 4;
+const DECADES = [
+    [-4, '0.1 ms'],
+    [-3, '1 ms'],
+    [-2, '10 ms'],
+    [-1, '0.1 s'],
+    [0, '1 s'],
+    [1, '10 s'],
+    [2, '100 s'],
+    [3, '17 min'],
+] as const;
+
+type Event = Shorts['places'][number]['events'][number];
+const WHAT = { opens: 'opens', insulation: 'insulation spoilt', copper: 'copper melts' } as const;
+
+/** A short anywhere along a run: when each fuse opens, each insulation is spoilt, each copper melts. */
+export function BurnsFirst({ job, run }: { job: PlannedJob; run: Run }) {
+    const { system } = useUnits();
+    const [at, setAt] = useState(10);
+    const shorts = useQuery({
+        queryKey: ['short', job.id, job.version.hash, run.id, system],
+        queryFn: () => ask<Shorts>(`jobs/${job.id}/short?run=${encodeURIComponent(run.id)}&units=${system}`),
+        placeholderData: (before) => (before?.run === run.id ? before : undefined),
+        retry: false,
+    });
+    if (shorts.data === undefined) {
+        return <p>{shorts.error === null ? 'Asking what burns first…' : shorts.error.message}</p>;
+    }
+    const place = shorts.data.places[at];
+    if (place === undefined) {
+        return null;
+    }
+    const height = TOP + place.events.length * ROW + BOTTOM;
+    return (
+        <figure className={classes.figure}>
+            <figcaption className={classes.caption} data-figure="short:says">
+                {place.says}
+            </figcaption>
+            <label className={classes.place}>
+                Where the short lies: {run.length_m === null ? '' : length(run.length_m * place.along, system)} along
+                <input type="range" min={0} max={shorts.data.places.length - 1} value={at} onChange={(event) => setAt(Number(event.currentTarget.value))} />
+            </label>
+            <div className={classes.scroll} tabIndex={0} role="region" aria-label="What happens when">
+                <svg viewBox={`0 0 ${WIDTH} ${height}`} className={classes.drawing} role="img" aria-label="Times on a logarithmic axis; the list after it has the same figures">
+                    {DECADES.map(([decade, label]) => (
+                        <g key={decade}>
+                            <line x1={x(decade)} x2={x(decade)} y1={TOP} y2={height - BOTTOM} className={classes.grid} />
+                            <text x={x(decade)} y={height - BOTTOM + 18} textAnchor="middle" className={classes.tick}>
+                                {label}
+                            </text>
+                        </g>
+                    ))}
+                    {place.events.map((event, row) => (
+                        <Row key={`${event.what} ${event.run} ${event.part}`} event={event} y={TOP + row * ROW + ROW / 2} />
+                    ))}
+                </svg>
+                <ol className={classes.list}>
+                    {place.events.map((event) => (
+                        <li key={`${event.what} ${event.run} ${event.part}`}>
+                            {event.label}: {event.part} {WHAT[event.what]} {event.to_s === null ? 'never' : `after ${event.from_s === event.to_s ? '' : `${event.from_s} to `}${event.to_s} s`}
+                        </li>
+                    ))}
+                </ol>
+            </div>
+            <p className="quiet">Cold copper, full batteries. Wires by ICEA P-32-382 and Onderdonk, good up to some 5 s; fuse curves by family; all from memory.</p>
+        </figure>
+    );
+}
+
+/** A fuse is a bar, for no two of a batch are alike; a wire has one moment. */
+function Row({ event, y }: { event: Event; y: number }) {
+    const from = event.from_s === null ? LAST : Math.log10(event.from_s);
+    const to = event.to_s === null ? LAST : Math.log10(event.to_s);
+    return (
+        <g>
+            <text x={LEFT - 14} y={y + 5} textAnchor="end" className={classes.part}>
+                {event.part} {WHAT[event.what]}
+            </text>
+            {event.what === 'opens' ? (
+                <rect x={x(from)} y={y - 7} width={Math.max(3, x(to) - x(from))} height={14} className={event.to_s === null ? classes.never : classes.opens} />
+            ) : event.to_s !== null ? (
+                <path d={event.what === 'insulation' ? 'M0 -8L8 0 0 8-8 0z' : 'M-7 -7H7V7H-7z'} transform={`translate(${x(to)} ${y})`} className={classes[event.what]} />
+            ) : null}
+        </g>
+    );
+}
+
+function x(decade: number): number {
+    return LEFT + ((Math.min(LAST, Math.max(FIRST, decade)) - FIRST) / (LAST - FIRST)) * (WIDTH - LEFT - RIGHT);
+}
