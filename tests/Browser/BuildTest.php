@@ -40,6 +40,11 @@ final class BuildTest extends BrowserTestCase
         foreach ($lengths as $device => $length) {
             $this->typeInto("Length of bow-block block to {$device}", $length);
         }
+        $this->driver()->findElement(WebDriverBy::id('tab-findings'))->click();
+        $this->until(fn (): bool => str_contains($this->page(), 'What fuel is aboard?'), 'what is not checked');
+        $this->driver()->findElement(WebDriverBy::xpath('//button[contains(@aria-label, "What fuel is aboard? none")]'))->click();
+        $this->until(fn (): bool => ! str_contains($this->figure('verdict'), 'not checked'), 'the fuel answered');
+        $this->press('2');
         // The arithmetic takes 12 AWG for the live sonar; its maker asks for more.
         $this->until(fn (): bool => str_starts_with($this->figure('verdict'), 'No stops, 1 to decide.'), 'a plan without stops');
         self::assertSame('60 A', $this->figure('run:to-motor:protection_a'));

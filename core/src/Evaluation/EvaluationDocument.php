@@ -7,6 +7,7 @@ namespace Dinghy\Evaluation;
 use Dinghy\Circuit\Sharing;
 use Dinghy\Circuit\State;
 use Dinghy\Rule\Finding;
+use Dinghy\Rule\Question;
 use Dinghy\Rule\Unchecked;
 use Dinghy\Wiring\Rung;
 use Dinghy\Wiring\Schools;
@@ -26,10 +27,7 @@ final class EvaluationDocument
             'devices' => array_map(self::device(...), $evaluation->devices),
             'meter_points' => array_map(self::meterPoint(...), $evaluation->meterPoints),
             'findings' => array_map(self::finding(...), $evaluation->findings),
-            'unchecked' => array_map(
-                static fn (Unchecked $unchecked): array => ['rule' => $unchecked->rule, 'on' => $unchecked->on, 'needs' => $unchecked->needs],
-                $evaluation->unchecked,
-            ),
+            'unchecked' => array_map(self::unchecked(...), $evaluation->unchecked),
         ];
     }
 
@@ -90,6 +88,20 @@ final class EvaluationDocument
             'heat_w' => $rung->heat,
             'copper_kg' => $rung->kilograms,
             'ok' => $rung->fits,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function unchecked(Unchecked $unchecked): array
+    {
+        $question = Question::of($unchecked);
+
+        return [
+            'rule' => $unchecked->rule,
+            'on' => $unchecked->on,
+            'needs' => $unchecked->needs,
+            'asks' => $question->asks,
+            'choices' => $question->shape?->choices,
         ];
     }
 

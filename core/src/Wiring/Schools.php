@@ -43,8 +43,8 @@ final readonly class Schools
             $thicker = $this->arithmetic->isThinnerThan($this->bandChart);
             $nominal = $this->run->nominalVolts ?? 12.0;
             $said[] = "The band chart says {$this->bandChart}, ".($thicker ? 'thicker' : 'thinner').' than the '.$this->arithmetic.' of the arithmetic: it allows 0.87 V at the far corner of a cell whatever the bank'
-                .($nominal > 12.5 ? ", {$words->percent(87 / $nominal)} of {$words->volts($nominal)}," : ', 7.3 % of 12 V,')
-                .($thicker ? ' and rounds amps and feet up to that corner;' : '').' the house rule allows '.$words->percent($this->run->limitPercent).' for the whole path.';
+                .($nominal > 12.5 ? ", {$words->percent(87 / $nominal)} of {$words->volts($nominal)}" : ', 7.3 % of 12 V')
+                .($thicker ? ', and rounds amps and feet up to that corner' : '').'; the house rule allows '.$words->percent($this->run->limitPercent).' for the whole path.';
         }
         if ($this->arithmetic !== null && $this->makers !== null && $this->arithmetic->name !== $this->makers->name) {
             $said[] = "The maker's table says {$this->makers}, ".($this->arithmetic->isThinnerThan($this->makers) ? 'thicker' : 'thinner')

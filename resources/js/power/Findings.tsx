@@ -25,7 +25,7 @@ export function Findings({ job, edits, onWhy }: Props) {
                         <LevelSign level={finding.level} />
                         <div className={classes.text}>
                             <p className={classes.says}>
-                                <strong>{WORD[finding.level]}.</strong> {finding.says}
+                                <strong>{job.decided.some((decision) => decision.occasion === finding.occasion) ? 'Decided' : WORD[finding.level]}.</strong> {finding.says}
                             </p>
                             <p className={classes.because}>
                                 Because {finding.because}. {finding.patch === null && <strong>{finding.remedy}</strong>}
@@ -44,17 +44,48 @@ export function Findings({ job, edits, onWhy }: Props) {
             {unchecked.length > 0 && (
                 <>
                     <h3 className={classes.heading}>Not checked</h3>
-                    <ul>
+                    <ul className={classes.asked}>
                         {unchecked.map((rule) => (
-                            <li key={`${rule.rule} ${rule.on} ${rule.needs}`}>
-                                {rule.on.replace(':', ' ')} needs {rule.needs} ({rule.rule})
-                            </li>
+                            <Missing key={`${rule.rule} ${rule.on} ${rule.needs}`} job={job} rule={rule} edits={edits} />
                         ))}
                     </ul>
                 </>
             )}
         </div>
     );
+}
+
+/** An input that a rule misses, with its answer in reach. */
+function Missing({ job, rule, edits }: { job: PlannedJob; rule: PlannedJob['evaluation']['unchecked'][number]; edits: PlanEdits }) {
+    const [text, setText] = useState('');
+    const where = rule.on === 'plan' ? job.boat : rule.on.replace(':', ' ');
+    return (
+        <li className={classes.missing}>
+            <span>
+                {where}: {rule.asks}
+            </span>
+            {job.can_change &&
+                rule.choices?.map((choice) => (
+                    <Button key={String(choice)} size="compact-xs" variant="outline" aria-label={`${where}: ${rule.asks} ${answer(choice)}`} onClick={() => void edits.submit(() => ({ patch: [{ on: rule.on, set: { [rule.needs]: choice } }] }))}>
+                        {answer(choice)}
+                    </Button>
+                ))}
+            {job.can_change && rule.choices?.length === 0 && (
+                <form
+                    onSubmit={(event) => {
+                        event.preventDefault();
+                        void edits.submit(() => ({ typed: { on: rule.on, field: rule.needs, text } }));
+                    }}
+                >
+                    <TextInput size="xs" aria-label={`${where}: ${rule.asks}`} value={text} onChange={(event) => setText(event.currentTarget.value)} />
+                </form>
+            )}
+        </li>
+    );
+}
+
+function answer(choice: string | number | boolean): string {
+    return typeof choice === 'boolean' ? (choice ? 'yes' : 'no') : String(choice);
 }
 
 function Remedy({ finding, edits }: { finding: Finding; edits: PlanEdits }) {

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Rule;
+
+use Dinghy\Plan\FieldShape;
+
+/** An input that a rule misses, as a person is asked for it. */
+final readonly class Question
+{
+    /** By the last word of the field. */
+    private const WORDS = [
+        'fuel' => 'What fuel is aboard?',
+        'petrol_vapour' => 'Can petrol vapour gather there?',
+        'hull_carries_current' => 'Does the hull carry the return current of anything?',
+        'cranking_a' => 'How many amps does the starter draw?',
+        'min_cca_a' => 'How many cold cranking amps does the engine ask for?',
+        'restrained' => 'Is it held down?',
+        'booted' => 'Has its positive post a boot?',
+        'space' => 'What is the space like that it stands in?',
+        'rested_v' => 'What does it read after a rest?',
+        'cca_a' => 'How many cold cranking amps has it?',
+        'continuous_a' => 'How many amps does its management system pass for long?',
+        'peak_a' => 'How many amps does its management system pass at peak?',
+        'max_series' => 'How many in series does its maker allow?',
+        'max_parallel' => 'How many in parallel does its maker allow?',
+        'stud_pos' => 'Which size is its positive stud?',
+        'stud_neg' => 'Which size is its negative stud?',
+        'stud' => 'Which size is the stud of its shunt?',
+        'capacity_set_ah' => 'Which capacity is its monitor set to?',
+        'length_m' => 'How long is it, one way, slack included?',
+        'from_source_m' => 'How far from the post does its fuse or breaker sit?',
+        'ignition_protected' => 'Is its protection ignition protected?',
+        'resets_itself' => 'Does its breaker reset itself?',
+        'trip_free' => 'Does its breaker trip though its lever is held?',
+        'input' => 'What feeds it?',
+        'isolated_outputs' => 'Are its outputs isolated from each other?',
+        'fused_ends' => 'At which ends is it fused?',
+        'fuse_at' => 'At which end is its lead fused?',
+    ];
+
+    /**
+     * @param  string  $asks  a question, or what is needed where nobody can answer it in one field
+     * @param  FieldShape|null  $shape  null: not to be answered in one field
+     */
+    private function __construct(public string $asks, public ?FieldShape $shape)
+    {
+    }
+
+    public static function of(Unchecked $unchecked): self
+    {
+        $words = self::WORDS[substr($unchecked->needs, (int) strrpos('.'.$unchecked->needs, '.'))] ?? null;
+
+        return new self($words ?? "It needs {$unchecked->needs}.", $words === null ? null : FieldShape::of($unchecked->on, $unchecked->needs));
+    }
+}

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Tests\Rule;
+
+use Dinghy\Plan\FieldShape;
+use Dinghy\Plan\Patch;
+use Dinghy\Plan\Plan;
+use Dinghy\Plan\PlanDocument;
+use Dinghy\Rule\Question;
+use Dinghy\Rule\Unchecked;
+use Dinghy\Tests\Plans;
+use PHPUnit\Framework\TestCase;
+
+/** Every input that a rule misses is asked for in words, and what is offered is an answer. */
+final class QuestionTest extends TestCase
+{
+    /** Each choice that is offered is accepted by the plan, and what is not checked grows less. */
+    public function test_answers_are_accepted_and_settle_what_was_asked(): void
+    {
+        $answered = 0;
+        foreach (self::cases() as $name => [$code, $on, $needs, $plan, $changes]) {
+            $document = Plans::changed(Plans::named($plan), $changes);
+            $question = Question::of(new Unchecked($code, $on, $needs));
+            if ($question->shape === null) {
+                continue;
+            }
+            foreach ($question->shape->choices as $choice) {
+                $answered++;
+                $after = Plans::evaluate($document->with(Patch::set($on, [$needs => $choice])))->unchecked;
+                self::assertNotContains("{$code} {$on} {$needs}", array_map(static fn (Unchecked $unchecked): string => "{$unchecked->rule} {$unchecked->on} {$unchecked->needs}", $after), "{$name}: ".json_encode($choice));
+            }
+        }
+        self::assertGreaterThan(30, $answered);
+    }
+
+    public function test_what_is_asked_of_an_empty_plan_is_asked_in_words(): void
+    {
+        $plan = Plan::of(PlanDocument::fromJson('{"format": "dinghy-plan", "version": 1}'));
+        $asked = array_map(static fn (Unchecked $unchecked): string => Question::of($unchecked)->asks, \Dinghy\Evaluation\Evaluation::of($plan)->unchecked);
+
+        self::assertSame(['What fuel is aboard?'], $asked);
+    }
+
+    public function test_shapes_come_from_the_format(): void
+    {
+        self::assertSame(['petrol', 'diesel', 'none'], FieldShape::of('plan', 'boat.fuel')?->choices);
+        self::assertSame([true, false], FieldShape::of('battery:b1', 'restrained')?->choices);
+        self::assertSame([true, false], FieldShape::of('feed:f', 'protection.0.trip_free')?->choices);
+        self::assertSame(['battery', 'charger'], FieldShape::of('charger:c', 'outputs.2.fuse_at')?->choices);
+        self::assertSame([], FieldShape::of('branch:b', 'run.length_m')?->choices, 'a number is typed');
+        self::assertNull(FieldShape::of('battery:b1', 'tray_mm'));
+        self::assertNull(FieldShape::of('battery:b1', 'nothing'));
+        self::assertNull(FieldShape::of('gizmo:b1', 'restrained'));
+    }
+
+    /** @return array<string, array{string, string, string, 'pump'|'series'|'parallel', array<string, array<string, mixed>>}> */
+    private static function cases(): array
+    {
+        /** @var array<string, array{string, string, string, 'pump'|'series'|'parallel', array<string, array<string, mixed>>}> */
+        return [...BankRulesTest::unknowns(), ...ProtectionRulesTest::unknowns(), ...WireRulesTest::unknowns(), ...DeviceRulesTest::unknowns()];
+    }
+}
