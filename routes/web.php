@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Http\Controllers\AcceptanceController;
 use App\Http\Controllers\CatalogueController;
 use App\Http\Controllers\JobController;
+use App\Http\Controllers\MeterController;
 use App\Http\Controllers\PartController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\ReadingController;
@@ -32,6 +33,7 @@ Route::prefix('api')->group(function (): void {
         Route::put('jobs/{job}/plan', [PlanController::class, 'import'])->whereNumber('job');
         Route::get('jobs/{job}/plan', [PlanController::class, 'export'])->whereNumber('job');
         Route::get('jobs/{job}/why', [PlanController::class, 'why'])->whereNumber('job');
+        Route::get('jobs/{job}/meter', MeterController::class)->whereNumber('job');
         Route::get('jobs/{job}/short', ShortController::class)->whereNumber('job');
         Route::get('jobs/{job}/work-sheet', WorkSheetController::class)->whereNumber('job');
         Route::post('jobs/{job}/decisions', [AcceptanceController::class, 'store'])->whereNumber('job');

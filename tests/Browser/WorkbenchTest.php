@@ -6,6 +6,7 @@ namespace Tests\Browser;
 
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
+use Facebook\WebDriver\WebDriverSelect;
 
 /** The hand's work on the stage Power: remedies, typing in either unit, finding, choosing, redoing. */
 final class WorkbenchTest extends BrowserTestCase
@@ -19,6 +20,47 @@ final class WorkbenchTest extends BrowserTestCase
         $this->until(fn (): bool => str_starts_with($this->figure('verdict'), '1 stop'), 'undone');
         $this->press('y');
         $this->until(fn (): bool => str_starts_with($this->figure('verdict'), 'No stops'), 'redone');
+    }
+
+    public function test_a_jumper_on_the_wrong_post_is_read_found_and_mended(): void
+    {
+        $this->openSkiff();
+        $this->press('p');
+        $this->until(fn (): bool => $this->figure('meter') === '38.10 V', 'the bank before');
+        $this->land('Jumper 1, second end', 'b2+');
+        $this->land('Jumper 2, first end', 'b2-');
+        $this->until(fn (): bool => $this->figure('meter') === '12.70 V', 'Battery 2 turned against the others');
+        $this->driver()->findElement(WebDriverBy::id('tab-findings'))->click();
+        $this->until(fn (): bool => str_contains($this->textOf('[aria-label=Findings]'), 'Battery 3 + reads 12.7 V from the common negative, not 38.1 V'), 'the finding');
+        $this->driver()->findElement(WebDriverBy::xpath('//button[contains(., "land them as the strings say")]'))->click();
+        $this->driver()->findElement(WebDriverBy::id('tab-bench'))->click();
+        $this->until(fn (): bool => $this->figure('meter') === '38.10 V', 'mended');
+    }
+
+    public function test_a_parallel_bank_is_moved_from_one_end_to_the_diagonal(): void
+    {
+        $this->signIn();
+        $this->driver()->findElement(WebDriverBy::xpath('//main//a[contains(., "Catamaran")]'))->click();
+        $this->see('[data-run="survey"]');
+        $this->press('j', 'p');
+        $this->land('Minus of feed survey', 'neg');
+        $this->driver()->findElement(WebDriverBy::id('tab-findings'))->click();
+        $this->until(fn (): bool => str_starts_with($this->figure('verdict'), 'No stops, nothing to decide.'), 'short thick jumpers share well enough from one end');
+        $this->driver()->findElement(WebDriverBy::id('tab-bench'))->click();
+        $this->until(fn (): bool => $this->figure('meter') === '13.30 V', 'two blocks in parallel');
+        $this->land('Minus of feed survey', 'neg@2');
+        $this->until(fn (): bool => $this->valueOfSelect('Minus of feed survey') === 'neg@2', 'diagonal again');
+    }
+
+    private function land(string $which, string $post): void
+    {
+        (new WebDriverSelect($this->see("select[aria-label=\"{$which}\"]")))->selectByValue($post);
+        $this->until(fn (): bool => $this->valueOfSelect($which) === $post, "{$which} on {$post}");
+    }
+
+    private function valueOfSelect(string $which): string
+    {
+        return (string) $this->driver()->executeScript('return document.querySelector(arguments[0]).value', ["select[aria-label=\"{$which}\"]"]);
     }
 
     public function test_what_burns_first_along_a_run(): void

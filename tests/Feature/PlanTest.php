@@ -170,6 +170,20 @@ final class PlanTest extends TestCase
         self::assertSame(2, $this->skiff()->readings()->count());
     }
 
+    public function test_two_probes_on_any_two_points(): void
+    {
+        $this->actingAs($this->person('apprentice'));
+        $read = fn (string $plus, string $minus, string $state = 'rest'): TestResponse => $this->getJson($this->uri('/meter?'.http_build_query(['plus' => $plus, 'minus' => $minus, 'state' => $state])));
+        $answer = $read('b3+', 'b1-')->assertOk();
+        ApiContract::assertMet('GET', '/api/jobs/{job}/meter', 200, (string) $answer->getContent());
+        self::assertEqualsWithDelta(38.1, $answer->json('volts'), 1e-3);
+        self::assertEqualsWithDelta(-12.7, $read('b1-', 'b1+')->json('volts'), 1e-3);
+        self::assertLessThan(36.0, $read('motor+', 'motor-', 'loaded')->json('volts'));
+        self::assertNull($read('b1+', 'e1-')->json('volts'));
+        self::assertStringContainsString('Nothing joins', (string) $read('b1+', 'e1-')->json('says'));
+        $read('b9+', 'b1-')->assertStatus(422)->assertJsonPath('message', 'The plan has no point "b9+" for the plus probe. Choose a post, a plug or a bus.');
+    }
+
     public function test_a_short_along_a_run(): void
     {
         $this->actingAs($this->person('apprentice'));

@@ -6,6 +6,7 @@ namespace Dinghy\Evaluation;
 
 use Dinghy\Circuit\Sharing;
 use Dinghy\Circuit\State;
+use Dinghy\Plan\Battery;
 use Dinghy\Rule\Finding;
 use Dinghy\Rule\Question;
 use Dinghy\Rule\Unchecked;
@@ -122,6 +123,7 @@ final class EvaluationDocument
             'short_circuit_a' => $figures->shortCircuitAmps,
             'shares' => $shares,
             'busiest' => $figures->shares === null ? null : Sharing::busiest($figures->bank, $figures->shares),
+            'batteries' => array_map(static fn (Battery $battery): array => ['id' => $battery->id, 'size_mm' => $battery->size], $figures->bank->batteries()),
             'mass_kg' => $figures->bank->kilograms(),
             'standby_a' => $figures->standby->amps,
             'days_to_floor' => $figures->standby->daysToFloor,

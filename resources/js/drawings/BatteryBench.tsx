@@ -1,5 +1,5 @@
 import type { Bank, PlannedJob } from '../api/types';
-import { bankWires, battery as batteryOf } from '../power/planParts';
+import { bankWires, battery as batteryOf, postOf } from '../power/planParts';
 import { gauge, volts } from '../units/units';
 import classes from './BatteryBench.module.css';
 import { potentialTint } from './potential';
@@ -10,12 +10,16 @@ const MARGIN = 70;
 /** A group 31 block, for a battery whose size nobody wrote down. */
 const USUAL = [330, 173, 240] as const;
 const POST = 17;
+/** Between the leads that go out to feeds. */
+const LEAD = 26;
 
 /** A bank from above, to scale: blocks, posts, jumpers, and what a meter must show at each post from the common negative. */
 export function BatteryBench({ job, bank }: { job: PlannedJob; bank: Bank }) {
     const string = bank.strings.flat();
+    const sizes = job.evaluation.banks.find((figures) => figures.id === bank.id)?.batteries;
+    const feeds = (job.plan.feeds ?? []).filter((feed) => feed.from.bank === bank.id);
     const blocks = string.map((id) => {
-        const [along, across] = batteryOf(job.plan, id)?.size_mm ?? USUAL;
+        const [along, across] = sizes?.find((sized) => sized.id === id)?.size_mm ?? USUAL;
         return { id, depth: along, width: across };
     });
     const depth = Math.max(...blocks.map((block) => block.depth));
@@ -34,8 +38,6 @@ export function BatteryBench({ job, bank }: { job: PlannedJob; bank: Bank }) {
         }
         return post.endsWith('+') ? { x: block.x + block.width - 34, y: MARGIN + 36, bend: 20 } : { x: block.x + 34, y: MARGIN + block.depth - 36, bend: -20 };
     };
-    const top = placed.find((block) => block.id === bank.strings[0]?.at(-1));
-    const bottom = placed[0];
     return (
         <svg viewBox={`0 0 ${width} ${height}`} className={classes.bench} role="img" aria-label={`Battery bench of bank ${bank.id}; the list of readings beside it has the same figures`}>
             <rect x="14" y="14" width={left - GAP + MARGIN - 28} height={height - 28} className={classes.tray} />
@@ -62,12 +64,25 @@ export function BatteryBench({ job, bank }: { job: PlannedJob; bank: Bank }) {
                     />
                 );
             })}
-            {top !== undefined && (
-                <path d={`M${top.x + top.width - 34} ${MARGIN + 36} C${top.x + top.width + 30} ${MARGIN + 30} ${left} ${MARGIN + 10} ${left + 20} ${MARGIN}`} className={classes.jumper} stroke={potentialTint(reading(top.id)?.expect_v ?? null)} />
-            )}
-            {bottom !== undefined && (
-                <path d={`M${bottom.x + 34} ${MARGIN + bottom.depth - 36} C${bottom.x + 60} ${height - 20} ${left - 120} ${height - 34} ${left + 20} ${height - 44}`} className={classes.jumper} stroke="var(--charcoal)" />
-            )}
+            {feeds.map((feed, index) => {
+                const plus = postAt(postOf(bank, feed.from.plus ?? 'pos'));
+                const minus = postAt(postOf(bank, feed.from.minus ?? 'neg'));
+                const up = MARGIN + index * LEAD;
+                const down = height - MARGIN + 24 - index * LEAD;
+                const volts = job.evaluation.meter_points.find((point) => point.plus === postOf(bank, feed.from.plus ?? 'pos'))?.expect_v ?? null;
+                return (
+                    <g key={feed.id}>
+                        {plus !== null && <path d={`M${plus.x} ${plus.y} C${plus.x + 60} ${plus.y - 10} ${left - 60} ${up} ${left + 20} ${up}`} className={classes.jumper} stroke={potentialTint(volts)} />}
+                        {minus !== null && <path d={`M${minus.x} ${minus.y} C${minus.x + 40} ${minus.y + 50} ${left - 120} ${down + 8} ${left + 20} ${down}`} className={classes.jumper} stroke="var(--charcoal)" />}
+                        <text x={left + 26} y={up + 5} className={classes.kind}>
+                            {feed.id} +
+                        </text>
+                        <text x={left + 26} y={down + 5} className={classes.kind}>
+                            {feed.id} −
+                        </text>
+                    </g>
+                );
+            })}
             {placed.map((block) => {
                 const point = reading(block.id);
                 const plus = { x: block.x + block.width - 34, y: MARGIN + 36 };
@@ -90,12 +105,6 @@ export function BatteryBench({ job, bank }: { job: PlannedJob; bank: Bank }) {
                     </g>
                 );
             })}
-            <text x={left + 26} y={MARGIN + 4} className={classes.kind}>
-                bank + {top === undefined ? '' : volts(reading(top.id)?.expect_v, 2)}
-            </text>
-            <text x={left + 26} y={height - 40} className={classes.kind}>
-                common negative
-            </text>
             {bank.strings.length > 1 && (
                 <text x={left + 26} y={height / 2 + 30} className={classes.kind}>
                     * across the block

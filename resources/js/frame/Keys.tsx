@@ -13,6 +13,7 @@ const KEYS = [
     ['y or Ctrl+Shift+Z', 'redo'],
     ['1 2 3 4 5', 'lower pane: findings, runs, volt profile, battery bench, what burns first'],
     ['a', 'add a part of the catalogue'],
+    ['p', 'pick up the probes of the meter'],
     ['/', 'find a run, a device, a finding, a command'],
     ['?', 'these keys'],
 ] as const;

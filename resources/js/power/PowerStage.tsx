@@ -20,6 +20,8 @@ import { Findings } from './Findings';
 import { GaugeLadder } from './GaugeLadder';
 import { deviceName, devicesBehind, feed, nextRung, partOf, run as runOf } from './planParts';
 import classes from './PowerStage.module.css';
+import { Posts } from './Posts';
+import { Probes } from './Probes';
 import { Readings } from './Readings';
 import { RunsTable } from './RunsTable';
 import { UnkeptNotice } from './UnkeptNotice';
@@ -129,6 +131,7 @@ function Planned({ job, edits, silent }: { job: PlannedJob; edits: PlanEdits; si
         '3': () => setPane('profile'),
         '4': () => setPane('bench'),
         '5': () => setPane('short'),
+        p: () => setPane('bench'),
         a: () => setAdding(job.can_change),
         '/': () => setFinding(true),
         '?': () => setKeys(true),
@@ -227,7 +230,16 @@ function Planned({ job, edits, silent }: { job: PlannedJob; edits: PlanEdits; si
                                 </div>
                             ))}
                         {pane === 'short' && selected !== undefined && <BurnsFirst job={job} run={selected} />}
-                        {pane === 'bench' && (bank === undefined ? <p>This boat has no bank.</p> : <BatteryBench job={job} bank={bank} />)}
+                        {pane === 'bench' &&
+                            (bank === undefined ? (
+                                <p>This boat has no bank.</p>
+                            ) : (
+                                <div className={classes.bench} tabIndex={0} role="region" aria-label={`Bench of bank ${bank.id}`}>
+                                    <Probes key={bank.id} job={job} bank={bank.id} />
+                                    <BatteryBench job={job} bank={bank} />
+                                    <Posts job={job} bank={bank} edits={edits} />
+                                </div>
+                            ))}
                     </div>
                     {/* The table of runs needs the whole width; [ and ] act there as well. */}
                     {pane !== 'runs' && (

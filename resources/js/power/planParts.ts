@@ -76,6 +76,28 @@ export function bankWires(bank: Bank): PostWire[] {
     return [...series, ...parallel];
 }
 
+/** The post that a terminal of a bank stands on, "b1+" or "b1-". */
+export function postOf(bank: Bank, terminal: string): string {
+    const [kind, number] = terminal.includes(':') ? terminal.split(':') : terminal.split('@');
+    const string = bank.strings[kind === 'tap' ? 0 : Number(number ?? 1) - 1] ?? [];
+    if (kind === 'neg') {
+        return `${string[0] ?? ''}-`;
+    }
+    return `${(kind === 'tap' ? string[Number(number) - 1] : string.at(-1)) ?? ''}+`;
+}
+
+/** The terminals of a bank, as the file names them, each post once. */
+export function terminalsOf(bank: Bank): string[] {
+    const taps = (bank.strings[0] ?? []).slice(0, -1).map((_, index) => `tap:${index + 1}`);
+    const ends = bank.strings.flatMap((_, index) => (index === 0 ? ['neg', 'pos'] : [`neg@${index + 1}`, `pos@${index + 1}`]));
+    return [...ends, ...taps];
+}
+
+/** The posts of a bank. */
+export function postsOf(bank: Bank): string[] {
+    return bank.strings.flat().flatMap((id) => [`${id}+`, `${id}-`]);
+}
+
 /** The next rung of the run's ladder, thicker or thinner. */
 export function nextRung(run: Run, step: 1 | -1): Rung | undefined {
     const at = run.alternatives.findIndex((rung) => rung.gauge === run.gauge);

@@ -1,0 +1,68 @@
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+
+import { ask } from '../api/client';
+import type { MeterReading, PlannedJob } from '../api/types';
+import { volts } from '../units/units';
+import classes from './Probes.module.css';
+import { deviceName } from './planParts';
+
+/** A meter with two probes, to be put on any two posts, plugs or fuse-block buses of the boat. */
+export function Probes({ job, bank }: { job: PlannedJob; bank: string }) {
+    const strings = job.plan.banks?.find((candidate) => candidate.id === bank)?.strings ?? [];
+    const [plus, setPlus] = useState(`${strings[0]?.at(-1) ?? ''}+`);
+    const [minus, setMinus] = useState(`${strings[0]?.[0] ?? ''}-`);
+    const [state, setState] = useState('rest');
+    const points = pointsOf(job);
+    const reading = useQuery({
+        queryKey: ['meter', job.id, job.version.hash, plus, minus, state],
+        queryFn: () => ask<MeterReading>(`jobs/${job.id}/meter?${new URLSearchParams({ plus, minus, state }).toString()}`),
+        placeholderData: (before) => before,
+        retry: false,
+    });
+    const probe = (label: string, value: string, choose: (point: string) => void) => (
+        <label>
+            {label}
+            <select value={value} onChange={(event) => choose(event.currentTarget.value)}>
+                {points.map(([point, name]) => (
+                    <option key={point} value={point}>
+                        {name}
+                    </option>
+                ))}
+            </select>
+        </label>
+    );
+    return (
+        <section className={classes.meter} aria-label="Meter">
+            <output className={classes.reading} data-figure="meter">
+                {reading.data?.volts == null ? '–.–– V' : volts(reading.data.volts, 2)}
+            </output>
+            <div className={classes.probes}>
+                {probe('Red probe', plus, setPlus)}
+                {probe('Black probe', minus, setMinus)}
+                <label>
+                    While
+                    <select value={state} onChange={(event) => setState(event.currentTarget.value)}>
+                        <option value="rest">nothing is drawn</option>
+                        <option value="loaded">everything is on</option>
+                        <option value="lowest">everything is on, banks at their floor</option>
+                    </select>
+                </label>
+            </div>
+            {(reading.data?.says ?? reading.error?.message) !== undefined && <p className="quiet">{reading.data?.says ?? reading.error?.message}</p>}
+        </section>
+    );
+}
+
+/** Every point that a probe can be put on, and its name. */
+function pointsOf(job: PlannedJob): [string, string][] {
+    const both = (id: string, name: string): [string, string][] => [
+        [`${id}+`, `${name} +`],
+        [`${id}-`, `${name} −`],
+    ];
+    return [
+        ...(job.plan.banks ?? []).flatMap((bank) => bank.strings.flat().flatMap((id, index) => both(id, `${bank.id}: Battery ${index + 1}`))),
+        ...(job.plan.blocks ?? []).flatMap((block) => (job.plan.feeds?.some((feed) => feed.to.block === block.id) === true ? both(block.id, `block ${block.id}`) : [])),
+        ...(job.plan.devices ?? []).flatMap((device) => (job.evaluation.devices.find((figures) => figures.id === device.id)?.limit_pct == null ? [] : both(device.id, `plug of ${deviceName(job.plan, device.id)}`))),
+    ];
+}
