@@ -69,10 +69,11 @@ export function BatteryBench({ job, bank }: { job: PlannedJob; bank: Bank }) {
                 const minus = postAt(postOf(bank, feed.from.minus ?? 'neg'));
                 const up = MARGIN + index * LEAD;
                 const down = height - MARGIN + 24 - index * LEAD;
-                const volts = job.evaluation.meter_points.find((point) => point.plus === postOf(bank, feed.from.plus ?? 'pos'))?.expect_v ?? null;
+                const post = postOf(bank, feed.from.plus ?? 'pos');
+                const tint = potentialTint(post.endsWith('+') ? (reading(post.slice(0, -1))?.expect_v ?? null) : null);
                 return (
                     <g key={feed.id}>
-                        {plus !== null && <path d={`M${plus.x} ${plus.y} C${plus.x + 60} ${plus.y - 10} ${left - 60} ${up} ${left + 20} ${up}`} className={classes.jumper} stroke={potentialTint(volts)} />}
+                        {plus !== null && <path d={`M${plus.x} ${plus.y} C${plus.x + 60} ${plus.y - 10} ${left - 60} ${up} ${left + 20} ${up}`} className={classes.jumper} stroke={tint} />}
                         {minus !== null && <path d={`M${minus.x} ${minus.y} C${minus.x + 40} ${minus.y + 50} ${left - 120} ${down + 8} ${left + 20} ${down}`} className={classes.jumper} stroke="var(--charcoal)" />}
                         <text x={left + 26} y={up + 5} className={classes.kind}>
                             {feed.id} +

@@ -235,9 +235,11 @@ function Planned({ job, edits, silent }: { job: PlannedJob; edits: PlanEdits; si
                                 <p>This boat has no bank.</p>
                             ) : (
                                 <div className={classes.bench} tabIndex={0} role="region" aria-label={`Bench of bank ${bank.id}`}>
-                                    <Probes key={bank.id} job={job} bank={bank.id} />
+                                    <div>
+                                        <Probes key={bank.id} job={job} bank={bank.id} />
+                                        <Posts job={job} bank={bank} edits={edits} />
+                                    </div>
                                     <BatteryBench job={job} bank={bank} />
-                                    <Posts job={job} bank={bank} edits={edits} />
                                 </div>
                             ))}
                     </div>
