@@ -28,7 +28,8 @@ final class MeterController extends Controller
             isset($network->topology->index[$point]) || abort(422, "The plan has no point \"{$point}\" for the {$probe} probe. Choose a post, a plug or a bus.");
         }
         $solution = $states->in($state);
-        $reading = $solution === null ? null : Meter::read($network, $solution, ...$points);
+        $unfed = $states->overload($state) !== null && $network->topology->joins(...$points) && $solution?->between(...$points) === null;
+        $reading = $solution === null || $unfed ? null : Meter::read($network, $solution, ...$points);
 
         return response()->json([
             'volts' => $reading === null || $reading->floating ? null : $reading->volts,

@@ -333,7 +333,24 @@ final class Network
         }
         [$of] = $this->most(static fn (float $share): array => [...array_slice($loads, 0, $worst), $loads[$worst]->scaled($share), ...array_slice($loads, $worst + 1)]);
 
-        return new Overload($loads[$worst]->name, $loads[$worst]->amps, $of * $loads[$worst]->amps, $share);
+        return new Overload($loads[$worst]->name, $loads[$worst]->amps, $of * $loads[$worst]->amps, $share, $this->elsewhere($loads, $loads[$worst]));
+    }
+
+    /**
+     * Volts of the parts that nothing joins to a load that cannot be fed: a bank of its own goes on.
+     *
+     * @param  list<Load>  $loads
+     */
+    private function elsewhere(array $loads, Load $unfed): ?Solution
+    {
+        $part = fn (Load|Source $element): int => $this->topology->part[$this->topology->index[$element->plus]];
+        $dark = $part($unfed);
+        if (array_filter($this->sources, static fn (Source $source): bool => $part($source) !== $dark) === []) {
+            return null;
+        }
+        $volts = $this->settle(array_values(array_filter($loads, static fn (Load $load): bool => $part($load) !== $dark)));
+
+        return $volts === null ? null : new Solution($this->topology, $volts, $this->sources, null, [$dark]);
     }
 
     /**

@@ -12,12 +12,14 @@ final readonly class Overload
      * @param  float  $askedAmps  A at nominal volts
      * @param  float  $mostAmps  A at nominal volts that it can have while all others draw theirs; 0: none at all
      * @param  float  $share  0–1 of all that is asked for that can be had together
+     * @param  Solution|null  $elsewhere  volts of the parts that nothing joins to this load; null: there are none
      */
     public function __construct(
         public string $load,
         public float $askedAmps,
         public float $mostAmps,
         public float $share,
+        public ?Solution $elsewhere,
     ) {
     }
 }

@@ -11,12 +11,14 @@ final readonly class Solution
      * @param  array<int, float>  $volts  by place in the elimination
      * @param  list<Source>  $sources
      * @param  array<int, true>|null  $cutOff  nodes that a fault parted from the rest; null: none
+     * @param  list<int>  $without  reference nodes of parts that have no working point
      */
     public function __construct(
         private Topology $topology,
         private array $volts,
         private array $sources,
         private ?array $cutOff = null,
+        private array $without = [],
     ) {
     }
 
@@ -26,7 +28,8 @@ final readonly class Solution
         $a = $this->topology->index[$plus] ?? null;
         $b = $this->topology->index[$minus] ?? null;
         if ($a === null || $b === null || $this->topology->part[$a] !== $this->topology->part[$b]
-            || isset($this->cutOff[$a]) !== isset($this->cutOff[$b])) {
+            || isset($this->cutOff[$a]) !== isset($this->cutOff[$b])
+            || in_array($this->topology->part[$a], $this->without, true)) {
             return null;
         }
         $a = $this->topology->place[$a];
@@ -35,12 +38,15 @@ final readonly class Solution
         return ($a < 0 ? 0.0 : $this->volts[$a]) - ($b < 0 ? 0.0 : $this->volts[$b]);
     }
 
-    /** @return array<string, float> A out of each battery, by name */
+    /** @return array<string, float> A out of each battery, by name; without those of parts that have no working point */
     public function sourceAmps(): array
     {
         $amps = [];
         foreach ($this->sources as $source) {
-            $amps[$source->name] = ($source->volts - ($this->between($source->plus, $source->minus) ?? 0.0)) / $source->ohms;
+            $volts = $this->between($source->plus, $source->minus);
+            if ($volts !== null) {
+                $amps[$source->name] = ($source->volts - $volts) / $source->ohms;
+            }
         }
 
         return $amps;

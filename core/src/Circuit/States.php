@@ -39,15 +39,15 @@ final class States
     {
     }
 
-    /** @return Solution|null null: the banks cannot give what the devices ask for */
+    /** @return Solution|null null: the banks cannot give what the devices ask for; where only some cannot, the volts of the others */
     public function in(State $state): ?Solution
     {
         $solved = $this->solved($state);
 
-        return $solved instanceof Solution ? $solved : null;
+        return $solved instanceof Overload ? $solved->elsewhere : $solved;
     }
 
-    /** Why there are no volts in a state; null: there are. */
+    /** Why there are no volts in a state, or not everywhere; null: there are. */
     public function overload(State $state): ?Overload
     {
         $solved = $this->solved($state);

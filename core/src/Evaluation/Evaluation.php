@@ -117,14 +117,16 @@ final readonly class Evaluation
         $amps = $this->states->in(State::Loaded)?->sourceAmps();
         $shares = [];
         foreach ($bank->batteries() as $battery) {
-            $shares[$battery->id] = $amps[$battery->id] ?? 0.0;
+            if (isset($amps[$battery->id])) {
+                $shares[$battery->id] = $amps[$battery->id];
+            }
         }
 
         return new BankFigures(
             $bank,
             $this->states->in(State::Rest)?->between($plus, $minus),
             $this->states->shortBetween($plus, $minus),
-            $amps === null ? null : $shares,
+            count($shares) < count($bank->batteries()) ? null : $shares,
             $standby,
         );
     }

@@ -42,7 +42,7 @@ final readonly class VoltProfile
     private static function walk(Evaluation $evaluation, Path $path, Solution $loaded, Solution $rest): array
     {
         $supply = $path->feed->supply;
-        if (! States::knows($supply->bank)) {
+        if (! States::knows($supply->bank) || $loaded->between($path->device->id.'+', $path->device->id.'-') === null) {
             return [];
         }
         $plus = $supply->plus->post($supply->bank);

@@ -28,8 +28,6 @@ final readonly class BelowMinimumUnderLoad implements Rule
             yield new Finding($this->text(), Level::Stop, $device === null ? 'plan' : "device:{$device->id}",
                 ($device === null ? 'The engine' : $device->label())." cannot be fed with banks at their floor: it asks for {$assessment->words->amps($overload->askedAmps)}, the bank can give at most {$assessment->words->amps($overload->mostAmps)} beside the rest.",
                 'Use a stronger bank, thicker or shorter wire, or fewer devices at once.', null, ['asked_a' => $overload->askedAmps, 'most_a' => $overload->mostAmps, 'share' => $overload->share]);
-
-            return;
         }
         $lowest = $assessment->states->in(State::Lowest);
         $seen = [];

@@ -64,9 +64,9 @@ final readonly class ScreenDips implements Rule
             return;
         }
         foreach ($screens as $screen) {
-            $before = $off->between($screen->id.'+', $screen->id.'-') ?? 0.0;
-            $after = $loaded->between($screen->id.'+', $screen->id.'-') ?? 0.0;
-            if ($before - $after > self::LIMIT) {
+            $before = $off->between($screen->id.'+', $screen->id.'-');
+            $after = $loaded->between($screen->id.'+', $screen->id.'-');
+            if ($before !== null && $after !== null && $before - $after > self::LIMIT) {
                 yield new Finding($this->text(), Level::Warn, "device:{$screen->id}",
                     "{$screen->label()} dips by {$assessment->words->volts($before - $after)}, to {$assessment->words->volts($after)}, when {$device->label()} comes on.",
                     'Give the screens a feed, or a battery, of their own.', null, ['dip_v' => $before - $after, 'to_v' => $after]);

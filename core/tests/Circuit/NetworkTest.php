@@ -64,6 +64,21 @@ final class NetworkTest extends TestCase
         self::assertInstanceOf(Solution::class, self::fed(LoadKind::Power, 149.9, 0.02)->loaded());
     }
 
+    /** One bank overloaded, another of its own: the other's volts are known. */
+    public function test_what_cannot_be_fed_takes_nothing_from_what_it_is_not_joined_to(): void
+    {
+        $overload = (new Network(
+            [new Source('a', 'a+', 'a-', 12.0, 0.02), new Source('b', 'b+', 'b-', 12.0, 0.02)], [],
+            [new Load('too much', 'a+', 'a-', LoadKind::Power, 160, 12), new Load('little', 'b+', 'b-', LoadKind::Current, 5, 12)],
+        ))->loaded();
+
+        self::assertInstanceOf(Overload::class, $overload);
+        self::assertSame('too much', $overload->load);
+        self::assertNull($overload->elsewhere?->between('a+', 'a-'));
+        self::assertEqualsWithDelta(11.9, $overload->elsewhere?->between('b+', 'b-'), 1e-9);
+        self::assertSame(['b'], array_keys($overload->elsewhere?->sourceAmps() ?? []));
+    }
+
     public function test_current_that_would_turn_the_volts_around_cannot_be_fed(): void
     {
         self::assertInstanceOf(Overload::class, self::fed(LoadKind::Current, 700.0, 0.02)->loaded());

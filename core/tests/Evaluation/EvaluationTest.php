@@ -141,6 +141,19 @@ final class EvaluationTest extends TestCase
         }
     }
 
+    public function test_a_bank_that_gives_out_leaves_the_others_their_volts(): void
+    {
+        $wrong = Plans::changed(Plans::skiff(), ['bank:thrust' => ['jumpers' => [(object) ['id' => 'j1', 'from' => 'b1+', 'to' => 'b2+'], (object) ['id' => 'j2', 'from' => 'b2-', 'to' => 'b3-']]]]);
+        $evaluation = Plans::evaluate($wrong);
+        $volts = $evaluation->devices;
+
+        self::assertNull($volts[0]->loaded, 'the motor asks 2 kW of 12 V');
+        self::assertEqualsWithDelta(Plans::evaluate(Plans::skiff())->devices[1]->loaded, $volts[1]->loaded, 1e-6);
+        self::assertNull($evaluation->banks[0]->shares);
+        self::assertNotNull($evaluation->banks[1]->shares);
+        self::assertCount(4, \Dinghy\Evaluation\VoltProfile::allOf($evaluation));
+    }
+
     public function test_the_verdict_is_a_sentence(): void
     {
         self::assertSame('1 stop, 3 to decide. Lowest screen 12.7 V. Motor 35.6 V at 56 A.', Verdict::of(Plans::evaluate(Plans::skiff())));
