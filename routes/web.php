@@ -12,6 +12,7 @@ use App\Http\Controllers\ReadingController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\ShedController;
 use App\Http\Controllers\ShortController;
+use App\Http\Controllers\SupplyController;
 use App\Http\Controllers\WorkSheetController;
 use Illuminate\Support\Facades\Route;
 
@@ -33,6 +34,7 @@ Route::prefix('api')->group(function (): void {
         Route::put('jobs/{job}/plan', [PlanController::class, 'import'])->whereNumber('job');
         Route::get('jobs/{job}/plan', [PlanController::class, 'export'])->whereNumber('job');
         Route::get('jobs/{job}/why', [PlanController::class, 'why'])->whereNumber('job');
+        Route::get('jobs/{job}/supply', SupplyController::class)->whereNumber('job');
         Route::get('jobs/{job}/meter', MeterController::class)->whereNumber('job');
         Route::get('jobs/{job}/short', ShortController::class)->whereNumber('job');
         Route::get('jobs/{job}/work-sheet', WorkSheetController::class)->whereNumber('job');

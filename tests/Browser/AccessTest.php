@@ -30,7 +30,7 @@ final class AccessTest extends BrowserTestCase
     /** @return list<array{string}> */
     public static function panes(): array
     {
-        return [['1'], ['2'], ['3'], ['4w'], ['5'], ['a']];
+        return [['1'], ['2'], ['3'], ['4w'], ['5'], ['6'], ['a']];
     }
 
     public function test_at_the_desk_the_page_itself_does_not_scroll(): void

@@ -37,6 +37,21 @@ final class WorkbenchTest extends BrowserTestCase
         $this->until(fn (): bool => $this->figure('meter') === '38.10 V', 'mended');
     }
 
+    public function test_the_schools_of_supply_side_by_side(): void
+    {
+        $this->signIn();
+        $this->driver()->findElement(WebDriverBy::xpath('//main//a[contains(., "Console boat")]'))->click();
+        $this->see('[data-run="screens"]');
+        $this->press('6');
+        $this->until(fn (): bool => str_ends_with($this->figure('supply:own:lowest screen while the engine cranks'), ' V'), 'the schools');
+        $own = (float) $this->figure('supply:own:lowest screen while the engine cranks');
+        self::assertLessThan($own, (float) $this->figure('supply:starting:lowest screen while the engine cranks'));
+        $this->driver()->findElement(WebDriverBy::cssSelector('button[aria-label="Take starting battery"]'))->click();
+        $this->until(fn (): bool => str_contains((string) $this->driver()->executeScript('return document.body.innerText'), 'starting battery (now)'), 'the starting battery taken');
+        $this->press(WebDriverKeys::CONTROL.'z'.WebDriverKeys::NULL);
+        $this->until(fn (): bool => str_contains((string) $this->driver()->executeScript('return document.body.innerText'), 'a battery of their own (now)'), 'taken back');
+    }
+
     public function test_a_parallel_bank_is_moved_from_one_end_to_the_diagonal(): void
     {
         $this->signIn();

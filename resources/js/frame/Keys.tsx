@@ -11,7 +11,7 @@ const KEYS = [
     ['w', 'why: the reason of a figure'],
     ['z or Ctrl+Z', 'undo'],
     ['y or Ctrl+Shift+Z', 'redo'],
-    ['1 2 3 4 5', 'lower pane: findings, runs, volt profile, battery bench, what burns first'],
+    ['1 to 6', 'lower pane: findings, runs, volt profile, battery bench, what burns first, supply'],
     ['a', 'add a part of the catalogue'],
     ['p', 'pick up the probes of the meter'],
     ['/', 'find a run, a device, a finding, a command'],

@@ -23,6 +23,7 @@ import classes from './PowerStage.module.css';
 import { Posts } from './Posts';
 import { Probes } from './Probes';
 import { Readings } from './Readings';
+import { Supply } from './Supply';
 import { RunsTable } from './RunsTable';
 import { UnkeptNotice } from './UnkeptNotice';
 import { jobKey, type PlanEdits, usePlanEdits } from './usePlanEdits';
@@ -37,6 +38,7 @@ const PANES = [
     ['profile', 'Volt profile'],
     ['bench', 'Battery bench'],
     ['short', 'What burns first'],
+    ['supply', 'Supply'],
 ] as const;
 type Pane = (typeof PANES)[number][0];
 
@@ -131,6 +133,7 @@ function Planned({ job, edits, silent }: { job: PlannedJob; edits: PlanEdits; si
         '3': () => setPane('profile'),
         '4': () => setPane('bench'),
         '5': () => setPane('short'),
+        '6': () => setPane('supply'),
         p: () => setPane('bench'),
         a: () => setAdding(job.can_change),
         '/': () => setFinding(true),
@@ -229,6 +232,7 @@ function Planned({ job, edits, silent }: { job: PlannedJob; edits: PlanEdits; si
                                     <VoltProfile profile={profile} name={deviceName(job.plan, profile.device)} />
                                 </div>
                             ))}
+                        {pane === 'supply' && <Supply job={job} edits={edits} />}
                         {pane === 'short' && selected !== undefined && <BurnsFirst job={job} run={selected} />}
                         {pane === 'bench' &&
                             (bank === undefined ? (

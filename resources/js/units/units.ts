@@ -73,3 +73,12 @@ export function promised(date: string | null): string {
 function trim(value: number, decimals: number): string {
     return String(Number(value.toFixed(decimals)));
 }
+
+/** Hours as "6 h 10". */
+export function hours(value: number | null): string {
+    if (value === null) {
+        return '–';
+    }
+    const minutes = Math.round(value * 60);
+    return `${Math.floor(minutes / 60)} h ${String(minutes % 60).padStart(2, '0')}`;
+}

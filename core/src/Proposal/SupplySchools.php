@@ -1,0 +1,114 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Proposal;
+
+use Dinghy\Plan\Bank;
+use Dinghy\Plan\DeviceKind;
+use Dinghy\Plan\Feed;
+use Dinghy\Plan\LoadClass;
+use Dinghy\Plan\Patch;
+use Dinghy\Plan\Plan;
+
+/** The three schools of supply, each as a change to the plan as it is. */
+final class SupplySchools
+{
+    /**
+     * @param  \stdClass|null  $battery  for electronics of their own, as the plan file has it; null: the shop has none
+     * @param  \stdClass|null  $pack  a small one
+     * @return list<SupplyVariant>
+     */
+    public static function of(Plan $plan, ?\stdClass $battery, ?\stdClass $pack): array
+    {
+        $feeds = array_values(array_filter($plan->feeds, static fn (Feed $feed): bool => $feed->class === LoadClass::Electronics));
+        if ($feeds === []) {
+            return array_map(static fn (SupplySchool $school): SupplyVariant => new SupplyVariant($school, null, 'Nothing of the electronics class is fed yet.'), SupplySchool::cases());
+        }
+
+        return [self::starting($plan, $feeds), self::own($plan, $feeds, $battery), self::pack($plan, $pack)];
+    }
+
+    /** @param  non-empty-list<Feed>  $feeds */
+    private static function starting(Plan $plan, array $feeds): SupplyVariant
+    {
+        $bank = self::startingBank($plan);
+
+        return match (true) {
+            $bank === null => new SupplyVariant(SupplySchool::Starting, null, 'The plan has no engine with a starting battery.'),
+            default => new SupplyVariant(SupplySchool::Starting, self::moved($feeds, $bank->id), null),
+        };
+    }
+
+    /** @param  non-empty-list<Feed>  $feeds */
+    private static function own(Plan $plan, array $feeds, ?\stdClass $battery): SupplyVariant
+    {
+        $starting = self::startingBank($plan);
+        $shared = array_values(array_filter($feeds, static fn (Feed $feed): bool => $feed->supply->bank === $starting || self::feedsThrust($plan, $feed->supply->bank)));
+        if ($shared === []) {
+            return new SupplyVariant(SupplySchool::Own, null, null);
+        }
+        if ($battery === null) {
+            return new SupplyVariant(SupplySchool::Own, null, 'The catalogue has no LiFePO4 battery of 100 Ah or more.');
+        }
+        $added = AddBank::to($plan, $battery, 'electronics', 1, 1, $shared[0]->supply->bank->strings[0][0]->station, null);
+        $id = FreeId::like($plan, 'electronics');
+        $moved = self::moved($shared, $id);
+
+        return new SupplyVariant(SupplySchool::Own, $moved === null ? $added : $added->and($moved), null);
+    }
+
+    private static function pack(Plan $plan, ?\stdClass $pack): SupplyVariant
+    {
+        $sonars = array_values(array_filter($plan->devices, static fn ($device): bool => $device->kind === DeviceKind::SonarModule));
+        if ($sonars === []) {
+            return new SupplyVariant(SupplySchool::Pack, null, 'No sonar module is aboard.');
+        }
+        if ($pack === null) {
+            return new SupplyVariant(SupplySchool::Pack, null, 'The catalogue has no LiFePO4 battery below 30 Ah.');
+        }
+        $sonar = $sonars[0];
+        foreach ($plan->feeds as $feed) {
+            if ($feed->device === $sonar->id && count(array_filter($plan->feeds, static fn (Feed $other): bool => $other->supply->bank === $feed->supply->bank)) === 1) {
+                return new SupplyVariant(SupplySchool::Pack, null, null);
+            }
+        }
+        $id = FreeId::like($plan, 'sonar pack');
+        $patch = AddBank::to($plan, $pack, 'sonar pack', 1, 1, $sonar->station, null);
+        foreach ($plan->blocks as $block) {
+            foreach ($block->branches as $branch) {
+                $patch = $branch->device === $sonar->id ? $patch->and(Patch::remove("branch:{$branch->id}")) : $patch;
+            }
+        }
+        foreach ($plan->feeds as $feed) {
+            $patch = $feed->device === $sonar->id ? $patch->and(Patch::remove("feed:{$feed->id}")) : $patch;
+        }
+        $asks = new Asked($sonar->kind, $sonar->minVolts, $sonar->maxVolts, $sonar->typicalAmps, $sonar->peakAmps, $sonar->makersFuse);
+
+        return new SupplyVariant(SupplySchool::Pack, $patch->and(AddDevice::feed($plan, $asks, (object) ['bank' => $id], "pack to {$sonar->label()}", (object) ['device' => $sonar->id])), null);
+    }
+
+    /** @param  list<Feed>  $feeds */
+    private static function moved(array $feeds, string $bank): ?Patch
+    {
+        $patch = null;
+        foreach ($feeds as $feed) {
+            if ($feed->supply->bank->id !== $bank) {
+                $step = Patch::set("feed:{$feed->id}", ['from' => (object) ['bank' => $bank]]);
+                $patch = $patch === null ? $step : $patch->and($step);
+            }
+        }
+
+        return $patch;
+    }
+
+    private static function startingBank(Plan $plan): ?Bank
+    {
+        return $plan->boat->engine === null ? null : $plan->bankOf($plan->boat->engine->battery);
+    }
+
+    private static function feedsThrust(Plan $plan, Bank $bank): bool
+    {
+        return array_filter($plan->feeds, static fn (Feed $feed): bool => $feed->supply->bank === $bank && $feed->class === LoadClass::Thrust) !== [];
+    }
+}

@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Proposal;
+
+use Dinghy\Plan\Patch;
+
+/** One school of supply for a boat: what would make it so. */
+final readonly class SupplyVariant
+{
+    /**
+     * @param  Patch|null  $patch  null: it is so already, or cannot be
+     * @param  string|null  $missing  why it cannot be; null: it can, or is
+     */
+    public function __construct(
+        public SupplySchool $school,
+        public ?Patch $patch,
+        public ?string $missing,
+    ) {
+    }
+
+    public function isNow(): bool
+    {
+        return $this->patch === null && $this->missing === null;
+    }
+}
