@@ -7,6 +7,7 @@ declare(strict_types=1);
 
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverExpectedCondition;
+use Facebook\WebDriver\WebDriverKeys;
 use Tests\Browser\Chromium;
 
 require __DIR__.'/../../vendor/autoload.php';
@@ -36,11 +37,16 @@ foreach ([['', 1280, 800], ['-phone', 390, 844]] as [$suffix, $width, $height]) 
     $take('power');
     if ($suffix === '') {
         $driver->executeScript('document.activeElement.blur()');
-        foreach (['2' => 'power-runs', '3' => 'power-profile', '4' => 'power-bench'] as $press => $name) {
+        foreach (['2' => 'power-runs', '3' => 'power-profile', '4' => 'power-bench', '5' => 'power-short', '6' => 'power-supply'] as $press => $name) {
             $key((string) $press);
             usleep(400_000);
             $take($name);
         }
+        $key('a');
+        $see('section[role=dialog] li button');
+        $take('power-add');
+        $key(WebDriverKeys::ESCAPE);
+        usleep(400_000);
         $key('1');
         $key('w');
         $see('aside h3');

@@ -41,6 +41,7 @@ const PANES = [
     ['supply', 'Supply'],
 ] as const;
 type Pane = (typeof PANES)[number][0];
+const WIDE: Pane[] = ['runs', 'supply'];
 
 export function PowerStage() {
     const id = useParams().job ?? '';
@@ -199,7 +200,7 @@ function Planned({ job, edits, silent }: { job: PlannedJob; edits: PlanEdits; si
                         <PowerTree job={job} selected={selected?.id ?? ''} onSelect={setChosen} />
                     </div>
                 </section>
-                <section className={classes.lower} data-wide={pane === 'runs' || undefined}>
+                <section className={classes.lower} data-wide={WIDE.includes(pane) || undefined}>
                     <div className={classes.tabs} role="tablist" aria-label="Lower pane">
                         {PANES.map(([name, label]) => (
                             <button key={name} type="button" role="tab" id={`tab-${name}`} aria-selected={pane === name} aria-controls="lower-pane" className={classes.tab} onClick={() => setPane(name)}>
@@ -247,8 +248,8 @@ function Planned({ job, edits, silent }: { job: PlannedJob; edits: PlanEdits; si
                                 </div>
                             ))}
                     </div>
-                    {/* The table of runs needs the whole width; [ and ] act there as well. */}
-                    {pane !== 'runs' && (
+                    {/* Tables need the whole width; [ and ] act there as well. */}
+                    {!WIDE.includes(pane) && (
                         <div className={classes.side}>{pane === 'bench' ? <Readings job={job} onJob={edits.accept} /> : selected !== undefined && <GaugeLadder job={job} run={selected} edits={edits} />}</div>
                     )}
                 </section>

@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Tests\Proposal;
+
+use Dinghy\Evaluation\Evaluation;
+use Dinghy\Evaluation\SupplyFigures;
+use Dinghy\Plan\Plan;
+use Dinghy\Plan\PlanDocument;
+use Dinghy\Proposal\SupplySchool;
+use Dinghy\Proposal\SupplySchools;
+use Dinghy\Proposal\SupplyVariant;
+use Dinghy\Tests\Plans;
+use PHPUnit\Framework\TestCase;
+
+/** The three schools on the demo's console boat, which has an engine, screens of their own and a live sonar. */
+final class SupplySchoolsTest extends TestCase
+{
+    public function test_each_school_is_one_change_and_then_it_is_so(): void
+    {
+        foreach ([SupplySchool::Starting, SupplySchool::Pack] as $school) {
+            $document = self::console();
+            $patch = self::variant($document, $school)->patch;
+            self::assertNotNull($patch, $school->value);
+            self::assertTrue(self::variant($document->with($patch), $school)->isNow(), $school->value);
+            self::assertSame($document->hash(), $document->with($patch)->with($patch->inverseOn($document))->hash(), 'and taken back');
+        }
+        self::assertTrue(self::variant(self::console(), SupplySchool::Own)->isNow());
+        $shared = self::console()->with(self::variant(self::console(), SupplySchool::Starting)->patch ?? throw new \LogicException);
+        $own = self::variant($shared, SupplySchool::Own)->patch;
+        self::assertNotNull($own);
+        self::assertTrue(self::variant($shared->with($own), SupplySchool::Own)->isNow());
+    }
+
+    /** On the starting battery: 180 A through some 5 mΩ are felt at every screen, and half of 80 Ah is soon gone. */
+    public function test_what_the_schools_come_to(): void
+    {
+        $figures = static function (SupplySchool $school): SupplyFigures {
+            $patch = self::variant(self::console(), $school)->patch;
+
+            return SupplyFigures::of(Evaluation::of(Plan::of($patch === null ? self::console() : self::console()->with($patch))));
+        };
+        [$starting, $own, $pack] = [$figures(SupplySchool::Starting), $figures(SupplySchool::Own), $figures(SupplySchool::Pack)];
+
+        self::assertEqualsWithDelta(180 * 0.6 * (12.6 - 7.2) / 650, $starting->everythingOn - $starting->cranking, 0.15);
+        self::assertEqualsWithDelta($own->everythingOn, $own->cranking, 0.01);
+        self::assertLessThan($own->hours, $starting->hours);
+        self::assertEqualsWithDelta($own->kilograms + 2.6, $pack->kilograms, 1e-9);
+        self::assertLessThan($own->hours, $pack->hours, 'the small pack gives out first');
+        self::assertGreaterThanOrEqual($own->atRest - 1e-9, $pack->atRest);
+    }
+
+    public function test_what_is_missing_is_said(): void
+    {
+        self::assertStringContainsString('no engine', self::variant(Plans::skiff(), SupplySchool::Starting)->missing ?? '');
+        self::assertStringContainsString('No sonar module', self::variant(Plans::parallel(), SupplySchool::Pack)->missing ?? '');
+        self::assertStringContainsString('Nothing of the electronics class', self::variant(Plans::series(3), SupplySchool::Own)->missing ?? '');
+        $variants = SupplySchools::of(Plan::of(self::console()), null, null);
+        self::assertStringContainsString('catalogue', $variants[2]->missing ?? '');
+    }
+
+    private static function variant(PlanDocument $document, SupplySchool $school): SupplyVariant
+    {
+        $lithium = static fn (float $capacity, float $kilograms): \stdClass => (object) ['chemistry' => 'lifepo4', 'nominal_v' => 12, 'capacity_ah' => $capacity, 'mass_kg' => $kilograms, 'internal_mohm' => 6, 'rested_v' => 13.3];
+        foreach (SupplySchools::of(Plan::of($document), $lithium(100, 12), $lithium(20, 2.6)) as $variant) {
+            if ($variant->school === $school) {
+                return $variant;
+            }
+        }
+        throw new \LogicException('Every school is answered.');
+    }
+
+    private static function console(): PlanDocument
+    {
+        return PlanDocument::fromJson((string) file_get_contents(__DIR__.'/../../../database/demo/boats/console.json'));
+    }
+}
