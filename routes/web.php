@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 use App\Http\Controllers\AcceptanceController;
 use App\Http\Controllers\CatalogueController;
+use App\Http\Controllers\CatalogueTableController;
 use App\Http\Controllers\JobController;
 use App\Http\Controllers\MeterController;
 use App\Http\Controllers\PartController;
@@ -23,6 +24,8 @@ Route::prefix('api')->group(function (): void {
         Route::get('session', [SessionController::class, 'show']);
         Route::delete('session', [SessionController::class, 'destroy']);
         Route::get('catalogue', CatalogueController::class);
+        Route::get('catalogue/table', [CatalogueTableController::class, 'show']);
+        Route::post('catalogue/table', [CatalogueTableController::class, 'store']);
         Route::get('shed', ShedController::class);
         Route::post('jobs', [JobController::class, 'store']);
         Route::get('jobs/{job}', [JobController::class, 'show'])->whereNumber('job');

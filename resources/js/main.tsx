@@ -14,6 +14,7 @@ import { BrowserRouter, Navigate, Route, Routes } from 'react-router-dom';
 
 import { Refused } from './api/client';
 import { theme } from './look/theme';
+import { Catalogue } from './catalogue/Catalogue';
 import { PowerStage } from './power/PowerStage';
 import { Shed } from './shed/Shed';
 import { SignIn } from './sign-in/SignIn';
@@ -39,6 +40,7 @@ createRoot(root).render(
                     <BrowserRouter>
                         <Routes>
                             <Route path="/" element={<Shed />} />
+                            <Route path="/catalogue" element={<Catalogue />} />
                             <Route path="/sign-in" element={<SignIn />} />
                             <Route path="/jobs/:job/power" element={<PowerStage />} />
                             <Route path="*" element={<Navigate to="/" replace />} />

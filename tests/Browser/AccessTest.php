@@ -16,6 +16,9 @@ final class AccessTest extends BrowserTestCase
         $this->assertNothingForAxe('sign-in');
         $this->signIn();
         $this->assertNothingForAxe('shed');
+        $this->visit('/catalogue');
+        $this->see('main ul li');
+        $this->assertNothingForAxe('catalogue');
     }
 
     #[DataProvider('panes')]

@@ -46,7 +46,7 @@ final class WorkbenchTest extends BrowserTestCase
         $this->until(fn (): bool => str_ends_with($this->figure('supply:own:lowest screen while the engine cranks'), ' V'), 'the schools');
         $own = (float) $this->figure('supply:own:lowest screen while the engine cranks');
         self::assertLessThan($own, (float) $this->figure('supply:starting:lowest screen while the engine cranks'));
-        $this->driver()->findElement(WebDriverBy::cssSelector('button[aria-label="Take starting battery"]'))->click();
+        $this->driver()->findElement(WebDriverBy::cssSelector('button[aria-label="Take it: starting battery"]'))->click();
         $this->until(fn (): bool => str_contains((string) $this->driver()->executeScript('return document.body.innerText'), 'starting battery (now)'), 'the starting battery taken');
         $this->press(WebDriverKeys::CONTROL.'z'.WebDriverKeys::NULL);
         $this->until(fn (): bool => str_contains((string) $this->driver()->executeScript('return document.body.innerText'), 'a battery of their own (now)'), 'taken back');

@@ -52,6 +52,8 @@ final class PermissionTest extends TestCase
             'import' => ['PUT', 'jobs/{job}/plan', (array) json_decode($plan, true), 200, 403, 403],
             'add a part' => ['POST', 'jobs/{job}/plan/parts', ['part' => 1], 200, 403, 403],
             'take a part out' => ['DELETE', 'jobs/{job}/plan/parts', ['on' => 'device:hub'], 200, 403, 403],
+            'catalogue as a table' => ['GET', 'catalogue/table', [], 200, 200, 200],
+            'catalogue from a table' => ['POST', 'catalogue/table', ['csv' => "kind,name\n", 'keep' => true], 200, 403, 200],
             'catalogue' => ['GET', 'catalogue', [], 200, 200, 200],
             'decide' => ['POST', 'jobs/{job}/decisions', ['occasion' => self::OCCASION, 'reason' => 'as agreed'], 409, 403, 403],
             'open again' => ['DELETE', 'jobs/{job}/decisions/{acceptance}', [], 404, 403, 403],

@@ -16,6 +16,7 @@ export type Profile = Schemas['Profile'];
 export type Reading = Schemas['Reading'];
 export type Why = Schemas['Why'];
 export type Shorts = Schemas['Shorts'];
+export type TableTold = Schemas['TableTold'];
 export type SupplySchool = Schemas['SupplySchool'];
 export type MeterReading = Schemas['MeterReading'];
 export type Clash = Schemas['Clash'];

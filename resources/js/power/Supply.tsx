@@ -64,7 +64,7 @@ export function Supply({ job, edits }: { job: PlannedJob; edits: PlanEdits }) {
                             <td key={school.school}>
                                 {school.missing !== null && <span className="quiet">{school.missing}</span>}
                                 {school.patch !== null && job.can_change && (
-                                    <Button size="compact-sm" variant="outline" aria-label={`Take ${school.label}`} onClick={() => void edits.submit(() => ({ patch: school.patch ?? [] }))}>
+                                    <Button size="compact-sm" variant="outline" aria-label={`Take it: ${school.label}`} onClick={() => void edits.submit(() => ({ patch: school.patch ?? [] }))}>
                                         Take it
                                     </Button>
                                 )}

@@ -42,6 +42,7 @@ export function Shed() {
                             Take a boat in
                         </Button>
                     )}
+                    <Link to="/catalogue">Catalogue</Link>
                     <Button size="sm" variant="outline" onClick={() => void signOut()}>
                         Sign out
                     </Button>

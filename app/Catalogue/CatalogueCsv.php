@@ -1,0 +1,144 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Catalogue;
+
+use App\Models\CataloguePart;
+
+/**
+ * A catalogue as a table (RFC 4180): a line a part, its figures by the names of the plan file, nested ones with a dot.
+ * Measures are written "340x180x270", a maker's lengths "10 AWG 4.57; 8 AWG 7.01", yes and no as they read.
+ */
+final class CatalogueCsv
+{
+    /** What a line is about, then the figures; a device's own kind stands in "device". */
+    private const COLUMNS = [
+        'kind', 'name', 'chemistry', 'nominal_v', 'capacity_ah', 'hour_rate', 'cca_a', 'internal_mohm', 'rested_v', 'stud_pos', 'stud_neg', 'mass_kg', 'group',
+        'size_mm', 'tray_mm', 'restrained', 'booted', 'space', 'continuous_a', 'max_series', 'max_parallel',
+        'device', 'v_min', 'v_max', 'typical_a', 'peak_a', 'standby_a', 'load', 'fuse_a', 'lead.gauge', 'lead.length_m', 'longest_runs', 'always_on', 'keyed_plug', 'data',
+        'circuits', 'outputs', 'amps', 'isolated',
+    ];
+
+    private const FLAGS = ['restrained', 'booted', 'always_on', 'keyed_plug', 'isolated'];
+
+    private const MEASURES = ['size_mm', 'tray_mm'];
+
+    private const WORDS = ['kind', 'name', 'chemistry', 'stud_pos', 'stud_neg', 'group', 'space', 'device', 'load', 'lead.gauge', 'data'];
+
+    private const MOST_LINES = 2000;
+
+    /** @param  iterable<CataloguePart>  $parts */
+    public static function of(iterable $parts): string
+    {
+        $file = fopen('php://temp', 'r+') ?: throw new \RuntimeException('No memory for a table.');
+        fputcsv($file, self::COLUMNS, escape: '');
+        foreach ($parts as $part) {
+            $flat = ['kind' => $part->kind, 'name' => $part->name];
+            foreach (get_object_vars($part->asPlanned()) as $key => $value) {
+                $column = $part->kind === 'device' && $key === 'kind' ? 'device' : $key;
+                if ($value instanceof \stdClass) {
+                    foreach (get_object_vars($value) as $inner => $one) {
+                        $flat["{$key}.{$inner}"] = $one;
+                    }
+                } else {
+                    $flat[$column] = self::written($column, $value);
+                }
+            }
+            fputcsv($file, array_map(static fn (string $column): mixed => $flat[$column] ?? '', self::COLUMNS), escape: '');
+        }
+        rewind($file);
+
+        return (string) stream_get_contents($file);
+    }
+
+    /** @return list<CatalogueLine> */
+    public static function read(string $csv): array
+    {
+        $file = fopen('php://temp', 'r+') ?: throw new \RuntimeException('No memory for a table.');
+        // Spreadsheets put a mark before the text and like semicolons.
+        $csv = (string) preg_replace('/^\xEF\xBB\xBF/', '', $csv);
+        fwrite($file, $csv);
+        rewind($file);
+        $separator = substr_count((string) strtok($csv, "\r\n"), ';') > substr_count((string) strtok($csv, "\r\n"), ',') ? ';' : ',';
+        $header = fgetcsv($file, separator: $separator, escape: '') ?: [];
+        $columns = array_map(static fn (?string $name): string => trim((string) $name), $header);
+        $unknown = array_diff($columns, self::COLUMNS);
+        if ($unknown !== [] || array_diff(['kind', 'name'], $columns) !== []) {
+            return [CatalogueLine::refused(1, '', $unknown === [] ? 'The first line names the columns; "kind" and "name" must be among them.' : 'There is no column "'.reset($unknown).'". The columns are '.implode(', ', self::COLUMNS).'.')];
+        }
+        $lines = [];
+        $names = [];
+        for ($number = 2; ($cells = fgetcsv($file, separator: $separator, escape: '')) !== false && count($lines) < self::MOST_LINES; $number++) {
+            if ($cells === [null]) {
+                continue;
+            }
+            $fields = array_combine($columns, array_map(static fn (?string $cell): string => trim((string) $cell), array_slice(array_pad($cells, count($columns), ''), 0, count($columns))));
+            $line = self::line($number, array_filter($fields, static fn (string $cell): bool => $cell !== ''));
+            $lines[] = isset($names[$line->name]) ? CatalogueLine::refused($number, $line->name, "The name stands in line {$names[$line->name]} already.") : $line;
+            $names[$line->name] ??= $number;
+        }
+
+        return $lines;
+    }
+
+    /** @param  array<string, string>  $fields */
+    private static function line(int $number, array $fields): CatalogueLine
+    {
+        $kind = $fields['kind'] ?? '';
+        $name = $fields['name'] ?? '';
+        unset($fields['kind'], $fields['name']);
+        $figures = new \stdClass;
+        foreach ($fields as $column => $cell) {
+            $value = self::value($column, $cell);
+            if ($value === null) {
+                return CatalogueLine::refused($number, $name, "\"{$cell}\" in column {$column} is not understood.");
+            }
+            if (str_contains($column, '.')) {
+                [$outer, $inner] = explode('.', $column, 2);
+                $figures->{$outer} ??= new \stdClass;
+                $figures->{$outer}->{$inner} = $value;
+            } else {
+                $figures->{$column === 'device' ? 'kind' : $column} = $value;
+            }
+        }
+
+        return CatalogueLine::of($number, $kind, $name, $figures);
+    }
+
+    private static function value(string $column, string $cell): mixed
+    {
+        return match (true) {
+            in_array($column, self::WORDS, true) => $cell,
+            in_array($column, self::FLAGS, true) => ['yes' => true, 'true' => true, '1' => true, 'no' => false, 'false' => false, '0' => false][strtolower($cell)] ?? null,
+            in_array($column, self::MEASURES, true) => preg_match('/^\d+(\.\d+)?(x\d+(\.\d+)?){2}$/', $cell) === 1 ? array_map(floatval(...), explode('x', $cell)) : null,
+            $column === 'longest_runs' => self::longestRuns($cell),
+            // A comma for the decimal, as half the world writes it.
+            default => is_numeric(str_replace(',', '.', $cell)) ? 0 + str_replace(',', '.', $cell) : null,
+        };
+    }
+
+    /** @return list<\stdClass>|null */
+    private static function longestRuns(string $cell): ?array
+    {
+        $runs = [];
+        foreach (explode(';', $cell) as $one) {
+            if (preg_match('~^\s*(\S+ (?:AWG|mm2))\s+(\d+(?:[.,]\d+)?)\s*$~', $one, $match) !== 1) {
+                return null;
+            }
+            $runs[] = (object) ['gauge' => $match[1], 'length_m' => (float) str_replace(',', '.', $match[2])];
+        }
+
+        return $runs;
+    }
+
+    private static function written(string $column, mixed $value): string
+    {
+        return match (true) {
+            is_bool($value) => $value ? 'yes' : 'no',
+            $column === 'longest_runs' && is_array($value) => implode('; ', array_map(static fn (\stdClass $run): string => "{$run->gauge} {$run->length_m}", $value)),
+            is_array($value) => implode('x', $value),
+            default => is_scalar($value) ? (string) $value : '',
+        };
+    }
+}

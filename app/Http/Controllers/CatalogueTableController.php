@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Catalogue\CatalogueCsv;
+use App\Catalogue\CatalogueLine;
+use App\Models\CataloguePart;
+use App\Models\Job;
+use App\Models\User;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Http\Response;
+use Illuminate\Support\Facades\DB;
+
+/** The catalogue as a table: out, and in again after a look at what would change. */
+final class CatalogueTableController extends Controller
+{
+    public function show(#[CurrentUser] User $user): Response
+    {
+        return response(CatalogueCsv::of($user->shop->catalogue()->get()), 200, [
+            'Content-Type' => 'text/csv; charset=utf-8',
+            'Content-Disposition' => 'attachment; filename="catalogue.csv"',
+        ]);
+    }
+
+    /** Good lines are kept and bad ones named; a part that boats have already keeps its figures there. */
+    public function store(Request $request, #[CurrentUser] User $user): JsonResponse
+    {
+        $this->authorize('create', Job::class);
+        $asked = $request->validate(['csv' => ['required', 'string', 'max:1000000'], 'keep' => ['required', 'boolean']], ['csv.*' => 'Choose a table of parts, of at most 1 MB.']);
+        $known = $user->shop->catalogue()->get()->keyBy('name');
+        $told = ['new' => [], 'changed' => [], 'same' => 0, 'refused' => []];
+        $kept = [];
+        foreach (CatalogueCsv::read($asked['csv']) as $line) {
+            $part = $known->get($line->name);
+            if ($line->refused !== null) {
+                $told['refused'][] = ['line' => $line->number, 'name' => $line->name, 'why' => $line->refused];
+            } elseif ($part === null) {
+                $told['new'][] = $line->name;
+                $kept[] = $line;
+            } elseif ($part->kind !== $line->kind || $part->asPlanned() != $line->figures) {
+                $told['changed'][] = $line->name;
+                $kept[] = $line;
+            } else {
+                $told['same']++;
+            }
+        }
+        if ($request->boolean('keep')) {
+            DB::transaction(static fn () => array_walk($kept, static fn (CatalogueLine $line) => CataloguePart::query()->updateOrCreate(
+                ['shop_id' => $user->shop_id, 'name' => $line->name],
+                ['kind' => $line->kind, 'figures' => $line->figures],
+            )));
+        }
+
+        return response()->json($told);
+    }
+}

@@ -1,0 +1,130 @@
+import { Button, FileInput } from '@mantine/core';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Link, Navigate } from 'react-router-dom';
+
+import { ask, Refused } from '../api/client';
+import type { CataloguePart, Person, TableTold } from '../api/types';
+import { amps, volts } from '../units/units';
+import classes from './Catalogue.module.css';
+
+const KINDS = [
+    ['battery', 'Batteries'],
+    ['device', 'Devices'],
+    ['block', 'Fuse blocks'],
+    ['charger', 'Chargers'],
+] as const;
+
+/** The parts that a shop keeps or orders. A boat holds its own copy of their figures: nothing here changes a boat. */
+export function Catalogue() {
+    const person = useQuery({ queryKey: ['session'], queryFn: () => ask<Person>('session') });
+    const catalogue = useQuery({ queryKey: ['catalogue'], queryFn: () => ask<{ parts: CataloguePart[] }>('catalogue') });
+    if ((person.error ?? catalogue.error) instanceof Refused) {
+        return <Navigate to="/sign-in" replace />;
+    }
+    const parts = catalogue.data?.parts ?? [];
+    return (
+        <main className={classes.page}>
+            <header className={classes.head}>
+                <div>
+                    <h1 className={classes.title}>Catalogue</h1>
+                    <Link to="/">to the shed</Link>
+                </div>
+                <Button component="a" href="/api/catalogue/table" variant="outline" size="sm">
+                    Take it out as a table (CSV)
+                </Button>
+            </header>
+            {person.data !== undefined && person.data.role !== 'apprentice' && <FromTable />}
+            {KINDS.map(([kind, label]) => (
+                <section key={kind}>
+                    <h2 className={classes.kind}>
+                        {label} ({parts.filter((part) => part.kind === kind).length})
+                    </h2>
+                    <ul className={classes.parts}>
+                        {parts
+                            .filter((part) => part.kind === kind)
+                            .map((part) => (
+                                <li key={part.id}>
+                                    {part.name} <span className="quiet">{told(part)}</span>
+                                </li>
+                            ))}
+                    </ul>
+                </section>
+            ))}
+        </main>
+    );
+}
+
+/** Parts from a table: first what would change, then the change. */
+function FromTable() {
+    const queries = useQueryClient();
+    const [file, setFile] = useState<File | null>(null);
+    const send = async (keep: boolean) => ask<TableTold>('catalogue/table', { method: 'POST', body: { csv: file === null ? '' : await file.text(), keep } });
+    const look = useMutation({ mutationFn: () => send(false) });
+    const keep = useMutation({
+        mutationFn: () => send(true),
+        onSuccess: () => void queries.invalidateQueries({ queryKey: ['catalogue'] }),
+    });
+    const seen = keep.data ?? look.data;
+    return (
+        <section className={classes.table} aria-label="Parts from a table">
+            <FileInput
+                label="Bring parts in from a table"
+                description="as it goes out: a line a part; good lines are kept, bad ones named"
+                placeholder="choose a .csv file"
+                accept="text/csv,.csv"
+                value={file}
+                clearable
+                onChange={(chosen) => {
+                    setFile(chosen);
+                    look.reset();
+                    keep.reset();
+                }}
+            />
+            <Button size="sm" variant="outline" disabled={file === null} loading={look.isPending} onClick={() => look.mutate()}>
+                Look what would change
+            </Button>
+            {(look.error ?? keep.error) !== null && <p role="alert">{(look.error ?? keep.error)?.message}</p>}
+            {seen !== undefined && (
+                <div role="status" className={classes.told}>
+                    <p>
+                        <strong>
+                            {keep.data === undefined ? 'Would be' : 'Kept'}: {seen.new.length} new, {seen.changed.length} changed, {seen.same} the same, {seen.refused.length} refused.
+                        </strong>
+                    </p>
+                    <ul>
+                        {seen.new.map((name) => (
+                            <li key={`new ${name}`}>new: {name}</li>
+                        ))}
+                        {seen.changed.map((name) => (
+                            <li key={`changed ${name}`}>changed: {name}</li>
+                        ))}
+                        {seen.refused.map((line) => (
+                            <li key={`refused ${line.line}`}>
+                                line {line.line}
+                                {line.name === '' ? '' : `, ${line.name}`}: {line.why}
+                            </li>
+                        ))}
+                    </ul>
+                    {keep.data === undefined && seen.new.length + seen.changed.length > 0 && (
+                        <Button size="sm" loading={keep.isPending} onClick={() => keep.mutate()}>
+                            Keep the good lines
+                        </Button>
+                    )}
+                </div>
+            )}
+        </section>
+    );
+}
+
+/** The figures that tell a part from its neighbour. */
+function told({ kind, figures }: CataloguePart): string {
+    const number = (key: string) => (typeof figures[key] === 'number' ? figures[key] : null);
+    if (kind === 'battery') {
+        return `${String(figures.chemistry)} · ${volts(number('nominal_v'), 0)} · ${number('capacity_ah') ?? '–'} Ah${number('mass_kg') === null ? '' : ` · ${number('mass_kg')} kg`}`;
+    }
+    if (kind === 'device') {
+        return `${number('v_min') ?? '–'} to ${volts(number('v_max'), 0)} · ${amps(number('typical_a'))}, peak ${amps(number('peak_a'))}`;
+    }
+    return kind === 'block' ? `${number('circuits') ?? '–'} circuits` : `${number('outputs') ?? '–'} × ${amps(number('amps'))}`;
+}

@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\CataloguePart;
+use Tests\TestCase;
+
+/** The catalogue out as a table and in again. */
+final class CatalogueTest extends TestCase
+{
+    public function test_what_goes_out_comes_in_unchanged(): void
+    {
+        $owner = $this->actingAs($this->person('owner'));
+        $csv = (string) $owner->get('/api/catalogue/table')->assertOk()->getContent();
+        self::assertStringContainsString('"AGM deep-cycle 12 V 100 Ah, group 31"', $csv);
+        $told = $owner->postJson('/api/catalogue/table', ['csv' => $csv, 'keep' => true])->assertOk();
+        ApiContract::assertMet('POST', '/api/catalogue/table', 200, (string) $told->getContent());
+        self::assertSame([[], [], CataloguePart::query()->count(), []], [$told->json('new'), $told->json('changed'), $told->json('same'), $told->json('refused')]);
+    }
+
+    public function test_good_and_bad_lines(): void
+    {
+        $rigger = $this->actingAs($this->person('rigger'));
+        $csv = implode("\n", [
+            'kind,name,chemistry,nominal_v,capacity_ah,device,v_min,v_max,typical_a,peak_a,circuits,tray_mm,longest_runs,always_on',
+            'battery,AGM 12 V 55 Ah,agm,12,55,,,,,,,230x140x210,,',
+            'battery,"Flooded deep-cycle 12 V 85 Ah, group 24",flooded,12,85,,,,,,,,,',
+            'battery,Wet 12 V,lead,12,80,,,,,,,,,',
+            'device,Pump,,,,pump,9,15,3,4,,,10 AWG 4.57; 8 AWG 7.01,yes',
+            'device,Backwards,,,,pump,15,9,3,4,,,,',
+            'device,Loose words,,,,pump,nine,15,3,4,,,,',
+            'gadget,Thing,,,,,,,,,,,,',
+            'block,Big block,,,,,,,,,99,,,',
+            'device,Pump,,,,pump,9,15,3,4,,,,',
+            '',
+        ]);
+        $before = CataloguePart::query()->count();
+        $told = $rigger->postJson('/api/catalogue/table', ['csv' => $csv, 'keep' => false])->assertOk();
+        self::assertSame(['AGM 12 V 55 Ah', 'Pump'], $told->json('new'));
+        self::assertSame(['Flooded deep-cycle 12 V 85 Ah, group 24'], $told->json('changed'));
+        $why = array_column($told->json('refused'), 'why', 'line');
+        self::assertSame([4, 6, 7, 8, 9, 10], array_keys($why));
+        foreach ([4 => 'chemistry: expected one of flooded, agm', 6 => 'v_max: expected more than v_min', 7 => '"nine" in column v_min', 8 => 'expected battery, device, block or charger', 9 => 'circuits: expected a whole number from 1 to 48', 10 => 'stands in line 5 already'] as $line => $words) {
+            self::assertStringContainsString($words, $why[$line]);
+        }
+        self::assertSame($before, CataloguePart::query()->count(), 'a look changes nothing');
+        $rigger->postJson('/api/catalogue/table', ['csv' => $csv, 'keep' => true])->assertOk();
+        self::assertSame($before + 2, CataloguePart::query()->count());
+        self::assertSame(4.57, CataloguePart::query()->where('name', 'Pump')->firstOrFail()->figures['longest_runs'][0]['length_m']);
+        self::assertTrue(CataloguePart::query()->where('name', 'Pump')->firstOrFail()->figures['always_on']);
+    }
+
+    public function test_tables_as_spreadsheets_write_them_and_tables_that_are_none(): void
+    {
+        $rigger = $this->actingAs($this->person('rigger'));
+        $look = static fn (string $csv) => $rigger->postJson('/api/catalogue/table', ['csv' => $csv, 'keep' => false])->assertOk();
+        self::assertSame(['Gel 12 V 40 Ah'], $look("\u{FEFF}kind;name;chemistry;nominal_v;capacity_ah;mass_kg\r\nbattery;Gel 12 V 40 Ah;gel;12;40;14,5\r\n")->json('new'));
+        self::assertStringContainsString('There is no column "colour"', (string) $look("kind,name,colour\n")->json('refused.0.why'));
+        self::assertStringContainsString('"kind" and "name" must be among them', (string) $look("name\nx\n")->json('refused.0.why'));
+        $rigger->postJson('/api/catalogue/table', ['csv' => '', 'keep' => false])->assertStatus(422)->assertJsonPath('message', 'Choose a table of parts, of at most 1 MB.');
+    }
+}
