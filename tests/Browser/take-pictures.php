@@ -32,6 +32,13 @@ foreach ([['', 1280, 800], ['-phone', 390, 844]] as [$suffix, $width, $height]) 
     $driver->findElement(WebDriverBy::cssSelector('input[type=password]'))->sendKeys("lake-aurensee\n");
     $see('main li h2 a');
     $take('shed');
+    if ($suffix === '') {
+        $driver->get("{$address}/catalogue");
+        $see('main ul li');
+        $take('catalogue');
+        $driver->get($address);
+        $see('main li h2 a');
+    }
     $driver->findElement(WebDriverBy::cssSelector('main li h2 a'))->click();
     $see('[data-run]');
     $take('power');
