@@ -25,12 +25,14 @@ final class WorkSheet
     public static function pdf(Job $job, PlanVersion $version, ?Units $units): string
     {
         $evaluation = Evaluation::of(Plan::of($version->planDocument()), $units);
+        $decided = Decisions::of($job, $evaluation)->standing;
         $known = [
             'job' => $job,
             'version' => $version,
             'evaluation' => $evaluation,
             'words' => $evaluation->words,
-            'verdict' => Verdict::of($evaluation),
+            'verdict' => Verdict::of($evaluation, count($decided)),
+            'decided' => $decided,
         ];
         foreach (self::SCALES as $scale) {
             $pdf = self::render([...$known, 'scale' => $scale]);

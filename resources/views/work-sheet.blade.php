@@ -85,10 +85,12 @@
 @if ($evaluation->findings !== [] || $evaluation->unchecked !== [])
 <h2>Findings</h2>
 @foreach ($evaluation->findings as $finding)
-    <p class="finding"><b>{{ $word($finding->level) }}.</b> {{ $finding->says }} {{ $finding->remedy }}</p>
+    @php($stands = $decided[$finding->occasion()] ?? null)
+    <p class="finding"><b>{{ $stands === null ? $word($finding->level) : 'DECIDED' }}.</b> {{ $finding->says }}
+        {{ $stands === null ? $finding->remedy : "Stays so: {$stands->reason} (".($stands->author?->name ?? 'somebody').', '.$stands->decided_at->toDateString().').' }}</p>
 @endforeach
 @foreach ($evaluation->unchecked as $unchecked)
-    <p class="finding">Not checked: {{ $unchecked->rule }} on {{ str_replace(':', ' ', $unchecked->on) }} needs {{ $unchecked->needs }}.</p>
+    <p class="finding">Not checked, {{ $unchecked->on === 'plan' ? $job->boat->name : str_replace(':', ' ', $unchecked->on) }}: {{ \Dinghy\Rule\Question::of($unchecked)->asks }}</p>
 @endforeach
 @endif
 

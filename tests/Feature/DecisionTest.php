@@ -24,6 +24,13 @@ final class DecisionTest extends TestCase
         self::assertSame(2, $rigger->getJson('/api/shed')->json('jobs.0.decisions'));
         self::assertSame('Owner replaces the screen this winter', $rigger->getJson("{$uri}?units=metric")->json('decided.0.reason'), 'in any units');
 
+        $sheet = tempnam(sys_get_temp_dir(), 'dinghy-sheet');
+        file_put_contents($sheet, (string) $rigger->get("{$uri}/work-sheet")->assertOk()->getContent());
+        $text = (string) preg_replace('/\s+/', ' ', (string) shell_exec('pdftotext -layout '.escapeshellarg($sheet).' -'));
+        unlink($sheet);
+        self::assertStringContainsString('DECIDED. 9 in display, tiller loses', $text);
+        self::assertStringContainsString('Owner replaces the screen this winter (Jorun Tellvik', $text);
+
         // Another wire elsewhere leaves it; another length of this run opens it.
         $elsewhere = $rigger->postJson("{$uri}/plan/edits", ['base' => 1, 'patch' => [['on' => 'feed:bow-motor', 'set' => ['run.gauge' => '6 AWG']]]])->assertOk();
         self::assertCount(1, $elsewhere->json('decided'));

@@ -8,6 +8,7 @@ use Dinghy\Battery\RestingVoltage;
 use Dinghy\Plan\Bank;
 use Dinghy\Plan\Battery;
 use Dinghy\Plan\Jumper;
+use Dinghy\Plan\LoadKind;
 
 /** How the batteries of a bank share a current, by the posts it is taken from. */
 final class Sharing
@@ -23,7 +24,7 @@ final class Sharing
         $full = static fn (Battery $battery): float => RestingVoltage::at($battery->chemistry, 1.0, $battery->nominalVolts) ?? $battery->nominalVolts;
         $elements = new BankElements($bank, $celsius, $full, false, $wires);
         $network = new Network($elements->sources, $elements->resistors, [
-            new Load('load', $plus, $minus, \Dinghy\Plan\LoadKind::Current, $amps, $bank->nominalVolts()),
+            new Load('load', $plus, $minus, LoadKind::Current, $amps, $bank->nominalVolts()),
         ]);
         $loaded = $network->fedLoads() === [] ? null : $network->loaded();
 

@@ -7,11 +7,6 @@ namespace Dinghy\Plan;
 /** What can stand in a field of a part, from the one definition of the format: choices, or a number to be typed. */
 final readonly class FieldShape
 {
-    private const LISTS = [
-        'battery' => ['batteries'], 'bank' => ['banks'], 'feed' => ['feeds'], 'block' => ['blocks'], 'device' => ['devices'], 'charger' => ['chargers'],
-        'bond' => ['bonds'], 'branch' => ['blocks', 'branches'], 'jumper' => ['banks', 'jumpers'], 'station' => ['boat', 'stations'], 'way' => ['boat', 'ways'],
-    ];
-
     /** @param  list<string|int|bool>  $choices  empty: a number is typed */
     private function __construct(public array $choices)
     {
@@ -27,7 +22,7 @@ final readonly class FieldShape
         static $schema = null;
         $schema ??= PlanFormat::shape()->schema();
         $at = $schema;
-        foreach (self::LISTS[explode(':', $on, 2)[0]] ?? [] as $list) {
+        foreach (PartPlace::keysTo(explode(':', $on, 2)[0]) as $list) {
             $at = self::inner($at, $list);
             $at = self::inner($at, '0') ?? $at;
         }

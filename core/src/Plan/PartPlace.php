@@ -23,6 +23,18 @@ final class PartPlace
     ) {
     }
 
+    /** @return list<string> the keys that lead to the parts of a kind, as ["blocks", "branches"]; none for the plan itself */
+    public static function keysTo(string $kind): array
+    {
+        [$outer, $list] = self::LISTS[$kind] ?? ['', ''];
+
+        return match ($outer) {
+            '' => $list === '' ? [] : [$list],
+            'boat' => ['boat', $list],
+            default => [self::LISTS[$outer][1], $list],
+        };
+    }
+
     /** @return self|null null: there is no such part */
     public static function find(\stdClass $root, string $on): ?self
     {
