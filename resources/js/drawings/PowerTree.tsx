@@ -11,11 +11,14 @@ interface Props {
     onSelect: (run: string) => void;
 }
 
+const LEAST_SCALE = 0.92;
+
 /** Banks at the left, devices at the right; line weight by copper area, tint by volts, protection where it sits. */
 export function PowerTree({ job, selected, onSelect }: Props) {
     const layout = layOut(job);
     return (
-        <svg className={classes.tree} viewBox={`0 0 ${WIDTH} ${layout.height}`} preserveAspectRatio="xMidYMin meet" role="group" aria-label="Power tree: every run is a button">
+        // A boat with much in it scrolls before it grows too small to read.
+        <svg className={classes.tree} style={{ minHeight: layout.height * LEAST_SCALE }} viewBox={`0 0 ${WIDTH} ${layout.height}`} preserveAspectRatio="xMidYMin meet" role="group" aria-label="Power tree: every run is a button">
             {layout.runs.map((placed) => (
                 <RunLine key={placed.run.id} job={job} placed={placed} selected={placed.run.id === selected} onSelect={onSelect} />
             ))}

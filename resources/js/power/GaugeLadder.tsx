@@ -1,3 +1,4 @@
+import { useEffect, useRef } from 'react';
 import type { PlannedJob, Run } from '../api/types';
 import { amps, gauge, percent, reach, useUnits } from '../units/units';
 import classes from './GaugeLadder.module.css';
@@ -8,6 +9,16 @@ import type { PlanEdits } from './usePlanEdits';
 export function GaugeLadder({ job, run, edits }: { job: PlannedJob; run: Run; edits: PlanEdits }) {
     const { system } = useUnits();
     const house = houseRung(run)?.gauge;
+    const rungs = useRef<HTMLDivElement>(null);
+    const chosen = useRef<HTMLTableRowElement>(null);
+    useEffect(() => {
+        // Only the rungs move: scrollIntoView would take the page along.
+        const pane = rungs.current;
+        const rung = chosen.current;
+        if (pane !== null && rung !== null) {
+            pane.scrollTop = rung.offsetTop - (pane.clientHeight - rung.offsetHeight) / 2;
+        }
+    }, [run.id, run.gauge]);
     return (
         <section className={classes.ladder} aria-label={`Gauge ladder of ${run.label}`}>
             <header className={classes.head}>
@@ -16,7 +27,7 @@ export function GaugeLadder({ job, run, edits }: { job: PlannedJob; run: Run; ed
                     <kbd>[</kbd> thinner <kbd>]</kbd> thicker
                 </span>
             </header>
-            <div className={classes.scroll} tabIndex={0} role="region" aria-label="Rungs">
+            <div ref={rungs} className={classes.scroll} tabIndex={0} role="region" aria-label="Rungs">
                 <table className={classes.rungs}>
                     <thead>
                         <tr>
@@ -43,7 +54,7 @@ export function GaugeLadder({ job, run, edits }: { job: PlannedJob; run: Run; ed
                                 rung.gauge === run.makers_gauge ? 'maker' : null,
                             ].filter((mark) => mark !== null);
                             return (
-                                <tr key={rung.gauge} className={now ? classes.now : rung.gauge === house ? classes.house : undefined}>
+                                <tr key={rung.gauge} ref={now ? chosen : undefined} className={now ? classes.now : rung.gauge === house ? classes.house : undefined}>
                                     <th scope="row">
                                         {job.can_change && !now ? (
                                             <button
