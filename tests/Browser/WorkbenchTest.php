@@ -67,6 +67,19 @@ final class WorkbenchTest extends BrowserTestCase
         $this->until(fn (): bool => $this->valueOfSelect('Minus of feed survey') === 'neg@2', 'diagonal again');
     }
 
+    public function test_a_branch_is_hung_on_another_block_and_taken_back(): void
+    {
+        $this->signIn();
+        $this->driver()->findElement(WebDriverBy::xpath('//main//a[contains(., "Pontoon")]'))->click();
+        $this->see('[data-run="br-hub"]');
+        $this->driver()->findElement(WebDriverBy::id('tab-runs'))->click();
+        (new WebDriverSelect($this->see('select[aria-label="Block of Bow box block to Network hub, 5 ports"]')))->selectByValue('helm-block');
+        $this->see('select[aria-label="Block of Helm block to Network hub, 5 ports"]');
+        self::assertSame('helm-block', $this->valueOfSelect('Block of Helm block to Network hub, 5 ports'));
+        $this->driver()->findElement(WebDriverBy::xpath('//button[.//*[text()="Undo"]]'))->click();
+        $this->see('select[aria-label="Block of Bow box block to Network hub, 5 ports"]');
+    }
+
     private function land(string $which, string $post): void
     {
         (new WebDriverSelect($this->see("select[aria-label=\"{$which}\"]")))->selectByValue($post);

@@ -77,6 +77,21 @@ final class PartPlace
         return $owner instanceof \stdClass ? new self($on, $owner, $list, null) : throw PatchRefused::noSuchPart($in ?? $on);
     }
 
+    /**
+     * Where a part is to stand from now on: a part that stands in another one leaves it.
+     *
+     * @throws PatchRefused
+     */
+    public static function to(\stdClass $root, string $on, ?string $in): self
+    {
+        $found = self::find($root, $on);
+        if ($found !== null && $in !== null && ($found->address()['in'] ?? $in) !== $in) {
+            $found->put(null, null);
+        }
+
+        return self::of($root, $on, $in);
+    }
+
     /** The part; null: not there. */
     public function part(): ?\stdClass
     {

@@ -44,7 +44,7 @@ final readonly class Patch
     /**
      * A part that is to be there with this content, new or in the place of the one of its id.
      *
-     * @param  string|null  $in  the part that holds it, as "block:bow-block" for a branch
+     * @param  string|null  $in  the part that holds it, as "block:bow-block" for a branch; it moves there from any other
      */
     public static function put(string $on, \stdClass $part, ?string $in = null): self
     {
@@ -66,7 +66,7 @@ final readonly class Patch
     {
         foreach ($this->steps as $step) {
             if (array_key_exists('put', $step)) {
-                PartPlace::of($root, $step['on'], $step['in'] ?? null)->put($step['put'], $step['at'] ?? null);
+                PartPlace::to($root, $step['on'], $step['in'] ?? null)->put($step['put'], $step['at'] ?? null);
 
                 continue;
             }
@@ -93,7 +93,7 @@ final readonly class Patch
             if (array_key_exists('put', $step)) {
                 $place = PartPlace::of($root, $step['on'], $step['in'] ?? null);
                 array_unshift($steps, ['on' => $step['on'], 'set' => [], 'unset' => [], 'put' => $place->part(), ...$place->address()]);
-                $place->put($step['put'], $step['at'] ?? null);
+                PartPlace::to($root, $step['on'], $step['in'] ?? null)->put($step['put'], $step['at'] ?? null);
 
                 continue;
             }

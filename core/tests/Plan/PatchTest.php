@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Dinghy\Tests\Plan;
 
+use Dinghy\Plan\PartPlace;
 use Dinghy\Plan\Patch;
 use Dinghy\Plan\PatchRefused;
 use Dinghy\Tests\Plans;
@@ -95,6 +96,20 @@ final class PatchTest extends TestCase
             self::assertSame($after->hash(), $before->with(Patch::of(json_decode(json_encode($patch->toJson(), JSON_THROW_ON_ERROR), true)))->hash(), 'as it comes from the page');
         }
         self::assertSame(['br-bow-display', 'br-tiller-display', 'br-live-sonar', 'br-hub', 'br-pump'], array_column($before->with($patches[0])->root()->blocks[0]->branches, 'id'));
+    }
+
+    public function test_a_branch_put_in_another_block_leaves_its_own_and_comes_back_to_its_place(): void
+    {
+        $before = Plans::skiff()->with(Patch::put('block:stern-block', (object) ['id' => 'stern-block', 'station' => 'stern-box', 'branches' => []]));
+        $branch = PartPlace::find($before->root(), 'branch:br-tiller-display')?->part() ?? self::fail('the skiff has no such branch');
+        $moved = Patch::put('branch:br-tiller-display', $branch, 'block:stern-block');
+        $after = $before->with($moved);
+
+        self::assertSame([['br-bow-display', 'br-live-sonar', 'br-hub'], ['br-tiller-display']], array_map(static fn (\stdClass $block): array => array_column($block->branches, 'id'), $after->root()->blocks));
+        self::assertSame($before->hash(), $after->with($moved->inverseOn($before))->hash());
+        self::assertSame($after->hash(), $after->with($moved)->hash(), 'where it stands already');
+        $this->expectExceptionMessage('no part "block:nowhere"');
+        $before->with(Patch::put('branch:br-tiller-display', $branch, 'block:nowhere'));
     }
 
     public function test_a_whole_part_overlaps_every_field_of_it_and_no_other_part(): void

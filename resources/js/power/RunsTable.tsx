@@ -1,5 +1,6 @@
 import type { PlannedJob, Run } from '../api/types';
 import { amps, area, gauge, length, percent, useUnits, volts } from '../units/units';
+import { BlockOfBranch } from './BlockOfBranch';
 import { PlaceField } from './PlaceField';
 import { deviceName, feed, partOf, protection, ratingField } from './planParts';
 import classes from './RunsTable.module.css';
@@ -95,7 +96,7 @@ export function RunsTable({ job, selected, onSelect, edits }: Props) {
                                 </td>
                                 <td>
                                     {run.of === 'branch' ? (
-                                        'in the block'
+                                        <BlockOfBranch job={job} run={run} edits={edits} />
                                     ) : first === undefined ? (
                                         ''
                                     ) : (
