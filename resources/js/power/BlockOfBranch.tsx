@@ -1,4 +1,5 @@
 import type { PlannedJob, Run } from '../api/types';
+import classes from './PlaceField.module.css';
 import type { PlanEdits } from './usePlanEdits';
 
 /** The fuse block that a branch hangs on, to be hung on another: what was measured from the old one is forgotten. */
@@ -13,7 +14,7 @@ export function BlockOfBranch({ job, run, edits }: { job: PlannedJob; run: Run; 
         void edits.submit(() => ({ patch: [{ on: `branch:${run.id}`, in: `block:${block}`, put: { ...branch, run: { ...branch.run, length_m: null, route: null } } }] }));
     };
     return (
-        <select aria-label={`Block of ${run.label}`} value={own.id} disabled={!job.can_change} onChange={(event) => hang(event.currentTarget.value)}>
+        <select className={classes.field} aria-label={`Block of ${run.label}`} value={own.id} disabled={!job.can_change} onChange={(event) => hang(event.currentTarget.value)}>
             {blocks.map((block) => {
                 const full = block.id !== own.id && block.circuits !== undefined && (block.branches?.length ?? 0) >= block.circuits;
                 return (

@@ -22,7 +22,7 @@ export function RunsTable({ job, selected, onSelect, edits }: Props) {
             <table className={classes.table}>
                 <thead>
                     <tr>
-                        {['Run', 'Amps', 'Length', 'Gauge', 'Area', 'Drop', 'Limit', 'Carries', 'Fuse', 'From post', 'Far short'].map((title) => (
+                        {['Run', 'Amps', 'Length', 'Gauge', 'Area', 'Drop', 'Limit', 'Carries', 'Fuse', 'From post or block', 'Far short'].map((title) => (
                             <th key={title} scope="col">
                                 {title}
                             </th>
