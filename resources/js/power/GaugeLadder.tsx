@@ -12,10 +12,15 @@ export function GaugeLadder({ job, run, edits }: { job: PlannedJob; run: Run; ed
     const rungs = useRef<HTMLDivElement>(null);
     const chosen = useRef<HTMLTableRowElement>(null);
     useEffect(() => {
-        // Only the rungs move: scrollIntoView would take the page along.
+        // Only the rungs move, and only when they must: scrollIntoView would take the page along.
         const pane = rungs.current;
         const rung = chosen.current;
-        if (pane !== null && rung !== null) {
+        if (pane === null || rung === null) {
+            return;
+        }
+        const above = rung.offsetTop - rung.offsetHeight < pane.scrollTop;
+        const below = rung.offsetTop + rung.offsetHeight > pane.scrollTop + pane.clientHeight;
+        if (above || below) {
             pane.scrollTop = rung.offsetTop - (pane.clientHeight - rung.offsetHeight) / 2;
         }
     }, [run.id, run.gauge]);
