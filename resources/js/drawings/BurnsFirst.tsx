@@ -9,9 +9,9 @@ import classes from './BurnsFirst.module.css';
 const WIDTH = 760;
 const LEFT = 250;
 const RIGHT = 20;
-const ROW = 30;
+const ROW = 26;
 const TOP = 8;
-const BOTTOM = 34;
+const BOTTOM = 26;
 /** The axis: a tenth of a millisecond to an hour, each decade alike. */
 const FIRST = -4;
 const LAST = 4;
