@@ -140,10 +140,7 @@ final class PlanNetwork
     private function addFeed(Feed $feed): void
     {
         $bank = $feed->supply->bank;
-        $minus = $feed->supply->minus->post($bank);
-        if ($bank->shunt !== null && ! $feed->pastShunt && $minus === $bank->negativePost()) {
-            $minus = $bank->id.':shunt';
-        }
+        $minus = $bank->minusEnd($feed->supply->minus->post($bank), $feed->pastShunt);
         $end = $feed->block ?? $this->entry($this->plan->devices[(string) $feed->device]);
         $this->addCircuit($this->runs[$feed->id], $feed->supply->plus->post($bank), $minus, $end, $feed->switch);
     }

@@ -92,6 +92,12 @@ final readonly class Bank
         return $this->strings[0][0]->id.'-';
     }
 
+    /** Where a minus that is led to a post ends: at the shunt, which the bank's negative post is kept for, unless it is led past it. */
+    public function minusEnd(string $post, bool $pastShunt): string
+    {
+        return $this->shunt !== null && ! $pastShunt && $post === $this->negativePost() ? $this->id.':shunt' : $post;
+    }
+
     public function positivePost(): string
     {
         return $this->strings[0][count($this->strings[0]) - 1]->id.'+';

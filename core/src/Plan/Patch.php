@@ -56,6 +56,17 @@ final readonly class Patch
         return new self([['on' => $on, 'set' => [], 'unset' => [], 'put' => null]]);
     }
 
+    /**
+     * Several patches as one.
+     *
+     * @param  list<self>  $patches
+     * @return ($patches is non-empty-list ? self : self|null) null: there are none
+     */
+    public static function all(array $patches): ?self
+    {
+        return $patches === [] ? null : new self(array_merge(...array_map(static fn (self $patch): array => $patch->steps, $patches)));
+    }
+
     public function and(self $other): self
     {
         return new self([...$this->steps, ...$other->steps]);

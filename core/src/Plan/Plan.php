@@ -50,6 +50,18 @@ final readonly class Plan
         return null;
     }
 
+    /** @return list<Feed> that are taken from a bank */
+    public function feedsOf(Bank $bank): array
+    {
+        return array_values(array_filter($this->feeds, static fn (Feed $feed): bool => $feed->supply->bank->id === $bank->id));
+    }
+
+    /** Whether a motor draws on a bank. */
+    public function feedsThrust(Bank $bank): bool
+    {
+        return array_filter($this->feedsOf($bank), static fn (Feed $feed): bool => $feed->class === LoadClass::Thrust) !== [];
+    }
+
     /** @throws PlanRefused */
     public static function fromJson(string $json): self
     {

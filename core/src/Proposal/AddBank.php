@@ -31,28 +31,27 @@ final class AddBank
             throw ProposalRefused::because('A bank has 1 to '.self::MOST_BLOCKS.' blocks: type how many in series and how many strings.');
         }
         $bank = FreeId::like($plan, $name);
-        $patch = null;
+        $steps = [];
         $strings = [];
         for ($s = 0, $number = 0; $s < $parallel; $s++) {
             for ($i = 0; $i < $series; $i++) {
                 $id = FreeId::like($plan, substr($bank, 0, self::LONGEST_STEM).'-'.++$number);
                 $strings[$s][] = $id;
-                $step = Patch::put("battery:{$id}", (object) [
+                $steps[] = Patch::put("battery:{$id}", (object) [
                     'id' => $id, ...get_object_vars($figures),
                     ...($station === null ? [] : ['station' => $station]),
                     ...($commissioned === null ? [] : ['commissioned' => $commissioned]),
                 ]);
-                $patch = $patch === null ? $step : $patch->and($step);
             }
         }
         $volts = is_numeric($figures->nominal_v ?? null) ? $series * (float) $figures->nominal_v : 12.0;
         $amps = is_numeric($figures->continuous_a ?? null) ? (float) $figures->continuous_a : (is_numeric($figures->capacity_ah ?? null) ? (float) $figures->capacity_ah : 100.0);
-        // Above the volts of a post fuse a string takes a strip fuse made for more.
-        $family = $volts > 40 ? FuseFamily::StripLarge80 : FuseFamily::BatteryPost;
-
-        return $patch->and(Patch::put("bank:{$bank}", (object) [
+        $family = FuseFamily::ofStrings($volts);
+        $steps[] = Patch::put("bank:{$bank}", (object) [
             'id' => $bank, 'strings' => array_values($strings),
-            ...($parallel > 1 ? ['string_protection' => (object) ['family' => $family->value, 'rating_a' => $family->smallestOfAtLeast($amps) ?? $family->sizes()[count($family->sizes()) - 1]]] : []),
-        ]));
+            ...($parallel > 1 ? ['string_protection' => (object) ['family' => $family->value, 'rating_a' => $family->sizeFor($amps)]] : []),
+        ]);
+
+        return Patch::all($steps);
     }
 }

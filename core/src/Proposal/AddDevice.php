@@ -8,7 +8,6 @@ use Dinghy\Plan\Bank;
 use Dinghy\Plan\Block;
 use Dinghy\Plan\DeviceKind;
 use Dinghy\Plan\Feed;
-use Dinghy\Plan\LoadClass;
 use Dinghy\Plan\Patch;
 use Dinghy\Plan\Plan;
 use Dinghy\Plan\Supply;
@@ -46,8 +45,10 @@ final class AddDevice
         $asks = new Asked($kind, self::number($figures, 'v_min'), self::number($figures, 'v_max'), self::number($figures, 'typical_a'), self::number($figures, 'peak_a'), isset($figures->fuse_a) ? self::number($figures, 'fuse_a') : null);
         $block = $kind === DeviceKind::Motor || $asks->peakAmps > self::MOST_ON_A_BRANCH ? null : self::nearestBlock($plan, $asks, $station);
         if ($block !== null) {
-            return $patch->and(Patch::put('branch:'.FreeId::like($plan, "to {$name}"), (object) [
-                'id' => FreeId::like($plan, "to {$name}"), 'class' => $asks->class()->value, 'family' => FuseFamily::Blade->value, 'fuse_a' => $asks->makersFuse,
+            $branch = FreeId::like($plan, "to {$name}");
+
+            return $patch->and(Patch::put("branch:{$branch}", (object) [
+                'id' => $branch, 'class' => $asks->class()->value, 'family' => FuseFamily::Blade->value, 'fuse_a' => $asks->makersFuse,
                 'run' => (object) ['cable' => 'pair'], 'to' => (object) ['device' => $id],
             ], "block:{$block->id}"));
         }
@@ -98,7 +99,7 @@ final class AddDevice
     {
         $fitting = array_values(array_filter($plan->banks, static fn (Bank $bank): bool => $asks->takes($bank->nominalVolts())));
         // A motor takes the largest bank of its volts, anything else the smallest that no motor draws on.
-        usort($fitting, static fn (Bank $a, Bank $b): int => $asks->kind === DeviceKind::Motor ? $b->capacityAh() <=> $a->capacityAh() : [self::feedsMotor($plan, $a), $a->capacityAh()] <=> [self::feedsMotor($plan, $b), $b->capacityAh()]);
+        usort($fitting, static fn (Bank $a, Bank $b): int => $asks->kind === DeviceKind::Motor ? $b->capacityAh() <=> $a->capacityAh() : [$plan->feedsThrust($a), $a->capacityAh()] <=> [$plan->feedsThrust($b), $b->capacityAh()]);
         if ($fitting !== []) {
             return (object) ['bank' => $fitting[0]->id];
         }
@@ -111,17 +112,6 @@ final class AddDevice
         }
 
         return null;
-    }
-
-    private static function feedsMotor(Plan $plan, Bank $bank): bool
-    {
-        foreach ($plan->feeds as $feed) {
-            if ($feed->supply->bank === $bank && $feed->class === LoadClass::Thrust) {
-                return true;
-            }
-        }
-
-        return false;
     }
 
     private static function number(\stdClass $figures, string $key): float

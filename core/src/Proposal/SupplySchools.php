@@ -44,7 +44,7 @@ final class SupplySchools
     private static function own(Plan $plan, array $feeds, ?\stdClass $battery): SupplyVariant
     {
         $starting = self::startingBank($plan);
-        $shared = array_values(array_filter($feeds, static fn (Feed $feed): bool => $feed->supply->bank === $starting || self::feedsThrust($plan, $feed->supply->bank)));
+        $shared = array_values(array_filter($feeds, static fn (Feed $feed): bool => $feed->supply->bank === $starting || $plan->feedsThrust($feed->supply->bank)));
         if ($shared === []) {
             return new SupplyVariant(SupplySchool::Own, null, null);
         }
@@ -69,7 +69,7 @@ final class SupplySchools
         }
         $sonar = $sonars[0];
         foreach ($plan->feeds as $feed) {
-            if ($feed->device === $sonar->id && count(array_filter($plan->feeds, static fn (Feed $other): bool => $other->supply->bank === $feed->supply->bank)) === 1) {
+            if ($feed->device === $sonar->id && count($plan->feedsOf($feed->supply->bank)) === 1) {
                 return new SupplyVariant(SupplySchool::Pack, null, null);
             }
         }
@@ -91,24 +91,13 @@ final class SupplySchools
     /** @param  list<Feed>  $feeds */
     private static function moved(array $feeds, string $bank): ?Patch
     {
-        $patch = null;
-        foreach ($feeds as $feed) {
-            if ($feed->supply->bank->id !== $bank) {
-                $step = Patch::set("feed:{$feed->id}", ['from' => (object) ['bank' => $bank]]);
-                $patch = $patch === null ? $step : $patch->and($step);
-            }
-        }
+        $elsewhere = array_values(array_filter($feeds, static fn (Feed $feed): bool => $feed->supply->bank->id !== $bank));
 
-        return $patch;
+        return Patch::all(array_map(static fn (Feed $feed): Patch => Patch::set("feed:{$feed->id}", ['from' => (object) ['bank' => $bank]]), $elsewhere));
     }
 
     private static function startingBank(Plan $plan): ?Bank
     {
         return $plan->boat->engine === null ? null : $plan->bankOf($plan->boat->engine->battery);
-    }
-
-    private static function feedsThrust(Plan $plan, Bank $bank): bool
-    {
-        return array_filter($plan->feeds, static fn (Feed $feed): bool => $feed->supply->bank === $bank && $feed->class === LoadClass::Thrust) !== [];
     }
 }

@@ -21,12 +21,7 @@ final class TakeOut
             'feed', 'branch', 'charger', 'bond' => [$on],
             default => throw ProposalRefused::because("A {$kind} cannot be taken out by itself."),
         };
-        $patch = null;
-        foreach ($parts as $part) {
-            $patch = $patch === null ? Patch::remove($part) : $patch->and(Patch::remove($part));
-        }
-
-        $patch ?? throw ProposalRefused::noSuch($kind, $id);
+        $patch = Patch::all(array_map(Patch::remove(...), $parts));
         foreach ($kind === 'device' ? $plan->trip ?? [] : [] as $number => $phase) {
             if (isset($phase->on[$id])) {
                 $patch = $patch->and(Patch::of([['on' => 'plan', 'unset' => ["trip.phases.{$number}.on.{$id}"]]]));
@@ -72,15 +67,13 @@ final class TakeOut
         return $feeds;
     }
 
-    /** @return list<string> its feeds, bonds, chargers' whole, the bank, its batteries */
+    /** @return non-empty-list<string> its feeds, bonds, chargers' whole, the bank, its batteries */
     private static function bank(Plan $plan, string $id): array
     {
         $bank = $plan->banks[$id] ?? throw ProposalRefused::noSuch('bank', $id);
         $parts = [];
-        foreach ($plan->feeds as $feed) {
-            if ($feed->supply->bank === $bank) {
-                $parts[] = "feed:{$feed->id}";
-            }
+        foreach ($plan->feedsOf($bank) as $feed) {
+            $parts[] = "feed:{$feed->id}";
         }
         foreach ($plan->bonds as $bond) {
             if ($bond->from === $bank || $bond->to === $bank) {

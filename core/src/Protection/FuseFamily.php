@@ -52,6 +52,18 @@ enum FuseFamily: string
         };
     }
 
+    /** The kind for the strings of a bank: above the volts of a post fuse a strip fuse made for more. */
+    public static function ofStrings(float $nominalVolts): self
+    {
+        return $nominalVolts > 40 ? self::StripLarge80 : self::BatteryPost;
+    }
+
+    /** The smallest size of at least so many amps, or the largest there is. */
+    public function sizeFor(float $amps): float
+    {
+        return $this->smallestOfAtLeast($amps) ?? $this->sizes()[count($this->sizes()) - 1];
+    }
+
     /**
      * The current that one can break at the given volts, where its own sheet says nothing: between two listed volts the
      * figure of the higher holds.

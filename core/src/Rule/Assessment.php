@@ -33,12 +33,6 @@ final readonly class Assessment
         return array_values(array_filter($this->runs, static fn (SizedRun $run): bool => $run->circuit !== null));
     }
 
-    /** @return list<Feed> that are taken from a bank */
-    public function feedsOf(Bank $bank): array
-    {
-        return array_values(array_filter($this->plan->feeds, static fn (Feed $feed): bool => $feed->supply->bank->id === $bank->id));
-    }
-
     /** @return array<string, Device> every device that a bank feeds, by id */
     public function devicesOn(Bank $bank): array
     {

@@ -26,7 +26,7 @@ final readonly class NoBatterySwitch implements Rule
             }
             $engine = $assessment->plan->boat->engine;
             $starts = $engine !== null && $assessment->plan->bankOf($engine->battery) === $bank;
-            $feeds = $assessment->feedsOf($bank);
+            $feeds = $assessment->plan->feedsOf($bank);
             $parted = ! $starts && $feeds !== [] && array_filter($feeds, static fn (Feed $feed): bool => $feed->protection === [] || ! $feed->isSwitched()) === [];
             if ($parted || ! $bank->batteries()[0]->chemistry->isLead()) {
                 continue;

@@ -37,17 +37,18 @@ final readonly class NoCommonNegative implements Rule
     private function judge(Assessment $assessment, string $net, string $one, string $other): iterable
     {
         $largest = null;
-        foreach ([...$assessment->feedsOf($assessment->plan->banks[$one]), ...$assessment->feedsOf($assessment->plan->banks[$other])] as $feed) {
+        foreach ([...$assessment->plan->feedsOf($assessment->plan->banks[$one]), ...$assessment->plan->feedsOf($assessment->plan->banks[$other])] as $feed) {
             $gauge = $assessment->runs[$feed->id]->gauge;
             $largest = $largest === null || $largest->isThinnerThan($gauge) ? $gauge : $largest;
         }
         $bonds = array_filter($assessment->plan->bonds, static fn (Bond $bond): bool => [$bond->from->id, $bond->to->id] === [$one, $other] || [$bond->to->id, $bond->from->id] === [$one, $other]);
         $joined = $assessment->states->network(State::Rest)->topology->joins($assessment->plan->banks[$one]->negativePost(), $assessment->plan->banks[$other]->negativePost());
         if ($bonds === [] && ! $joined) {
+            $id = self::freeId($assessment->plan);
             yield new Finding($this->text(), Level::Warn, "bank:{$other}",
                 "The data cables of {$net} join devices on banks {$one} and {$other}, whose negatives nothing joins.",
                 "Join the negatives of both banks with {$largest}.",
-                Patch::set('plan', ['bonds' => [...self::asWritten($assessment->plan->bonds), (object) ['id' => self::freeId($assessment->plan), 'from' => $one, 'to' => $other, 'gauge' => $largest->name ?? '6 AWG']]]), []);
+                Patch::put("bond:{$id}", (object) ['id' => $id, 'from' => $one, 'to' => $other, 'gauge' => $largest->name ?? '6 AWG']), []);
         }
         foreach ($bonds as $bond) {
             if ($largest !== null && $bond->gauge->isThinnerThan($largest)) {
@@ -56,15 +57,6 @@ final readonly class NoCommonNegative implements Rule
                     "Run {$largest}.", Patch::set("bond:{$bond->id}", ['gauge' => $largest->name]), ['bond_mm2' => $bond->gauge->areaMm2, 'feeder_mm2' => $largest->areaMm2]);
             }
         }
-    }
-
-    /**
-     * @param  list<Bond>  $bonds
-     * @return list<\stdClass>
-     */
-    private static function asWritten(array $bonds): array
-    {
-        return array_map(static fn (Bond $bond): \stdClass => (object) ['id' => $bond->id, 'from' => $bond->from->id, 'to' => $bond->to->id, 'gauge' => $bond->gauge->name, 'length_m' => $bond->length], $bonds);
     }
 
     private static function freeId(Plan $plan): string

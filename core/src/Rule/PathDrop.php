@@ -98,16 +98,16 @@ final readonly class PathDrop implements Rule
      */
     private static function bypass(Assessment $assessment, Path $path, array $runs, float $allowed): ?array
     {
-        [$left, $ohms, $patch] = [0.0, 0.0, null];
+        [$left, $ohms, $steps] = [0.0, 0.0, []];
         foreach ($runs as $run) {
             $extra = $run->circuit->run->extraOhms ?? 0.0;
             $left += ($run->drop ?? 0.0) - $run->amps * $extra;
             if ($extra > 0 && $run->circuit !== null) {
                 $ohms += $extra;
-                $step = Patch::set($run->circuit->on(), ['run.extra_mohm' => 0]);
-                $patch = $patch === null ? $step : $patch->and($step);
+                $steps[] = Patch::set($run->circuit->on(), ['run.extra_mohm' => 0]);
             }
         }
+        $patch = Patch::all($steps);
         if ($patch === null || $left > $allowed) {
             return null;
         }

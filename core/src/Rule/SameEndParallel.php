@@ -25,7 +25,7 @@ final readonly class SameEndParallel implements Rule
     {
         foreach ($assessment->plan->banks as $bank) {
             $amps = $assessment->peakAmpsOf($bank);
-            $full = array_values(array_filter($assessment->feedsOf($bank), static fn (Feed $feed): bool => ! $feed->supply->isTap()));
+            $full = array_values(array_filter($assessment->plan->feedsOf($bank), static fn (Feed $feed): bool => ! $feed->supply->isTap()));
             if (count($bank->strings) < 2 || $amps <= 0 || $full === [] || ! States::knows($bank)) {
                 continue;
             }
@@ -42,11 +42,7 @@ final readonly class SameEndParallel implements Rule
             $minus = Terminal::of($terminals['from.minus'], $bank)?->post($bank) ?? '';
             $diagonal = Sharing::between($bank, $plus, $minus, $amps, $celsius);
             $after = $diagonal === null ? INF : Sharing::busiest($bank, $diagonal);
-            $patch = null;
-            foreach ($after <= self::LIMIT ? $full : [] as $feed) {
-                $step = Patch::set("feed:{$feed->id}", $terminals);
-                $patch = $patch === null ? $step : $patch->and($step);
-            }
+            $patch = Patch::all(array_map(static fn (Feed $feed): Patch => Patch::set("feed:{$feed->id}", $terminals), $after <= self::LIMIT ? $full : []));
             yield new Finding($this->text(), Level::Warn, "bank:{$bank->id}",
                 "The busiest string of bank {$bank->id} gives ".Words::trim($busiest, 2).' times its even share of '.$assessment->words->amps($amps).'.',
                 $patch === null ? 'Use thicker and equally long jumpers, and take off at opposite ends.'

@@ -22,7 +22,7 @@ final readonly class ShuntBypassed implements Rule
             if ($bank->shunt === null) {
                 continue;
             }
-            foreach ($assessment->feedsOf($bank) as $feed) {
+            foreach ($assessment->plan->feedsOf($bank) as $feed) {
                 $other = $feed->supply->minus->above === 0 && $feed->supply->minus->post($bank) !== $bank->negativePost();
                 if ($feed->pastShunt || $other) {
                     yield new Finding($this->text(), Level::Stop, "feed:{$feed->id}", "The negative of feed {$feed->id} lands on the battery side of the shunt of bank {$bank->id}.",

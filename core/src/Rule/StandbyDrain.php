@@ -26,15 +26,10 @@ final readonly class StandbyDrain implements Rule
                 continue;
             }
             $names = array_map(static fn (Device $device): string => $device->label(), $drain->devices);
-            $patch = null;
-            foreach ($drain->feeds as $feed) {
-                $step = Patch::set("feed:{$feed->id}", ['switch' => true]);
-                $patch = $patch === null ? $step : $patch->and($step);
-            }
             yield new Finding($this->text(), Level::Warn, "bank:{$bank->id}",
                 'With everything off, '.implode(', ', $names).(count($names) === 1 ? ' still draws ' : ' still draw ')."{$assessment->words->amps($drain->amps)}: bank {$bank->id}, full when laid up, is at its floor in ".Words::trim($days, 0).' days.',
                 'Fit a switch in '.implode(' and ', array_map(static fn (Feed $feed): string => "feed {$feed->id}", $drain->feeds)).'.',
-                $patch, ['standby_a' => $drain->amps, 'days' => $days, 'layup_days' => $assessment->plan->houseRules->layUpDays]);
+                Patch::all(array_map(static fn (Feed $feed): Patch => Patch::set("feed:{$feed->id}", ['switch' => true]), $drain->feeds)), ['standby_a' => $drain->amps, 'days' => $days, 'layup_days' => $assessment->plan->houseRules->layUpDays]);
         }
     }
 }

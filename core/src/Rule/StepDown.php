@@ -61,7 +61,7 @@ final readonly class StepDown implements Rule
     {
         $rules = $assessment->plan->houseRules;
         $main = 0.0;
-        foreach ($assessment->feedsOf($bank) as $feed) {
+        foreach ($assessment->plan->feedsOf($bank) as $feed) {
             foreach (array_slice($assessment->runs[$feed->id]->protection, 0, 1) as $protection) {
                 $main = max($main, $protection->rating);
             }

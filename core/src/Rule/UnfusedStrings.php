@@ -22,8 +22,8 @@ final readonly class UnfusedStrings implements Rule
                 continue;
             }
             $need = 1.25 * $assessment->peakAmpsOf($bank) / count($bank->strings);
-            $family = $bank->nominalVolts() > 40 ? FuseFamily::StripLarge80 : FuseFamily::BatteryPost;
-            $size = $family->smallestOfAtLeast($need) ?? $family->sizes()[count($family->sizes()) - 1];
+            $family = FuseFamily::ofStrings($bank->nominalVolts());
+            $size = $family->sizeFor($need);
             yield new Finding($this->text(), $bank->batteries()[0]->chemistry->isLead() ? Level::Warn : Level::Stop, "bank:{$bank->id}",
                 'The '.count($bank->strings)." parallel strings of bank {$bank->id} have no fuse each.",
                 "Fit a {$family->label()} of {$assessment->words->amps($size)} on the top post of each string.",

@@ -19,10 +19,7 @@ final class Landings
         }
         foreach ($plan->feeds as $feed) {
             $bank = $feed->supply->bank;
-            $minus = $feed->supply->minus->post($bank);
-            if ($bank->shunt !== null && ! $feed->pastShunt && $minus === $bank->negativePost()) {
-                $minus = $bank->id.':shunt';
-            }
+            $minus = $bank->minusEnd($feed->supply->minus->post($bank), $feed->pastShunt);
             $landings[] = new Landing($feed->supply->plus->post($bank), $feed->lug->fromHole, "feed {$feed->id}", "feed:{$feed->id}", 'plus_hole');
             $landings[] = new Landing($minus, $feed->lug->toHole, "feed {$feed->id}", "feed:{$feed->id}", 'minus_hole');
         }
@@ -34,7 +31,7 @@ final class Landings
             foreach ($charger->outputs as $output) {
                 $bank = $plan->bankOf($output->across[0]->id);
                 $minus = $output->across[0]->id.'-';
-                $minus = $bank !== null && $bank->shunt !== null && ! $output->pastShunt && $minus === $bank->negativePost() ? $bank->id.':shunt' : $minus;
+                $minus = $bank?->minusEnd($minus, $output->pastShunt) ?? $minus;
                 $landings[] = new Landing($output->across[count($output->across) - 1]->id.'+', null, "charger {$charger->id}", "charger:{$charger->id}", null);
                 $landings[] = new Landing($minus, null, "charger {$charger->id}", "charger:{$charger->id}", null);
             }
