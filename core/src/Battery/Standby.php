@@ -31,7 +31,7 @@ final readonly class Standby
     {
         $devices = $feeds = [];
         foreach ($wiring->paths as $path) {
-            if ($path->feed->supply->bank === $bank && $path->device->standbyAmps > 0 && ! $path->feed->isSwitched() && ! $path->device->alwaysOn) {
+            if ($path->feed->supply->bank === $bank && $path->drainsWhenOff()) {
                 $devices[$path->device->id] = $path->device;
                 $feeds[$path->feed->id] = $path->feed;
             }

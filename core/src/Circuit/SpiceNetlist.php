@@ -53,7 +53,7 @@ final class SpiceNetlist
         foreach ($network->fedLoads() as $load) {
             $netlist->load($load);
         }
-        $netlist->ground($network->sources, $network->resistors);
+        $netlist->ground($network);
 
         return implode("\n", [
             '* '.(string) preg_replace('/[^\x20-\x7e]+/', ' ', $title),
@@ -95,32 +95,14 @@ final class SpiceNetlist
         }
     }
 
-    /**
-     * @param  list<Source>  $sources
-     * @param  list<Resistor>  $resistors
-     */
-    private function ground(array $sources, array $resistors): void
+    private function ground(Network $network): void
     {
-        /** @var array<string, string> $part a node nearer to the root of the part it hangs together with */
-        $part = [];
-        $root = static function (string $node) use (&$part): string {
-            /** @var array<string, string> $part */
-            while (isset($part[$node]) && $part[$node] !== $node) {
-                $node = $part[$node];
-            }
-
-            return $node;
-        };
-        foreach ($resistors as $resistor) {
-            $part[$root($resistor->from)] = $root($resistor->to);
-        }
-        foreach ($sources as $source) {
-            $part[$root($source->plus)] = $root($source->minus);
-        }
+        [$index, $part] = [$network->topology->index, $network->topology->part];
         $grounded = [];
-        foreach ([...array_map(static fn (Source $source): string => $source->minus, $sources), ...array_keys($this->names)] as $node) {
-            if (! isset($grounded[$root($node)]) && ! str_ends_with($node, '/emf')) {
-                $grounded[$root($node)] = true;
+        foreach ([...array_map(static fn (Source $source): string => $source->minus, $network->sources), ...array_keys($this->names)] as $node) {
+            // What is inside a battery is no node of the network, and hangs on its posts.
+            if (isset($index[$node]) && ! isset($grounded[$part[$index[$node]]])) {
+                $grounded[$part[$index[$node]]] = true;
                 $this->lines[] = "R{$this->next()} {$this->node($node)} 0 ".self::number(self::GROUND).' ; ground';
             }
         }

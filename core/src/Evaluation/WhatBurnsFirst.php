@@ -81,9 +81,9 @@ final readonly class WhatBurnsFirst
             return "{$draws}: the {$first->part} opens within {$words->seconds($first->surely())}, before any wire is spoilt."
                 .($this->coordinated ? '' : ' A fuse before it may open as well.');
         }
-        $spoilt = array_values(array_filter($this->events, static fn (ShortEvent $event): bool => $event->what === 'insulation'))[0];
-        $melts = array_values(array_filter($this->events, static fn (ShortEvent $event): bool => $event->what === 'copper'))[0];
-        $opens = array_values(array_filter($this->events, static fn (ShortEvent $event): bool => $event->what === 'opens'))[0] ?? null;
+        // By what happens, the earliest of each.
+        $firsts = array_column(array_reverse($this->events), null, 'what');
+        [$spoilt, $melts, $opens] = [$firsts['insulation'], $firsts['copper'], $firsts['opens'] ?? null];
 
         return "{$draws}: the insulation of {$spoilt->part} is spoilt after {$words->seconds($spoilt->seconds)}, its copper melts after {$words->seconds($melts->seconds)}"
             .match (true) {

@@ -24,9 +24,7 @@ final class AddBank
      */
     public static function to(Plan $plan, \stdClass $figures, string $name, int $series, int $parallel, ?string $station, ?string $commissioned): Patch
     {
-        if ($station !== null && ! isset($plan->boat->stations[$station])) {
-            throw ProposalRefused::noSuch('station', $station);
-        }
+        $place = Place::at($plan, $station);
         if ($series < 1 || $parallel < 1 || $series * $parallel > self::MOST_BLOCKS) {
             throw ProposalRefused::because('A bank has 1 to '.self::MOST_BLOCKS.' blocks: type how many in series and how many strings.');
         }
@@ -39,7 +37,7 @@ final class AddBank
                 $strings[$s][] = $id;
                 $steps[] = Patch::put("battery:{$id}", (object) [
                     'id' => $id, ...get_object_vars($figures),
-                    ...($station === null ? [] : ['station' => $station]),
+                    ...$place,
                     ...($commissioned === null ? [] : ['commissioned' => $commissioned]),
                 ]);
             }

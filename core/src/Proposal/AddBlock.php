@@ -15,13 +15,11 @@ final class AddBlock
     public static function to(Plan $plan, string $name, int $circuits, string $bank, ?string $station): Patch
     {
         $from = $plan->banks[$bank] ?? throw ProposalRefused::noSuch('bank', $bank);
-        if ($station !== null && ! isset($plan->boat->stations[$station])) {
-            throw ProposalRefused::noSuch('station', $station);
-        }
+        $place = Place::at($plan, $station);
         $id = FreeId::like($plan, $name);
         $last = count($from->strings);
 
-        return Patch::put("block:{$id}", (object) ['id' => $id, ...($station === null ? [] : ['station' => $station]), 'circuits' => $circuits, 'branches' => []])
+        return Patch::put("block:{$id}", (object) ['id' => $id, ...$place, 'circuits' => $circuits, 'branches' => []])
             ->and(AddDevice::feed(
                 $plan,
                 new Asked(DeviceKind::Display, 0, 0, 0, 0, null),

@@ -34,12 +34,10 @@ final class AddDevice
     /** @param  \stdClass  $figures  a device as the plan file has it, without id and station */
     public static function to(Plan $plan, \stdClass $figures, ?string $station): Patch
     {
-        if ($station !== null && ! isset($plan->boat->stations[$station])) {
-            throw ProposalRefused::noSuch('station', $station);
-        }
+        $place = Place::at($plan, $station);
         $name = is_string($figures->name ?? null) ? $figures->name : 'device';
         $id = FreeId::like($plan, $name);
-        $device = (object) ['id' => $id, ...get_object_vars($figures), ...($station === null ? [] : ['station' => $station])];
+        $device = (object) ['id' => $id, ...get_object_vars($figures), ...$place];
         $patch = Patch::put("device:{$id}", $device);
         $kind = DeviceKind::tryFrom(is_string($figures->kind ?? null) ? $figures->kind : '') ?? DeviceKind::Other;
         $asks = new Asked($kind, self::number($figures, 'v_min'), self::number($figures, 'v_max'), self::number($figures, 'typical_a'), self::number($figures, 'peak_a'), isset($figures->fuse_a) ? self::number($figures, 'fuse_a') : null);

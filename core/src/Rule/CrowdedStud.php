@@ -22,8 +22,7 @@ final readonly class CrowdedStud implements Rule
         $counts = array_count_values(array_map(static fn (Landing $landing): string => $landing->post, Landings::of($assessment->plan)));
         foreach ($counts as $post => $count) {
             if ($count > self::MOST) {
-                $shunt = str_ends_with((string) $post, ':shunt');
-                yield new Finding($this->text(), Level::Warn, $shunt ? 'bank:'.substr((string) $post, 0, -6) : 'battery:'.substr((string) $post, 0, -1),
+                yield new Finding($this->text(), Level::Warn, Landings::partOf((string) $post),
                     "{$count} terminals land on {$post}; four is the most.", 'Fit a bus bar and lead one wire to the post.', null, ['terminals' => (float) $count]);
             }
         }

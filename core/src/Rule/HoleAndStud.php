@@ -29,9 +29,11 @@ final readonly class HoleAndStud implements Rule
             }
         }
         foreach (array_keys($needed) as $post) {
-            yield str_ends_with($post, ':shunt')
-                ? new Unchecked('W13', 'bank:'.substr($post, 0, -6), 'shunt.stud')
-                : new Unchecked('W13', 'battery:'.substr($post, 0, -1), str_ends_with($post, '+') ? 'stud_pos' : 'stud_neg');
+            yield new Unchecked('W13', Landings::partOf($post), match (true) {
+                str_ends_with($post, ':shunt') => 'shunt.stud',
+                str_ends_with($post, '+') => 'stud_pos',
+                default => 'stud_neg',
+            });
         }
     }
 }

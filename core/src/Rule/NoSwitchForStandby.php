@@ -18,7 +18,7 @@ final readonly class NoSwitchForStandby implements Rule
     {
         foreach ($assessment->wiring->paths as $path) {
             $device = $path->device;
-            if ($device->standbyAmps > 0 && ! $device->alwaysOn && ! $path->feed->isSwitched()) {
+            if ($path->drainsWhenOff()) {
                 yield new Finding($this->text(), Level::Warn, "device:{$device->id}",
                     "{$device->label()} draws {$assessment->words->amps($device->standbyAmps)} with everything off, and no switch stops it.",
                     "Fit a switch or a switchable breaker in feed {$path->feed->id}.", Patch::set("feed:{$path->feed->id}", ['switch' => true]), ['standby_a' => $device->standbyAmps]);

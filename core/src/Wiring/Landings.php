@@ -45,6 +45,12 @@ final class Landings
         return $landings;
     }
 
+    /** The part that a post belongs to, as a patch names it. */
+    public static function partOf(string $post): string
+    {
+        return str_ends_with($post, ':shunt') ? 'bank:'.substr($post, 0, -6) : 'battery:'.substr($post, 0, -1);
+    }
+
     /** @return string|null size of the stud of a post; null: unknown */
     public static function studAt(Plan $plan, string $post): ?string
     {

@@ -31,6 +31,12 @@ final readonly class Path
         return $this->feed->supply->nominalVolts();
     }
 
+    /** Whether its device draws though switched off, with nothing in its way to stop it; what is meant to stay on does not count. */
+    public function drainsWhenOff(): bool
+    {
+        return $this->device->standbyAmps > 0 && ! $this->device->alwaysOn && ! $this->feed->isSwitched();
+    }
+
     /**
      * What is lost on the way and back, bank post to plug: feed, branch and factory lead by the sizing arithmetic.
      *
