@@ -8,8 +8,6 @@ use App\Http\Resources\JobResource;
 use App\Models\Job;
 use App\Models\User;
 use App\WorkOrders\Decisions;
-use Dinghy\Evaluation\Evaluation;
-use Dinghy\Plan\Plan;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\Request;
 
@@ -26,8 +24,7 @@ final class AcceptanceController extends Controller
             'reason.*' => 'Reason: say in a few words why it may stay so.',
             'occasion.*' => 'Say which finding is decided about.',
         ]);
-        $head = $job->plan ?? abort(404, 'This boat has no plan yet.');
-        $finding = Decisions::findingOf(Evaluation::of(Plan::of($head->planDocument())), $asked['occasion'])
+        $finding = Decisions::findingOf(self::evaluationOf($job), $asked['occasion'])
             ?? abort(409, 'Not kept: the plan has changed since, and this finding with it. Look at it again.');
         Decisions::accept($job, $user, $finding, trim($asked['reason']));
 

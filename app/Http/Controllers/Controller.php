@@ -4,9 +4,26 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Models\Job;
+use App\Models\PlanVersion;
+use Dinghy\Evaluation\Evaluation;
+use Dinghy\Plan\Plan;
+use Dinghy\Plan\Units;
 use Illuminate\Foundation\Auth\Access\AuthorizesRequests;
 
 abstract class Controller
 {
     use AuthorizesRequests;
+
+    /** The plan as it is now; a job without one is answered with 404. */
+    protected static function planOf(Job $job): PlanVersion
+    {
+        return $job->plan ?? abort(404, 'This boat has no plan yet.');
+    }
+
+    /** What the plan of a job comes to now; a job without one is answered with 404. */
+    protected static function evaluationOf(Job $job, ?Units $units = null): Evaluation
+    {
+        return Evaluation::of(Plan::of(self::planOf($job)->planDocument()), $units);
+    }
 }

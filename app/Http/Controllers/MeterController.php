@@ -7,8 +7,6 @@ namespace App\Http\Controllers;
 use App\Models\Job;
 use Dinghy\Circuit\Meter;
 use Dinghy\Circuit\State;
-use Dinghy\Evaluation\Evaluation;
-use Dinghy\Plan\Plan;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
@@ -18,9 +16,8 @@ final class MeterController extends Controller
     public function __invoke(Request $request, Job $job): JsonResponse
     {
         $this->authorize('view', $job);
-        $head = $job->plan ?? abort(404, 'This boat has no plan yet.');
         $state = $request->enum('state', State::class) ?? State::Rest;
-        $states = Evaluation::of(Plan::of($head->planDocument()))->states;
+        $states = self::evaluationOf($job)->states;
         $network = $states->network($state);
         $points = [];
         foreach (['plus', 'minus'] as $probe) {

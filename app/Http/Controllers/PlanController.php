@@ -10,7 +10,6 @@ use App\Models\Job;
 use App\Models\User;
 use App\WorkOrders\PlanExport;
 use App\WorkOrders\PlanHistory;
-use Dinghy\Evaluation\Evaluation;
 use Dinghy\Evaluation\Why;
 use Dinghy\Plan\Plan;
 use Dinghy\Plan\PlanDocument;
@@ -58,7 +57,7 @@ final class PlanController extends Controller
     public function export(Job $job): Response
     {
         $this->authorize('view', $job);
-        $head = $job->plan ?? abort(404, 'This boat has no plan yet.');
+        $head = self::planOf($job);
 
         return response(PlanExport::of($head)->toPrettyJson(), 200, [
             'Content-Type' => 'application/json',
@@ -69,8 +68,7 @@ final class PlanController extends Controller
     public function why(Request $request, Job $job): JsonResponse
     {
         $this->authorize('view', $job);
-        $head = $job->plan ?? abort(404, 'This boat has no plan yet.');
-        $evaluation = Evaluation::of(Plan::of($head->planDocument()), $request->enum('units', Units::class));
+        $evaluation = self::evaluationOf($job, $request->enum('units', Units::class));
         $why = (new Why($evaluation))->of($request->string('figure')->value())
             ?? abort(404, 'There is nothing to explain: the plan has no such figure.');
 

@@ -8,8 +8,6 @@ use App\Http\Requests\ReadingRequest;
 use App\Http\Resources\JobResource;
 use App\Models\Job;
 use App\Models\User;
-use Dinghy\Evaluation\Evaluation;
-use Dinghy\Plan\Plan;
 use Dinghy\Plan\QuantityRefused;
 use Illuminate\Container\Attributes\CurrentUser;
 
@@ -21,9 +19,9 @@ final class ReadingController extends Controller
     public function store(ReadingRequest $request, Job $job, #[CurrentUser] User $user): JobResource
     {
         $this->authorize('recordReading', $job);
-        $head = $job->plan ?? abort(404, 'This boat has no plan yet.');
+        $head = self::planOf($job);
         $point = $request->string('meter_point')->value();
-        $known = array_column(Evaluation::of(Plan::of($head->planDocument()))->meterPoints, 'id');
+        $known = array_column(self::evaluationOf($job)->meterPoints, 'id');
         in_array($point, $known, true) || abort(422, 'The plan has no such meter point. Choose one from the list.');
         $volts = $request->volts();
         if (abs($volts) > self::HIGHEST) {

@@ -8,7 +8,6 @@ use App\Models\Job;
 use Dinghy\Evaluation\Evaluation;
 use Dinghy\Evaluation\ShortEvent;
 use Dinghy\Evaluation\WhatBurnsFirst;
-use Dinghy\Plan\Plan;
 use Dinghy\Plan\Units;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -21,8 +20,7 @@ final class ShortController extends Controller
     public function __invoke(Request $request, Job $job): JsonResponse
     {
         $this->authorize('view', $job);
-        $head = $job->plan ?? abort(404, 'This boat has no plan yet.');
-        $evaluation = Evaluation::of(Plan::of($head->planDocument()), $request->enum('units', Units::class));
+        $evaluation = self::evaluationOf($job, $request->enum('units', Units::class));
         $run = $request->string('run')->value();
         $places = [];
         foreach (range(0, self::PLACES) as $place) {

@@ -27,8 +27,7 @@ final class SupplyController extends Controller
     public function __invoke(Job $job, #[CurrentUser] User $user): JsonResponse
     {
         $this->authorize('view', $job);
-        $head = $job->plan ?? abort(404, 'This boat has no plan yet.');
-        $document = $head->planDocument();
+        $document = self::planOf($job)->planDocument();
         $lithium = $user->shop->catalogue()->where('kind', 'battery')->get()
             ->map(static fn (CataloguePart $part): \stdClass => $part->asPlanned())
             ->filter(static fn (\stdClass $figures): bool => ($figures->chemistry ?? '') === 'lifepo4' && ($figures->nominal_v ?? 0) == 12)

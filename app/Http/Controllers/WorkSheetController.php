@@ -16,7 +16,7 @@ final class WorkSheetController extends Controller
     public function __invoke(Request $request, Job $job): Response
     {
         $this->authorize('view', $job);
-        $head = $job->plan ?? abort(404, 'This boat has no plan yet.');
+        $head = self::planOf($job);
 
         return response(WorkSheet::pdf($job, $head, $request->enum('units', Units::class)), 200, [
             'Content-Type' => 'application/pdf',

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use App\Models\CataloguePart;
 use App\Models\User;
 use Dinghy\Plan\Patch;
 use Dinghy\Plan\Plan;
@@ -17,8 +16,6 @@ use Illuminate\Foundation\Http\FormRequest;
 /** A part of the catalogue, where it goes, and what it hangs on. */
 final class AddPartRequest extends FormRequest
 {
-    private const MOST_BLOCKS = 16;
-
     /** @return array<string, list<string>> */
     public function rules(): array
     {
@@ -27,8 +24,8 @@ final class AddPartRequest extends FormRequest
             'name' => ['nullable', 'string', 'max:60'],
             'station' => ['nullable', 'string', 'max:40'],
             'bank' => ['nullable', 'string', 'max:40'],
-            'series' => ['sometimes', 'integer', 'min:1', 'max:'.self::MOST_BLOCKS],
-            'parallel' => ['sometimes', 'integer', 'min:1', 'max:'.self::MOST_BLOCKS],
+            'series' => ['sometimes', 'integer', 'min:1', 'max:'.AddBank::MOST_BLOCKS],
+            'parallel' => ['sometimes', 'integer', 'min:1', 'max:'.AddBank::MOST_BLOCKS],
         ];
     }
 
@@ -37,15 +34,15 @@ final class AddPartRequest extends FormRequest
     {
         return [
             'part.required' => 'Choose a part of the catalogue.',
-            'series.*' => 'Blocks in series: type a number from 1 to '.self::MOST_BLOCKS.'.',
-            'parallel.*' => 'Strings in parallel: type a number from 1 to '.self::MOST_BLOCKS.'.',
+            'series.*' => 'Blocks in series: type a number from 1 to '.AddBank::MOST_BLOCKS.'.',
+            'parallel.*' => 'Strings in parallel: type a number from 1 to '.AddBank::MOST_BLOCKS.'.',
         ];
     }
 
     /** @return \Closure(Plan): Patch */
     public function proposal(User $user): \Closure
     {
-        $part = CataloguePart::query()->where('shop_id', $user->shop_id)->find($this->integer('part')) ?? abort(404, 'Your catalogue has no such part.');
+        $part = $user->shop->catalogue()->find($this->integer('part')) ?? abort(404, 'Your catalogue has no such part.');
         $figures = $part->asPlanned();
         $station = $this->filled('station') ? $this->string('station')->value() : null;
         $name = $this->filled('name') ? $this->string('name')->trim()->value() : $part->name;

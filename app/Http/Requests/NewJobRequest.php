@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use Dinghy\Plan\FieldShape;
 use Dinghy\Plan\PlanDocument;
 use Dinghy\Plan\PlanFormat;
 use Illuminate\Foundation\Http\FormRequest;
@@ -19,8 +20,8 @@ final class NewJobRequest extends FormRequest
             'promised_on' => ['nullable', 'date_format:Y-m-d'],
             'plan' => ['nullable', 'string'],
             'boat' => ['required_without:plan', 'nullable', 'string', 'max:120'],
-            'hull' => ['nullable', 'string', 'in:fibreglass,aluminium,pontoon,inflatable,box'],
-            'units' => ['nullable', 'string', 'in:imperial,metric'],
+            'hull' => ['nullable', 'string', self::oneOf('boat.hull')],
+            'units' => ['nullable', 'string', self::oneOf('units')],
         ];
     }
 
@@ -38,6 +39,12 @@ final class NewJobRequest extends FormRequest
             'units' => $this->string('units')->value(),
             'boat' => array_filter(['name' => $this->string('boat')->trim()->value(), 'hull' => $this->string('hull')->value()]),
         ]), JSON_THROW_ON_ERROR));
+    }
+
+    /** The words that the plan format knows for a field. */
+    private static function oneOf(string $field): string
+    {
+        return 'in:'.implode(',', FieldShape::of('plan', $field)->choices ?? []);
     }
 
     /** @return array<string, string> */

@@ -11,7 +11,7 @@ use Dinghy\Protection\FuseFamily;
 /** Equal blocks in series, in parallel, or strings in parallel, each string with its fuse. */
 final class AddBank
 {
-    private const MOST_BLOCKS = 16;
+    public const MOST_BLOCKS = 16;
 
     /** letters of the bank's id that its batteries' ids begin with */
     private const LONGEST_STEM = 26;
