@@ -7,18 +7,14 @@ import { ask, Refused } from '../api/client';
 import type { CataloguePart, Person, TableTold } from '../api/types';
 import { amps, volts } from '../units/units';
 import classes from './Catalogue.module.css';
+import { KINDS, useCatalogue } from './parts';
 
-const KINDS = [
-    ['battery', 'Batteries'],
-    ['device', 'Devices'],
-    ['block', 'Fuse blocks'],
-    ['charger', 'Chargers'],
-] as const;
+const ORDER: CataloguePart['kind'][] = ['battery', 'device', 'block', 'charger'];
 
 /** The parts that a shop keeps or orders. A boat holds its own copy of their figures: nothing here changes a boat. */
 export function Catalogue() {
     const person = useQuery({ queryKey: ['session'], queryFn: () => ask<Person>('session') });
-    const catalogue = useQuery({ queryKey: ['catalogue'], queryFn: () => ask<{ parts: CataloguePart[] }>('catalogue') });
+    const catalogue = useCatalogue();
     if ((person.error ?? catalogue.error) instanceof Refused) {
         return <Navigate to="/sign-in" replace />;
     }
@@ -35,10 +31,10 @@ export function Catalogue() {
                 </Button>
             </header>
             {person.data !== undefined && person.data.role !== 'apprentice' && <FromTable />}
-            {KINDS.map(([kind, label]) => (
+            {ORDER.map((kind) => (
                 <section key={kind}>
                     <h2 className={classes.kind}>
-                        {label} ({parts.filter((part) => part.kind === kind).length})
+                        {KINDS[kind]} ({parts.filter((part) => part.kind === kind).length})
                     </h2>
                     <ul className={classes.parts}>
                         {parts

@@ -1,5 +1,5 @@
 import type { Bank, PlannedJob } from '../api/types';
-import { bankWires, battery as batteryOf, postOf } from '../power/planParts';
+import { bankWires, battery as batteryOf, feedsOf, postOf } from '../power/planParts';
 import { gauge, volts } from '../units/units';
 import classes from './BatteryBench.module.css';
 import { potentialTint } from './potential';
@@ -17,7 +17,7 @@ const LEAD = 26;
 export function BatteryBench({ job, bank }: { job: PlannedJob; bank: Bank }) {
     const string = bank.strings.flat();
     const sizes = job.evaluation.banks.find((figures) => figures.id === bank.id)?.batteries;
-    const feeds = (job.plan.feeds ?? []).filter((feed) => feed.from.bank === bank.id);
+    const feeds = feedsOf(job.plan, bank);
     const blocks = string.map((id) => {
         const [along, across] = sizes?.find((sized) => sized.id === id)?.size_mm ?? USUAL;
         return { id, depth: along, width: across };

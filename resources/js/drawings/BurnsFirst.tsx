@@ -70,7 +70,7 @@ export function BurnsFirst({ job, run }: { job: PlannedJob; run: Run }) {
                         <Row key={`${event.what} ${event.run} ${event.part}`} event={event} y={TOP + row * ROW + ROW / 2} />
                     ))}
                 </svg>
-                <ol className={classes.list}>
+                <ol className="unseen">
                     {place.events.map((event) => (
                         <li key={`${event.what} ${event.run} ${event.part}`}>
                             {event.label}: {event.part} {WHAT[event.what]} {event.to_s === null ? 'never' : `after ${event.from_s === event.to_s ? '' : `${event.from_s} to `}${event.to_s} s`}

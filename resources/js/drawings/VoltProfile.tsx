@@ -92,7 +92,7 @@ export function VoltProfile({ profile, name }: { profile: Profile; name: string 
                     {length(metres, system)} of run
                 </text>
             </svg>
-            <ol className={classes.list} aria-label="Volts along the way">
+            <ol className="unseen" aria-label="Volts along the way">
                 {points.map((point, index) => (
                     <li key={index}>
                         {point.label}: {volts(point.volts, 2)}

@@ -1,19 +1,17 @@
 import { Button, NumberInput, Select, TextInput } from '@mantine/core';
-import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 
-import { ask } from '../api/client';
 import type { CataloguePart, PlannedJob } from '../api/types';
+import { KINDS, useCatalogue } from '../catalogue/parts';
 import { Dialog } from '../frame/Dialog';
 import classes from './AddPart.module.css';
 import type { NewPart, PlanEdits } from './usePlanEdits';
 
-const KINDS = { battery: 'Batteries', block: 'Fuse blocks', device: 'Devices', charger: 'Chargers' } as const;
 const ORDER: CataloguePart['kind'][] = ['battery', 'block', 'device', 'charger'];
 
 /** Puts a part of the shop's catalogue into the boat; its circuit is proposed by the server. */
 export function AddPart({ opened, onClose, job, edits }: { opened: boolean; onClose: () => void; job: PlannedJob; edits: PlanEdits }) {
-    const catalogue = useQuery({ queryKey: ['catalogue'], queryFn: () => ask<{ parts: CataloguePart[] }>('catalogue'), enabled: opened });
+    const catalogue = useCatalogue(opened);
     const [sought, setSought] = useState('');
     const [part, setPart] = useState<CataloguePart | null>(null);
     const words = sought.toLowerCase().split(/\s+/).filter(Boolean);

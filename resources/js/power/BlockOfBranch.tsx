@@ -1,15 +1,16 @@
 import type { PlannedJob, Run } from '../api/types';
 import classes from './PlaceField.module.css';
+import { branchOf } from './planParts';
 import type { PlanEdits } from './usePlanEdits';
 
 /** The fuse block that a branch hangs on, to be hung on another: what was measured from the old one is forgotten. */
 export function BlockOfBranch({ job, run, edits }: { job: PlannedJob; run: Run; edits: PlanEdits }) {
     const blocks = job.plan.blocks ?? [];
-    const own = blocks.find((block) => block.branches?.some((branch) => branch.id === run.id));
-    const branch = own?.branches?.find((one) => one.id === run.id);
-    if (own === undefined || branch === undefined || blocks.length < 2) {
+    const hung = branchOf(job.plan, run.id);
+    if (hung === undefined || blocks.length < 2) {
         return 'in the block';
     }
+    const { block: own, branch } = hung;
     const hang = (block: string) => {
         void edits.submit(() => ({ patch: [{ on: `branch:${run.id}`, in: `block:${block}`, put: { ...branch, run: { ...branch.run, length_m: null, route: null } } }] }));
     };

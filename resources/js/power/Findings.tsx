@@ -21,24 +21,7 @@ export function Findings({ job, edits, onWhy }: Props) {
             {findings.length === 0 && <p>Every rule that was checked is content.</p>}
             <ul className={classes.list}>
                 {findings.map((finding, at) => (
-                    <li key={`${finding.rule} ${finding.on} ${at}`} className={classes[finding.level]} data-decided={job.decided.some((decision) => decision.occasion === finding.occasion) || undefined}>
-                        <LevelSign level={finding.level} />
-                        <div className={classes.text}>
-                            <p className={classes.says}>
-                                <strong>{job.decided.some((decision) => decision.occasion === finding.occasion) ? 'Decided' : WORD[finding.level]}.</strong> {finding.says}
-                            </p>
-                            <p className={classes.because}>
-                                Because {finding.because}. {finding.patch === null && <strong>{finding.remedy}</strong>}
-                            </p>
-                            <div className={classes.acts}>
-                                {finding.patch !== null && job.can_change && <Remedy finding={finding} edits={edits} />}
-                                {finding.level === 'warn' && <Decide job={job} finding={finding} edits={edits} />}
-                            <button type="button" className={classes.why} onClick={() => onWhy(`finding:${finding.rule}:${finding.on}`)}>
-                                Why
-                            </button>
-                        </div>
-                        </div>
-                    </li>
+                    <Found key={`${finding.rule} ${finding.on} ${at}`} job={job} finding={finding} edits={edits} onWhy={onWhy} />
                 ))}
             </ul>
             {unchecked.length > 0 && (
@@ -52,6 +35,30 @@ export function Findings({ job, edits, onWhy }: Props) {
                 </>
             )}
         </div>
+    );
+}
+
+function Found({ job, finding, edits, onWhy }: Props & { finding: Finding }) {
+    const decision = job.decided.find((one) => one.occasion === finding.occasion);
+    return (
+        <li className={classes[finding.level]} data-decided={decision !== undefined || undefined}>
+            <LevelSign level={finding.level} />
+            <div className={classes.text}>
+                <p className={classes.says}>
+                    <strong>{decision !== undefined ? 'Decided' : WORD[finding.level]}.</strong> {finding.says}
+                </p>
+                <p className={classes.because}>
+                    Because {finding.because}. {finding.patch === null && <strong>{finding.remedy}</strong>}
+                </p>
+                <div className={classes.acts}>
+                    {finding.patch !== null && job.can_change && <Remedy finding={finding} edits={edits} />}
+                    {finding.level === 'warn' && <Decide job={job} finding={finding} decided={decision} edits={edits} />}
+                    <button type="button" className={classes.why} onClick={() => onWhy(`finding:${finding.rule}:${finding.on}`)}>
+                        Why
+                    </button>
+                </div>
+            </div>
+        </li>
     );
 }
 
@@ -98,10 +105,9 @@ function Remedy({ finding, edits }: { finding: Finding; edits: PlanEdits }) {
 }
 
 /** A finding let stand, with its reason; it opens again by itself when its figures change. */
-function Decide({ job, finding, edits }: { job: PlannedJob; finding: Finding; edits: PlanEdits }) {
+function Decide({ job, finding, decided, edits }: { job: PlannedJob; finding: Finding; decided: PlannedJob['decided'][number] | undefined; edits: PlanEdits }) {
     const [asking, setAsking] = useState(false);
     const [reason, setReason] = useState('');
-    const decided = job.decided.find((decision) => decision.occasion === finding.occasion);
     if (decided !== undefined) {
         return (
             <span className={classes.decided}>

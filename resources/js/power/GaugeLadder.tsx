@@ -42,10 +42,10 @@ export function GaugeLadder({ job, run, edits }: { job: PlannedJob; run: Run; ed
                             <th scope="col">carries</th>
                             <th scope="col">heat</th>
                             <th scope="col">
-                                <span className={classes.hidden}>copper by its area</span>
+                                <span className="unseen">copper by its area</span>
                             </th>
                             <th scope="col">
-                                <span className={classes.hidden}>who would take it</span>
+                                <span className="unseen">who would take it</span>
                             </th>
                         </tr>
                     </thead>

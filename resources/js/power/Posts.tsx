@@ -1,12 +1,12 @@
 import type { Bank, PatchStep, PlannedJob } from '../api/types';
-import { bankWires, postsOf, terminalsOf } from './planParts';
+import { bankWires, feedsOf, postsOf, terminalsOf } from './planParts';
 import classes from './Posts.module.css';
 import type { PlanEdits } from './usePlanEdits';
 
 /** Which wire is landed on which post: the drawing above, as a list that can be edited. Wrong plugging is allowed and judged. */
 export function Posts({ job, bank, edits }: { job: PlannedJob; bank: Bank; edits: PlanEdits }) {
     const wires = bankWires(bank);
-    const feeds = (job.plan.feeds ?? []).filter((feed) => feed.from.bank === bank.id);
+    const feeds = feedsOf(job.plan, bank);
     const send = (step: PatchStep) => void edits.submit(() => ({ patch: [step] }));
     // The first wire that is moved makes all of them wires that are really there.
     const land = (at: number, end: 'from' | 'to', post: string) =>

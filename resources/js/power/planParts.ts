@@ -23,6 +23,11 @@ export function feed(plan: Plan, id: string): Feed | undefined {
     return plan.feeds?.find((part) => part.id === id);
 }
 
+/** The feeds that are taken from a bank. */
+export function feedsOf(plan: Plan, bank: Bank): Feed[] {
+    return (plan.feeds ?? []).filter((candidate) => candidate.from.bank === bank.id);
+}
+
 export function protection(of: Feed) {
     return of.protection === undefined ? [] : Array.isArray(of.protection) ? of.protection : [of.protection];
 }
@@ -45,13 +50,19 @@ export function devicesBehind(plan: Plan, id: string): string[] {
     if (asFeed?.to.block !== undefined) {
         return block(plan, asFeed.to.block)?.branches?.map((branch) => branch.to.device) ?? [];
     }
-    for (const outer of plan.blocks ?? []) {
-        const branch = outer.branches?.find((inner) => inner.id === id);
+    const branch = branchOf(plan, id)?.branch;
+    return branch === undefined ? [] : [branch.to.device];
+}
+
+/** A branch, and the fuse block that it hangs on. */
+export function branchOf(plan: Plan, id: string) {
+    for (const block of plan.blocks ?? []) {
+        const branch = block.branches?.find((inner) => inner.id === id);
         if (branch !== undefined) {
-            return [branch.to.device];
+            return { block, branch };
         }
     }
-    return [];
+    return undefined;
 }
 
 /** A wire between two battery posts, "b1+" to "b2-". */

@@ -1,0 +1,12 @@
+import { useQuery } from '@tanstack/react-query';
+
+import { ask } from '../api/client';
+import type { CataloguePart } from '../api/types';
+
+/** What the kinds of parts are called, all of a kind together. */
+export const KINDS: Record<CataloguePart['kind'], string> = { battery: 'Batteries', block: 'Fuse blocks', device: 'Devices', charger: 'Chargers' };
+
+/** The shop's catalogue. */
+export function useCatalogue(wanted = true) {
+    return useQuery({ queryKey: ['catalogue'], queryFn: () => ask<{ parts: CataloguePart[] }>('catalogue'), enabled: wanted });
+}
