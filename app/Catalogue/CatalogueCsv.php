@@ -69,9 +69,13 @@ final class CatalogueCsv
         }
         $lines = [];
         $names = [];
-        for ($number = 2; ($cells = fgetcsv($file, separator: $separator, escape: '')) !== false && count($lines) < self::MOST_LINES; $number++) {
+        for ($number = 2; ($cells = fgetcsv($file, separator: $separator, escape: '')) !== false; $number++) {
             if ($cells === [null]) {
                 continue;
+            }
+            if (count($lines) === self::MOST_LINES) {
+                $lines[] = CatalogueLine::refused($number, '', 'A table has at most '.self::MOST_LINES.' parts. Bring this line and those after it in as a table of their own.');
+                break;
             }
             $fields = array_combine($columns, array_map(static fn (?string $cell): string => trim((string) $cell), array_slice(array_pad($cells, count($columns), ''), 0, count($columns))));
             $line = self::line($number, array_filter($fields, static fn (string $cell): bool => $cell !== ''));

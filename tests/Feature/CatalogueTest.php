@@ -52,6 +52,15 @@ final class CatalogueTest extends TestCase
         self::assertTrue(CataloguePart::query()->where('name', 'Pump')->firstOrFail()->figures['always_on']);
     }
 
+    public function test_a_table_that_is_too_long_says_where_it_was_left(): void
+    {
+        $csv = "kind,name,circuits\n".implode("\n", array_map(static fn (int $i): string => "block,Block {$i},6", range(1, 2005)));
+        $told = $this->actingAs($this->person('rigger'))->postJson('/api/catalogue/table', ['csv' => $csv, 'keep' => false])->assertOk();
+        self::assertCount(2000, $told->json('new'));
+        self::assertSame([2002], array_column($told->json('refused'), 'line'));
+        self::assertStringContainsString('at most 2000 parts', $told->json('refused.0.why'));
+    }
+
     public function test_tables_as_spreadsheets_write_them_and_tables_that_are_none(): void
     {
         $rigger = $this->actingAs($this->person('rigger'));
