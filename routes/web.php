@@ -5,6 +5,7 @@ declare(strict_types=1);
 use App\Http\Controllers\AcceptanceController;
 use App\Http\Controllers\CatalogueController;
 use App\Http\Controllers\CatalogueTableController;
+use App\Http\Controllers\HouseRulesController;
 use App\Http\Controllers\JobController;
 use App\Http\Controllers\MeterController;
 use App\Http\Controllers\PartController;
@@ -26,6 +27,9 @@ Route::prefix('api')->group(function (): void {
         Route::get('catalogue', CatalogueController::class);
         Route::get('catalogue/table', [CatalogueTableController::class, 'show']);
         Route::post('catalogue/table', [CatalogueTableController::class, 'store']);
+        Route::get('house-rules', [HouseRulesController::class, 'show']);
+        Route::put('house-rules', [HouseRulesController::class, 'keep']);
+        Route::post('house-rules/try', [HouseRulesController::class, 'try']);
         Route::get('shed', ShedController::class);
         Route::post('jobs', [JobController::class, 'store']);
         Route::get('jobs/{job}', [JobController::class, 'show'])->whereNumber('job');

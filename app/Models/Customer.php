@@ -12,6 +12,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property int $id
  * @property int $shop_id
  * @property string $name
+ * @property-read Shop $shop
  */
 final class Customer extends Model
 {

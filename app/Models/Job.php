@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Dinghy\Plan\PlanDocument;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -51,6 +52,12 @@ final class Job extends Model
     public function plan(): HasOne
     {
         return $this->hasOne(PlanVersion::class)->ofMany('number', 'max');
+    }
+
+    /** A version of the plan as its shop judges it: under the shop's house rules, where the plan brings none of its own. */
+    public function judged(PlanVersion $version): PlanDocument
+    {
+        return $version->planDocument()->underHouseRules($this->boat->customer->shop->houseRules());
     }
 
     /** @return HasMany<Acceptance, $this> */

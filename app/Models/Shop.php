@@ -10,15 +10,28 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
 /**
  * @property int $id
  * @property string $name
+ * @property string|null $house_rules JSON: those that are not Dinghy's defaults, as the plan file has them
+ * @property int $house_rules_version counts the times they were kept
  */
 final class Shop extends Model
 {
-    protected $fillable = ['name'];
+    protected $fillable = ['name', 'house_rules', 'house_rules_version'];
+
+    /** @var array<string, int> */
+    protected $attributes = ['house_rules_version' => 1];
 
     /** @return HasMany<User, $this> */
     public function users(): HasMany
     {
         return $this->hasMany(User::class);
+    }
+
+    /** The house rules that are not Dinghy's defaults, as the plan file has them. */
+    public function houseRules(): \stdClass
+    {
+        $rules = json_decode($this->house_rules ?? '{}', false, 8, JSON_THROW_ON_ERROR);
+
+        return $rules instanceof \stdClass ? $rules : new \stdClass;
     }
 
     /** @return HasMany<CataloguePart, $this> */

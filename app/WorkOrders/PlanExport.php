@@ -12,9 +12,9 @@ use Illuminate\Support\Str;
 /** A plan as it leaves the house: the document of one version under a name that says which. */
 final class PlanExport
 {
-    public static function of(PlanVersion $version): PlanDocument
+    public static function of(Job $job, PlanVersion $version): PlanDocument
     {
-        return $version->planDocument()->withHouseRulesWrittenOut();
+        return $job->judged($version)->withHouseRulesWrittenOut();
     }
 
     /** Without an ending. */

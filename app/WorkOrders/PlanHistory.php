@@ -59,7 +59,7 @@ final readonly class PlanHistory
         return $this->locked(function (?PlanVersion $head) use ($user, $proposal): PlanVersion {
             $head ?? throw PlanClash::nothingTo('change');
 
-            return $this->change($head, $user, 'edit', $proposal(Plan::of($head->planDocument())), null);
+            return $this->change($head, $user, 'edit', $proposal(Plan::of($this->job->judged($head))), null);
         });
     }
 

@@ -43,6 +43,9 @@ final class PermissionTest extends TestCase
         return [
             'who' => ['GET', 'session', [], 200, 200, 200],
             'sign out' => ['DELETE', 'session', [], 204, 204, 204],
+            'house rules' => ['GET', 'house-rules', [], 200, 200, 200],
+            'house rules tried' => ['POST', 'house-rules/try', ['set' => ['layup_days' => '14']], 200, 200, 200],
+            'house rules kept' => ['PUT', 'house-rules', ['version' => 1, 'set' => ['layup_days' => '14']], 200, 403, 200],
             'shed' => ['GET', 'shed', [], 200, 200, 200],
             'new job' => ['POST', 'jobs', ['customer' => 'A', 'title' => 'B', 'plan' => $plan], 201, 403, 201],
             'job' => ['GET', 'jobs/{job}', [], 200, 200, 403],

@@ -17,13 +17,14 @@ final class Export extends Command
 
     public function handle(): int
     {
-        $head = Job::query()->find($this->argument('job'))?->plan;
-        if ($head === null) {
+        $job = Job::query()->find($this->argument('job'));
+        $head = $job?->plan;
+        if ($job === null || $head === null) {
             $this->components->error("There is no work order {$this->argument('job')} with a plan.");
 
             return self::FAILURE;
         }
-        $this->output->write(PlanExport::of($head)->toPrettyJson(), false, OutputInterface::OUTPUT_RAW);
+        $this->output->write(PlanExport::of($job, $head)->toPrettyJson(), false, OutputInterface::OUTPUT_RAW);
 
         return self::SUCCESS;
     }

@@ -21,7 +21,7 @@ final class JobController extends Controller
     {
         $this->authorize('view', $job);
         $etag = hash('xxh128', implode('|', [
-            $job->updated_at, $job->plan()->value('number'), $job->readings()->max('id'), $job->acceptances()->max('id'), $job->acceptances()->max('reopened_at'), $request->query('units'), $user->id,
+            $job->updated_at, $job->plan()->value('number'), $job->readings()->max('id'), $job->acceptances()->max('id'), $job->acceptances()->max('reopened_at'), $job->boat->customer->shop->house_rules_version, $request->query('units'), $user->id,
         ]));
         $response = new JsonResponse;
         $response->setEtag($etag);

@@ -59,7 +59,7 @@ final class PlanController extends Controller
         $this->authorize('view', $job);
         $head = self::planOf($job);
 
-        return response(PlanExport::of($head)->toPrettyJson(), 200, [
+        return response(PlanExport::of($job, $head)->toPrettyJson(), 200, [
             'Content-Type' => 'application/json',
             'Content-Disposition' => 'attachment; filename="'.PlanExport::fileName($job, $head).'.json"',
         ]);

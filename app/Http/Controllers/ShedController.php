@@ -18,7 +18,7 @@ final class ShedController extends Controller
 {
     public function __invoke(#[CurrentUser] User $user): JsonResponse
     {
-        $jobs = Job::ofShop($user->shop_id)->with(['boat.customer', 'plan', 'acceptances'])->get()
+        $jobs = Job::ofShop($user->shop_id)->with(['boat.customer.shop', 'plan', 'acceptances'])->get()
             ->sortBy(static fn (Job $job): array => [$job->bay ?? PHP_INT_MAX, $job->id])->values();
 
         return response()->json([
@@ -30,7 +30,7 @@ final class ShedController extends Controller
     /** @return array<string, mixed> */
     private static function bay(Job $job): array
     {
-        $evaluation = $job->plan === null ? null : Evaluation::of(Plan::of($job->plan->planDocument()));
+        $evaluation = $job->plan === null ? null : Evaluation::of(Plan::of($job->judged($job->plan)));
         $decided = $evaluation === null ? 0 : Decisions::of($job, $evaluation)->count();
 
         return [

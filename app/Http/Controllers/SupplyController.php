@@ -27,7 +27,7 @@ final class SupplyController extends Controller
     public function __invoke(Job $job, #[CurrentUser] User $user): JsonResponse
     {
         $this->authorize('view', $job);
-        $document = self::planOf($job)->planDocument();
+        $document = $job->judged(self::planOf($job));
         $lithium = $user->shop->catalogue()->where('kind', 'battery')->get()
             ->map(static fn (CataloguePart $part): \stdClass => $part->asPlanned())
             ->filter(static fn (\stdClass $figures): bool => ($figures->chemistry ?? '') === 'lifepo4' && ($figures->nominal_v ?? 0) == 12)

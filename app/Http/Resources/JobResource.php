@@ -62,7 +62,7 @@ final class JobResource extends JsonResource
 
         return [
             'number' => $head->number,
-            'hash' => $head->hash,
+            'hash' => $this->job->judged($head)->hash(),
             'made_at' => $head->made_at->toIso8601String(),
             'author' => $head->author?->name,
             'can_undo' => $stacks['done'] !== [],
@@ -74,7 +74,7 @@ final class JobResource extends JsonResource
     private function evaluated(PlanVersion $head, ?Units $units): array
     {
         $document = $head->planDocument();
-        $evaluation = Evaluation::of(Plan::of($document), $units);
+        $evaluation = Evaluation::of(Plan::of($this->job->judged($head)), $units);
         $decisions = Decisions::of($this->job, $evaluation);
 
         return [

@@ -20,7 +20,7 @@ final class MeterPoints
         $points = [];
         foreach ($wiring->plan->banks as $bank) {
             if (States::knows($bank)) {
-                $points = [...$points, ...self::ofBank($bank, $rest)];
+                $points = [...$points, ...self::ofBank($wiring, $bank, $rest)];
             }
         }
 
@@ -28,19 +28,18 @@ final class MeterPoints
     }
 
     /** @return list<MeterPoint> */
-    private static function ofBank(Bank $bank, Solution $rest): array
+    private static function ofBank(Wiring $wiring, Bank $bank, Solution $rest): array
     {
         $points = [];
         $negative = $bank->strings[0][0]->id.'-';
-        $number = 0;
         foreach ($bank->strings as $s => $string) {
             foreach ($string as $i => $battery) {
-                $number++;
+                $number = $wiring->plan->houseRules->numberOf($bank, $battery);
                 $points[] = self::point($battery->id, $battery->id.'+', $battery->id.'-', "{$bank->id}: across Battery {$number}", $rest, [$battery]);
                 if ($s === 0 && count($string) > 1) {
                     $top = $i === count($string) - 1;
                     $points[] = self::point($bank->id.($top ? ':pos' : ':tap:'.($i + 1)), $battery->id.'+', $negative,
-                        "{$bank->id}: Battery ".($i + 1).' + to common negative', $rest, array_slice($string, 0, $i + 1));
+                        "{$bank->id}: Battery {$number} + to common negative", $rest, array_slice($string, 0, $i + 1));
                 }
             }
         }

@@ -52,6 +52,23 @@ final readonly class PlanDocument
         return new self($root);
     }
 
+    /**
+     * The same plan as a shop judges it: by its house rules, where the plan brings none of its own.
+     *
+     * @param  \stdClass  $rules  house_rules as the plan file has them
+     */
+    public function underHouseRules(\stdClass $rules): self
+    {
+        if (get_object_vars($rules) === []) {
+            return $this;
+        }
+        $root = $this->root();
+        $own = $root->house_rules ?? new \stdClass;
+        $root->house_rules = self::laidOver($rules, $own instanceof \stdClass ? $own : new \stdClass);
+
+        return new self($root);
+    }
+
     /** The same plan with every house rule that it is judged by written out, so that another shop gets the same answer. */
     public function withHouseRulesWrittenOut(): self
     {
@@ -89,6 +106,18 @@ final readonly class PlanDocument
         $copy = unserialize(serialize($root), ['allowed_classes' => [\stdClass::class]]);
 
         return $copy instanceof \stdClass ? $copy : throw new \LogicException('A tree of \stdClass copies to itself.');
+    }
+
+    /** Objects are joined key by key; anything else of the upper one stands. */
+    private static function laidOver(\stdClass $under, \stdClass $over): \stdClass
+    {
+        $joined = self::copy($under);
+        foreach (get_object_vars($over) as $key => $value) {
+            $below = $joined->{$key} ?? null;
+            $joined->{$key} = $value instanceof \stdClass && $below instanceof \stdClass ? self::laidOver($below, $value) : $value;
+        }
+
+        return $joined;
     }
 
     /** A feed's protection may be written as one object for a list of one; it is kept as the list, so that patches find it. */

@@ -14,6 +14,11 @@ enum Level: string
     /** good to know */
     case Note = 'note';
 
+    public function word(): string
+    {
+        return $this === self::Warn ? 'decide' : $this->value;
+    }
+
     public function rank(): int
     {
         return (int) array_search($this, self::cases(), true);

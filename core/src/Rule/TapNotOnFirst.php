@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Dinghy\Rule;
 
+use Dinghy\Plan\Battery;
 use Dinghy\Plan\Feed;
 use Dinghy\Plan\Patch;
 use Dinghy\Trip\TripDraw;
@@ -23,11 +24,12 @@ final readonly class TapNotOnFirst implements Rule
     {
         foreach ($assessment->plan->feeds as $feed) {
             $supply = $feed->supply;
+            $first = $assessment->plan->houseRules->numberOf($supply->bank, $supply->bank->strings[0][0]);
             if ($supply->minus->above > 0) {
                 $lift = $supply->minusAboveNegative();
                 yield new Finding($this->text(), Level::Stop, "feed:{$feed->id}",
                     "The negative of feed {$feed->id} stands {$assessment->words->volts($lift)} above the negative of bank {$supply->bank->id}: through shields and frames that is a short circuit.",
-                    'Take it across Battery 1, from the bank\'s negative.',
+                    "Take it across Battery {$first}, from the bank's negative.",
                     Patch::set("feed:{$feed->id}", ['from.plus' => 'tap:'.max(1, $supply->plus->above - $supply->minus->above), 'from.minus' => 'neg']),
                     ['lift_v' => $lift]);
             } elseif ($supply->isTap()) {
@@ -41,11 +43,13 @@ final readonly class TapNotOnFirst implements Rule
     {
         $supply = $feed->supply;
         $words = $assessment->words;
+        $string = $supply->bank->strings[$supply->plus->string];
+        $number = static fn (Battery $battery): int => $assessment->plan->houseRules->numberOf($supply->bank, $battery);
         foreach ($assessment->wiring->paths as $path) {
             if ($path->feed === $feed && $supply->plus->above > 1 && $supply->nominalVolts() > $path->device->maxVolts) {
                 yield new Finding($this->text(), Level::Stop, "feed:{$feed->id}",
-                    "{$path->device->label()} takes at most {$words->volts($path->device->maxVolts)}; the tap above Battery {$supply->plus->above} gives {$words->volts($supply->nominalVolts())}.",
-                    'Take the tap from Battery 1.', Patch::set("feed:{$feed->id}", ['from.plus' => 'tap:1']),
+                    "{$path->device->label()} takes at most {$words->volts($path->device->maxVolts)}; the tap above Battery {$number($string[$supply->plus->above - 1])} gives {$words->volts($supply->nominalVolts())}.",
+                    "Take the tap from Battery {$number($string[0])}.", Patch::set("feed:{$feed->id}", ['from.plus' => 'tap:1']),
                     ['supply_v' => $supply->nominalVolts(), 'max_v' => $path->device->maxVolts]);
 
                 return;
@@ -71,7 +75,7 @@ final readonly class TapNotOnFirst implements Rule
         $trips = $tapped > 0 ? floor((1 - $floor) * $first->capacityAh / $tapped) : INF;
         yield new Finding($this->text(), Level::Warn, "feed:{$feed->id}",
             'Taps take '.Words::trim($tapped, 1)." Ah a trip from the lower blocks of bank {$supply->bank->id}, whose whole gives ".Words::trim($whole, 1)
-                .' Ah; charged as one bank, Battery 1 is at its floor alone after '.Words::trim($trips, 0).($trips === 1.0 ? ' trip.' : ' trips.'),
+                ." Ah; charged as one bank, Battery {$number($first)} is at its floor alone after ".Words::trim($trips, 0).($trips === 1.0 ? ' trip.' : ' trips.'),
             'Give what is tapped a battery of its own, or charge every block by an output of its own.',
             null, ['imbalance_ah' => $tapped, 'bank_ah' => $whole, 'trips' => $trips]);
     }

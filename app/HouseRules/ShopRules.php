@@ -1,0 +1,104 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\HouseRules;
+
+use Dinghy\Plan\FieldShape;
+use Dinghy\Plan\HouseRuleText;
+use Dinghy\Plan\Plan;
+use Dinghy\Plan\PlanDocument;
+use Dinghy\Plan\PlanFormat;
+use Dinghy\Plan\TypedQuantity;
+use Dinghy\Plan\Units;
+
+/** The house rules of a shop: those it keeps that are not Dinghy's defaults. */
+final readonly class ShopRules
+{
+    /** What a typed number is read as, by the unit of the rule. */
+    private const READ_AS = ['%' => 'pct', 'm' => 'length_m'];
+
+    private function __construct(public \stdClass $kept)
+    {
+    }
+
+    public static function of(\stdClass $kept): self
+    {
+        return new self($kept);
+    }
+
+    /**
+     * The same with other rules set: a choice, a list, or a number as it was typed; null takes the default again.
+     *
+     * @param  array<string, mixed>  $set  by field, as "drop_pct.thrust"
+     *
+     * @throws \Dinghy\Plan\QuantityRefused|\Dinghy\Plan\PlanRefused
+     */
+    public function with(array $set, Units $units): self
+    {
+        $kept = json_decode(json_encode($this->kept, JSON_THROW_ON_ERROR), false, 8, JSON_THROW_ON_ERROR);
+        $kept = $kept instanceof \stdClass ? $kept : new \stdClass;
+        $rules = array_column(HouseRuleText::all(), null, 'field');
+        foreach ($set as $field => $value) {
+            $rule = $rules[$field] ?? abort(422, "There is no house rule \"{$field}\".");
+            $value = is_string($value) && self::isTyped($rule) ? TypedQuantity::read(self::READ_AS[$rule->unit] ?? 'number', $value, $units) : $value;
+            self::write($kept, explode('.', $field), $value == self::default($field) ? null : $value);
+        }
+        Plan::of(PlanDocument::fromJson(json_encode(['format' => PlanFormat::NAME, 'version' => PlanFormat::VERSION, 'house_rules' => $kept], JSON_THROW_ON_ERROR)));
+
+        return new self($kept);
+    }
+
+    public function valueOf(string $field): mixed
+    {
+        return self::read($this->kept, explode('.', $field)) ?? self::default($field);
+    }
+
+    public static function default(string $field): mixed
+    {
+        static $defaults = null;
+        $defaults ??= PlanFormat::houseRules()->withDefaults(new \stdClass);
+
+        return self::read($defaults, explode('.', $field));
+    }
+
+    /** A number that is typed, rather than a choice or a list. */
+    public static function isTyped(HouseRuleText $rule): bool
+    {
+        return self::choices($rule) === [];
+    }
+
+    /** @return list<string|int|bool> */
+    public static function choices(HouseRuleText $rule): array
+    {
+        $path = "house_rules.{$rule->field}";
+
+        // The choices of a list are those of any of its items.
+        return FieldShape::of('plan', $path)->choices ?? FieldShape::of('plan', "{$path}.0")->choices ?? [];
+    }
+
+    /** @param  list<string>  $keys */
+    private static function read(mixed $at, array $keys): mixed
+    {
+        foreach ($keys as $key) {
+            $at = $at instanceof \stdClass ? $at->{$key} ?? null : null;
+        }
+
+        return $at;
+    }
+
+    /** @param  list<string>  $keys */
+    private static function write(\stdClass $at, array $keys, mixed $value): void
+    {
+        $last = (string) array_pop($keys);
+        foreach ($keys as $key) {
+            $inner = $at->{$key} ?? new \stdClass;
+            $at = $at->{$key} = $inner instanceof \stdClass ? $inner : new \stdClass;
+        }
+        if ($value === null) {
+            unset($at->{$last});
+        } else {
+            $at->{$last} = $value;
+        }
+    }
+}
