@@ -16,7 +16,7 @@ use Dinghy\Plan\Units;
 final readonly class ShopRules
 {
     /** What a typed number is read as, by the unit of the rule. */
-    private const READ_AS = ['%' => 'pct', 'm' => 'length_m'];
+    private const READ_AS = ['%' => 'pct', HouseRuleText::SHARE => 'pct', 'm' => 'length_m'];
 
     private function __construct(public \stdClass $kept)
     {
@@ -41,7 +41,7 @@ final readonly class ShopRules
         $rules = array_column(HouseRuleText::all(), null, 'field');
         foreach ($set as $field => $value) {
             $rule = $rules[$field] ?? abort(422, "There is no house rule \"{$field}\".");
-            $value = is_string($value) && self::isTyped($rule) ? TypedQuantity::read(self::READ_AS[$rule->unit] ?? 'number', $value, $units) : $value;
+            $value = is_string($value) && self::choices($rule) === [] ? self::typed($rule, $value, $units) : $value;
             self::write($kept, explode('.', $field), $value == self::default($field) ? null : $value);
         }
         Plan::of(PlanDocument::fromJson(json_encode(['format' => PlanFormat::NAME, 'version' => PlanFormat::VERSION, 'house_rules' => $kept], JSON_THROW_ON_ERROR)));
@@ -62,10 +62,12 @@ final readonly class ShopRules
         return self::read($defaults, explode('.', $field));
     }
 
-    /** A number that is typed, rather than a choice or a list. */
-    public static function isTyped(HouseRuleText $rule): bool
+    private static function typed(HouseRuleText $rule, string $text, Units $units): float|string|null
     {
-        return self::choices($rule) === [];
+        $number = TypedQuantity::read(self::READ_AS[$rule->unit] ?? 'number', $text, $units);
+
+        // "50 %" and "50" are a half; "0.5" is what the file holds.
+        return $rule->unit === HouseRuleText::SHARE && is_float($number) && ($number > 1 || str_contains($text, '%')) ? $number / 100 : $number;
     }
 
     /** @return list<string|int|bool> */

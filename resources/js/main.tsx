@@ -8,14 +8,12 @@ import './look/paper.css';
 
 import { MantineProvider } from '@mantine/core';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
-import { StrictMode } from 'react';
+import { lazy, StrictMode, Suspense } from 'react';
 import { createRoot } from 'react-dom/client';
 import { BrowserRouter, Navigate, Route, Routes } from 'react-router-dom';
 
 import { Refused } from './api/client';
 import { theme } from './look/theme';
-import { Catalogue } from './catalogue/Catalogue';
-import { PowerStage } from './power/PowerStage';
 import { Shed } from './shed/Shed';
 import { SignIn } from './sign-in/SignIn';
 import { UnitsProvider } from './units/UnitsProvider';
@@ -26,6 +24,11 @@ const queries = new QueryClient({
         queries: { retry: (failures, error) => !(error instanceof Refused) && failures < 2, refetchOnWindowFocus: true },
     },
 });
+
+// Each stage is fetched when it is first gone to.
+const PowerStage = lazy(async () => ({ default: (await import('./power/PowerStage')).PowerStage }));
+const Catalogue = lazy(async () => ({ default: (await import('./catalogue/Catalogue')).Catalogue }));
+const HouseRules = lazy(async () => ({ default: (await import('./house-rules/HouseRules')).HouseRules }));
 
 const root = document.getElementById('app');
 if (root === null) {
@@ -38,13 +41,16 @@ createRoot(root).render(
             <QueryClientProvider client={queries}>
                 <UnitsProvider>
                     <BrowserRouter>
+                        <Suspense fallback={null}>
                         <Routes>
                             <Route path="/" element={<Shed />} />
                             <Route path="/catalogue" element={<Catalogue />} />
+                            <Route path="/house-rules" element={<HouseRules />} />
                             <Route path="/sign-in" element={<SignIn />} />
                             <Route path="/jobs/:job/power" element={<PowerStage />} />
                             <Route path="*" element={<Navigate to="/" replace />} />
                         </Routes>
+                        </Suspense>
                     </BrowserRouter>
                 </UnitsProvider>
             </QueryClientProvider>

@@ -7,6 +7,9 @@ namespace Dinghy\Plan;
 /** What a house rule is called, what it is counted in and why it is as it is by default; limits and defaults stand in PlanFormat. */
 final readonly class HouseRuleText
 {
+    /** A number from 0 to 1 that people read and type as a percentage. */
+    public const SHARE = 'share';
+
     /**
      * @param  string  $field  dotted, within house_rules
      * @param  string  $unit  of the file; '' for a choice or a bare number
@@ -32,10 +35,10 @@ final readonly class HouseRuleText
             new self('conductor_c', 'Temperature volts are predicted at', '°C', 'A meter is held to wires at the temperature of the day, not to hot ones.'),
             new self('slack_m', 'Slack left at each end', 'm', 'Enough to cut off a lug and crimp it again. Common practice, no source.'),
             new self('waste_pct', 'Waste added to wire bought', '%', 'Ends, a wrong cut and the last metre on the reel. Common practice, no source.'),
-            new self('floor_soc.flooded', 'Flooded batteries not run below', 'of 1', 'Below half, cycles are lost fast. Common practice, no source.'),
-            new self('floor_soc.agm', 'AGM batteries not run below', 'of 1', 'As flooded: below half, cycles are lost fast. Common practice, no source.'),
-            new self('floor_soc.gel', 'Gel batteries not run below', 'of 1', 'As flooded: below half, cycles are lost fast. Common practice, no source.'),
-            new self('floor_soc.lifepo4', 'LiFePO4 batteries not run below', 'of 1', 'A tenth stays for the battery\'s own electronics before it switches off. Common practice, no source.'),
+            new self('floor_soc.flooded', 'Flooded batteries not run below', self::SHARE, 'Below half, cycles are lost fast. Common practice, no source.'),
+            new self('floor_soc.agm', 'AGM batteries not run below', self::SHARE, 'As flooded: below half, cycles are lost fast. Common practice, no source.'),
+            new self('floor_soc.gel', 'Gel batteries not run below', self::SHARE, 'As flooded: below half, cycles are lost fast. Common practice, no source.'),
+            new self('floor_soc.lifepo4', 'LiFePO4 batteries not run below', self::SHARE, 'A tenth stays for the battery\'s own electronics before it switches off. Common practice, no source.'),
             new self('layup_days', 'Days a boat stands untouched', 'days', 'A month between trips in the season. Common practice, no source.'),
             new self('night_hours', 'Hours a charger has at night', 'h', 'Off the water at eight, on it at six.'),
             new self('stock_gauges', 'Gauges kept', '', 'The sizes riggers use most; a gauge that is not kept is never chosen, only shown.'),

@@ -43,6 +43,7 @@ export function Shed() {
                         </Button>
                     )}
                     <Link to="/catalogue">Catalogue</Link>
+                    <Link to="/house-rules">House rules</Link>
                     <Button size="sm" variant="outline" onClick={() => void signOut()}>
                         Sign out
                     </Button>
