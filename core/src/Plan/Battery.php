@@ -20,6 +20,8 @@ final readonly class Battery
      * @param  float|null  $kilograms  kg
      * @param  list<float>|null  $size  length, width, height over the posts in mm
      * @param  list<float>|null  $tray  the room it stands in, up to the lid, in mm
+     * @param  bool  $plusLeft  whether its plus is the left post, seen from the side that the posts are on
+     * @param  Lie|null  $lies  where it stands in its compartment; null: nobody has said
      * @param  bool|null  $restrained  held so that it cannot move
      * @param  bool|null  $booted  a boot over its positive post
      * @param  string|null  $space  open, ventilated or closed
@@ -52,6 +54,8 @@ final readonly class Battery
         public ?float $peakAmps,
         public ?int $mostInSeries,
         public ?int $mostInParallel,
+        public bool $plusLeft,
+        public ?Lie $lies,
     ) {
     }
 
@@ -85,6 +89,8 @@ final readonly class Battery
             $record->numberOrNull('peak_a'),
             $whole($record->numberOrNull('max_series')),
             $whole($record->numberOrNull('max_parallel')),
+            $record->text('plus_side') === 'left',
+            $record->has('lies') ? Lie::of($record->record('lies')) : null,
         );
     }
 }

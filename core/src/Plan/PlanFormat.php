@@ -102,6 +102,7 @@ final class PlanFormat
                 Field::required('y_m', new NumberShape(-10, 10, 'm')),
                 Field::optional('kind', new ChoiceShape(['deck', 'locker', 'console', 'battery', 'engine', 'transom', 'motor'])),
                 Field::optional('petrol_vapour', new FlagShape),
+                Field::optional('inside_mm', new ListShape(new NumberShape(10, 5000, 'mm'), 3, 3)),
             ]), 100), []),
             Field::optional('ways', new ListShape(new ObjectShape([
                 Field::required('id', TextShape::id()),

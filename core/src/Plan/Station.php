@@ -9,6 +9,7 @@ use Dinghy\Plan\Format\Record;
 /** A place in the boat: x forward from the transom, y to port, m. */
 final readonly class Station
 {
+    /** @param  list<float>|null  $inside  length, width, height of the compartment inside, in mm */
     private function __construct(
         public string $id,
         public string $name,
@@ -16,6 +17,7 @@ final readonly class Station
         public float $y,
         public ?string $kind,
         public ?bool $petrolVapour,
+        public ?array $inside,
     ) {
     }
 
@@ -28,6 +30,7 @@ final readonly class Station
             $record->number('y_m'),
             $record->textOrNull('kind'),
             $record->flagOrNull('petrol_vapour'),
+            $record->has('inside_mm') ? $record->numbers('inside_mm') : null,
         );
     }
 

@@ -41,6 +41,12 @@ final class SupplyFormat
             Field::optional('size_mm', new ListShape(new NumberShape(10, 2000, 'mm'), 3, 3)),
             Field::optional('group', new ChoiceShape(GroupSize::names())),
             Field::optional('tray_mm', new ListShape(new NumberShape(10, 3000, 'mm'), 3, 3)),
+            Field::optional('plus_side', new ChoiceShape(['left', 'right']), 'left'),
+            Field::optional('lies', new ObjectShape([
+                Field::required('x_mm', new NumberShape(-1000, 5000, 'mm')),
+                Field::required('y_mm', new NumberShape(-1000, 5000, 'mm')),
+                Field::optional('turned', new ChoiceShape([0, 90, 180, 270]), 0),
+            ])),
             Field::optional('restrained', new FlagShape),
             Field::optional('booted', new FlagShape),
             Field::optional('space', new ChoiceShape(['open', 'ventilated', 'closed'])),

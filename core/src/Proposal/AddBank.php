@@ -6,7 +6,6 @@ namespace Dinghy\Proposal;
 
 use Dinghy\Plan\Patch;
 use Dinghy\Plan\Plan;
-use Dinghy\Protection\FuseFamily;
 
 /** Equal blocks in series, in parallel, or strings in parallel, each string with its fuse. */
 final class AddBank
@@ -44,10 +43,9 @@ final class AddBank
         }
         $volts = is_numeric($figures->nominal_v ?? null) ? $series * (float) $figures->nominal_v : 12.0;
         $amps = is_numeric($figures->continuous_a ?? null) ? (float) $figures->continuous_a : (is_numeric($figures->capacity_ah ?? null) ? (float) $figures->capacity_ah : 100.0);
-        $family = FuseFamily::ofStrings($volts);
         $steps[] = Patch::put("bank:{$bank}", (object) [
             'id' => $bank, 'strings' => array_values($strings),
-            ...($parallel > 1 ? ['string_protection' => (object) ['family' => $family->value, 'rating_a' => $family->sizeFor($amps)]] : []),
+            ...($parallel > 1 ? ['string_protection' => StringFuse::of($volts, $amps)] : []),
         ]);
 
         return Patch::all($steps);

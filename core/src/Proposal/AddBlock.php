@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Dinghy\Proposal;
 
-use Dinghy\Plan\DeviceKind;
 use Dinghy\Plan\Patch;
 use Dinghy\Plan\Plan;
 
@@ -22,7 +21,7 @@ final class AddBlock
         return Patch::put("block:{$id}", (object) ['id' => $id, ...$place, 'circuits' => $circuits, 'branches' => []])
             ->and(AddDevice::feed(
                 $plan,
-                new Asked(DeviceKind::Display, 0, 0, 0, 0, null),
+                Asked::block(),
                 (object) ['bank' => $bank, ...($last > 1 && $from->shunt === null ? ['plus' => 'pos@1', 'minus' => "neg@{$last}"] : [])],
                 "feed {$name}",
                 (object) ['block' => $id],

@@ -27,6 +27,24 @@ final readonly class Asked
     ) {
     }
 
+    /** @param  \stdClass  $figures  a device as the plan file has it */
+    public static function by(\stdClass $figures): self
+    {
+        $number = static fn (string $key): float => is_int($figures->{$key} ?? null) || is_float($figures->{$key} ?? null) ? (float) $figures->{$key} : 0.0;
+
+        return new self(
+            DeviceKind::tryFrom(is_string($figures->kind ?? null) ? $figures->kind : '') ?? DeviceKind::Other,
+            $number('v_min'), $number('v_max'), $number('typical_a'), $number('peak_a'),
+            isset($figures->fuse_a) ? $number('fuse_a') : null,
+        );
+    }
+
+    /** What a fuse block asks: its feed is judged as one of electronics. */
+    public static function block(): self
+    {
+        return new self(DeviceKind::Display, 0, 0, 0, 0, null);
+    }
+
     public function class(): LoadClass
     {
         return match (true) {

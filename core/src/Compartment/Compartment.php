@@ -1,0 +1,196 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Compartment;
+
+use Dinghy\Plan\Bank;
+use Dinghy\Plan\Battery;
+use Dinghy\Plan\Jumper;
+use Dinghy\Plan\Lie;
+use Dinghy\Plan\Plan;
+use Dinghy\Rule\Words;
+
+/** The blocks of a bank where they stand, whether they fit, and how the jumpers run between their posts. */
+final readonly class Compartment
+{
+    /** mm between blocks that nobody has placed: room for a strap and a hand */
+    public const GAP = 25.0;
+
+    /** A jumper is not pulled straight: its bend, and a lug's length at each end, mm [working estimate]. */
+    private const BEND = 1.25;
+
+    private const LUGS = 60.0;
+
+    /**
+     * @param  array<string, LaidBlock>  $blocks  by battery, in the bank's order
+     * @param  list<LaidBlock>  $neighbours  of other banks in the same compartment, where the plan says where they stand
+     * @param  list<float>|null  $inside  length, width, height in mm; null: not measured
+     * @param  list<Jumper>  $wires
+     */
+    private function __construct(
+        public array $blocks,
+        public array $neighbours,
+        public ?array $inside,
+        public array $wires,
+    ) {
+    }
+
+    /** @param  array<string, Lie>|null  $lies  of all its batteries, to be tried; null: as planned */
+    public static function of(Plan $plan, Bank $bank, ?array $lies = null): self
+    {
+        $station = $plan->boat->stations[$bank->strings[0][0]->station ?? ''] ?? null;
+        $neighbours = [];
+        foreach ($plan->batteries as $battery) {
+            if ($station !== null && $battery->station === $station->id && $battery->lies !== null && ! in_array($battery, $bank->batteries(), true)) {
+                $neighbours[] = new LaidBlock($battery, $battery->lies);
+            }
+        }
+        $blocks = [];
+        foreach ($lies ?? self::planned($bank->batteries()) as $id => $lie) {
+            $blocks[$id] = new LaidBlock($plan->batteries[$id], $lie);
+        }
+
+        return new self($blocks, $neighbours, $station?->inside, $bank->wires());
+    }
+
+    /** @return float mm that it is too small by in its worst direction; 0 or less: what is left; null: not measured */
+    public function short(): ?float
+    {
+        if ($this->inside === null) {
+            return null;
+        }
+        $worst = -INF;
+        foreach ($this->blocks as $block) {
+            $over = [-$block->lie->x, -$block->lie->y, $block->lie->x + $block->width - $this->inside[0], $block->lie->y + $block->depth - $this->inside[1]];
+            $worst = max($worst, ...$over);
+            if ($block->battery->size !== null) {
+                $worst = max($worst, $block->battery->size[2] - $this->inside[2]);
+            }
+        }
+
+        return $worst;
+    }
+
+    /** @return list<array{string, string, float}> pairs of batteries that stand in each other, and by how many mm */
+    public function overlaps(): array
+    {
+        $overlaps = [];
+        $all = [...array_values($this->blocks), ...$this->neighbours];
+        foreach ($all as $i => $one) {
+            foreach (array_slice($all, $i + 1) as $other) {
+                $by = $one->overlap($other);
+                if ($by > 0) {
+                    $overlaps[] = [$one->battery->id, $other->battery->id, $by];
+                }
+            }
+        }
+
+        return $overlaps;
+    }
+
+    /** @return list<array{string, string}> ids of jumpers that cross, seen from above */
+    public function crossings(): array
+    {
+        $crossings = [];
+        foreach ($this->wires as $i => $one) {
+            foreach (array_slice($this->wires, $i + 1) as $other) {
+                [$a, $b, $c, $d] = [$this->post($one->from), $this->post($one->to), $this->post($other->from), $this->post($other->to)];
+                if ($a !== null && $b !== null && $c !== null && $d !== null && self::cross($a, $b, $c, $d)) {
+                    $crossings[] = [$one->id, $other->id];
+                }
+            }
+        }
+
+        return $crossings;
+    }
+
+    /** @return float|null m that a jumper between two posts is cut to; null: one of them is not in this bank */
+    public function jumperLength(Jumper $wire): ?float
+    {
+        [$from, $to] = [$this->post($wire->from), $this->post($wire->to)];
+
+        return $from === null || $to === null ? null : (self::BEND * $from->to($to) + self::LUGS) / 1000;
+    }
+
+    public function fits(): bool
+    {
+        return ($this->short() ?? 0.0) <= 0 && $this->overlaps() === [];
+    }
+
+    /** Whether the blocks fit, or by how much not, and whether jumpers cross: a sentence each. */
+    public function says(Plan $plan, Bank $bank): string
+    {
+        $name = static fn (string $id): string => ($of = $plan->bankOf($id)) === null ? $id : ($of->id === $bank->id ? '' : "{$of->id}: ").'Battery '.$plan->houseRules->numberOf($of, $plan->batteries[$id]);
+        $said = array_map(static fn (array $pair): string => "{$name($pair[0])} and {$name($pair[1])} stand in each other by ".self::mm($pair[2]).'.', $this->overlaps());
+        $short = $this->short();
+        $said[] = match (true) {
+            $short === null => 'The compartment is not measured: type its length, width and height inside to see whether they fit.',
+            $short > 0 => 'They do not fit: '.self::mm($short).' too much.',
+            default => 'They fit, with '.self::mm(-$short).' to spare where it is tightest.',
+        };
+        $crossings = count($this->crossings());
+        if ($crossings > 0) {
+            $said[] = $crossings === 1 ? 'Two jumpers cross; turn a block so that they do not.' : "Jumpers cross at {$crossings} places; turn blocks so that they do not.";
+        }
+
+        return implode(' ', $said);
+    }
+
+    public function post(string $post): ?Point
+    {
+        $block = $this->blocks[substr($post, 0, -1)] ?? null;
+
+        return str_ends_with($post, '+') ? $block?->plus() : $block?->minus();
+    }
+
+    /** @return float mm of all jumpers, as the crow flies */
+    public function wireLength(): float
+    {
+        $sum = 0.0;
+        foreach ($this->wires as $wire) {
+            [$from, $to] = [$this->post($wire->from), $this->post($wire->to)];
+            $sum += $from === null || $to === null ? 0.0 : $from->to($to);
+        }
+
+        return $sum;
+    }
+
+    /**
+     * Where each stands by the plan; those that it says nothing of in a row beyond, long sides together, turned so that a
+     * series jumper has the shortest way.
+     *
+     * @param  list<Battery>  $batteries
+     * @return array<string, Lie>
+     */
+    private static function planned(array $batteries): array
+    {
+        $x = 0.0;
+        foreach ($batteries as $battery) {
+            if ($battery->lies !== null) {
+                $block = new LaidBlock($battery, $battery->lies);
+                $x = max($x, $block->lie->x + $block->width + self::GAP);
+            }
+        }
+        $lies = [];
+        foreach ($batteries as $i => $battery) {
+            $lies[$battery->id] = $battery->lies ?? new Lie($x, 0.0, $i % 2 === 0 ? 270 : 90);
+            if ($battery->lies === null) {
+                $x += LaidBlock::footprint($battery)[1] + self::GAP;
+            }
+        }
+
+        return $lies;
+    }
+
+    /** Whether two stretches cross; meeting at an end is not crossing. */
+    private static function cross(Point $a, Point $b, Point $c, Point $d): bool
+    {
+        return $a->turn($b, $c) * $a->turn($b, $d) < 0 && $c->turn($d, $a) * $c->turn($d, $b) < 0;
+    }
+
+    private static function mm(float $millimetres): string
+    {
+        return Words::trim($millimetres, 0).' mm';
+    }
+}

@@ -1,0 +1,171 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Wiring;
+
+use Dinghy\Plan\Bank;
+use Dinghy\Plan\Battery;
+use Dinghy\Plan\Jumper;
+use Dinghy\Plan\Plan;
+use Dinghy\Rule\Words;
+
+/**
+ * The order in which the wires of a bank are landed, post by post: charger leads, jumpers, positives, load negative last
+ * [common practice, no source]. Shops differ in whether charger leads or jumpers come first.
+ */
+final readonly class ConnectionOrder
+{
+    /** V; strings further apart than this are charged first: joining them drives a current through both */
+    private const APART = 0.2;
+
+    private function __construct(
+        private Plan $plan,
+        private Bank $bank,
+        private Words $words,
+    ) {
+    }
+
+    /** @return non-empty-list<ConnectionStep> */
+    public static function of(Plan $plan, Bank $bank, Words $words, bool $chargerFirst): array
+    {
+        $order = new self($plan, $bank, $words);
+        $wires = $chargerFirst ? [...$order->chargers(), ...$order->jumpers()] : [...$order->jumpers(), ...$order->chargers()];
+
+        return [
+            new ConnectionStep("Open every switch and breaker of bank {$bank->id}, take its fuses out, unplug its chargers.", null, null, null,
+                'Rings, watch and chain off; eye protection on; wrench handle wrapped. A short across a battery welds tools and can burst it.'),
+            ...$wires, ...$order->positives(), ...$order->negatives(),
+            new ConnectionStep('Boots on every positive post, nothing loose on the blocks. Then meter every point before a fuse goes in.', null, null, null,
+                'Fuses go in one at a time, the smallest first, after the readings are right.'),
+        ];
+    }
+
+    /** @return list<ConnectionStep> */
+    private function chargers(): array
+    {
+        $leads = [];
+        foreach ($this->plan->chargers as $charger) {
+            foreach ($charger->outputs as $output) {
+                $first = $output->across[0];
+                $last = $output->across[count($output->across) - 1];
+                if (in_array($first, $this->bank->batteries(), true)) {
+                    $leads[$this->number($first)] = [
+                        $this->step("Charger {$charger->id}: minus", $this->bank->minusEnd("{$first->id}-", $output->pastShunt), $charger->id),
+                        $this->step("Charger {$charger->id}: plus", "{$last->id}+", $charger->id, 'Its fuse is out and the charger is unplugged.'),
+                    ];
+                }
+            }
+        }
+        ksort($leads);
+
+        return array_merge(...array_values($leads));
+    }
+
+    /** @return list<ConnectionStep> */
+    private function jumpers(): array
+    {
+        $wires = $this->bank->wires();
+        // Along the chain, from the block that the shop counts from; what joins like posts when every string stands.
+        usort($wires, fn (Jumper $a, Jumper $b): int => [self::joinsLike($a), min($this->ends($a))] <=> [self::joinsLike($b), min($this->ends($b))]);
+        $steps = [];
+        foreach ($wires as $at => $wire) {
+            [$from, $to] = $this->ends($wire);
+            $ends = $from <= $to ? [$wire->from, $wire->to] : [$wire->to, $wire->from];
+            $name = 'Jumper '.($at + 1);
+            $steps[] = $this->step("{$name}: first end", $ends[0], $wire->id, 'The other end stays covered until it is landed.');
+            $steps[] = $this->step("{$name}: other end", $ends[1], $wire->id, self::joinsLike($wire)
+                ? 'Only when both sides rest within '.$this->words->volts(self::APART).' of each other: a difference drives a current through both.'
+                : 'From here on the open end of the chain is live: one tool on one post at a time.');
+        }
+
+        return $steps;
+    }
+
+    /** @return list<ConnectionStep> */
+    private function positives(): array
+    {
+        $steps = [];
+        if ($this->bank->stringProtection !== null) {
+            foreach ($this->bank->strings as $string) {
+                $steps[] = $this->step('String fuse, without its link', $string[count($string) - 1]->id.'+', $this->bank->id);
+            }
+        }
+        foreach ($this->plan->feedsOf($this->bank) as $feed) {
+            $steps[] = $this->step("Feed {$feed->id}: plus", $feed->supply->plus->post($this->bank), $feed->id, 'Its fuse is out or its breaker open; boot over the ring at once.');
+        }
+
+        return $steps;
+    }
+
+    /** @return list<ConnectionStep> */
+    private function negatives(): array
+    {
+        $steps = [];
+        if ($this->bank->shunt !== null) {
+            $steps[] = $this->step('Shunt, battery side', $this->bank->negativePost(), $this->bank->id);
+        }
+        foreach ($this->plan->bonds as $bond) {
+            if ($bond->from === $this->bank || $bond->to === $this->bank) {
+                $steps[] = $this->step("Negative bond {$bond->id}", $this->bank->negativePost(), $bond->id);
+            }
+        }
+        $feeds = $this->plan->feedsOf($this->bank);
+        foreach ($feeds as $feed) {
+            $steps[] = $this->step("Feed {$feed->id}: minus", $this->bank->minusEnd($feed->supply->minus->post($this->bank), $feed->pastShunt), $feed->id,
+                'Last: this closes the circuit. A spark means that something is switched on or wrong: take it off again and look.');
+        }
+
+        return $steps;
+    }
+
+    private function step(string $what, string $post, string $wire, ?string $caution = null): ConnectionStep
+    {
+        $battery = str_ends_with($post, ':shunt') ? null : $this->plan->batteries[substr($post, 0, -1)];
+        $volts = $battery === null || $this->plan->bankOf($battery->id) !== $this->bank ? null : $this->above($battery, str_ends_with($post, '+'));
+        $where = $battery === null ? 'the load side of the shunt' : $this->name($battery).(str_ends_with($post, '+') ? ' +' : ' −');
+
+        return new ConnectionStep("{$what} on {$where}.", $post, $wire, $volts, $caution);
+    }
+
+    /** V nominal of a post from the common negative, in its string. */
+    private function above(Battery $battery, bool $plus): float
+    {
+        [$height, $string] = $this->bank->placeOf($battery);
+
+        return Bank::nominalOf(array_slice($this->bank->strings[$string], 0, $height + ($plus ? 1 : 0)));
+    }
+
+    private function name(Battery $battery): string
+    {
+        $bank = $this->plan->bankOf($battery->id);
+
+        return match (true) {
+            $bank === null => $battery->id,
+            $bank === $this->bank => 'Battery '.$this->number($battery),
+            default => "{$bank->id}: Battery ".$this->plan->houseRules->numberOf($bank, $battery),
+        };
+    }
+
+    private function number(Battery $battery): int
+    {
+        return $this->plan->houseRules->numberOf($this->bank, $battery);
+    }
+
+    /** @return array{int, int} what the blocks at its ends are called by; those of other banks come last */
+    private function ends(Jumper $wire): array
+    {
+        $number = function (string $post): int {
+            $battery = $this->plan->batteries[substr($post, 0, -1)];
+
+            return in_array($battery, $this->bank->batteries(), true) ? $this->number($battery) : PHP_INT_MAX;
+        };
+
+        return [$number($wire->from), $number($wire->to)];
+    }
+
+    private static function joinsLike(Jumper $wire): bool
+    {
+        return substr($wire->from, -1) === substr($wire->to, -1);
+    }
+}

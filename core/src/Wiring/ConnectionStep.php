@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Wiring;
+
+/** One ring landed on one post, or what is done before and after. */
+final readonly class ConnectionStep
+{
+    /**
+     * @param  string|null  $post  as "b1+", or "thrust:shunt"; null: nothing is landed
+     * @param  string|null  $wire  id of the jumper, feed, charger or bond
+     * @param  float|null  $volts  V nominal that the far end of what is landed has from the common negative from now on; null: none
+     * @param  string|null  $caution  where the hand is
+     */
+    public function __construct(
+        public string $says,
+        public ?string $post,
+        public ?string $wire,
+        public ?float $volts,
+        public ?string $caution,
+    ) {
+    }
+}
