@@ -3,13 +3,16 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\AcceptanceController;
+use App\Http\Controllers\BenchController;
 use App\Http\Controllers\CatalogueController;
 use App\Http\Controllers\CatalogueTableController;
 use App\Http\Controllers\HouseRulesController;
 use App\Http\Controllers\JobController;
 use App\Http\Controllers\MeterController;
+use App\Http\Controllers\OfferController;
 use App\Http\Controllers\PartController;
 use App\Http\Controllers\PlanController;
+use App\Http\Controllers\ProposalController;
 use App\Http\Controllers\ReadingController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\ShedController;
@@ -34,6 +37,11 @@ Route::prefix('api')->group(function (): void {
         Route::post('jobs', [JobController::class, 'store']);
         Route::get('jobs/{job}', [JobController::class, 'show'])->whereNumber('job');
         Route::post('jobs/{job}/plan/edits', [PlanController::class, 'edit'])->whereNumber('job');
+        Route::post('jobs/{job}/plan/preview', [PlanController::class, 'preview'])->whereNumber('job');
+        Route::get('jobs/{job}/log', [PlanController::class, 'log'])->whereNumber('job');
+        Route::get('jobs/{job}/offers', OfferController::class)->whereNumber('job');
+        Route::post('jobs/{job}/plan/proposals', ProposalController::class)->whereNumber('job');
+        Route::get('jobs/{job}/bench', BenchController::class)->whereNumber('job');
         Route::post('jobs/{job}/plan/undo', [PlanController::class, 'undo'])->whereNumber('job');
         Route::post('jobs/{job}/plan/redo', [PlanController::class, 'redo'])->whereNumber('job');
         Route::post('jobs/{job}/plan/parts', [PartController::class, 'store'])->whereNumber('job');

@@ -18,13 +18,14 @@ final class CatalogueCsv
         'size_mm', 'tray_mm', 'restrained', 'booted', 'space', 'continuous_a', 'max_series', 'max_parallel',
         'device', 'v_min', 'v_max', 'typical_a', 'peak_a', 'standby_a', 'load', 'fuse_a', 'lead.gauge', 'lead.length_m', 'longest_runs', 'always_on', 'keyed_plug', 'data',
         'circuits', 'outputs', 'amps', 'isolated',
+        'gauge', 'cable', 'insulation_c', 'family', 'rating_a', 'max_v', 'breaking_a', 'ignition_protected', 'resets_itself', 'trip_free', 'thinnest', 'thickest', 'price',
     ];
 
-    private const FLAGS = ['restrained', 'booted', 'always_on', 'keyed_plug', 'isolated'];
+    private const FLAGS = ['restrained', 'booted', 'always_on', 'keyed_plug', 'isolated', 'ignition_protected', 'resets_itself', 'trip_free'];
 
     private const MEASURES = ['size_mm', 'tray_mm'];
 
-    private const WORDS = ['kind', 'name', 'chemistry', 'stud_pos', 'stud_neg', 'group', 'space', 'device', 'load', 'lead.gauge', 'data'];
+    private const WORDS = ['kind', 'name', 'chemistry', 'stud_pos', 'stud_neg', 'group', 'space', 'device', 'load', 'lead.gauge', 'data', 'gauge', 'cable', 'family', 'thinnest', 'thickest'];
 
     private const MOST_LINES = 2000;
 
@@ -35,7 +36,7 @@ final class CatalogueCsv
         fputcsv($file, self::COLUMNS, escape: '');
         foreach ($parts as $part) {
             $flat = ['kind' => $part->kind, 'name' => $part->name];
-            foreach (get_object_vars($part->asPlanned()) as $key => $value) {
+            foreach (get_object_vars($part->told()) as $key => $value) {
                 $column = $part->kind === 'device' && $key === 'kind' ? 'device' : $key;
                 if ($value instanceof \stdClass) {
                     foreach (get_object_vars($value) as $inner => $one) {

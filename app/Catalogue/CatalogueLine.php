@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace App\Catalogue;
 
+use Dinghy\Plan\CircuitFormat;
+use Dinghy\Plan\Format\ObjectShape;
+use Dinghy\Plan\Format\Problem;
+use Dinghy\Plan\Format\Problems;
 use Dinghy\Plan\Plan;
 use Dinghy\Plan\PlanDocument;
 use Dinghy\Plan\PlanRefused;
@@ -29,19 +33,44 @@ final readonly class CatalogueLine
 
     public static function of(int $number, string $kind, string $name, \stdClass $figures): self
     {
+        $planned = clone $figures;
+        unset($planned->price);
+        $shape = self::shape($kind);
         $why = match (true) {
             $name === '' => 'The name is missing.',
             mb_strlen($name) > 100 => 'The name is longer than 100 letters.',
-            $kind === 'battery', $kind === 'device' => self::refusedByPlan(self::LISTS[$kind], $figures),
+            isset($figures->price) && (! is_numeric($figures->price) || $figures->price < 0) => 'price: expected a number of 0 or more.',
+            isset(self::LISTS[$kind]) => self::refusedByPlan(self::LISTS[$kind], $planned),
+            $shape !== null => self::refusedByShape($shape, $planned),
             $kind === 'block' => self::whole($figures, 'circuits', 48),
             $kind === 'charger' => self::whole($figures, 'outputs', 12) ?? (is_numeric($figures->amps ?? null) && $figures->amps > 0 ? null : 'amps: expected a number of amps above 0.'),
-            default => "kind: expected battery, device, block or charger, found \"{$kind}\".",
+            default => "kind: expected battery, device, block, charger, wire, protection or connector, found \"{$kind}\".",
         };
 
         return new self($number, $kind, $name, $figures, $why);
     }
 
+    /** What a plan would take of a kind; null: the kind is not taken over as it is. */
+    private static function shape(string $kind): ?ObjectShape
+    {
+        return match ($kind) {
+            'protection' => CircuitFormat::protection(),
+            'connector' => CircuitFormat::connector(),
+            'wire' => CircuitFormat::wire(),
+            default => null,
+        };
+    }
+
     /** The plan's own format judges the figures: what a plan would not take is not kept here. */
+    private static function refusedByShape(ObjectShape $shape, \stdClass $figures): ?string
+    {
+        $problems = new Problems;
+        $shape->read($figures, '', $problems);
+
+        return self::sentence($problems->all()[0] ?? null, '');
+    }
+
+    /** As above, with what the figures of one part must be to each other. */
     private static function refusedByPlan(string $list, \stdClass $figures): ?string
     {
         try {
@@ -49,8 +78,13 @@ final readonly class CatalogueLine
 
             return null;
         } catch (PlanRefused $refusal) {
-            return str_replace("/{$list}/0/", '', "{$refusal->problems[0]->pointer}: {$refusal->problems[0]->message}.");
+            return self::sentence($refusal->problems[0], "/{$list}/0");
         }
+    }
+
+    private static function sentence(?Problem $problem, string $above): ?string
+    {
+        return $problem === null ? null : ltrim(str_replace($above.'/', '', $problem->pointer).": {$problem->message}.", '/: ');
     }
 
     private static function whole(\stdClass $figures, string $key, int $most): ?string

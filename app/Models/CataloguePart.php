@@ -12,9 +12,10 @@ use Illuminate\Database\Eloquent\Model;
  *
  * @property int $id
  * @property int $shop_id
- * @property string $kind battery, device, block or charger
+ * @property string $kind battery, device, block, charger, wire, protection or connector
  * @property string $name
- * @property array<string, mixed> $figures keys of the plan file; of a block "circuits"; of a charger "outputs", "amps", "isolated"
+ * @property array<string, mixed> $figures keys of the plan file; of a block "circuits"; of a charger "outputs", "amps", "isolated";
+ *   of every part "price", of a wire for a metre of one conductor
  */
 final class CataloguePart extends Model
 {
@@ -26,11 +27,28 @@ final class CataloguePart extends Model
         return ['figures' => 'array'];
     }
 
-    /** The figures as the plan file writes them: objects stay objects. */
-    public function asPlanned(): \stdClass
+    /** Everything that the catalogue says of it: objects stay objects. */
+    public function told(): \stdClass
     {
         $figures = json_decode((string) $this->getRawOriginal('figures'), false, 32, JSON_THROW_ON_ERROR);
 
         return $figures instanceof \stdClass ? $figures : new \stdClass;
+    }
+
+    /** The figures as a plan takes them over, without those of the shop. */
+    public function asPlanned(): \stdClass
+    {
+        $figures = $this->told();
+        unset($figures->price);
+
+        return $figures;
+    }
+
+    /** @return float|null in the shop's money; null: nobody has said */
+    public function price(): ?float
+    {
+        $price = $this->figures['price'] ?? null;
+
+        return is_int($price) || is_float($price) ? (float) $price : null;
     }
 }

@@ -23,6 +23,7 @@ use Illuminate\Support\Carbon;
  * @property string|null $patch
  * @property string $document
  * @property string $hash
+ * @property string|null $reason why it was made, where a person said
  * @property Carbon $made_at
  * @property-read User|null $author
  * @property-read PlanVersion|null $parent
@@ -31,7 +32,7 @@ final class PlanVersion extends Model
 {
     public $timestamps = false;
 
-    protected $fillable = ['job_id', 'number', 'parent_id', 'user_id', 'kind', 'reverts_id', 'patch', 'document', 'hash', 'made_at'];
+    protected $fillable = ['job_id', 'number', 'parent_id', 'user_id', 'kind', 'reverts_id', 'patch', 'document', 'hash', 'reason', 'made_at'];
 
     /** @return array<string, string> */
     protected function casts(): array

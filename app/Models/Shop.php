@@ -40,6 +40,12 @@ final class Shop extends Model
         return $this->hasMany(CataloguePart::class);
     }
 
+    /** @return list<int> circuits of the fuse blocks in the catalogue */
+    public function blockSizes(): array
+    {
+        return array_values($this->catalogue()->where('kind', 'block')->get()->map(static fn (CataloguePart $part): int => (int) ($part->asPlanned()->circuits ?? 0))->sort()->all());
+    }
+
     /** @return HasMany<Customer, $this> */
     public function customers(): HasMany
     {

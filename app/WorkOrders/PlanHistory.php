@@ -34,23 +34,25 @@ final readonly class PlanHistory
     /**
      * Applies a change that was made on version $base. Changes of other fields since then are kept beside it.
      *
+     * @param  string|null  $reason  why, for the log
+     *
      * @throws PlanClash|\Dinghy\Plan\PlanRefused|\Dinghy\Plan\PatchRefused
      */
-    public function edit(User $user, int $base, Patch $patch): PlanVersion
+    public function edit(User $user, int $base, Patch $patch, ?string $reason = null): PlanVersion
     {
-        return $this->locked(function (?PlanVersion $head) use ($user, $base, $patch): PlanVersion {
+        return $this->locked(function (?PlanVersion $head) use ($user, $base, $patch, $reason): PlanVersion {
             $head ?? throw PlanClash::nothingTo('change');
             $since = $this->job->planVersions()->with('author')->where('number', '>', $base)->get()->sortBy('number');
             $this->refuseClash($since, $patch, $head);
 
-            return $this->change($head, $user, 'edit', $patch, null);
+            return $this->change($head, $user, 'edit', $patch, null, $reason);
         });
     }
 
     /**
      * A change that is made from the plan as it is now, so that it fits whatever others have done.
      *
-     * @param  \Closure(Plan): Patch  $proposal
+     * @param  \Closure(Plan, PlanDocument): Patch  $proposal
      *
      * @throws PlanClash|\Dinghy\Plan\PlanRefused|\Dinghy\Proposal\ProposalRefused
      */
@@ -59,7 +61,7 @@ final readonly class PlanHistory
         return $this->locked(function (?PlanVersion $head) use ($user, $proposal): PlanVersion {
             $head ?? throw PlanClash::nothingTo('change');
 
-            return $this->change($head, $user, 'edit', $proposal(Plan::of($this->job->judged($head))), null);
+            return $this->change($head, $user, 'edit', $proposal(Plan::of($this->job->judged($head)), $head->planDocument()), null);
         });
     }
 
@@ -136,15 +138,15 @@ final readonly class PlanHistory
         });
     }
 
-    private function change(PlanVersion $head, User $user, string $kind, Patch $patch, ?PlanVersion $reverts): PlanVersion
+    private function change(PlanVersion $head, User $user, string $kind, Patch $patch, ?PlanVersion $reverts, ?string $reason = null): PlanVersion
     {
         $document = $head->planDocument()->with($patch);
         Plan::of($document);
 
-        return $this->append($head, $user, $kind, $patch, $document, $reverts);
+        return $this->append($head, $user, $kind, $patch, $document, $reverts, $reason);
     }
 
-    private function append(?PlanVersion $head, ?User $user, string $kind, ?Patch $patch, PlanDocument $document, ?PlanVersion $reverts = null): PlanVersion
+    private function append(?PlanVersion $head, ?User $user, string $kind, ?Patch $patch, PlanDocument $document, ?PlanVersion $reverts = null, ?string $reason = null): PlanVersion
     {
         return $this->job->planVersions()->create([
             'number' => ($head->number ?? 0) + 1,
@@ -155,6 +157,7 @@ final readonly class PlanHistory
             'patch' => $patch === null ? null : json_encode($patch->toJson(), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),
             'document' => $document->toJson(),
             'hash' => $document->hash(),
+            'reason' => $reason,
             'made_at' => now(),
         ]);
     }

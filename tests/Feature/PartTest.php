@@ -73,13 +73,36 @@ final class PartTest extends TestCase
     {
         $this->actingAs($this->person('rigger'));
         foreach (CataloguePart::query()->get() as $part) {
-            $job = Job::query()->findOrFail($this->postJson('/api/jobs', ['customer' => 'C', 'title' => 'T', 'boat' => 'B'])->json('id'));
+            $onRun = in_array($part->kind, ['wire', 'protection', 'connector'], true);
+            $job = $onRun ? $this->skiff() : Job::query()->findOrFail($this->postJson('/api/jobs', ['customer' => 'C', 'title' => 'T', 'boat' => 'B'])->json('id'));
             if (in_array($part->kind, ['block', 'charger'], true)) {
                 $this->add($job, 'LiFePO4 12 V 100 Ah, group 31', ['name' => 'bank'])->assertOk();
             }
-            $answer = $this->postJson("/api/jobs/{$job->id}/plan/parts", ['part' => $part->id, 'bank' => 'bank']);
+            $answer = $this->postJson("/api/jobs/{$job->id}/plan/parts", ['part' => $part->id, 'bank' => 'bank', 'run' => 'bow-motor']);
             self::assertSame(200, $answer->status(), "{$part->name}: {$answer->json('message')}");
         }
+    }
+
+    public function test_wire_breaker_and_connector_are_put_on_a_run(): void
+    {
+        $this->actingAs($this->person('rigger'));
+        $fit = fn (string $part, string $run): TestResponse => $this->add($this->skiff(), $part, ['run' => $run]);
+        self::assertSame('4 AWG', $this->feed($fit('Tinned marine wire, 4 AWG', 'bow-motor'))['run']['gauge']);
+        $breaker = $this->feed($fit('Magnetic breaker to 48 V, 60 A', 'bow-motor'))['protection'][0];
+        self::assertEquals(['breaker', 60, 48, 0.6], [$breaker['family'], $breaker['rating_a'], $breaker['max_v'], round($breaker['from_source_m'], 1)]);
+        $fit('Heavy lug, 8 to 6 AWG', 'bow-motor')->assertOk();
+        self::assertSame(['Heavy lug, 8 to 6 AWG', 'Heavy lug, 8 to 6 AWG'], array_column($this->feed($fit('Heavy lug, 8 to 6 AWG', 'bow-motor'))['run']['connectors'], 'name'));
+        self::assertStringContainsString('sits in its block', (string) $fit('Magnetic breaker to 48 V, 60 A', 'br-hub')->assertStatus(422)->json('message'));
+        self::assertStringContainsString('Choose the run', (string) $fit('Tinned marine wire, 4 AWG', '')->assertStatus(422)->json('message'));
+    }
+
+    /**
+     * @param  TestResponse<\Symfony\Component\HttpFoundation\Response>  $answer
+     * @return array<string, mixed>
+     */
+    private function feed(TestResponse $answer): array
+    {
+        return collect((array) $answer->assertOk()->json('plan.feeds'))->firstWhere('id', 'bow-motor');
     }
 
     /** @param  array<string, mixed>  $how */

@@ -41,7 +41,7 @@ final class CatalogueTableController extends Controller
             } elseif ($part === null) {
                 $told['new'][] = $line->name;
                 $kept[] = $line;
-            } elseif ($part->kind !== $line->kind || $part->asPlanned() != $line->figures) {
+            } elseif ($part->kind !== $line->kind || $part->told() != $line->figures) {
                 $told['changed'][] = $line->name;
                 $kept[] = $line;
             } else {

@@ -42,7 +42,8 @@ final class HouseRulesController extends Controller
     {
         $this->authorize('create', Job::class);
         $shop = DB::transaction(function () use ($request, $user): Shop {
-            $shop = Shop::query()->lockForUpdate()->findOrFail($user->shop_id);
+            Shop::query()->whereKey($user->shop_id)->lockForUpdate()->firstOrFail();
+            $shop = $user->shop->refresh();
             if ($request->integer('version') !== $shop->house_rules_version) {
                 abort(409, 'Somebody kept other house rules since you last saw them. Look at them again; nothing was overwritten.');
             }

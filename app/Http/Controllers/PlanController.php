@@ -7,10 +7,18 @@ namespace App\Http\Controllers;
 use App\Http\Requests\EditPlanRequest;
 use App\Http\Resources\JobResource;
 use App\Models\Job;
+use App\Models\PlanVersion;
 use App\Models\User;
+use App\WorkOrders\Decisions;
 use App\WorkOrders\PlanExport;
 use App\WorkOrders\PlanHistory;
+use Dinghy\Evaluation\Consequences;
+use Dinghy\Evaluation\Evaluation;
+use Dinghy\Evaluation\EvaluationDocument;
+use Dinghy\Evaluation\Verdict;
 use Dinghy\Evaluation\Why;
+use Dinghy\Plan\Patch;
+use Dinghy\Plan\PatchWords;
 use Dinghy\Plan\Plan;
 use Dinghy\Plan\PlanDocument;
 use Dinghy\Plan\Units;
@@ -21,12 +29,50 @@ use Symfony\Component\HttpFoundation\Response;
 
 final class PlanController extends Controller
 {
+    /** versions that the log shows */
+    private const LOGGED = 300;
+
     public function edit(EditPlanRequest $request, Job $job, #[CurrentUser] User $user): JobResource
     {
         $this->authorize('changePlan', $job);
-        (new PlanHistory($job))->edit($user, $request->base(), $request->patch());
+        (new PlanHistory($job))->edit($user, $request->base(), $request->patch(), $request->reason());
 
         return new JobResource($job, $user);
+    }
+
+    /** What a change would come to. Nothing is kept, so whoever sees the boat may ask. */
+    public function preview(Request $request, Job $job): JsonResponse
+    {
+        $this->authorize('view', $job);
+        $body = json_decode($request->getContent(), false, 32);
+        $patch = Patch::of($body instanceof \stdClass ? $body->patch ?? null : null);
+        $units = $request->enum('units', Units::class);
+        $document = $job->judged(self::planOf($job));
+        $before = Evaluation::of(Plan::of($document), $units);
+        $after = Evaluation::of(Plan::of($document->with($patch)), $units);
+
+        return response()->json([
+            'plan' => self::planOf($job)->planDocument()->with($patch)->root(),
+            'evaluation' => EvaluationDocument::of($after),
+            'verdict' => Verdict::of($after, Decisions::of($job, $after)->count()),
+            'changes' => Consequences::of($before, $after)->sentences(),
+            'touches' => array_values(array_unique(array_column($patch->fields(), 'on'))),
+        ]);
+    }
+
+    /** Every change to the plan, newest first: who, when, what, and why where somebody said. */
+    public function log(Job $job): JsonResponse
+    {
+        $this->authorize('view', $job);
+        $versions = $job->planVersions()->with('author')->get(['id', 'job_id', 'number', 'user_id', 'kind', 'patch', 'reason', 'made_at'])->sortByDesc('number')->take(self::LOGGED)->values();
+
+        return response()->json(['entries' => $versions->map(static fn (PlanVersion $version): array => [
+            'number' => $version->number,
+            'made_at' => $version->made_at->toIso8601String(),
+            'author' => $version->author?->name,
+            'says' => ($version->kind === 'edit' || $version->kind === 'import' ? '' : "{$version->kind}: ").(($patch = $version->planPatch()) === null ? 'the whole plan' : PatchWords::of($patch)),
+            'reason' => $version->reason,
+        ])->all()]);
     }
 
     public function undo(Job $job, #[CurrentUser] User $user): JobResource

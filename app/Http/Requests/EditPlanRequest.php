@@ -19,6 +19,7 @@ final class EditPlanRequest extends FormRequest
             'base' => ['required', 'integer', 'min:1'],
             'units' => ['sometimes', 'string', 'in:imperial,metric'],
             'patch' => ['required_without:typed', 'prohibits:typed', 'array', 'min:1'],
+            'reason' => ['sometimes', 'nullable', 'string', 'max:300'],
             'typed' => ['required_without:patch', 'array'],
             'typed.on' => ['required_with:typed', 'string', 'max:80'],
             'typed.field' => ['required_with:typed', 'string', 'max:120'],
@@ -29,6 +30,11 @@ final class EditPlanRequest extends FormRequest
     public function base(): int
     {
         return $this->integer('base');
+    }
+
+    public function reason(): ?string
+    {
+        return $this->filled('reason') ? $this->string('reason')->trim()->value() : null;
     }
 
     public function units(): Units

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Catalogue\NewerFigures;
 use App\Models\Acceptance;
 use App\Models\Job;
 use App\Models\PlanVersion;
@@ -50,7 +51,7 @@ final class JobResource extends JsonResource
             'promised_on' => $this->job->promised_on?->toDateString(),
             'can_change' => $this->user->can('changePlan', $this->job),
             'version' => $head === null ? null : $this->version($head),
-            ...($head === null ? ['plan' => null, 'evaluation' => null, 'profiles' => [], 'verdict' => 'No plan yet.', 'decided' => [], 'readings' => []]
+            ...($head === null ? ['plan' => null, 'evaluation' => null, 'profiles' => [], 'verdict' => 'No plan yet.', 'decided' => [], 'readings' => [], 'newer' => []]
                 : $this->evaluated($head, $request->enum('units', Units::class))),
         ];
     }
@@ -90,6 +91,7 @@ final class JobResource extends JsonResource
                 'decided_at' => $acceptance->decided_at->toIso8601String(),
             ], $decisions->standing)),
             'readings' => $this->readings($evaluation),
+            'newer' => array_map(static fn (NewerFigures $newer): array => ['on' => $newer->on, 'part' => $newer->part, 'changes' => $newer->changes, 'patch' => $newer->patch->toJson()], NewerFigures::of($this->job->boat->customer->shop, $document)),
         ];
     }
 

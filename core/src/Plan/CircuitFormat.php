@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Dinghy\Plan;
 
+use Dinghy\Conductor\Ampacity;
 use Dinghy\Conductor\Gauge;
 use Dinghy\Conductor\Metal;
 use Dinghy\Plan\Format\ChoiceShape;
@@ -49,6 +50,7 @@ final class CircuitFormat
     {
         return new ObjectShape([
             Field::required('id', TextShape::id()),
+            Field::optional('part', new TextShape(100)),
             Field::optional('station', TextShape::id()),
             Field::optional('circuits', NumberShape::whole(1, 48)),
             Field::optional('ignition_protected', new FlagShape),
@@ -89,6 +91,7 @@ final class CircuitFormat
     {
         return new ObjectShape([
             Field::required('id', TextShape::id()),
+            Field::optional('part', new TextShape(100)),
             Field::optional('name', new TextShape(100), ''),
             Field::required('kind', ChoiceShape::ofEnum(DeviceKind::class)),
             Field::optional('station', TextShape::id()),
@@ -114,6 +117,16 @@ final class CircuitFormat
         ]);
     }
 
+    /** A wire as it is kept on the reel. */
+    public static function wire(): ObjectShape
+    {
+        return new ObjectShape([
+            Field::required('gauge', self::gauge()),
+            Field::optional('cable', new ChoiceShape(['single', 'pair']), 'single'),
+            Field::optional('insulation_c', new ChoiceShape(Ampacity::INSULATION_RATINGS)),
+        ]);
+    }
+
     public static function protection(): ObjectShape
     {
         return new ObjectShape([
@@ -135,7 +148,7 @@ final class CircuitFormat
     }
 
     /** A splice, lug or quick connector with the thinnest and the thickest gauge that it is made for. */
-    private static function connector(): ObjectShape
+    public static function connector(): ObjectShape
     {
         return new ObjectShape([
             Field::optional('name', new TextShape(60), ''),

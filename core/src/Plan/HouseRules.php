@@ -17,6 +17,7 @@ final readonly class HouseRules
      * @param  float  $ambient  °C
      * @param  float  $conductorCelsius  °C, the temperature volts are predicted at
      * @param  float  $slack  m at each end of a run
+     * @param  float  $waste  of the wire bought, 0–1
      * @param  array<string, float>  $floor  state of charge 0–1 by Chemistry value
      * @param  list<Gauge>  $stock  thinnest first
      * @param  float  $layUpDays  days that a boat stands untouched
@@ -30,6 +31,7 @@ final readonly class HouseRules
         public float $ambient,
         public float $conductorCelsius,
         public float $slack,
+        public float $waste,
         public array $floor,
         public array $stock,
         public float $layUpDays,
@@ -52,6 +54,7 @@ final readonly class HouseRules
             $record->number('ambient_c'),
             $record->number('conductor_c'),
             $record->number('slack_m'),
+            $record->number('waste_pct') / 100,
             array_map(
                 static fn (Chemistry $chemistry): float => $floor->number($chemistry->value),
                 self::byValue([Chemistry::Flooded, Chemistry::Agm, Chemistry::Gel, Chemistry::LiFePO4]),

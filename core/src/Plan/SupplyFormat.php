@@ -25,6 +25,7 @@ final class SupplyFormat
 
         return new ObjectShape([
             Field::required('id', TextShape::id()),
+            Field::optional('part', new TextShape(100)),
             Field::required('chemistry', ChoiceShape::ofEnum(Chemistry::class)),
             Field::required('nominal_v', new NumberShape(2, 60, 'V')),
             Field::required('capacity_ah', new NumberShape(0.5, 2000, 'Ah')),
@@ -93,6 +94,7 @@ final class SupplyFormat
     {
         return new ObjectShape([
             Field::required('id', TextShape::id()),
+            Field::optional('part', new TextShape(100)),
             Field::optional('input', new ChoiceShape(['mains', 'alternator', 'solar', 'dc-dc'])),
             Field::optional('isolated_outputs', new FlagShape),
             Field::optional('fused_ends', new ChoiceShape(['both', 'input', 'output', 'none'])),

@@ -10,15 +10,18 @@ use Dinghy\Plan\Plan;
 /** A fuse block and the feed that leads to it from a bank; diagonally, where the bank has parallel strings. */
 final class AddBlock
 {
-    /** @param  int  $circuits that the block has room for */
-    public static function to(Plan $plan, string $name, int $circuits, string $bank, ?string $station): Patch
+    /**
+     * @param  int  $circuits  that the block has room for
+     * @param  string|null  $part  what it is called in the catalogue
+     */
+    public static function to(Plan $plan, string $name, int $circuits, string $bank, ?string $station, ?string $part = null): Patch
     {
         $from = $plan->banks[$bank] ?? throw ProposalRefused::noSuch('bank', $bank);
         $place = Place::at($plan, $station);
         $id = FreeId::like($plan, $name);
         $last = count($from->strings);
 
-        return Patch::put("block:{$id}", (object) ['id' => $id, ...$place, 'circuits' => $circuits, 'branches' => []])
+        return Patch::put("block:{$id}", (object) ['id' => $id, ...($part === null ? [] : ['part' => $part]), ...$place, 'circuits' => $circuits, 'branches' => []])
             ->and(AddDevice::feed(
                 $plan,
                 Asked::block(),

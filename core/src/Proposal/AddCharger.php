@@ -16,8 +16,9 @@ final class AddCharger
     /**
      * @param  int  $outputs  that the charger has
      * @param  float  $amps  of each
+     * @param  string|null  $part  what it is called in the catalogue
      */
-    public static function to(Plan $plan, string $name, int $outputs, float $amps, bool $isolated, string $bank): Patch
+    public static function to(Plan $plan, string $name, int $outputs, float $amps, bool $isolated, string $bank, ?string $part = null): Patch
     {
         $blocks = self::uncharged($plan, $plan->banks[$bank] ?? throw ProposalRefused::noSuch('bank', $bank));
         if ($blocks === []) {
@@ -34,7 +35,7 @@ final class AddCharger
         $id = FreeId::like($plan, $name);
 
         return Patch::put("charger:{$id}", (object) [
-            'id' => $id, 'input' => 'mains', 'isolated_outputs' => $isolated,
+            'id' => $id, ...($part === null ? [] : ['part' => $part]), 'input' => 'mains', 'isolated_outputs' => $isolated,
             'outputs' => array_map(static fn (Battery $battery): \stdClass => (object) ['battery' => $battery->id, 'amps' => $amps, 'profile' => $battery->chemistry->value, 'fuse_at' => 'battery'], $blocks),
         ]);
     }

@@ -55,7 +55,7 @@ final class SupplySchools
         $id = FreeId::like($plan, 'electronics');
         $moved = self::moved($shared, $id);
 
-        return new SupplyVariant(SupplySchool::Own, $moved === null ? $added : $added->and($moved), null);
+        return new SupplyVariant(SupplySchool::Own, $moved === null ? $added : $added->and($moved), null, $id);
     }
 
     private static function pack(Plan $plan, ?\stdClass $pack): SupplyVariant
@@ -85,7 +85,7 @@ final class SupplySchools
         }
         $asks = new Asked($sonar->kind, $sonar->minVolts, $sonar->maxVolts, $sonar->typicalAmps, $sonar->peakAmps, $sonar->makersFuse);
 
-        return new SupplyVariant(SupplySchool::Pack, $patch->and(AddDevice::feed($plan, $asks, (object) ['bank' => $id], "pack to {$sonar->label()}", (object) ['device' => $sonar->id])), null);
+        return new SupplyVariant(SupplySchool::Pack, $patch->and(AddDevice::feed($plan, $asks, (object) ['bank' => $id], "pack to {$sonar->label()}", (object) ['device' => $sonar->id])), null, $id);
     }
 
     /** @param  list<Feed>  $feeds */

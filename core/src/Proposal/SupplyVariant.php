@@ -12,11 +12,13 @@ final readonly class SupplyVariant
     /**
      * @param  Patch|null  $patch  null: it is so already, or cannot be
      * @param  string|null  $missing  why it cannot be; null: it can, or is
+     * @param  string|null  $newBank  id of the bank that it adds, which nothing charges yet
      */
     public function __construct(
         public SupplySchool $school,
         public ?Patch $patch,
         public ?string $missing,
+        public ?string $newBank = null,
     ) {
     }
 

@@ -5,11 +5,11 @@ import { Link, Navigate } from 'react-router-dom';
 
 import { ask, Refused } from '../api/client';
 import type { CataloguePart, Person, TableTold } from '../api/types';
-import { amps, volts } from '../units/units';
+import { amps, gauge, money, volts } from '../units/units';
 import classes from './Catalogue.module.css';
 import { KINDS, useCatalogue } from './parts';
 
-const ORDER: CataloguePart['kind'][] = ['battery', 'device', 'block', 'charger'];
+const ORDER: CataloguePart['kind'][] = ['battery', 'device', 'block', 'charger', 'wire', 'protection', 'connector'];
 
 /** The parts that a shop keeps or orders. A boat holds its own copy of their figures: nothing here changes a boat. */
 export function Catalogue() {
@@ -41,7 +41,7 @@ export function Catalogue() {
                             .filter((part) => part.kind === kind)
                             .map((part) => (
                                 <li key={part.id}>
-                                    {part.name} <span className="quiet">{told(part)}</span>
+                                    {part.name} <span className="quiet">{told(part)}</span> <span className="figure">{priced(part)}</span>
                                 </li>
                             ))}
                     </ul>
@@ -122,5 +122,22 @@ function told({ kind, figures }: CataloguePart): string {
     if (kind === 'device') {
         return `${number('v_min') ?? '–'} to ${volts(number('v_max'), 0)} · ${amps(number('typical_a'))}, peak ${amps(number('peak_a'))}`;
     }
-    return kind === 'block' ? `${number('circuits') ?? '–'} circuits` : `${number('outputs') ?? '–'} × ${amps(number('amps'))}`;
+    const words = (key: string) => gauge(typeof figures[key] === 'string' ? figures[key] : '–');
+    switch (kind) {
+        case 'block':
+            return `${number('circuits') ?? '–'} circuits`;
+        case 'charger':
+            return `${number('outputs') ?? '–'} × ${amps(number('amps'))}`;
+        case 'wire':
+            return `insulation ${number('insulation_c') ?? '–'} °C, a metre`;
+        case 'protection':
+            return `${number('rating_a') === null ? 'any rating' : amps(number('rating_a'))} · to ${volts(number('max_v'), 0)} · breaks ${amps(number('breaking_a'))}`;
+        default:
+            return `${words('thinnest')} to ${words('thickest')}`;
+    }
+}
+
+/** A price in the shop's money. */
+function priced({ figures }: CataloguePart): string {
+    return typeof figures.price === 'number' ? money(figures.price) : 'no price';
 }

@@ -82,3 +82,8 @@ export function hours(value: number | null): string {
     const minutes = Math.round(value * 60);
     return `${Math.floor(minutes / 60)} h ${String(minutes % 60).padStart(2, '0')}`;
 }
+
+/** An amount in the shop's money, as the browser's language writes it. */
+export function money(value: number | null | undefined): string {
+    return value === null || value === undefined ? '–' : new Intl.NumberFormat(undefined, { style: 'currency', currency: 'EUR', maximumFractionDigits: value < 20 ? 2 : 0 }).format(value);
+}

@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Catalogue;
+
+use App\Models\CataloguePart;
+use App\Models\Shop;
+use Dinghy\Evaluation\Evaluation;
+use Dinghy\Plan\Plan;
+use Dinghy\Plan\PlanDocument;
+use Illuminate\Support\Collection;
+
+/** What a change of a plan asks to be bought: parts that it adds and the wire of runs that it adds or thickens, at the catalogue's prices. */
+final readonly class ToBuy
+{
+    private const LISTS = ['batteries', 'devices', 'blocks', 'chargers'];
+
+    /**
+     * @param  float  $cost  of everything that has a price, in the shop's money
+     * @param  list<string>  $unpriced  what has none
+     */
+    private function __construct(
+        public float $cost,
+        public array $unpriced,
+    ) {
+    }
+
+    public static function between(Shop $shop, PlanDocument $before, PlanDocument $after): self
+    {
+        /** @var Collection<string, CataloguePart> $catalogue */
+        $catalogue = $shop->catalogue()->get()->keyBy('name');
+        $cost = 0.0;
+        $unpriced = [];
+        foreach (self::added($before->root(), $after->root()) as $part) {
+            $price = is_string($part->part ?? null) ? $catalogue->get($part->part)?->price() : null;
+            $price === null ? $unpriced[] = is_string($part->part ?? null) ? $part->part : 'a part that is not of the catalogue' : $cost += $price;
+        }
+        $metre = [];
+        foreach ($catalogue->where('kind', 'wire') as $wire) {
+            $metre[(string) ($wire->figures['gauge'] ?? '')] ??= $wire->price();
+        }
+        foreach (self::wire($before, $after) as $gauge => $metres) {
+            isset($metre[$gauge]) ? $cost += $metres * $metre[$gauge] : $unpriced[] = "wire {$gauge}";
+        }
+
+        return new self($cost, array_values(array_unique($unpriced)));
+    }
+
+    /** @return list<\stdClass> */
+    private static function added(\stdClass $before, \stdClass $after): array
+    {
+        $added = [];
+        foreach (self::LISTS as $list) {
+            $known = array_column(is_array($before->{$list} ?? null) ? $before->{$list} : [], null, 'id');
+            foreach (is_array($after->{$list} ?? null) ? $after->{$list} : [] as $part) {
+                if ($part instanceof \stdClass && ! isset($known[$part->id ?? ''])) {
+                    $added[] = $part;
+                }
+            }
+        }
+
+        return $added;
+    }
+
+    /** @return array<string, float> m of wire, both ways and with the shop's waste, by gauge */
+    private static function wire(PlanDocument $before, PlanDocument $after): array
+    {
+        [$was, $is] = [Evaluation::of(Plan::of($before)), Evaluation::of(Plan::of($after))];
+        $metres = [];
+        foreach ($is->circuits() as $run) {
+            $same = $was->runs[$run->id] ?? null;
+            if ($run->length !== null && ($same === null || $same->gauge->name !== $run->gauge->name)) {
+                $metres[$run->gauge->name] = ($metres[$run->gauge->name] ?? 0.0) + 2 * $run->length * (1 + $is->plan->houseRules->waste);
+            }
+        }
+
+        return $metres;
+    }
+}

@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Plan;
+
+/** A change as a line of a log: which part, which field, what it became. */
+final class PatchWords
+{
+    /** Fields whose names in the file are not what riggers call them. */
+    private const NAMES = [
+        'run.gauge' => 'gauge', 'run.length_m' => 'length', 'run.route' => 'route', 'run.extra_mohm' => 'old joints', 'fuse_a' => 'fuse', 'protection.0.rating_a' => 'fuse',
+        'protection.0.from_source_m' => 'fuse to post', 'from.plus' => 'plus on', 'from.minus' => 'minus on', 'from' => 'supply', 'lies' => 'place',
+    ];
+
+    /** Steps of a patch that are written out; a larger one is told in number. */
+    private const MOST = 3;
+
+    public static function of(Patch $patch): string
+    {
+        $lines = array_map(self::step(...), $patch->steps);
+        $told = array_slice($lines, 0, self::MOST);
+        $more = count($lines) - count($told);
+
+        return implode('; ', $told).($more > 0 ? "; and {$more} more" : '');
+    }
+
+    /** @param  array{on: string, set: array<string, mixed>, unset: list<string>, put?: \stdClass|null, in?: string, at?: int}  $step */
+    private static function step(array $step): string
+    {
+        $part = str_replace(':', ' ', $step['on']);
+        if (array_key_exists('put', $step)) {
+            return match (true) {
+                $step['put'] === null => "{$part} taken out",
+                isset($step['in']) => "{$part} put in ".str_replace(':', ' ', $step['in']),
+                default => "{$part} put in",
+            };
+        }
+        $fields = [];
+        foreach ($step['set'] as $path => $value) {
+            $fields[] = trim(self::name($path).' '.self::value($value));
+        }
+        foreach ($step['unset'] as $path) {
+            $fields[] = self::name($path).' not given';
+        }
+
+        return "{$part}: ".implode(', ', $fields);
+    }
+
+    private static function name(string $path): string
+    {
+        return self::NAMES[$path] ?? str_replace(['_pct', '_mm', '_m', '_a', '_v', '_', '.'], ['', '', '', '', '', ' ', ' '], $path);
+    }
+
+    private static function value(mixed $value): string
+    {
+        return match (true) {
+            $value === null => 'left to Dinghy',
+            is_bool($value) => $value ? 'yes' : 'no',
+            is_float($value) => rtrim(rtrim(number_format($value, 3, '.', ''), '0'), '.'),
+            is_scalar($value) => (string) $value,
+            default => 'changed',
+        };
+    }
+}
