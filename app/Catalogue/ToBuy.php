@@ -7,8 +7,11 @@ namespace App\Catalogue;
 use App\Models\CataloguePart;
 use App\Models\Shop;
 use Dinghy\Evaluation\Evaluation;
+use Dinghy\Evaluation\Explanation;
 use Dinghy\Plan\Plan;
 use Dinghy\Plan\PlanDocument;
+use Dinghy\Rule\Mark;
+use Dinghy\Rule\Words;
 use Illuminate\Support\Collection;
 
 /** What a change of a plan asks to be bought: parts that it adds and the wire of runs that it adds or thickens, at the catalogue's prices. */
@@ -19,10 +22,12 @@ final readonly class ToBuy
     /**
      * @param  float  $cost  of everything that has a price, in the shop's money
      * @param  list<string>  $unpriced  what has none
+     * @param  list<array{name: string, value: string}>  $lines  what, and its price
      */
     private function __construct(
         public float $cost,
         public array $unpriced,
+        private array $lines,
     ) {
     }
 
@@ -32,19 +37,35 @@ final readonly class ToBuy
         $catalogue = $shop->catalogue()->get()->keyBy('name');
         $cost = 0.0;
         $unpriced = [];
+        $lines = [];
         foreach (self::added($before->root(), $after->root()) as $part) {
-            $price = is_string($part->part ?? null) ? $catalogue->get($part->part)?->price() : null;
-            $price === null ? $unpriced[] = is_string($part->part ?? null) ? $part->part : 'a part that is not of the catalogue' : $cost += $price;
+            $name = is_string($part->part ?? null) ? $part->part : 'a part that is not of the catalogue';
+            $price = $catalogue->get($name)?->price();
+            $price === null ? $unpriced[] = $name : $cost += $price;
+            $lines[] = ['name' => $name, 'value' => $price === null ? 'no price' : self::money($price)];
         }
         $metre = [];
         foreach ($catalogue->where('kind', 'wire') as $wire) {
             $metre[(string) ($wire->figures['gauge'] ?? '')] ??= $wire->price();
         }
         foreach (self::wire($before, $after) as $gauge => $metres) {
-            isset($metre[$gauge]) ? $cost += $metres * $metre[$gauge] : $unpriced[] = "wire {$gauge}";
+            $price = isset($metre[$gauge]) ? $metres * $metre[$gauge] : null;
+            $price === null ? $unpriced[] = "wire {$gauge}" : $cost += $price;
+            $lines[] = ['name' => Words::trim($metres, 1)." m of {$gauge}", 'value' => $price === null ? 'no price' : self::money($price)];
         }
 
-        return new self($cost, array_values(array_unique($unpriced)));
+        return new self($cost, array_values(array_unique($unpriced)), $lines);
+    }
+
+    public function why(): Explanation
+    {
+        return new Explanation('To buy for it', self::money($this->cost), 'Σ of the parts that it adds and of the wire of runs that it adds or thickens, both ways and with the waste of the house rules',
+            $this->lines, 'prices of the catalogue', Mark::CommonPractice, $this->unpriced === [] ? null : 'Without a price: '.implode(', ', $this->unpriced).'.');
+    }
+
+    private static function money(float $amount): string
+    {
+        return number_format($amount, 2, '.', ' ');
     }
 
     /** @return list<\stdClass> */

@@ -12,11 +12,14 @@ use App\Models\User;
 use App\WorkOrders\Decisions;
 use App\WorkOrders\PlanExport;
 use App\WorkOrders\PlanHistory;
+use App\WorkOrders\SupplyComparison;
 use Dinghy\Evaluation\Consequences;
 use Dinghy\Evaluation\Evaluation;
 use Dinghy\Evaluation\EvaluationDocument;
+use Dinghy\Evaluation\Explanation;
 use Dinghy\Evaluation\Verdict;
 use Dinghy\Evaluation\Why;
+use Dinghy\Evaluation\WhySupply;
 use Dinghy\Plan\Patch;
 use Dinghy\Plan\PatchWords;
 use Dinghy\Plan\Plan;
@@ -111,11 +114,12 @@ final class PlanController extends Controller
         ]);
     }
 
-    public function why(Request $request, Job $job): JsonResponse
+    public function why(Request $request, Job $job, #[CurrentUser] User $user): JsonResponse
     {
         $this->authorize('view', $job);
-        $evaluation = self::evaluationOf($job, $request->enum('units', Units::class));
-        $why = (new Why($evaluation))->of($request->string('figure')->value())
+        $figure = $request->string('figure')->value();
+        $units = $request->enum('units', Units::class);
+        $why = (str_starts_with($figure, 'supply:') ? self::whySupply($job, $user, $figure, $units) : (new Why(self::evaluationOf($job, $units)))->of($figure))
             ?? abort(404, 'There is nothing to explain: the plan has no such figure.');
 
         return response()->json([
@@ -127,5 +131,19 @@ final class PlanController extends Controller
             'mark' => $why->mark->label(),
             'lever' => $why->lever,
         ]);
+    }
+
+    /** @param  string  $figure  as "supply:own:hours" */
+    private static function whySupply(Job $job, User $user, string $figure, ?Units $units): ?Explanation
+    {
+        [, $name, $field] = [...explode(':', $figure), '', ''];
+        foreach (SupplyComparison::of($user->shop, $job->judged(self::planOf($job))) as $school) {
+            $evaluation = $school->variant->school->value === $name ? $school->evaluation($units) : null;
+            if ($evaluation !== null) {
+                return $field === 'cost' ? $school->toBuy()->why() : (new WhySupply($evaluation))->of($field);
+            }
+        }
+
+        return null;
     }
 }

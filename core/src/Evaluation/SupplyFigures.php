@@ -50,8 +50,13 @@ final readonly class SupplyFigures
             $kilograms,
             $evaluation->count(Level::Stop),
             $evaluation->count(Level::Warn),
-            count(array_filter($evaluation->findings, static fn (Finding $finding): bool => in_array($finding->rule->code, self::BROWN_OUTS, true))),
+            count(array_filter($evaluation->findings, self::isBrownOut(...))),
         );
+    }
+
+    public static function isBrownOut(Finding $finding): bool
+    {
+        return in_array($finding->rule->code, self::BROWN_OUTS, true);
     }
 
     private static function lowestScreen(Evaluation $evaluation, State $state): ?float

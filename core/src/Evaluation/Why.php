@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace Dinghy\Evaluation;
 
+use Dinghy\Compartment\Compartment;
+use Dinghy\Compartment\LaidBlock;
 use Dinghy\Conductor\Ampacity;
 use Dinghy\Conductor\SizingDrop;
+use Dinghy\Plan\Bank;
 use Dinghy\Plan\Battery;
 use Dinghy\Plan\Units;
 use Dinghy\Rule\Finding;
@@ -15,7 +18,8 @@ use Dinghy\Wiring\SizedRun;
 
 /**
  * Explains any figure of an evaluation. A figure is named as the page holds it: "run:bow-motor:drop_pct",
- * "device:d1:volts_loaded", "bank:thrust:rested_v", "meter:thrust:tap:1", "finding:W01:device:d1".
+ * "device:d1:volts_loaded", "bank:thrust:rested_v", "meter:thrust:tap:1", "rung:bow-motor:6 AWG", "short:bow-motor:0.5",
+ * "finding:W01:device:d1".
  */
 final readonly class Why
 {
@@ -38,6 +42,8 @@ final readonly class Why
             'device' => $this->device($id, $field),
             'bank' => $this->bank($id, $field),
             'meter' => $this->meter($rest),
+            'rung' => isset($this->evaluation->runs[$id]) ? (new WhyRung($this->evaluation))->of($this->evaluation->runs[$id], $field) : null,
+            'short' => isset($this->evaluation->runs[$id]) ? (new WhyRung($this->evaluation))->short($this->evaluation->runs[$id], $field) : null,
             'finding' => $this->finding($rest),
             default => null,
         };
@@ -249,11 +255,27 @@ final readonly class Why
                     'series batteries add up', $inputs, 'measured, or resting volts by chemistry and charge', Mark::FromMemory, null),
                 $field === 'short_circuit_a' && $figures->shortCircuitAmps !== null => new Explanation("Short across bank {$id}", $this->words->amps($figures->shortCircuitAmps),
                     'volts of the full bank / (batteries + jumpers)', $inputs, "working estimate of the batteries' resistance", Mark::CommonPractice, null),
+                $field === 'fits' => $this->fits($figures->bank),
                 default => null,
             };
         }
 
         return null;
+    }
+
+    private function fits(Bank $bank): Explanation
+    {
+        $compartment = Compartment::of($this->evaluation->plan, $bank);
+        $mm = static fn (float $millimetres): string => Words::trim($millimetres, 0).' mm';
+
+        return new Explanation("Room of bank {$bank->id}", match (true) {
+            $compartment->inside === null => 'not measured',
+            $compartment->fits() => 'fits',
+            default => 'does not fit',
+        }, 'each block as it is turned, held against the compartment inside and against the others; height over the posts against the lid', [
+            ['name' => 'compartment inside', 'value' => $compartment->inside === null ? 'not measured' : implode(' × ', array_map($mm, $compartment->inside))],
+            ...array_map(static fn (LaidBlock $block): array => ['name' => $block->battery->id, 'value' => $mm($block->width).' × '.$mm($block->depth).' at '.$mm($block->lie->x).', '.$mm($block->lie->y).($block->battery->size === null ? ' (usual size: its own is not given)' : '')], array_values($compartment->blocks)),
+        ], 'the parts\' own measures; posts 40 mm from the ends are a working estimate', Mark::CommonPractice, $compartment->says($this->evaluation->plan, $bank));
     }
 
     private function meter(string $id): ?Explanation

@@ -30,7 +30,7 @@ type Event = Shorts['places'][number]['events'][number];
 const WHAT = { opens: 'opens', insulation: 'insulation spoilt', copper: 'copper melts' } as const;
 
 /** A short anywhere along a run: when each fuse opens, each insulation is spoilt, each copper melts. */
-export function BurnsFirst({ job, run }: { job: PlannedJob; run: Run }) {
+export function BurnsFirst({ job, run, onWhy }: { job: PlannedJob; run: Run; onWhy: (figure: string) => void }) {
     const { system } = useUnits();
     const [at, setAt] = useState(10);
     const shorts = useQuery({
@@ -52,6 +52,9 @@ export function BurnsFirst({ job, run }: { job: PlannedJob; run: Run }) {
             <figcaption className={classes.caption} data-figure="short:says">
                 {place.says}
             </figcaption>
+            <button type="button" className={classes.why} onClick={() => onWhy(`short:${run.id}:${place.along}`)}>
+                Why
+            </button>
             <label className={classes.place}>
                 Where the short lies: {run.length_m === null ? '' : length(run.length_m * place.along, system)} along
                 <input type="range" min={0} max={shorts.data.places.length - 1} value={at} onChange={(event) => setAt(Number(event.currentTarget.value))} />

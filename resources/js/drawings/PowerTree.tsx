@@ -1,3 +1,5 @@
+import { type PointerEvent, useState } from 'react';
+
 import type { Finding, PlannedJob } from '../api/types';
 import { bankWires, deviceName, type PostWire, protection } from '../power/planParts';
 import { amps, gauge, length, lost, percent, useUnits, volts } from '../units/units';
@@ -8,36 +10,80 @@ import classes from './PowerTree.module.css';
 interface Props {
     job: PlannedJob;
     selected: string;
+    /** parts that a change which is looked at would touch, as "feed:house" */
+    touched: string[];
     onSelect: (run: string) => void;
+    /** a branch dragged onto another block; null: nothing can be changed */
+    onHang: ((run: string, block: string) => void) | null;
 }
 
 const LEAST_SCALE = 0.92;
+/** how far beside a block a branch may be let go */
+const REACH = 70;
 
 /** Banks at the left, devices at the right; line weight by copper area, tint by volts, protection where it sits. */
-export function PowerTree({ job, selected, onSelect }: Props) {
+export function PowerTree({ job, selected, touched, onSelect, onHang }: Props) {
     const layout = layOut(job);
+    const [held, setHeld] = useState<{ run: string; x: number; y: number } | null>(null);
+    const over = held === null ? undefined : layout.blocks.find((block) => held.y >= block.top && held.y <= block.bottom && Math.abs(held.x - BLOCK_X) < REACH);
+    const at = (event: PointerEvent<SVGElement>) => new DOMPoint(event.clientX, event.clientY).matrixTransform(event.currentTarget.ownerSVGElement?.getScreenCTM()?.inverse());
+    const changed = (part: string) => touched.includes(part);
     return (
         // A boat with much in it scrolls before it grows too small to read.
         <svg className={classes.tree} style={{ minHeight: layout.height * LEAST_SCALE }} viewBox={`0 0 ${WIDTH} ${layout.height}`} preserveAspectRatio="xMidYMin meet" role="group" aria-label="Power tree: every run is a button">
             {layout.runs.map((placed) => (
-                <RunLine key={placed.run.id} job={job} placed={placed} selected={placed.run.id === selected} onSelect={onSelect} />
+                <RunLine key={placed.run.id} job={job} placed={placed} selected={placed.run.id === selected} touched={changed(`${placed.run.of}:${placed.run.id}`)} onSelect={onSelect} />
             ))}
             {layout.blocks.map((block) => (
                 <g key={block.id}>
-                    <rect x={BLOCK_X} y={block.top} width="14" height={block.bottom - block.top} className={classes.block} />
+                    <rect x={BLOCK_X} y={block.top} width="14" height={block.bottom - block.top} className={classes.block} data-block={block.id} />
+                    {over?.id === block.id && <rect x={BLOCK_X - 7} y={block.top - 5} width="28" height={block.bottom - block.top + 10} className={classes.target} />}
                 </g>
             ))}
             {layout.banks.map((bank) => (
-                <BankStack key={bank.bank.id} job={job} placed={bank} />
+                <BankStack key={bank.bank.id} job={job} placed={bank} touched={changed(`bank:${bank.bank.id}`)} />
             ))}
             {layout.devices.map((device) => (
-                <DeviceBox key={device.id} job={job} placed={device} worst={worstOn(job, device.id)} />
+                <DeviceBox key={device.id} job={job} placed={device} worst={worstOn(job, device.id)} touched={changed(`device:${device.id}`)} />
             ))}
+            {onHang !== null &&
+                layout.blocks.length > 1 &&
+                layout.runs
+                    .filter((placed) => placed.feed === null)
+                    .map((placed) => (
+                        // The same by keys and for screen readers: the block's field in the table of runs.
+                        <circle
+                            key={placed.run.id}
+                            cx={held?.run === placed.run.id ? held.x : placed.x1}
+                            cy={held?.run === placed.run.id ? held.y : placed.y1}
+                            r="8"
+                            className={classes.hook}
+                            data-hook={placed.run.id}
+                            onPointerDown={(event) => {
+                                event.currentTarget.setPointerCapture(event.pointerId);
+                                const { x, y } = at(event);
+                                setHeld({ run: placed.run.id, x, y });
+                            }}
+                            onPointerMove={(event) => {
+                                if (held !== null) {
+                                    const { x, y } = at(event);
+                                    setHeld({ ...held, x, y });
+                                }
+                            }}
+                            onPointerUp={() => {
+                                if (held !== null && over !== undefined) {
+                                    onHang(held.run, over.id);
+                                }
+                                setHeld(null);
+                            }}
+                            onPointerCancel={() => setHeld(null)}
+                        />
+                    ))}
         </svg>
     );
 }
 
-function RunLine({ job, placed, selected, onSelect }: { job: PlannedJob; placed: PlacedRun; selected: boolean; onSelect: (run: string) => void }) {
+function RunLine({ job, placed, selected, touched, onSelect }: { job: PlannedJob; placed: PlacedRun; selected: boolean; touched: boolean; onSelect: (run: string) => void }) {
     const { system } = useUnits();
     const { run, x1, x2, y1, y2, feed } = placed;
     const width = copperWidth(run.area_mm2);
@@ -68,6 +114,7 @@ function RunLine({ job, placed, selected, onSelect }: { job: PlannedJob; placed:
             }}
         >
             <path d={path} className={classes.grip} />
+            {touched && <path d={path} className={classes.touched} strokeWidth={width + 16} />}
             {selected && <path d={path} className={classes.halo} strokeWidth={width + 9} />}
             <path d={path} className={`wire ${classes.wire}`} stroke={potentialTint(placed.potential)} strokeWidth={width} />
         </g>
@@ -99,7 +146,7 @@ function FuseSign({ x, y, amps: rating, breaker }: { x: number; y: number; amps:
     );
 }
 
-function BankStack({ job, placed }: { job: PlannedJob; placed: PlacedBank }) {
+function BankStack({ job, placed, touched }: { job: PlannedJob; placed: PlacedBank; touched: boolean }) {
     const figures = job.evaluation.banks.find((bank) => bank.id === placed.bank.id);
     const fromNegative = (battery: string) => job.evaluation.meter_points.find((point) => point.plus === `${battery}+` && point.id.startsWith(`${placed.bank.id}:`))
         ?? job.evaluation.meter_points.find((point) => point.id === battery);
@@ -114,7 +161,7 @@ function BankStack({ job, placed }: { job: PlannedJob; placed: PlacedBank }) {
                     <g key={battery.id}>
                         <rect x={BATTERY.x} y={battery.y} width={BATTERY.width} height={BATTERY.height} rx="3" className={classes.box} />
                         <text x={BATTERY.x + 10} y={battery.y + 17} className={classes.name}>
-                            {placed.batteries.length === 1 ? placed.bank.id : `Battery ${battery.number}`}
+                            {placed.batteries.length === 1 ? placed.bank.id : `Battery ${figures?.batteries.find((one) => one.id === battery.id)?.number ?? battery.number}`}
                         </text>
                         <text x={BATTERY.x + 10} y={battery.y + 34} className={classes.figure}>
                             {volts(reading?.expect_v)}
@@ -122,6 +169,7 @@ function BankStack({ job, placed }: { job: PlannedJob; placed: PlacedBank }) {
                     </g>
                 );
             })}
+            {touched && <rect x={BATTERY.x - 6} y={Math.min(...placed.batteries.map((battery) => battery.y)) - 5} width={BATTERY.width + 12} height={placed.batteries.length * (BATTERY.height + BATTERY.gap) + 4} className={classes.touchedBox} />}
             <text x={BATTERY.x} y={placed.labelY} className={classes.words}>
                 {placed.bank.id} · {figures?.nominal_v} V {figures?.capacity_ah} Ah
             </text>
@@ -141,13 +189,14 @@ function wirePath(placed: PlacedBank, wire: PostWire): string {
     return `M${x} ${y(wire.from)} c${bend} 0 ${bend} ${rise} 0 ${rise}`;
 }
 
-function DeviceBox({ job, placed, worst }: { job: PlannedJob; placed: PlacedDevice; worst: Finding['level'] | null }) {
+function DeviceBox({ job, placed, worst, touched }: { job: PlannedJob; placed: PlacedDevice; worst: Finding['level'] | null; touched: boolean }) {
     const figures = job.evaluation.devices.find((device) => device.id === placed.id);
     const part = job.plan.devices?.find((device) => device.id === placed.id);
     const top = placed.y - DEVICE.height / 2;
     return (
         <g>
             <rect x={DEVICE.x} y={top} width={DEVICE.width} height={DEVICE.height} rx="3" className={worst === 'stop' ? classes.stopBox : worst === 'warn' ? classes.decideBox : classes.box} />
+            {touched && <rect x={DEVICE.x - 5} y={top - 4} width={DEVICE.width + 10} height={DEVICE.height + 8} className={classes.touchedBox} />}
             <text x={DEVICE.x + 10} y={top + 16} className={classes.name}>
                 {deviceName(job.plan, placed.id)}
             </text>

@@ -10,13 +10,12 @@ interface Props {
     job: PlannedJob;
     edits: PlanEdits;
     onImport: (file: File) => void;
-    onFind: () => void;
-    onKeys: () => void;
+    onAsk: (what: 'find' | 'keys' | 'log') => void;
     onWhy: () => void;
 }
 
 /** The boat, whose it is, how it stands, and whether the last change is kept. */
-export function BoatStrip({ job, edits, onImport, onFind, onKeys, onWhy }: Props) {
+export function BoatStrip({ job, edits, onImport, onAsk, onWhy }: Props) {
     const { system, choose } = useUnits();
     const file = useRef<HTMLInputElement>(null);
     const kept = new Intl.DateTimeFormat(undefined, { hour: '2-digit', minute: '2-digit' }).format(new Date(job.version.made_at));
@@ -62,8 +61,9 @@ export function BoatStrip({ job, edits, onImport, onFind, onKeys, onWhy }: Props
                         {job.can_change && <Menu.Item onClick={() => file.current?.click()}>Replace the plan by a file…</Menu.Item>}
                         <Menu.Divider />
                         <Menu.Item onClick={onWhy}>Why (w)</Menu.Item>
-                        <Menu.Item onClick={onFind}>Find (/)</Menu.Item>
-                        <Menu.Item onClick={onKeys}>Keys (?)</Menu.Item>
+                        <Menu.Item onClick={() => onAsk('log')}>Log of changes (l)</Menu.Item>
+                        <Menu.Item onClick={() => onAsk('find')}>Find (/)</Menu.Item>
+                        <Menu.Item onClick={() => onAsk('keys')}>Keys (?)</Menu.Item>
                     </Menu.Dropdown>
                 </Menu>
                 <input

@@ -1,16 +1,19 @@
 import { Button, NumberInput, Select, TextInput } from '@mantine/core';
+import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 
-import type { CataloguePart, PlannedJob } from '../api/types';
+import { ask } from '../api/client';
+import type { CataloguePart, Offer, PlannedJob, Run } from '../api/types';
 import { KINDS, useCatalogue } from '../catalogue/parts';
 import { Dialog } from '../frame/Dialog';
 import classes from './AddPart.module.css';
 import type { NewPart, PlanEdits } from './usePlanEdits';
 
-const ORDER: CataloguePart['kind'][] = ['battery', 'block', 'device', 'charger'];
+const ORDER: CataloguePart['kind'][] = ['battery', 'block', 'device', 'charger', 'wire', 'protection', 'connector'];
+const ON_A_RUN: CataloguePart['kind'][] = ['wire', 'protection', 'connector'];
 
 /** Puts a part of the shop's catalogue into the boat; its circuit is proposed by the server. */
-export function AddPart({ opened, onClose, job, edits }: { opened: boolean; onClose: () => void; job: PlannedJob; edits: PlanEdits }) {
+export function AddPart({ opened, onClose, job, edits, selected }: { opened: boolean; onClose: () => void; job: PlannedJob; edits: PlanEdits; selected: Run | undefined }) {
     const catalogue = useCatalogue(opened);
     const [sought, setSought] = useState('');
     const [part, setPart] = useState<CataloguePart | null>(null);
@@ -27,6 +30,7 @@ export function AddPart({ opened, onClose, job, edits }: { opened: boolean; onCl
                 <Details
                     part={part}
                     job={job}
+                    selected={selected}
                     onBack={() => setPart(null)}
                     onAdd={(how) => {
                         void edits.submit(() => ({ add: { part: part.id, ...how } }));
@@ -76,15 +80,31 @@ export function AddPart({ opened, onClose, job, edits }: { opened: boolean; onCl
 }
 
 /** What has to be known of a part before it can be put in. */
-function Details({ part, job, onBack, onAdd }: { part: CataloguePart; job: PlannedJob; onBack: () => void; onAdd: (how: Omit<NewPart, 'part'>) => void }) {
+function Details({ part, job, selected, onBack, onAdd }: { part: CataloguePart; job: PlannedJob; selected: Run | undefined; onBack: () => void; onAdd: (how: Omit<NewPart, 'part'>) => void }) {
     const banks = (job.plan.banks ?? []).map((bank) => bank.id);
     const stations = (job.plan.boat?.stations ?? []).map((station) => ({ value: station.id, label: station.name === undefined || station.name === '' ? station.id : station.name }));
     const needsBank = part.kind === 'block' || part.kind === 'charger';
     const [name, setName] = useState('');
     const [station, setStation] = useState<string | null>(stations[0]?.value ?? null);
     const [bank, setBank] = useState<string | null>(banks[banks.length - 1] ?? null);
+    const runs = job.evaluation.runs.filter((run) => run.of === 'feed' || (run.of === 'branch' && part.kind !== 'protection')).map((run) => ({ value: run.id, label: run.label }));
+    const onRun = ON_A_RUN.includes(part.kind);
+    const [run, setRun] = useState<string | null>(runs.find((candidate) => candidate.value === selected?.id)?.value ?? runs[0]?.value ?? null);
+    const offers = useOffers(job, part, station);
+    const [on, setOn] = useState<string | null>(null);
+    const offered = on !== null && offers.some((offer) => offer.on === on) ? on : (offers[0]?.on ?? null);
     const [series, setSeries] = useState<number | string>(1);
     const [parallel, setParallel] = useState<number | string>(1);
+    if (onRun && runs.length === 0) {
+        return (
+            <div className={classes.details}>
+                <p>It goes on a run, and this boat has none yet. Add a bank and what it feeds first.</p>
+                <Button variant="outline" onClick={onBack} data-autofocus>
+                    Back to the catalogue
+                </Button>
+            </div>
+        );
+    }
     if (needsBank && banks.length === 0) {
         return (
             <div className={classes.details}>
@@ -103,19 +123,22 @@ function Details({ part, job, onBack, onAdd }: { part: CataloguePart; job: Plann
                 event.preventDefault();
                 onAdd({
                     ...(name.trim() === '' ? {} : { name: name.trim() }),
-                    ...(station === null || part.kind === 'charger' ? {} : { station }),
+                    ...(station === null || part.kind === 'charger' || onRun ? {} : { station }),
+                    ...(part.kind === 'device' && offered !== null ? { on: offered } : {}),
+                    ...(onRun && run !== null ? { run } : {}),
                     ...(needsBank && bank !== null ? { bank } : {}),
                     ...(part.kind === 'battery' ? { series: Number(series), parallel: Number(parallel) } : {}),
                 });
             }}
         >
-            <TextInput
+            {onRun && <Select data-autofocus label="On the run" data={runs} value={run} onChange={setRun} allowDeselect={false} comboboxProps={{ transitionProps: { duration: 0 } }} />}
+            {!onRun && <TextInput
                 data-autofocus
                 label={part.kind === 'battery' ? 'Name of the bank' : 'Name on this boat'}
                 description={part.kind === 'battery' ? 'empty: thrust for a series bank, house for a single block' : 'empty: as in the catalogue'}
                 value={name}
                 onChange={(event) => setName(event.currentTarget.value)}
-            />
+            />}
             {part.kind === 'battery' && (
                 <div className={classes.pair}>
                     <NumberInput label="Blocks in series" min={1} max={16} value={series} onChange={setSeries} />
@@ -123,11 +146,14 @@ function Details({ part, job, onBack, onAdd }: { part: CataloguePart; job: Plann
                 </div>
             )}
             {needsBank && <Select label="Bank" data={banks} value={bank} onChange={setBank} allowDeselect={false} comboboxProps={{ transitionProps: { duration: 0 } }} />}
-            {part.kind !== 'charger' && stations.length > 0 && (
+            {part.kind !== 'charger' && !onRun && stations.length > 0 && (
                 <Select label="Where" data={stations} value={station} onChange={setStation} allowDeselect={false} comboboxProps={{ transitionProps: { duration: 0 } }} />
             )}
+            {part.kind === 'device' && offers.length > 0 && (
+                <Select label="Hung on" data={offers.map((offer) => ({ value: offer.on, label: offer.label }))} value={offered} onChange={setOn} allowDeselect={false} comboboxProps={{ transitionProps: { duration: 0 } }} />
+            )}
             {part.kind === 'battery' && <p className="quiet">Series adds volts, parallel adds hours. Rings off: a short across a battery welds tools.</p>}
-            {part.kind === 'device' && <p className="quiet">It gets a branch of the nearest fuse block of its volts, or a feed of its own; gauge and fuse follow its run.</p>}
+            {part.kind === 'device' && <p className="quiet">Gauge and fuse follow its run.{offers.length === 0 && ' No bank has its volts: it is put in without a feed.'}</p>}
             {part.kind === 'charger' && <p className="quiet">Mains side: a licensed electrician where the local code asks for one, earth-fault protection always.</p>}
             <div className={classes.pair}>
                 <Button type="submit">Add it</Button>
@@ -137,4 +163,14 @@ function Details({ part, job, onBack, onAdd }: { part: CataloguePart; job: Plann
             </div>
         </form>
     );
+}
+
+/** What a device could be hung on, as a rigger would take it first. */
+function useOffers(job: PlannedJob, part: CataloguePart, station: string | null): Offer[] {
+    const offers = useQuery({
+        queryKey: ['offers', job.id, job.version.hash, part.id, station],
+        queryFn: () => ask<{ offers: Offer[] }>(`jobs/${job.id}/offers?${new URLSearchParams({ part: String(part.id), ...(station === null ? {} : { station }) }).toString()}`),
+        enabled: part.kind === 'device',
+    });
+    return offers.data?.offers ?? [];
 }

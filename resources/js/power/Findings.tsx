@@ -1,8 +1,9 @@
 import { Button, TextInput } from '@mantine/core';
 import { useState } from 'react';
 
-import type { Finding, PlannedJob } from '../api/types';
+import type { Finding, PatchStep, PlannedJob } from '../api/types';
 import classes from './Findings.module.css';
+import { Newer } from './Newer';
 import type { PlanEdits } from './usePlanEdits';
 
 const WORD = { stop: 'Stop', warn: 'Decide', note: 'Note' } as const;
@@ -11,19 +12,22 @@ interface Props {
     job: PlannedJob;
     edits: PlanEdits;
     onWhy: (figure: string) => void;
+    /** a remedy that is looked at before it is applied; null: none any more */
+    onLook: (patch: PatchStep[] | null) => void;
 }
 
 /** What the rulebook says of the plan: worst first, each with its cheapest remedy. */
-export function Findings({ job, edits, onWhy }: Props) {
+export function Findings({ job, edits, onWhy, onLook }: Props) {
     const { findings, unchecked } = job.evaluation;
     return (
         <div className={classes.pane} tabIndex={0} role="region" aria-label="Findings">
             {findings.length === 0 && <p>Every rule that was checked is content.</p>}
             <ul className={classes.list}>
                 {findings.map((finding, at) => (
-                    <Found key={`${finding.rule} ${finding.on} ${at}`} job={job} finding={finding} edits={edits} onWhy={onWhy} />
+                    <Found key={`${finding.rule} ${finding.on} ${at}`} job={job} finding={finding} edits={edits} onWhy={onWhy} onLook={onLook} />
                 ))}
             </ul>
+            {job.newer.length > 0 && <Newer job={job} edits={edits} onLook={onLook} />}
             {unchecked.length > 0 && (
                 <>
                     <h3 className={classes.heading}>Not checked</h3>
@@ -38,7 +42,7 @@ export function Findings({ job, edits, onWhy }: Props) {
     );
 }
 
-function Found({ job, finding, edits, onWhy }: Props & { finding: Finding }) {
+function Found({ job, finding, edits, onWhy, onLook }: Props & { finding: Finding }) {
     const decision = job.decided.find((one) => one.occasion === finding.occasion);
     return (
         <li className={classes[finding.level]} data-decided={decision !== undefined || undefined}>
@@ -51,7 +55,7 @@ function Found({ job, finding, edits, onWhy }: Props & { finding: Finding }) {
                     Because {finding.because}. {finding.patch === null && <strong>{finding.remedy}</strong>}
                 </p>
                 <div className={classes.acts}>
-                    {finding.patch !== null && job.can_change && <Remedy finding={finding} edits={edits} />}
+                    {finding.patch !== null && job.can_change && <Remedy finding={finding} edits={edits} onLook={onLook} />}
                     {finding.level === 'warn' && <Decide job={job} finding={finding} decided={decision} edits={edits} />}
                     <button type="button" className={classes.why} onClick={() => onWhy(`finding:${finding.rule}:${finding.on}`)}>
                         Why
@@ -95,10 +99,21 @@ function answer(choice: string | number | boolean): string {
     return typeof choice === 'boolean' ? (choice ? 'yes' : 'no') : String(choice);
 }
 
-function Remedy({ finding, edits }: { finding: Finding; edits: PlanEdits }) {
+/** The cheapest remedy: with the focus or the pointer on it the drawing shows what it would do; Enter makes it so. */
+function Remedy({ finding, edits, onLook }: { finding: Finding; edits: PlanEdits; onLook: Props['onLook'] }) {
     const patch = finding.patch ?? [];
     return (
-        <Button size="compact-sm" onClick={() => void edits.submit(() => ({ patch }))}>
+        <Button
+            size="compact-sm"
+            onFocus={() => onLook(patch)}
+            onBlur={() => onLook(null)}
+            onPointerEnter={() => onLook(patch)}
+            onPointerLeave={() => onLook(null)}
+            onClick={() => {
+                onLook(null);
+                void edits.submit(() => ({ patch }));
+            }}
+        >
             {finding.remedy.replace(/\.$/, '')}
         </Button>
     );

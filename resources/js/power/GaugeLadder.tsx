@@ -1,14 +1,21 @@
 import { useEffect, useRef } from 'react';
 import type { PlannedJob, Run } from '../api/types';
-import { amps, gauge, percent, reach, useUnits } from '../units/units';
+import { useCatalogue } from '../catalogue/parts';
+import { amps, gauge, money, percent, reach, useUnits } from '../units/units';
 import classes from './GaugeLadder.module.css';
 import { houseRung, partOf } from './planParts';
 import type { PlanEdits } from './usePlanEdits';
+import { WhyFigure } from './WhyFigure';
 
 /** The gauges a run could have, as rungs: what each would lose, how far it reaches, what it carries. */
-export function GaugeLadder({ job, run, edits }: { job: PlannedJob; run: Run; edits: PlanEdits }) {
+export function GaugeLadder({ job, run, edits, onWhy }: { job: PlannedJob; run: Run; edits: PlanEdits; onWhy: (figure: string) => void }) {
     const { system } = useUnits();
     const house = houseRung(run)?.gauge;
+    const parts = useCatalogue().data?.parts ?? [];
+    const price = (name: string) => {
+        const metre = parts.find((part) => part.kind === 'wire' && part.figures.gauge === name)?.figures.price;
+        return typeof metre === 'number' && run.length_m !== null ? money(metre * 2 * run.length_m) : '–';
+    };
     const rungs = useRef<HTMLDivElement>(null);
     const chosen = useRef<HTMLTableRowElement>(null);
     useEffect(() => {
@@ -41,6 +48,8 @@ export function GaugeLadder({ job, run, edits }: { job: PlannedJob; run: Run; ed
                             <th scope="col">reaches</th>
                             <th scope="col">carries</th>
                             <th scope="col">heat</th>
+                            <th scope="col">copper</th>
+                            <th scope="col">price</th>
                             <th scope="col">
                                 <span className="unseen">copper by its area</span>
                             </th>
@@ -74,13 +83,19 @@ export function GaugeLadder({ job, run, edits }: { job: PlannedJob; run: Run; ed
                                             gauge(rung.gauge)
                                         )}
                                     </th>
-                                    <td>{percent(rung.path_drop_pct, 2)}</td>
+                                    <td>
+                                        <WhyFigure figure={`rung:${run.id}:${rung.gauge}`} onWhy={onWhy}>
+                                            {percent(rung.path_drop_pct, 2)}
+                                        </WhyFigure>
+                                    </td>
                                     <td>{reach(rung.max_length_m, system)}</td>
                                     <td>{amps(rung.ampacity_a)}</td>
                                     <td>{rung.heat_w === null ? '–' : `${rung.heat_w.toFixed(rung.heat_w < 10 ? 1 : 0)} W`}</td>
+                                    <td>{rung.copper_kg === null ? '–' : `${rung.copper_kg.toFixed(2)} kg`}</td>
+                                    <td>{price(rung.gauge)}</td>
                                     <td>
-                                        <svg width="34" height="16" aria-hidden="true">
-                                            <line x1="0" x2="34" y1="8" y2="8" stroke="var(--copper)" strokeWidth={Math.max(0.8, Math.sqrt(rung.area_mm2) * 1.3)} />
+                                        <svg width="22" height="16" aria-hidden="true">
+                                            <line x1="0" x2="22" y1="8" y2="8" stroke="var(--copper)" strokeWidth={Math.max(0.8, Math.sqrt(rung.area_mm2) * 1.3)} />
                                         </svg>
                                     </td>
                                     <td className={classes.marks}>

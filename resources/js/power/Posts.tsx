@@ -1,48 +1,84 @@
-import type { Bank, PatchStep, PlannedJob } from '../api/types';
-import { bankWires, feedsOf, postsOf, terminalsOf } from './planParts';
+import { Button } from '@mantine/core';
+import { useState } from 'react';
+
+import type { Bank, Bench, PatchStep, PlannedJob } from '../api/types';
+import { length, useUnits } from '../units/units';
+import { addJumper, landJumper, takeJumperOff } from './jumpers';
+import { feedsOf, postOf, postsOf, terminalsOf } from './planParts';
 import classes from './Posts.module.css';
 import type { PlanEdits } from './usePlanEdits';
 
 /** Which wire is landed on which post: the drawing above, as a list that can be edited. Wrong plugging is allowed and judged. */
-export function Posts({ job, bank, edits }: { job: PlannedJob; bank: Bank; edits: PlanEdits }) {
-    const wires = bankWires(bank);
-    const feeds = feedsOf(job.plan, bank);
-    const send = (step: PatchStep) => void edits.submit(() => ({ patch: [step] }));
-    // The first wire that is moved makes all of them wires that are really there.
-    const land = (at: number, end: 'from' | 'to', post: string) =>
-        send({
-            on: `bank:${bank.id}`,
-            set: {
-                jumpers: wires.map((wire, index) => ({
-                    id: bank.jumpers?.[index]?.id ?? `${bank.id}-jumper-${index + 1}`,
-                    ...wire,
-                    ...(index === at ? { [end]: post } : {}),
-                    ...(bank.jumpers?.[index] === undefined ? bank.jumper : { gauge: bank.jumpers[index].gauge, length_m: bank.jumpers[index].length_m }),
-                })),
-            },
-        });
-    const choice = (label: string, value: string, options: string[], choose: (post: string) => void) => (
+export function Posts({ job, bank, bench, edits }: { job: PlannedJob; bank: Bank; bench: Bench; edits: PlanEdits }) {
+    const { system } = useUnits();
+    const [from, setFrom] = useState('');
+    const [to, setTo] = useState('');
+    const send = (step: PatchStep | null) => void edits.submit(() => (step === null ? null : { patch: [step] }));
+    const name = (post: string) => {
+        const block = bench.blocks.find((candidate) => candidate.battery === post.slice(0, -1));
+        return block === undefined ? post : `Battery ${block.number} ${post.endsWith('+') ? '+' : '−'}`;
+    };
+    const choice = (label: string, value: string, options: [string, string][], choose: (chosen: string) => void) => (
         <select aria-label={label} value={value} disabled={!job.can_change} onChange={(event) => choose(event.currentTarget.value)}>
-            {options.map((option) => (
+            {options.map(([option, words]) => (
                 <option key={option} value={option}>
-                    {option}
+                    {words}
                 </option>
             ))}
         </select>
     );
+    const posts = (but: string): [string, string][] => postsOf(bank).filter((post) => post !== but).map((post) => [post, name(post)]);
+    const terminals = terminalsOf(bank).map((terminal): [string, string] => [terminal, name(postOf(bank, terminal))]);
     return (
         <section aria-label={`Posts of bank ${bank.id}`}>
+            <p className={bench.sound ? undefined : classes.wrong} data-figure="plugging" aria-live="polite">
+                {!bench.sound && <strong>As it is plugged: </strong>}
+                {bench.does.join(' ')}
+            </p>
             <ul className={classes.list}>
-                {wires.map((wire, at) => (
-                    <li key={`${at}`}>
-                        jumper {at + 1} {choice(`Jumper ${at + 1}, first end`, wire.from, postsOf(bank).filter((post) => post !== wire.to), (post) => land(at, 'from', post))} to{' '}
-                        {choice(`Jumper ${at + 1}, second end`, wire.to, postsOf(bank).filter((post) => post !== wire.from), (post) => land(at, 'to', post))}
+                {bench.wires.map((wire, at) => (
+                    <li key={wire.id}>
+                        <span>jumper {at + 1}</span>
+                        {choice(`Jumper ${at + 1}, first end`, wire.from, posts(wire.to), (post) => send(landJumper(bank, at, 'from', post)))}
+                        <span>to</span>
+                        {choice(`Jumper ${at + 1}, second end`, wire.to, posts(wire.from), (post) => send(landJumper(bank, at, 'to', post)))}
+                        <span className="quiet">
+                            {wire.gauge}, {length(wire.length_m, system)}
+                            {wire.drawn_m !== null && `; as drawn ${length(wire.drawn_m, system)}`}
+                        </span>
+                        {job.can_change && (
+                            <button type="button" className={classes.act} onClick={() => send(takeJumperOff(bank, at))} aria-label={`Take jumper ${at + 1} off`}>
+                                take off
+                            </button>
+                        )}
                     </li>
                 ))}
-                {feeds.map((feed) => (
+                {job.can_change && (
+                    <li>
+                        <span>a jumper from</span>
+                        {choice('New jumper, first end', from, [['', '–'], ...posts(to)], setFrom)}
+                        <span>to</span>
+                        {choice('New jumper, second end', to, [['', '–'], ...posts(from)], setTo)}
+                        <Button
+                            size="compact-xs"
+                            variant="outline"
+                            disabled={from === '' || to === ''}
+                            onClick={() => {
+                                send(addJumper(bank, { from, to }));
+                                setFrom('');
+                                setTo('');
+                            }}
+                        >
+                            Land it
+                        </Button>
+                    </li>
+                )}
+                {feedsOf(job.plan, bank).map((feed) => (
                     <li key={feed.id}>
-                        feed {feed.id} + {choice(`Plus of feed ${feed.id}`, feed.from.plus ?? 'pos', terminalsOf(bank), (plus) => send({ on: `feed:${feed.id}`, set: { 'from.plus': plus } }))} −{' '}
-                        {choice(`Minus of feed ${feed.id}`, feed.from.minus ?? 'neg', terminalsOf(bank), (minus) => send({ on: `feed:${feed.id}`, set: { 'from.minus': minus } }))}
+                        <span>feed {feed.id} +</span>
+                        {choice(`Plus of feed ${feed.id}`, feed.from.plus ?? 'pos', terminals, (plus) => send({ on: `feed:${feed.id}`, set: { 'from.plus': plus } }))}
+                        <span>−</span>
+                        {choice(`Minus of feed ${feed.id}`, feed.from.minus ?? 'neg', terminals, (minus) => send({ on: `feed:${feed.id}`, set: { 'from.minus': minus } }))}
                     </li>
                 ))}
             </ul>

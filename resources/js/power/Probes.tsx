@@ -7,23 +7,26 @@ import { volts } from '../units/units';
 import classes from './Probes.module.css';
 import { deviceName } from './planParts';
 
+/** The points that the two probes of the meter stand on. */
+export interface ProbePlaces {
+    plus: string;
+    minus: string;
+}
+
 /** A meter with two probes, to be put on any two posts, plugs or fuse-block buses of the boat. */
-export function Probes({ job, bank }: { job: PlannedJob; bank: string }) {
-    const strings = job.plan.banks?.find((candidate) => candidate.id === bank)?.strings ?? [];
-    const [plus, setPlus] = useState(`${strings[0]?.at(-1) ?? ''}+`);
-    const [minus, setMinus] = useState(`${strings[0]?.[0] ?? ''}-`);
+export function Probes({ job, probes, onProbe }: { job: PlannedJob; probes: ProbePlaces; onProbe: (which: 'plus' | 'minus', point: string) => void }) {
     const [state, setState] = useState('rest');
     const points = pointsOf(job);
     const reading = useQuery({
-        queryKey: ['meter', job.id, job.version.hash, plus, minus, state],
-        queryFn: () => ask<MeterReading>(`jobs/${job.id}/meter?${new URLSearchParams({ plus, minus, state }).toString()}`),
+        queryKey: ['meter', job.id, job.version.hash, probes.plus, probes.minus, state],
+        queryFn: () => ask<MeterReading>(`jobs/${job.id}/meter?${new URLSearchParams({ ...probes, state }).toString()}`),
         placeholderData: (before) => before,
         retry: false,
     });
-    const probe = (label: string, value: string, choose: (point: string) => void) => (
+    const probe = (label: string, which: 'plus' | 'minus') => (
         <label>
             {label}
-            <select value={value} onChange={(event) => choose(event.currentTarget.value)}>
+            <select value={probes[which]} onChange={(event) => onProbe(which, event.currentTarget.value)}>
                 {points.map(([point, name]) => (
                     <option key={point} value={point}>
                         {name}
@@ -38,8 +41,8 @@ export function Probes({ job, bank }: { job: PlannedJob; bank: string }) {
                 {reading.data?.volts == null ? '–.–– V' : volts(reading.data.volts, 2)}
             </output>
             <div className={classes.probes}>
-                {probe('Red probe', plus, setPlus)}
-                {probe('Black probe', minus, setMinus)}
+                {probe('Red probe', 'plus')}
+                {probe('Black probe', 'minus')}
                 <label>
                     While
                     <select value={state} onChange={(event) => setState(event.currentTarget.value)}>
@@ -61,7 +64,7 @@ function pointsOf(job: PlannedJob): [string, string][] {
         [`${id}-`, `${name} −`],
     ];
     return [
-        ...(job.plan.banks ?? []).flatMap((bank) => bank.strings.flat().flatMap((id, index) => both(id, `${bank.id}: Battery ${index + 1}`))),
+        ...job.evaluation.banks.flatMap((bank) => bank.batteries.flatMap((battery) => both(battery.id, `${bank.id}: Battery ${battery.number}`))),
         ...(job.plan.blocks ?? []).flatMap((block) => (job.plan.feeds?.some((feed) => feed.to.block === block.id) === true ? both(block.id, `block ${block.id}`) : [])),
         ...(job.plan.devices ?? []).flatMap((device) => (job.evaluation.devices.find((figures) => figures.id === device.id)?.limit_pct == null ? [] : both(device.id, `plug of ${deviceName(job.plan, device.id)}`))),
     ];

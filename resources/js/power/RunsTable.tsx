@@ -2,19 +2,21 @@ import type { PlannedJob, Run } from '../api/types';
 import { amps, area, gauge, length, percent, useUnits, volts } from '../units/units';
 import { BlockOfBranch } from './BlockOfBranch';
 import { PlaceField } from './PlaceField';
-import { deviceName, feed, partOf, protection, ratingField } from './planParts';
+import { branchOf, deviceName, feed, partOf, protection, ratingField } from './planParts';
 import classes from './RunsTable.module.css';
 import type { PlanEdits } from './usePlanEdits';
+import { WhyFigure } from './WhyFigure';
 
 interface Props {
     job: PlannedJob;
     selected: string;
     onSelect: (run: string) => void;
     edits: PlanEdits;
+    onWhy: (figure: string) => void;
 }
 
 /** Every run as a line: the same as the power tree, for reading, typing and screen readers. */
-export function RunsTable({ job, selected, onSelect, edits }: Props) {
+export function RunsTable({ job, selected, onSelect, edits, onWhy }: Props) {
     const { system } = useUnits();
     const type = (run: Run, field: string) => (text: string) => edits.submit(() => ({ typed: { on: partOf(run), field, text } }));
     return (
@@ -22,7 +24,7 @@ export function RunsTable({ job, selected, onSelect, edits }: Props) {
             <table className={classes.table}>
                 <thead>
                     <tr>
-                        {['Run', 'Amps', 'Length', 'Gauge', 'Area', 'Drop', 'Limit', 'Carries', 'Fuse', 'From post or block', 'Far short'].map((title) => (
+                        {['Run', 'Amps', 'Length', 'Gauge', 'Area', 'Drop', 'Limit', 'Carries', 'Fuse', 'From post or block', 'Old joints', 'Far short'].map((title) => (
                             <th key={title} scope="col">
                                 {title}
                             </th>
@@ -46,6 +48,7 @@ export function RunsTable({ job, selected, onSelect, edits }: Props) {
                                     <td>{amps(run.ampacity_a)}</td>
                                     <td />
                                     <td />
+                                    <td />
                                     <td>{amps(run.far_short_a)}</td>
                                 </tr>
                             );
@@ -60,7 +63,11 @@ export function RunsTable({ job, selected, onSelect, edits }: Props) {
                                         {run.label}
                                     </button>
                                 </th>
-                                <td>{amps(run.current_a)}</td>
+                                <td>
+                                    <WhyFigure figure={`run:${run.id}:current_a`} onWhy={onWhy}>
+                                        {amps(run.current_a)}
+                                    </WhyFigure>
+                                </td>
                                 <td>
                                     <PlaceField label={`Length of ${run.label}`} value={length(run.length_m, system)} readOnly={!job.can_change} onTyped={type(run, 'run.length_m')} />
                                 </td>
@@ -75,11 +82,17 @@ export function RunsTable({ job, selected, onSelect, edits }: Props) {
                                     />
                                 </td>
                                 <td>{area(run.area_mm2)}</td>
-                                <td data-figure={`run:${run.id}:drop_pct`}>
-                                    {volts(run.drop_v, 2)} · {percent(run.drop_pct)}
+                                <td>
+                                    <WhyFigure figure={`run:${run.id}:drop_pct`} onWhy={onWhy}>
+                                        {volts(run.drop_v, 2)} · {percent(run.drop_pct)}
+                                    </WhyFigure>
                                 </td>
                                 <td>{percent(run.limit_pct)}</td>
-                                <td data-figure={`run:${run.id}:ampacity_a`}>{amps(run.ampacity_a)}</td>
+                                <td>
+                                    <WhyFigure figure={`run:${run.id}:ampacity_a`} onWhy={onWhy}>
+                                        {amps(run.ampacity_a)}
+                                    </WhyFigure>
+                                </td>
                                 <td>
                                     {rating === null ? (
                                         'none'
@@ -108,7 +121,14 @@ export function RunsTable({ job, selected, onSelect, edits }: Props) {
                                         />
                                     )}
                                 </td>
-                                <td>{amps(run.far_short_a)}</td>
+                                <td>
+                                    <PlaceField label={`Old joints of ${run.label}, mΩ`} value={`${(asFeed?.run ?? branchOf(job.plan, run.id)?.branch.run)?.extra_mohm ?? 0} mΩ`} readOnly={!job.can_change} onTyped={type(run, 'run.extra_mohm')} />
+                                </td>
+                                <td>
+                                    <WhyFigure figure={`run:${run.id}:far_short_a`} onWhy={onWhy}>
+                                        {amps(run.far_short_a)}
+                                    </WhyFigure>
+                                </td>
                             </tr>
                         );
                     })}

@@ -1,26 +1,30 @@
-import { Button } from '@mantine/core';
+import { Button, TextInput } from '@mantine/core';
 import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
 
 import { ask } from '../api/client';
 import type { PlannedJob, SupplySchool } from '../api/types';
-import { hours, volts } from '../units/units';
+import { hours, money, volts } from '../units/units';
 import classes from './Supply.module.css';
 import type { PlanEdits } from './usePlanEdits';
+import { WhyFigure } from './WhyFigure';
 
 type Figures = NonNullable<SupplySchool['figures']>;
 
-const LINES: [string, (figures: Figures) => string][] = [
-    ['lowest screen, nothing on', (figures) => volts(figures.rest_v, 2)],
-    ['lowest screen, everything on', (figures) => volts(figures.loaded_v, 2)],
-    ['lowest screen while the engine cranks', (figures) => (figures.cranking_v === null ? 'no starter' : volts(figures.cranking_v, 2))],
-    ['may restart', (figures) => String(figures.brown_outs)],
-    ['electronics alone, full to floor', (figures) => hours(figures.hours)],
-    ['batteries', (figures) => (figures.mass_kg === null ? '–' : `${figures.mass_kg.toFixed(1)} kg`)],
-    ['stops, to decide', (figures) => `${figures.stops}, ${figures.decisions}`],
+const LINES: [keyof Figures, string, (figures: Figures) => string][] = [
+    ['rest_v', 'lowest screen, nothing on', (figures) => volts(figures.rest_v, 2)],
+    ['loaded_v', 'lowest screen, everything on', (figures) => volts(figures.loaded_v, 2)],
+    ['cranking_v', 'lowest screen while the engine cranks', (figures) => (figures.cranking_v === null ? 'no starter' : volts(figures.cranking_v, 2))],
+    ['brown_outs', 'may restart', (figures) => String(figures.brown_outs)],
+    ['hours', 'electronics alone, full to floor', (figures) => hours(figures.hours)],
+    ['mass_kg', 'batteries', (figures) => (figures.mass_kg === null ? '–' : `${figures.mass_kg.toFixed(1)} kg`)],
+    ['cost', 'to buy for it', (figures) => `${money(figures.cost)}${figures.unpriced.length > 0 ? ' and more' : ''}`],
+    ['stops', 'stops, to decide', (figures) => `${figures.stops}, ${figures.decisions}`],
 ];
 
 /** Where the electronics take their power from: the three schools on this boat, side by side. */
-export function Supply({ job, edits }: { job: PlannedJob; edits: PlanEdits }) {
+export function Supply({ job, edits, onWhy }: { job: PlannedJob; edits: PlanEdits; onWhy: (figure: string) => void }) {
+    const [reason, setReason] = useState('');
     const supply = useQuery({
         queryKey: ['supply', job.id, job.version.hash],
         queryFn: () => ask<{ schools: SupplySchool[] }>(`jobs/${job.id}/supply`),
@@ -31,6 +35,7 @@ export function Supply({ job, edits }: { job: PlannedJob; edits: PlanEdits }) {
         return <p>{supply.error === null ? 'Trying the schools…' : supply.error.message}</p>;
     }
     const schools = supply.data.schools;
+    const choosable = job.can_change && schools.some((school) => school.patch !== null);
     return (
         <div className={classes.pane} tabIndex={0} role="region" aria-label="Schools of supply">
             <table className={classes.table}>
@@ -46,12 +51,18 @@ export function Supply({ job, edits }: { job: PlannedJob; edits: PlanEdits }) {
                     </tr>
                 </thead>
                 <tbody>
-                    {LINES.map(([label, of]) => (
+                    {LINES.map(([key, label, of]) => (
                         <tr key={label}>
                             <th scope="row">{label}</th>
                             {schools.map((school) => (
-                                <td key={school.school} data-figure={`supply:${school.school}:${label}`}>
-                                    {school.figures === null ? '–' : of(school.figures)}
+                                <td key={school.school}>
+                                    {school.figures === null ? (
+                                        <span data-figure={`supply:${school.school}:${label}`}>–</span>
+                                    ) : (
+                                        <WhyFigure figure={`supply:${school.school}:${key}`} mark={`supply:${school.school}:${label}`} onWhy={onWhy}>
+                                            {of(school.figures)}
+                                        </WhyFigure>
+                                    )}
                                 </td>
                             ))}
                         </tr>
@@ -64,7 +75,12 @@ export function Supply({ job, edits }: { job: PlannedJob; edits: PlanEdits }) {
                             <td key={school.school}>
                                 {school.missing !== null && <span className="quiet">{school.missing}</span>}
                                 {school.patch !== null && job.can_change && (
-                                    <Button size="compact-sm" variant="outline" aria-label={`Take it: ${school.label}`} onClick={() => void edits.submit(() => ({ patch: school.patch ?? [] }))}>
+                                    <Button
+                                        size="compact-sm"
+                                        variant="outline"
+                                        aria-label={`Take it: ${school.label}`}
+                                        onClick={() => void edits.submit(() => ({ patch: school.patch ?? [], reason: [`Electronics from ${school.label}`, reason.trim()].filter(Boolean).join(': ') })).then((kept) => kept && setReason(''))}
+                                    >
                                         Take it
                                     </Button>
                                 )}
@@ -73,6 +89,7 @@ export function Supply({ job, edits }: { job: PlannedJob; edits: PlanEdits }) {
                     </tr>
                 </tbody>
             </table>
+            {choosable && <TextInput className={classes.reason} size="xs" label="Why this one, for the log" maxLength={250} value={reason} onChange={(event) => setReason(event.currentTarget.value)} />}
         </div>
     );
 }

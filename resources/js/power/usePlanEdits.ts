@@ -6,7 +6,10 @@ import type { Clash, Job, PatchStep, PlannedJob } from '../api/types';
 import type { System } from '../units/units';
 
 /** What is asked of the server: fields as the file holds them, or what a person typed into one field. */
-export type Change = { patch: PatchStep[] } | { typed: { on: string; field: string; text: string } } | { add: NewPart } | { takeOut: string } | { decide: { occasion: string; reason: string } } | { reopen: number } | 'undo' | 'redo';
+export type Change = { patch: PatchStep[]; reason?: string } | { typed: { on: string; field: string; text: string } } | { add: NewPart } | { takeOut: string } | { propose: Proposal } | { decide: { occasion: string; reason: string } } | { reopen: number } | 'undo' | 'redo';
+
+/** What the plan has already, rearranged by the server. */
+export type Proposal = { make: 'turn'; bank: string } | { make: 'strings'; bank: string; series: number } | { make: 'split'; feed: string; branches: string[] };
 
 /** A part of the catalogue, where it goes and what it hangs on. */
 export interface NewPart {
@@ -14,6 +17,10 @@ export interface NewPart {
     name?: string;
     station?: string;
     bank?: string;
+    /** a circuit that was offered */
+    on?: string;
+    /** what a wire, a fuse or a connector is put on */
+    run?: string;
     series?: number;
     parallel?: number;
 }
@@ -61,6 +68,9 @@ export function usePlanEdits(id: string, system: System) {
             }
             if ('takeOut' in change) {
                 return ask<Job>(`jobs/${id}/plan/parts?units=${system}`, { method: 'DELETE', body: { on: change.takeOut } });
+            }
+            if ('propose' in change) {
+                return ask<Job>(`jobs/${id}/plan/proposals?units=${system}`, { method: 'POST', body: change.propose });
             }
             if ('decide' in change) {
                 return ask<Job>(`jobs/${id}/decisions?units=${system}`, { method: 'POST', body: change.decide });

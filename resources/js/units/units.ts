@@ -87,3 +87,8 @@ export function hours(value: number | null): string {
 export function money(value: number | null | undefined): string {
     return value === null || value === undefined ? '–' : new Intl.NumberFormat(undefined, { style: 'currency', currency: 'EUR', maximumFractionDigits: value < 20 ? 2 : 0 }).format(value);
 }
+
+/** A day and a time, as the browser's language writes them. */
+export function moment(iso: string): string {
+    return new Intl.DateTimeFormat(undefined, { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' }).format(new Date(iso));
+}

@@ -1,0 +1,58 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Evaluation;
+
+use Dinghy\Rule\Mark;
+use Dinghy\Rule\Words;
+use Dinghy\Wiring\Rung;
+use Dinghy\Wiring\SizedRun;
+
+/** Explains a rung of a gauge ladder, and a short at a place along a run. */
+final readonly class WhyRung
+{
+    private Words $words;
+
+    public function __construct(private Evaluation $evaluation)
+    {
+        $this->words = $evaluation->words;
+    }
+
+    public function of(SizedRun $run, string $gauge): ?Explanation
+    {
+        $rung = array_values(array_filter($run->rungs, static fn (Rung $rung): bool => $rung->gauge->name === $gauge))[0] ?? null;
+        if ($rung === null || $rung->pathDropPercent === null) {
+            return null;
+        }
+        /** @param  \Closure(float): string  $words */
+        $known = static fn (?float $value, \Closure $words): string => $value === null ? 'not known' : $words($value);
+
+        return new Explanation("{$rung->gauge} in {$run->circuit?->label}", $this->words->percent($rung->pathDropPercent).' over the whole path',
+            'E = 10.75 · I · L / CM for this run, with the rest of its worst path as it is; heat = I² · R; copper = 2 · L · area · 8.96 kg/dm³', [
+                ['name' => 'I, amps', 'value' => $this->words->amps($run->amps)],
+                ['name' => 'L, one way', 'value' => $known($run->length, $this->words->length(...))],
+                ['name' => 'lost in this run', 'value' => $known($rung->drop, $this->words->volts(...))],
+                ['name' => 'limit of the class', 'value' => $this->words->percent($run->limitPercent)],
+                ['name' => 'reaches', 'value' => $known($rung->longest, $this->words->length(...))],
+                ['name' => 'carries', 'value' => $known($rung->ampacity, $this->words->amps(...))],
+                ['name' => 'heat', 'value' => $known($rung->heat, static fn (float $watts): string => Words::trim($watts, 1).' W')],
+                ['name' => 'copper', 'value' => $known($rung->kilograms, static fn (float $mass): string => Words::trim($mass, 2).' kg')],
+            ], 'ABYC E-11 sizing formula; ampacity by 33 CFR 183.425 table 5 or ISO 13297', Mark::FromMemory,
+            $rung->fits ? null : 'The house rule does not take it: the drop, the current, or no standard fuse suits.');
+    }
+
+    /** @param  string  $along  0 to 1 */
+    public function short(SizedRun $run, string $along): ?Explanation
+    {
+        $short = is_numeric($along) ? WhatBurnsFirst::at($this->evaluation, $run->id, max(0.0, min(1.0, (float) $along))) : null;
+
+        return $short === null ? null : new Explanation("Short in {$run->circuit?->label}", $this->words->amps($short->amps),
+            'I = volts of the full bank / resistance of the loop up to the short; insulation: (I/A)² t = 0.0297 log₁₀((T₂+234)/(T₁+234)); copper: (I/A)² t = log₁₀((1083−Tₐ)/(234+Tₐ)+1)/33', array_map(
+                fn (ShortEvent $event): array => ['name' => $event->part.['opens' => ' opens', 'insulation' => ', insulation spoilt', 'copper' => ', copper melts'][$event->what],
+                    'value' => is_infinite($event->surely()) ? 'never' : 'after '.$this->words->seconds($event->surely())],
+                $short->events),
+            'ICEA P-32-382; Onderdonk; opening times by family are working estimates', Mark::FromMemory,
+            $short->coordinated ? null : 'A fuse further back may open too: a smaller fuse here, or a larger one there.');
+    }
+}

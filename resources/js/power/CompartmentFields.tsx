@@ -1,0 +1,94 @@
+import { Button } from '@mantine/core';
+
+import type { Bank, Bench, PlannedJob } from '../api/types';
+import { battery as batteryOf } from './planParts';
+import classes from './CompartmentFields.module.css';
+import { PlaceField } from './PlaceField';
+import type { PlanEdits } from './usePlanEdits';
+
+const SIDES = ['length', 'width', 'height'] as const;
+
+/** The compartment: whether the blocks fit, its measures, how its blocks stand, and what other bank they could be. */
+export function CompartmentFields({ job, bank, bench, edits }: { job: PlannedJob; bank: Bank; bench: Bench; edits: PlanEdits }) {
+    const station = job.plan.boat?.stations?.find((candidate) => candidate.id === bench.station);
+    const place = (battery: string, turned: number) =>
+        void edits.submit(() => ({ patch: bench.blocks.map((block) => ({ on: `battery:${block.battery}`, set: { lies: { x_mm: block.x_mm, y_mm: block.y_mm, turned: block.battery === battery ? turned : block.turned } } })) }));
+    const measure = async (at: number, text: string) => {
+        const typed = Number(text.replace(',', '.').replace(/\s*mm$/, ''));
+        return edits.submit(() => {
+            const inside = bench.inside_mm ?? bestGuess(bench);
+            return { patch: [{ on: `station:${bench.station ?? ''}`, set: { inside_mm: inside.map((side, index) => (index === at ? (Number.isFinite(typed) ? typed : text) : side)) } }] };
+        });
+    };
+    return (
+        <section className={classes.fields} aria-label={`Compartment of bank ${bank.id}`}>
+            <p className={bench.fits === false ? classes.short : undefined} data-figure="fits" aria-live="polite">
+                {bench.says}
+            </p>
+            {station === undefined ? (
+                <p className="quiet">Nobody has said in which compartment these blocks stand.</p>
+            ) : (
+                <p className={classes.measures}>
+                    <span>{station.name === undefined || station.name === '' ? station.id : station.name} inside</span>
+                    {SIDES.map((side, at) => (
+                        <label key={side}>
+                            {side} <PlaceField label={`${side} of the compartment, mm`} value={bench.inside_mm === null ? '–' : `${bench.inside_mm[at] ?? 0} mm`} readOnly={!job.can_change} onTyped={(text) => measure(at, text)} />
+                        </label>
+                    ))}
+                </p>
+            )}
+            <ul className={classes.blocks}>
+                {bench.blocks.map((block) => (
+                    <li key={block.battery}>
+                        Battery {block.number}{' '}
+                        <label>
+                            turned{' '}
+                            <select aria-label={`Battery ${block.number} turned`} value={block.turned} disabled={!job.can_change} onChange={(event) => place(block.battery, Number(event.currentTarget.value))}>
+                                {[0, 90, 180, 270].map((degrees) => (
+                                    <option key={degrees} value={degrees}>
+                                        {degrees}°
+                                    </option>
+                                ))}
+                            </select>
+                        </label>{' '}
+                        <label>
+                            plus at the{' '}
+                            <select
+                                aria-label={`Plus post of battery ${block.number}`}
+                                value={batteryOf(job.plan, block.battery)?.plus_side ?? 'left'}
+                                disabled={!job.can_change}
+                                onChange={(event) => {
+                                    const side = event.currentTarget.value;
+                                    void edits.submit(() => ({ patch: [{ on: `battery:${block.battery}`, set: { plus_side: side } }] }));
+                                }}
+                            >
+                                <option value="left">left</option>
+                                <option value="right">right</option>
+                            </select>
+                        </label>
+                    </li>
+                ))}
+            </ul>
+            {job.can_change && (
+                <p className={classes.acts}>
+                    <Button size="compact-sm" variant="outline" onClick={() => void edits.submit(() => ({ propose: { make: 'turn', bank: bank.id } }))}>
+                        Turn them so that no jumpers cross
+                    </Button>
+                    {bench.ways
+                        .filter((way) => !way.now)
+                        .map((way) => (
+                            <Button key={way.series} size="compact-sm" variant="outline" onClick={() => void edits.submit(() => ({ propose: { make: 'strings', bank: bank.id, series: way.series } }))}>
+                                Make it {way.volts} V: {way.series > 1 ? `${way.series} in series` : 'all in parallel'}
+                                {way.series > 1 && way.parallel > 1 ? `, ${way.parallel} strings` : ''}
+                            </Button>
+                        ))}
+                </p>
+            )}
+        </section>
+    );
+}
+
+/** Measures to begin with where one of three is typed first: what the blocks need. */
+function bestGuess(bench: Bench): number[] {
+    return [Math.max(...bench.blocks.map((block) => block.x_mm + block.width_mm)), Math.max(...bench.blocks.map((block) => block.y_mm + block.depth_mm)), 300];
+}

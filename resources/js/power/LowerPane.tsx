@@ -1,0 +1,95 @@
+import type { Bank, Bench, PatchStep, PlannedJob, Profile, Run } from '../api/types';
+import { BurnsFirst } from '../drawings/BurnsFirst';
+import { VoltProfile } from '../drawings/VoltProfile';
+import { CompartmentFields } from './CompartmentFields';
+import { Findings } from './Findings';
+import { GaugeLadder } from './GaugeLadder';
+import { OrderOfConnection } from './OrderOfConnection';
+import { type Pane, PANES, WIDE } from './panes';
+import { deviceName } from './planParts';
+import { Posts } from './Posts';
+import classes from './PowerStage.module.css';
+import { Readings } from './Readings';
+import { RunsTable } from './RunsTable';
+import { Supply } from './Supply';
+import type { First } from './useBench';
+import type { PlanEdits } from './usePlanEdits';
+
+interface Props {
+    job: PlannedJob;
+    edits: PlanEdits;
+    pane: Pane;
+    onPane: (pane: Pane) => void;
+    selected: Run | undefined;
+    onSelect: (run: string) => void;
+    profile: Profile | undefined;
+    /** devices behind the selected run, whose profile can be drawn */
+    watchable: string[];
+    onWatch: (device: string) => void;
+    bank: Bank | undefined;
+    bench: Bench | undefined;
+    done: number;
+    onDone: (steps: number) => void;
+    onFirst: (first: First) => void;
+    onLook: (patch: PatchStep[] | null) => void;
+    onWhy: (figure: string) => void;
+}
+
+/** The panes below the drawing, and beside those that leave room the gauge ladder or the readings. */
+export function LowerPane({ job, edits, pane, onPane, selected, onSelect, profile, watchable, onWatch, bank, bench, done, onDone, onFirst, onLook, onWhy }: Props) {
+    const noBench = <p>{bank === undefined ? 'This boat has no bank.' : 'Fetching the bench…'}</p>;
+    return (
+        <section className={classes.lower} data-wide={WIDE.includes(pane) || undefined}>
+            <div className={classes.tabs} role="tablist" aria-label="Lower pane">
+                {PANES.map(([name, label]) => (
+                    <button key={name} type="button" role="tab" id={`tab-${name}`} aria-selected={pane === name} aria-controls="lower-pane" className={classes.tab} onClick={() => onPane(name)}>
+                        {label}
+                        {name === 'findings' && ` (${job.evaluation.findings.length})`}
+                    </button>
+                ))}
+                <span className={classes.selected}>{selected?.label}</span>
+            </div>
+            <div className={classes.pane} id="lower-pane" role="tabpanel" aria-labelledby={`tab-${pane}`}>
+                {pane === 'findings' && <Findings job={job} edits={edits} onWhy={onWhy} onLook={onLook} />}
+                {pane === 'runs' && <RunsTable job={job} selected={selected?.id ?? ''} onSelect={onSelect} edits={edits} onWhy={onWhy} />}
+                {pane === 'profile' &&
+                    (profile === undefined ? (
+                        <p>No profile: a length on the way, or the volts of the bank, is not known.</p>
+                    ) : (
+                        <div className={classes.profile}>
+                            {watchable.length > 1 && (
+                                <label className={classes.pick}>
+                                    To{' '}
+                                    <select value={profile.device} onChange={(event) => onWatch(event.currentTarget.value)}>
+                                        {watchable.map((device) => (
+                                            <option key={device} value={device}>
+                                                {deviceName(job.plan, device)}
+                                            </option>
+                                        ))}
+                                    </select>
+                                </label>
+                            )}
+                            <VoltProfile profile={profile} name={deviceName(job.plan, profile.device)} />
+                        </div>
+                    ))}
+                {pane === 'supply' && <Supply job={job} edits={edits} onWhy={onWhy} />}
+                {pane === 'short' && selected !== undefined && <BurnsFirst job={job} run={selected} onWhy={onWhy} />}
+                {pane === 'bench' &&
+                    (bank === undefined || bench === undefined ? (
+                        noBench
+                    ) : (
+                        <div className={classes.scrolls} tabIndex={0} role="region" aria-label={`Posts and compartment of bank ${bank.id}`}>
+                            <Posts key={bank.id} job={job} bank={bank} bench={bench} edits={edits} />
+                            <CompartmentFields job={job} bank={bank} bench={bench} edits={edits} />
+                        </div>
+                    ))}
+                {pane === 'order' && (bench === undefined ? noBench : <OrderOfConnection bench={bench} done={Math.min(done, bench.order.length)} onDone={onDone} onFirst={onFirst} />)}
+            </div>
+            {!WIDE.includes(pane) && (
+                <div className={classes.side}>
+                    {pane === 'bench' ? <Readings job={job} onJob={edits.accept} /> : selected !== undefined && <GaugeLadder job={job} run={selected} edits={edits} onWhy={onWhy} />}
+                </div>
+            )}
+        </section>
+    );
+}

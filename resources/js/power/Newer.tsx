@@ -1,0 +1,45 @@
+import { Button } from '@mantine/core';
+
+import type { PatchStep, PlannedJob } from '../api/types';
+import classes from './Findings.module.css';
+import type { PlanEdits } from './usePlanEdits';
+
+/** Parts whose catalogue has other figures now than the plan took over. The plan keeps its own until they are taken. */
+export function Newer({ job, edits, onLook }: { job: PlannedJob; edits: PlanEdits; onLook: (patch: PatchStep[] | null) => void }) {
+    return (
+        <>
+            <h3 className={classes.heading}>The catalogue has newer figures</h3>
+            <ul className={classes.asked}>
+                {job.newer.map((newer) => (
+                    <li key={newer.on} className={classes.missing}>
+                        <span>
+                            {newer.on.replace(':', ' ')}, {newer.part}: {newer.changes.map((change) => `${change.field.replaceAll('_', ' ')} ${words(change.planned)} → ${words(change.catalogue)}`).join(', ')}
+                        </span>
+                        {job.can_change && (
+                            <Button
+                                size="compact-xs"
+                                variant="outline"
+                                aria-label={`Take the newer figures of ${newer.on.replace(':', ' ')}`}
+                                onFocus={() => onLook(newer.patch)}
+                                onBlur={() => onLook(null)}
+                                onClick={() => {
+                                    onLook(null);
+                                    void edits.submit(() => ({ patch: newer.patch }));
+                                }}
+                            >
+                                Take the newer figures
+                            </Button>
+                        )}
+                    </li>
+                ))}
+            </ul>
+        </>
+    );
+}
+
+function words(value: unknown): string {
+    if (value === null || value === undefined) {
+        return 'none';
+    }
+    return JSON.stringify(value).replaceAll('"', '');
+}

@@ -1,0 +1,50 @@
+import { Button, Checkbox } from '@mantine/core';
+import { useState } from 'react';
+
+import type { PlannedJob } from '../api/types';
+import { Dialog } from '../frame/Dialog';
+import { amps } from '../units/units';
+import classes from './AddPart.module.css';
+import { block as blockOf, device, deviceName, feed as feedOf } from './planParts';
+import type { PlanEdits } from './usePlanEdits';
+
+/** A feed made into two: which branches move to a second block with a feed of its own. */
+export function SplitFeed({ job, feed, opened, onClose, edits }: { job: PlannedJob; feed: string; opened: boolean; onClose: () => void; edits: PlanEdits }) {
+    const [chosen, setChosen] = useState<string[]>([]);
+    const branches = blockOf(job.plan, feedOf(job.plan, feed)?.to.block ?? '')?.branches ?? [];
+    const close = () => {
+        setChosen([]);
+        onClose();
+    };
+    return (
+        <Dialog opened={opened} onClose={close} title="Split this feed">
+            <form
+                className={classes.details}
+                onSubmit={(event) => {
+                    event.preventDefault();
+                    void edits.submit(() => ({ propose: { make: 'split', feed, branches: chosen } }));
+                    close();
+                }}
+            >
+                <p>A second block beside the first gets a feed and a fuse of its own. What moves there?</p>
+                {branches.map((branch, at) => (
+                    <Checkbox
+                        key={branch.id}
+                        data-autofocus={at === 0 || undefined}
+                        label={`${deviceName(job.plan, branch.to.device)}, ${amps(device(job.plan, branch.to.device)?.peak_a)} at most`}
+                        checked={chosen.includes(branch.id)}
+                        onChange={(event) => setChosen(event.currentTarget.checked ? [...chosen, branch.id] : chosen.filter((id) => id !== branch.id))}
+                    />
+                ))}
+                <div className={classes.pair}>
+                    <Button type="submit" disabled={chosen.length === 0 || chosen.length === branches.length}>
+                        Split it
+                    </Button>
+                    <Button variant="outline" onClick={close}>
+                        Leave it
+                    </Button>
+                </div>
+            </form>
+        </Dialog>
+    );
+}

@@ -1,0 +1,17 @@
+/** The panes below the drawing, in the order of their keys 1 to 7. */
+export const PANES = [
+    ['findings', 'Findings'],
+    ['runs', 'Runs'],
+    ['profile', 'Volt profile'],
+    ['bench', 'Battery bench'],
+    ['short', 'What burns first'],
+    ['supply', 'Supply'],
+    ['order', 'Order of connection'],
+] as const;
+export type Pane = (typeof PANES)[number][0];
+
+/** These need the whole width. */
+export const WIDE: readonly Pane[] = ['runs', 'supply', 'order'];
+
+/** These are about the bank: the bench is drawn above them. */
+export const AT_THE_BENCH: readonly Pane[] = ['bench', 'order'];
