@@ -32,6 +32,8 @@ final class PlanVersion extends Model
 {
     public $timestamps = false;
 
+    private ?PlanDocument $read = null;
+
     protected $fillable = ['job_id', 'number', 'parent_id', 'user_id', 'kind', 'reverts_id', 'patch', 'document', 'hash', 'reason', 'made_at'];
 
     /** @return array<string, string> */
@@ -52,9 +54,10 @@ final class PlanVersion extends Model
         return $this->belongsTo(self::class, 'parent_id');
     }
 
+    /** Read once: a version never changes. */
     public function planDocument(): PlanDocument
     {
-        return PlanDocument::fromJson($this->document);
+        return $this->read ??= PlanDocument::fromJson($this->document);
     }
 
     /** The change that made this version; null for one that replaced the plan as a whole. */

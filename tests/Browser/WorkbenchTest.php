@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use App\Models\CataloguePart;
+use Facebook\WebDriver\Interactions\WebDriverActions;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 use Facebook\WebDriver\WebDriverSelect;
@@ -46,10 +48,18 @@ final class WorkbenchTest extends BrowserTestCase
         $this->until(fn (): bool => str_ends_with($this->figure('supply:own:lowest screen while the engine cranks'), ' V'), 'the schools');
         $own = (float) $this->figure('supply:own:lowest screen while the engine cranks');
         self::assertLessThan($own, (float) $this->figure('supply:starting:lowest screen while the engine cranks'));
+        $this->driver()->findElement(WebDriverBy::cssSelector('[role=tabpanel] input'))->sendKeys('Owner wants one battery less');
         $this->driver()->findElement(WebDriverBy::cssSelector('button[aria-label="Take it: starting battery"]'))->click();
         $this->until(fn (): bool => str_contains((string) $this->driver()->executeScript('return document.body.innerText'), 'starting battery (now)'), 'the starting battery taken');
+        $this->press('l');
+        $this->until(fn (): bool => str_contains((string) $this->driver()->executeScript('return document.body.innerText'), 'Electronics from starting battery: Owner wants one battery less'), 'the reason in the log');
+        $this->press(WebDriverKeys::ESCAPE);
+        $this->until(fn (): bool => $this->driver()->findElements(WebDriverBy::cssSelector('section[role=dialog]')) === [], 'the log gone');
         $this->press(WebDriverKeys::CONTROL.'z'.WebDriverKeys::NULL);
         $this->until(fn (): bool => str_contains((string) $this->driver()->executeScript('return document.body.innerText'), 'a battery of their own (now)'), 'taken back');
+        // The figure answers on whose word it stands.
+        $this->see('[data-figure="supply:own:electronics alone, full to floor"]')->click();
+        $this->until(fn (): bool => str_contains($this->textOf('aside'), 'Peukert'), 'its reason');
     }
 
     public function test_a_parallel_bank_is_moved_from_one_end_to_the_diagonal(): void
@@ -78,6 +88,76 @@ final class WorkbenchTest extends BrowserTestCase
         self::assertSame('helm-block', $this->valueOfSelect('Block of Helm block to Network hub, 5 ports'));
         $this->driver()->findElement(WebDriverBy::xpath('//button[.//*[text()="Undo"]]'))->click();
         $this->see('select[aria-label="Block of Bow box block to Network hub, 5 ports"]');
+    }
+
+    public function test_a_branch_is_dragged_onto_another_block(): void
+    {
+        $this->signIn();
+        $this->driver()->findElement(WebDriverBy::xpath('//main//a[contains(., "Pontoon")]'))->click();
+        $this->see('[data-hook="br-hub"]');
+        $by = $this->driver()->executeScript('const m = (css) => { const r = document.querySelector(css).getBoundingClientRect(); return [r.left + r.width / 2, r.top + r.height / 2]; }; const a = m("[data-hook=br-hub]"), b = m("[data-block=helm-block]"); return [Math.round(b[0] - a[0]), Math.round(b[1] - a[1])];');
+        self::assertIsArray($by);
+        (new WebDriverActions($this->driver()))->dragAndDropBy($this->see('[data-hook="br-hub"]'), (int) $by[0], (int) $by[1])->perform();
+        $this->until(fn (): bool => str_starts_with((string) $this->see('[data-run="br-hub"]')->getAttribute('aria-label'), 'Helm block to Network hub'), 'on the other block');
+    }
+
+    public function test_a_feed_is_split(): void
+    {
+        $this->openSkiff();
+        $this->see('[data-run="house"]')->click();
+        $this->driver()->findElement(WebDriverBy::xpath('//button[contains(., "Split this feed")]'))->click();
+        $this->see('section[role=dialog] input[type=checkbox]');
+        $this->driver()->findElement(WebDriverBy::xpath('//section[@role="dialog"]//label[contains(., "Live-sonar module")]'))->click();
+        $this->driver()->findElement(WebDriverBy::xpath('//button[contains(., "Split it")]'))->click();
+        $this->see('[data-run="feed-bow-block-2"]');
+        self::assertStringContainsString('to Live-sonar module', (string) $this->see('[data-run="br-live-sonar"]')->getAttribute('aria-label'));
+    }
+
+    public function test_a_remedy_is_seen_on_the_drawing_before_one_key_makes_it_so(): void
+    {
+        $this->openSkiff();
+        $this->driver()->executeScript('[...document.querySelectorAll("button")].find((button) => button.textContent.includes("Run 6 AWG")).focus()');
+        $this->until(fn (): bool => str_starts_with($this->figure('preview'), 'With this remedy: No stops, 2 to decide.'), 'what it would come to');
+        self::assertStringContainsString('8 AWG → 6 AWG', $this->figure('preview'));
+        self::assertStringContainsString('6 AWG', (string) $this->see('[data-run="bow-motor"]')->getAttribute('aria-label'));
+        self::assertStringStartsWith('1 stop', $this->figure('verdict'));
+        $this->press(WebDriverKeys::ENTER);
+        $this->until(fn (): bool => str_starts_with($this->figure('verdict'), 'No stops, 2 to decide.'), 'made so');
+        $this->press('z');
+        $this->until(fn (): bool => str_starts_with($this->figure('verdict'), '1 stop'), 'taken back');
+    }
+
+    public function test_a_full_block_is_made_larger_for_a_new_device(): void
+    {
+        $this->openSkiff();
+        foreach (['5 in display' => 'a circuit of bow-block, 2 free', '7 in display' => 'a circuit of bow-block, 1 free', '9 in display, type b' => 'bow-block is full with 6: a block of 12 in its place'] as $screen => $words) {
+            $this->press('a');
+            $this->see('section[role=dialog] li button');
+            $this->press($screen, WebDriverKeys::ENTER);
+            $this->until(fn (): bool => $this->driver()->executeScript('return [...document.querySelectorAll("section[role=dialog] input")].some((input) => input.value === arguments[0])', [$words]) === true, $words);
+            $this->driver()->findElement(WebDriverBy::xpath('//section[@role="dialog"]//button[contains(., "Add it")]'))->click();
+            $this->until(fn (): bool => $this->driver()->findElements(WebDriverBy::cssSelector('section[role=dialog]')) === [], 'the dialog gone');
+        }
+        $this->see('[data-run="to-9-in-display-type-b-wide-supply"]');
+    }
+
+    public function test_figures_that_the_catalogue_has_newer_are_taken_over_on_request(): void
+    {
+        $this->openSkiff();
+        $this->press('a');
+        $this->see('section[role=dialog] li button');
+        $this->press('position', WebDriverKeys::ENTER);
+        $this->see('section[role=dialog] form');
+        $this->driver()->findElement(WebDriverBy::xpath('//section[@role="dialog"]//button[contains(., "Add it")]'))->click();
+        $this->see('[data-run="to-position-antenna"]');
+        $part = CataloguePart::query()->where('name', 'Position antenna')->firstOrFail();
+        $part->update(['figures' => [...$part->figures, 'typical_a' => 0.3, 'peak_a' => 0.4]]);
+        $this->driver()->navigate()->refresh();
+        $this->until(fn (): bool => str_contains($this->textOf('[aria-label=Findings]'), 'typical a 0.12 → 0.3, peak a 0.2 → 0.4'), 'the newer figures');
+        $this->see('button[aria-label="Take the newer figures of device position-antenna"]')->click();
+        $this->until(fn (): bool => ! str_contains($this->textOf('[aria-label=Findings]'), 'newer figures'), 'taken');
+        $this->press('2');
+        $this->until(fn (): bool => $this->figure('run:to-position-antenna:current_a') === '0.3 A', 'judged by them');
     }
 
     private function land(string $which, string $post): void

@@ -14,6 +14,7 @@ use Dinghy\Plan\HouseRules;
 use Dinghy\Plan\Jumper;
 use Dinghy\Plan\Units;
 use Dinghy\Proposal\Rearrange;
+use Dinghy\Rule\Words;
 use Dinghy\Wiring\ConnectionOrder;
 use Dinghy\Wiring\ConnectionStep;
 use Illuminate\Http\JsonResponse;
@@ -66,6 +67,7 @@ final class BenchController extends Controller
         return [
             ...self::outline($block),
             'number' => $rules->numberOf($bank, $block->battery),
+            'kind' => $block->battery->chemistry->label().' '.Words::trim($block->battery->capacityAh, 1).' Ah',
             'size_known' => $block->battery->size !== null,
             'plus' => self::point($block->plus()),
             'minus' => self::point($block->minus()),

@@ -19,6 +19,7 @@ use Dinghy\Evaluation\ProfilePoint;
 use Dinghy\Evaluation\Verdict;
 use Dinghy\Evaluation\VoltProfile;
 use Dinghy\Plan\Plan;
+use Dinghy\Plan\PlanDocument;
 use Dinghy\Plan\Units;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
@@ -41,6 +42,7 @@ final class JobResource extends JsonResource
     public function toArray(Request $request): array
     {
         $head = $this->job->plan()->with('author')->first();
+        $judged = $head === null ? null : $this->job->judged($head);
 
         return [
             'id' => $this->job->id,
@@ -50,20 +52,20 @@ final class JobResource extends JsonResource
             'customer' => $this->job->boat->customer->name,
             'promised_on' => $this->job->promised_on?->toDateString(),
             'can_change' => $this->user->can('changePlan', $this->job),
-            'version' => $head === null ? null : $this->version($head),
-            ...($head === null ? ['plan' => null, 'evaluation' => null, 'profiles' => [], 'verdict' => 'No plan yet.', 'decided' => [], 'readings' => [], 'newer' => []]
-                : $this->evaluated($head, $request->enum('units', Units::class))),
+            'version' => $head === null || $judged === null ? null : $this->version($head, $judged),
+            ...($head === null || $judged === null ? ['plan' => null, 'evaluation' => null, 'profiles' => [], 'verdict' => 'No plan yet.', 'decided' => [], 'readings' => [], 'newer' => []]
+                : $this->evaluated($head, $judged, $request->enum('units', Units::class))),
         ];
     }
 
     /** @return array<string, mixed> */
-    private function version(PlanVersion $head): array
+    private function version(PlanVersion $head, PlanDocument $judged): array
     {
         $stacks = (new PlanHistory($this->job))->stacks($this->user);
 
         return [
             'number' => $head->number,
-            'hash' => $this->job->judged($head)->hash(),
+            'hash' => $judged->hash(),
             'made_at' => $head->made_at->toIso8601String(),
             'author' => $head->author?->name,
             'can_undo' => $stacks['done'] !== [],
@@ -72,10 +74,10 @@ final class JobResource extends JsonResource
     }
 
     /** @return array<string, mixed> */
-    private function evaluated(PlanVersion $head, ?Units $units): array
+    private function evaluated(PlanVersion $head, PlanDocument $judged, ?Units $units): array
     {
         $document = $head->planDocument();
-        $evaluation = Evaluation::of(Plan::of($this->job->judged($head)), $units);
+        $evaluation = Evaluation::of(Plan::of($judged), $units);
         $decisions = Decisions::of($this->job, $evaluation);
 
         return [

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Dinghy\Compartment;
 
 use Dinghy\Plan\Bank;
-use Dinghy\Plan\Battery;
 use Dinghy\Plan\Jumper;
 use Dinghy\Plan\Lie;
 use Dinghy\Plan\Plan;
@@ -47,7 +46,7 @@ final readonly class Compartment
             }
         }
         $blocks = [];
-        foreach ($lies ?? self::planned($bank->batteries()) as $id => $lie) {
+        foreach ($lies ?? self::planned($bank) as $id => $lie) {
             $blocks[$id] = new LaidBlock($plan->batteries[$id], $lie);
         }
 
@@ -158,25 +157,26 @@ final readonly class Compartment
 
     /**
      * Where each stands by the plan; those that it says nothing of in a row beyond, long sides together, turned so that a
-     * series jumper has the shortest way.
+     * series jumper has the shortest way and blocks in parallel stand alike.
      *
-     * @param  list<Battery>  $batteries
      * @return array<string, Lie>
      */
-    private static function planned(array $batteries): array
+    private static function planned(Bank $bank): array
     {
         $x = 0.0;
-        foreach ($batteries as $battery) {
+        foreach ($bank->batteries() as $battery) {
             if ($battery->lies !== null) {
                 $block = new LaidBlock($battery, $battery->lies);
                 $x = max($x, $block->lie->x + $block->width + self::GAP);
             }
         }
         $lies = [];
-        foreach ($batteries as $i => $battery) {
-            $lies[$battery->id] = $battery->lies ?? new Lie($x, 0.0, $i % 2 === 0 ? 270 : 90);
-            if ($battery->lies === null) {
-                $x += LaidBlock::footprint($battery)[1] + self::GAP;
+        foreach ($bank->strings as $string) {
+            foreach ($string as $i => $battery) {
+                $lies[$battery->id] = $battery->lies ?? new Lie($x, 0.0, $i % 2 === 0 ? 270 : 90);
+                if ($battery->lies === null) {
+                    $x += LaidBlock::footprint($battery)[1] + self::GAP;
+                }
             }
         }
 

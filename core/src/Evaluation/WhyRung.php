@@ -25,21 +25,25 @@ final readonly class WhyRung
         if ($rung === null || $rung->pathDropPercent === null) {
             return null;
         }
-        /** @param  \Closure(float): string  $words */
-        $known = static fn (?float $value, \Closure $words): string => $value === null ? 'not known' : $words($value);
 
         return new Explanation("{$rung->gauge} in {$run->circuit?->label}", $this->words->percent($rung->pathDropPercent).' over the whole path',
             'E = 10.75 · I · L / CM for this run, with the rest of its worst path as it is; heat = I² · R; copper = 2 · L · area · 8.96 kg/dm³', [
                 ['name' => 'I, amps', 'value' => $this->words->amps($run->amps)],
-                ['name' => 'L, one way', 'value' => $known($run->length, $this->words->length(...))],
-                ['name' => 'lost in this run', 'value' => $known($rung->drop, $this->words->volts(...))],
+                ['name' => 'L, one way', 'value' => self::known($run->length, $this->words->length(...))],
+                ['name' => 'lost in this run', 'value' => self::known($rung->drop, $this->words->volts(...))],
                 ['name' => 'limit of the class', 'value' => $this->words->percent($run->limitPercent)],
-                ['name' => 'reaches', 'value' => $known($rung->longest, $this->words->length(...))],
-                ['name' => 'carries', 'value' => $known($rung->ampacity, $this->words->amps(...))],
-                ['name' => 'heat', 'value' => $known($rung->heat, static fn (float $watts): string => Words::trim($watts, 1).' W')],
-                ['name' => 'copper', 'value' => $known($rung->kilograms, static fn (float $mass): string => Words::trim($mass, 2).' kg')],
+                ['name' => 'reaches', 'value' => self::known($rung->longest, $this->words->length(...))],
+                ['name' => 'carries', 'value' => self::known($rung->ampacity, $this->words->amps(...))],
+                ['name' => 'heat', 'value' => self::known($rung->heat, static fn (float $watts): string => Words::trim($watts, 1).' W')],
+                ['name' => 'copper', 'value' => self::known($rung->kilograms, static fn (float $mass): string => Words::trim($mass, 2).' kg')],
             ], 'ABYC E-11 sizing formula; ampacity by 33 CFR 183.425 table 5 or ISO 13297', Mark::FromMemory,
             $rung->fits ? null : 'The house rule does not take it: the drop, the current, or no standard fuse suits.');
+    }
+
+    /** @param  \Closure(float): string  $words */
+    private static function known(?float $value, \Closure $words): string
+    {
+        return $value === null ? 'not known' : $words($value);
     }
 
     /** @param  string  $along  0 to 1 */

@@ -1,14 +1,19 @@
-import { type PointerEvent, useState } from 'react';
+import { useRef } from 'react';
 
 import type { Bank, Bench, PlannedJob } from '../api/types';
-import { battery as batteryOf, feedsOf, postOf } from '../power/planParts';
+import { feedsOf, postOf } from '../power/planParts';
 import { amps, volts } from '../units/units';
 import classes from './BatteryBench.module.css';
-import { type BenchBlock, frameOf, gripAt, leadPath, type Place, postAt, postNear, wirePath } from './benchGeometry';
+import { type BenchBlock, frameOf, gripAt, isUpper, leadGrip, leadPath, postAt, postNear, wirePath } from './benchGeometry';
 import { potentialTint } from './potential';
+import { type Place, useDrag } from './useDrag';
+import { useSize } from './useSize';
 
-const POST = 20;
-const GRIP = 15;
+/** mm, or pixels where that is more: a finger has to find them */
+const POST = { mm: 20, pixels: 13 };
+const GRIP = { mm: 11, pixels: 9 };
+/** mm between leads that leave over the same edge */
+const LANE = 24;
 /** mm that a block is moved by at a press of an arrow, and that a drag is rounded to */
 const STEP = 5;
 
@@ -37,114 +42,106 @@ interface Props {
     acts: BenchActs | null;
 }
 
-type Held =
-    | { what: 'block'; battery: string; from: Place; at: Place }
-    | { what: 'wire'; from: string; at: Place }
-    | { what: 'end'; jumper: number; end: 'from' | 'to'; stays: string; at: Place }
-    | { what: 'lead'; feed: string; side: 'plus' | 'minus'; at: Place }
-    | { what: 'probe'; which: 'plus' | 'minus'; at: Place };
+type Thing =
+    | { kind: 'block'; battery: string }
+    | { kind: 'wire'; from: string }
+    | { kind: 'end'; jumper: number; end: 'from' | 'to'; stays: string }
+    | { kind: 'lead'; feed: string; side: 'plus' | 'minus' }
+    | { kind: 'probe'; which: 'plus' | 'minus' };
 
 /** A bank from above, to scale: blocks, posts, jumpers and leads, and what a meter shows at each post from the common negative. */
 export function BatteryBench({ job, bank, bench, probes, done, acts }: Props) {
-    const [held, setHeld] = useState<Held | null>(null);
-    const frame = frameOf(bench);
+    const svg = useRef<SVGSVGElement>(null);
     const feeds = feedsOf(job.plan, bank);
+    const frame = frameOf(bench, Math.max(0, feeds.length - 2) * LANE);
     const shownSteps = done === null ? null : bench.order.slice(0, done);
     const landed = (wire: string, post: string) => shownSteps === null || shownSteps.some((step) => step.wire === wire && step.post === post);
     const now = done === null || done === 0 ? undefined : bench.order[done - 1];
-    const right = frame.left + frame.width - 250;
-    const small = { fontSize: 14 * frame.unit };
+    const right = frame.left + frame.width - 210;
+    const size = useSize(svg, { width: 860, height: 360 });
+    // mm to a pixel: words keep their size on the screen, as far as a block has room for them.
+    const scale = Math.max(frame.width / size.width, frame.height / size.height);
+    const narrowest = Math.min(...bench.blocks.map((block) => block.width_mm));
+    const font = (pixels: number, share = 1) => Math.min(pixels * scale, narrowest * share);
+    const radius = ({ mm, pixels }: { mm: number; pixels: number }) => Math.min(Math.max(mm, pixels * scale), 34);
+    const small = { fontSize: font(13) };
     const reading = (id: string) =>
         job.evaluation.meter_points.find((point) => point.plus === `${id}+` && point.id.startsWith(`${bank.id}:`)) ?? job.evaluation.meter_points.find((point) => point.id === id);
     const tint = (post: string) => (post.endsWith('-') ? 'var(--charcoal)' : potentialTint(reading(post.slice(0, -1))?.expect_v ?? null));
 
-    const at = (event: PointerEvent<SVGElement>): Place => {
-        const svg = event.currentTarget.ownerSVGElement ?? (event.currentTarget as unknown as SVGSVGElement);
-        const point = new DOMPoint(event.clientX, event.clientY).matrixTransform(svg.getScreenCTM()?.inverse());
-        return { x: point.x, y: point.y };
-    };
-    const hold = (what: (place: Place) => Held) => (event: PointerEvent<SVGElement>) => {
-        if (event.button === 0) {
-            event.currentTarget.setPointerCapture(event.pointerId);
-            setHeld(what(at(event)));
-        }
-    };
-    const move = (event: PointerEvent<SVGElement>) => {
-        if (held !== null) {
-            setHeld({ ...held, at: at(event) });
-        }
-    };
     const put = (battery: string, change: (block: BenchBlock) => Partial<BenchBlock>) =>
         acts?.place(bench.blocks.map((block) => ({ ...block, ...(block.battery === battery ? change(block) : {}) })).map(({ battery: id, x_mm, y_mm, turned }) => ({ battery: id, x_mm, y_mm, turned })));
-    const letGo = () => {
-        if (held === null) {
-            return;
-        }
-        const post = postNear(bench, held.at);
-        setHeld(null);
-        switch (held.what) {
+    const { held, hold } = useDrag<Thing>(svg, ({ what, from, at }) => {
+        const post = postNear(bench, at);
+        switch (what.kind) {
             case 'block': {
-                const by = { x: rounded(held.at.x - held.from.x), y: rounded(held.at.y - held.from.y) };
+                const by = { x: rounded(at.x - from.x), y: rounded(at.y - from.y) };
                 if (by.x !== 0 || by.y !== 0) {
-                    put(held.battery, (block) => ({ x_mm: block.x_mm + by.x, y_mm: block.y_mm + by.y }));
+                    put(what.battery, (block) => ({ x_mm: block.x_mm + by.x, y_mm: block.y_mm + by.y }));
                 }
                 break;
             }
             case 'wire':
-                if (post !== null && post !== held.from) {
-                    acts?.join(held.from, post);
+                if (post !== null && post !== what.from) {
+                    acts?.join(what.from, post);
                 }
                 break;
             case 'end':
-                if (post !== held.stays) {
-                    acts?.land(held.jumper, held.end, post);
+                if (post !== what.stays) {
+                    acts?.land(what.jumper, what.end, post);
                 }
                 break;
             case 'lead':
                 if (post !== null) {
-                    acts?.lead(held.feed, held.side, post);
+                    acts?.lead(what.feed, what.side, post);
                 }
                 break;
             case 'probe':
                 if (post !== null) {
-                    acts?.probe(held.which, post);
+                    acts?.probe(what.which, post);
                 }
                 break;
         }
-    };
-    const dragged = (block: BenchBlock) => (held?.what === 'block' && held.battery === block.battery ? { x: rounded(held.at.x - held.from.x), y: rounded(held.at.y - held.from.y) } : { x: 0, y: 0 });
-    const change = acts === null ? {} : { onPointerMove: move, onPointerUp: letGo, onPointerCancel: () => setHeld(null) };
+    });
+    const dragged = (block: BenchBlock) => (held?.what.kind === 'block' && held.what.battery === block.battery ? { x: rounded(held.at.x - held.from.x), y: rounded(held.at.y - held.from.y) } : { x: 0, y: 0 });
+    const leads = feeds.flatMap((feed) => [
+        { feed: feed.id, side: 'plus' as const, post: postOf(bank, feed.from.plus ?? 'pos') },
+        { feed: feed.id, side: 'minus' as const, post: postOf(bank, feed.from.minus ?? 'neg') },
+    ]).map((out, index, all) => {
+        const upper = isUpper(bench, out.post);
+        const lane = all.slice(0, index).filter((before) => isUpper(bench, before.post) === upper).length;
+        return { ...out, y: upper ? frame.inside.y - 20 - lane * LANE : frame.inside.y + frame.inside.height + 20 + lane * LANE };
+    });
     const lead = (feed: string, side: 'plus' | 'minus', post: string, y: number) => {
         const end = { x: right, y };
         const path = leadPath(bench, post, end);
-        const grip = gripAt(bench, post, end);
+        const grip = leadGrip(bench, post, end);
         if (path === null || !landed(feed, post)) {
             return null;
         }
         return (
             <g key={`${feed} ${side}`}>
                 <path d={path} className={classes.lead} stroke={tint(post)} />
-                <text x={right + 8} y={y + 5 * frame.unit} style={small} className={classes.kind}>
+                <text x={right + 8} y={y + 4 * scale} style={small} className={classes.kind}>
                     {feed} {side === 'plus' ? '+' : '−'}
                 </text>
-                {acts !== null && grip !== null && <circle cx={grip.x} cy={grip.y} r={GRIP} className={classes.grip} data-grip={`feed:${feed}:${side}`} onPointerDown={hold((place) => ({ what: 'lead', feed, side, at: place }))} {...change} />}
+                {acts !== null && grip !== null && <circle cx={grip.x} cy={grip.y} r={radius(GRIP)} className={classes.grip} data-grip={`feed:${feed}:${side}`} onPointerDown={hold({ kind: 'lead', feed, side })} />}
             </g>
         );
     };
     return (
-        <svg viewBox={`${frame.left} ${frame.top} ${frame.width} ${frame.height}`} preserveAspectRatio="xMinYMid meet" className={classes.bench} role="group" aria-label={`Battery bench of bank ${bank.id}: the posts below are the same as a list`}>
+        <svg ref={svg} viewBox={`${frame.left} ${frame.top} ${frame.width} ${frame.height}`} preserveAspectRatio="xMinYMid meet" className={classes.bench} role="group" aria-label={`Battery bench of bank ${bank.id}: the posts below are the same as a list`}>
             <rect {...frame.inside} className={bench.inside_mm === null ? classes.unmeasured : classes.tray} data-fits={bench.fits ?? undefined} />
             {bench.neighbours.map((block) => (
                 <g key={block.battery}>
                     <rect x={block.x_mm} y={block.y_mm} width={block.width_mm} height={block.depth_mm} rx="5" className={classes.neighbour} />
-                    <text x={block.x_mm + 10} y={block.y_mm + 18 * frame.unit} style={small} className={classes.kind}>
+                    <text x={block.x_mm + 10} y={block.y_mm + font(16)} style={small} className={classes.kind}>
                         {block.battery}
                     </text>
                 </g>
             ))}
             {bench.blocks.map((block) => {
                 const by = dragged(block);
-                const part = batteryOf(job.plan, block.battery);
                 return (
                     <g
                         key={block.battery}
@@ -157,8 +154,7 @@ export function BatteryBench({ job, bank, bench, probes, done, acts }: Props) {
                                   role: 'button',
                                   tabIndex: 0,
                                   'aria-label': `Battery ${block.number}: arrows move it, r turns it`,
-                                  onPointerDown: hold((place) => ({ what: 'block', battery: block.battery, from: place, at: place })),
-                                  ...change,
+                                  onPointerDown: hold({ kind: 'block', battery: block.battery }),
                                   onKeyDown: (event: React.KeyboardEvent) => {
                                       const by = ({ ArrowLeft: [-STEP, 0], ArrowRight: [STEP, 0], ArrowUp: [0, -STEP], ArrowDown: [0, STEP] } as Record<string, [number, number]>)[event.key];
                                       if (by !== undefined || event.key === 'r') {
@@ -170,15 +166,25 @@ export function BatteryBench({ job, bank, bench, probes, done, acts }: Props) {
                               })}
                     >
                         <rect x={block.x_mm} y={block.y_mm} width={block.width_mm} height={block.depth_mm} rx="5" className={classes.block} />
-                        <text x={block.x_mm + block.width_mm / 2} y={block.y_mm + block.depth_mm / 2 - 6 * frame.unit} textAnchor="middle" style={{ fontSize: 18 * frame.unit }} className={classes.name}>
-                            Battery {block.number}
-                        </text>
-                        <text x={block.x_mm + block.width_mm / 2} y={block.y_mm + block.depth_mm / 2 + 12 * frame.unit} textAnchor="middle" style={small} className={classes.kind}>
-                            {part?.chemistry} {part?.capacity_ah} Ah
-                        </text>
-                        <text x={block.x_mm + block.width_mm / 2} y={block.y_mm + block.depth_mm / 2 + 31 * frame.unit} textAnchor="middle" style={{ fontSize: 15 * frame.unit }} className={classes.reading}>
-                            {volts(reading(block.battery)?.expect_v, 2)}
-                        </text>
+                    </g>
+                );
+            })}
+            {/* The words stand beside the button, not in it: its name says what can be done. */}
+            {bench.blocks.map((block) => {
+                const by = dragged(block);
+                const middle = { x: block.x_mm + block.width_mm / 2 + by.x, y: block.y_mm + block.depth_mm / 2 + by.y };
+                const name = font(18, 0.2);
+                const line = (text: string, down: number, size: number, look: string | undefined) => (
+                    <text x={middle.x} y={middle.y + down * name} textAnchor="middle" style={{ fontSize: size }} className={look}>
+                        {text}
+                    </text>
+                );
+                return (
+                    <g key={block.battery} aria-hidden="true">
+                        {line(`Battery ${block.number}`, -0.5, name, classes.name)}
+                        {line(block.kind, 0.45, font(13, 0.14), classes.kind)}
+                        {line(volts(reading(block.battery)?.expect_v, 2), 1.5, font(15, 0.16), classes.reading)}
+                        {line(reading(block.battery)?.id === block.battery ? 'across it' : 'from common −', 2.3, font(11, 0.12), classes.kind)}
                     </g>
                 );
             })}
@@ -195,7 +201,7 @@ export function BatteryBench({ job, bank, bench, probes, done, acts }: Props) {
                         {wire.amps !== null && (
                             <>
                                 <path d={path} className={classes.hot} />
-                                <text x={middle.x} y={middle.y - 24} textAnchor="middle" style={{ fontSize: 16 * frame.unit }} className={classes.hotText}>
+                                <text x={middle.x} y={middle.y - 24} textAnchor="middle" style={{ fontSize: font(16) }} className={classes.hotText}>
                                     ⬣ {amps(wire.amps)}
                                 </text>
                             </>
@@ -209,28 +215,26 @@ export function BatteryBench({ job, bank, bench, probes, done, acts }: Props) {
                                         key={end}
                                         cx={grip.x}
                                         cy={grip.y}
-                                        r={GRIP}
+                                        r={radius(GRIP)}
                                         className={classes.grip}
                                         data-grip={`jumper:${index + 1}:${end}`}
-                                        onPointerDown={hold((place) => ({ what: 'end', jumper: index, end, stays: wire[end === 'from' ? 'to' : 'from'], at: place }))}
-                                        {...change}
+                                        onPointerDown={hold({ kind: 'end', jumper: index, end, stays: wire[end === 'from' ? 'to' : 'from'] })}
                                     />
                                 );
                             })}
                     </g>
                 );
             })}
-            {feeds.map((feed, index) => lead(feed.id, 'plus', postOf(bank, feed.from.plus ?? 'pos'), frame.inside.y + (index + 0.5) * 22 * frame.unit))}
-            {feeds.map((feed, index) => lead(feed.id, 'minus', postOf(bank, feed.from.minus ?? 'neg'), frame.inside.y + frame.inside.height - (index + 0.5) * 22 * frame.unit))}
+            {leads.map(({ feed, side, post, y }) => lead(feed, side, post, y))}
             {bench.blocks.flatMap((block) =>
                 (['+', '-'] as const).map((sign) => {
                     const post = `${block.battery}${sign}`;
                     const place = sign === '+' ? block.plus : block.minus;
                     const by = dragged(block);
                     return (
-                        <g key={post} transform={`translate(${by.x} ${by.y})`} data-post={post} className={acts === null ? undefined : classes.movable} {...(acts === null ? {} : { onPointerDown: hold((held) => ({ what: 'wire', from: post, at: held })), ...change })}>
-                            {now?.post === post && <circle cx={place.x} cy={place.y} r={POST + 16} className={classes.now} />}
-                            <circle cx={place.x} cy={place.y} r={POST} fill={tint(post)} className={classes.post} />
+                        <g key={post} transform={`translate(${by.x} ${by.y})`} data-post={post} className={acts === null ? undefined : classes.movable} {...(acts === null ? {} : { onPointerDown: hold({ kind: 'wire', from: post }) })}>
+                            {now?.post === post && <circle cx={place.x} cy={place.y} r={radius(POST) + 16} className={classes.now} />}
+                            <circle cx={place.x} cy={place.y} r={radius(POST)} fill={tint(post)} className={classes.post} />
                             <text x={place.x} y={place.y + 9} textAnchor="middle" className={sign === '+' ? classes.sign : classes.minusSign}>
                                 {sign === '+' ? '+' : '−'}
                             </text>
@@ -239,15 +243,27 @@ export function BatteryBench({ job, bank, bench, probes, done, acts }: Props) {
                 }),
             )}
             {(['plus', 'minus'] as const).map((which) => {
-                const place = held?.what === 'probe' && held.which === which ? held.at : postAt(bench, probes[which]);
+                const place = held?.what.kind === 'probe' && held.what.which === which ? held.at : postAt(bench, probes[which]);
                 return place === null ? null : (
-                    <g key={which} data-probe={which} className={acts === null ? undefined : classes.movable} {...(acts === null ? {} : { onPointerDown: hold((at) => ({ what: 'probe', which, at })), ...change })}>
+                    <g key={which} data-probe={which} className={acts === null ? undefined : classes.movable} {...(acts === null ? {} : { onPointerDown: hold({ kind: 'probe', which }) })}>
                         <path d={`M${place.x} ${place.y} l${which === 'plus' ? 46 : -46} -62`} className={which === 'plus' ? classes.red : classes.black} />
                         <circle cx={place.x + (which === 'plus' ? 46 : -46)} cy={place.y - 62} r="15" className={which === 'plus' ? classes.redKnob : classes.blackKnob} />
                     </g>
                 );
             })}
-            {held !== null && held.what !== 'block' && held.what !== 'probe' && <Trail bench={bench} from={held.what === 'wire' ? held.from : held.what === 'end' ? held.stays : null} to={held.at} />}
+            {(shownSteps ?? []).map((step, index, all) => {
+                const place = step.post === null ? null : postAt(bench, step.post);
+                const before = all.slice(0, index).filter((other) => other.post === step.post).length;
+                return place === null ? null : (
+                    <g key={`step ${index}`} pointerEvents="none">
+                        <circle cx={place.x - 34 - before * 30} cy={place.y} r="16" className={classes.number} />
+                        <text x={place.x - 34 - before * 30} y={place.y + 7} textAnchor="middle" className={classes.numberText}>
+                            {index + 1}
+                        </text>
+                    </g>
+                );
+            })}
+            {held !== null && held.what.kind !== 'block' && held.what.kind !== 'probe' && <Trail bench={bench} from={held.what.kind === 'wire' ? held.what.from : held.what.kind === 'end' ? held.what.stays : null} to={held.at} />}
         </svg>
     );
 }
@@ -260,7 +276,7 @@ function Trail({ bench, from, to }: { bench: Bench; from: string | null; to: Pla
     return (
         <g pointerEvents="none">
             {start !== null && <path d={`M${start.x} ${start.y} L${to.x} ${to.y}`} className={classes.inHand} />}
-            {post !== null && <circle cx={post.x} cy={post.y} r={POST + 10} className={classes.now} />}
+            {post !== null && <circle cx={post.x} cy={post.y} r="32" className={classes.now} />}
             <circle cx={to.x} cy={to.y} r="9" className={classes.redKnob} />
         </g>
     );

@@ -1,4 +1,4 @@
-import { type PointerEvent, useState } from 'react';
+import { useRef } from 'react';
 
 import type { Finding, PlannedJob } from '../api/types';
 import { bankWires, deviceName, type PostWire, protection } from '../power/planParts';
@@ -6,6 +6,7 @@ import { amps, gauge, length, lost, percent, useUnits, volts } from '../units/un
 import { BATTERY, BLOCK_X, DEVICE, layOut, type PlacedBank, type PlacedDevice, type PlacedRun, WIDTH } from './powerTreeLayout';
 import { copperWidth, potentialTint } from './potential';
 import classes from './PowerTree.module.css';
+import { type Place, useDrag } from './useDrag';
 
 interface Props {
     job: PlannedJob;
@@ -24,13 +25,19 @@ const REACH = 70;
 /** Banks at the left, devices at the right; line weight by copper area, tint by volts, protection where it sits. */
 export function PowerTree({ job, selected, touched, onSelect, onHang }: Props) {
     const layout = layOut(job);
-    const [held, setHeld] = useState<{ run: string; x: number; y: number } | null>(null);
-    const over = held === null ? undefined : layout.blocks.find((block) => held.y >= block.top && held.y <= block.bottom && Math.abs(held.x - BLOCK_X) < REACH);
-    const at = (event: PointerEvent<SVGElement>) => new DOMPoint(event.clientX, event.clientY).matrixTransform(event.currentTarget.ownerSVGElement?.getScreenCTM()?.inverse());
+    const svg = useRef<SVGSVGElement>(null);
+    const under = (at: Place) => layout.blocks.find((block) => at.y >= block.top && at.y <= block.bottom && Math.abs(at.x - BLOCK_X) < REACH);
+    const { held, hold } = useDrag<string>(svg, ({ what, at }) => {
+        const block = under(at);
+        if (block !== undefined) {
+            onHang?.(what, block.id);
+        }
+    });
+    const over = held === null ? undefined : under(held.at);
     const changed = (part: string) => touched.includes(part);
     return (
         // A boat with much in it scrolls before it grows too small to read.
-        <svg className={classes.tree} style={{ minHeight: layout.height * LEAST_SCALE }} viewBox={`0 0 ${WIDTH} ${layout.height}`} preserveAspectRatio="xMidYMin meet" role="group" aria-label="Power tree: every run is a button">
+        <svg ref={svg} className={classes.tree} style={{ minHeight: layout.height * LEAST_SCALE }} viewBox={`0 0 ${WIDTH} ${layout.height}`} preserveAspectRatio="xMidYMin meet" role="group" aria-label="Power tree: every run is a button">
             {layout.runs.map((placed) => (
                 <RunLine key={placed.run.id} job={job} placed={placed} selected={placed.run.id === selected} touched={changed(`${placed.run.of}:${placed.run.id}`)} onSelect={onSelect} />
             ))}
@@ -54,29 +61,12 @@ export function PowerTree({ job, selected, touched, onSelect, onHang }: Props) {
                         // The same by keys and for screen readers: the block's field in the table of runs.
                         <circle
                             key={placed.run.id}
-                            cx={held?.run === placed.run.id ? held.x : placed.x1}
-                            cy={held?.run === placed.run.id ? held.y : placed.y1}
+                            cx={held?.what === placed.run.id ? held.at.x : placed.x1}
+                            cy={held?.what === placed.run.id ? held.at.y : placed.y1}
                             r="8"
                             className={classes.hook}
                             data-hook={placed.run.id}
-                            onPointerDown={(event) => {
-                                event.currentTarget.setPointerCapture(event.pointerId);
-                                const { x, y } = at(event);
-                                setHeld({ run: placed.run.id, x, y });
-                            }}
-                            onPointerMove={(event) => {
-                                if (held !== null) {
-                                    const { x, y } = at(event);
-                                    setHeld({ ...held, x, y });
-                                }
-                            }}
-                            onPointerUp={() => {
-                                if (held !== null && over !== undefined) {
-                                    onHang(held.run, over.id);
-                                }
-                                setHeld(null);
-                            }}
-                            onPointerCancel={() => setHeld(null)}
+                            onPointerDown={hold(placed.run.id)}
                         />
                     ))}
         </svg>

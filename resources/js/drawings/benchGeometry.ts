@@ -1,16 +1,13 @@
 import type { Bench } from '../api/types';
+import type { Place } from './useDrag';
 
 /** Where everything of the battery bench is drawn, in millimetres of the compartment. */
 
 export type BenchBlock = Bench['blocks'][number];
-export interface Place {
-    x: number;
-    y: number;
-}
 
 /** mm around the compartment, and at its right for the leads that go out */
-const MARGIN = 60;
-const LEADS = 330;
+const MARGIN = 70;
+const LEADS = 280;
 /** mm from a post within which what is let go lands on it */
 const REACH = 55;
 
@@ -21,19 +18,18 @@ export interface Frame {
     height: number;
     /** the compartment, or the tray that the blocks would need */
     inside: { x: number; y: number; width: number; height: number };
-    /** mm that one pixel is about, so that words keep their size */
-    unit: number;
 }
 
-export function frameOf(bench: Bench): Frame {
+/** @param leads mm beyond an edge that the lanes of leads need */
+export function frameOf(bench: Bench, leads = 0): Frame {
     const right = Math.max(...bench.blocks.map((block) => block.x_mm + block.width_mm), ...bench.neighbours.map((block) => block.x_mm + block.width_mm));
     const bottom = Math.max(...bench.blocks.map((block) => block.y_mm + block.depth_mm), ...bench.neighbours.map((block) => block.y_mm + block.depth_mm));
     const [length, width] = bench.inside_mm ?? [right, bottom];
     const inside = bench.inside_mm === null ? { x: -25, y: -25, width: right + 50, height: bottom + 50 } : { x: 0, y: 0, width: length ?? right, height: width ?? bottom };
     const left = Math.min(inside.x, ...bench.blocks.map((block) => block.x_mm)) - MARGIN;
-    const top = Math.min(inside.y, ...bench.blocks.map((block) => block.y_mm)) - MARGIN;
-    const total = { width: Math.max(inside.x + inside.width, right) - left + LEADS, height: Math.max(inside.y + inside.height, bottom) - top + MARGIN };
-    return { left, top, ...total, inside, unit: Math.max(total.height / 330, total.width / 800) };
+    const top = Math.min(inside.y, ...bench.blocks.map((block) => block.y_mm)) - MARGIN - leads;
+    const total = { width: Math.max(inside.x + inside.width, right) - left + LEADS, height: Math.max(inside.y + inside.height, bottom) - top + MARGIN + leads };
+    return { left, top, ...total, inside };
 }
 
 /** Where a post stands; null for one that is not on this bench. */
@@ -68,14 +64,27 @@ export function wirePath(bench: Bench, from: string, to: string): string | null 
     return `M${a.x} ${a.y} C${p.x} ${p.y} ${q.x} ${q.y} ${b.x} ${b.y}`;
 }
 
-/** A lead from a post to the right edge. */
+/** A lead from a post over the nearer edge of the compartment and along it to the right. */
 export function leadPath(bench: Bench, post: string, end: Place): string | null {
     const a = postAt(bench, post);
     if (a === null) {
         return null;
     }
-    const p = leaves(bench, post, a, end);
-    return `M${a.x} ${a.y} C${p.x} ${p.y} ${end.x - 160} ${end.y} ${end.x} ${end.y}`;
+    const bend = Math.min(46, Math.abs(end.y - a.y));
+    const up = end.y < a.y ? bend : -bend;
+    return `M${a.x} ${a.y} L${a.x} ${end.y + up} Q${a.x} ${end.y} ${a.x + 46} ${end.y} L${end.x} ${end.y}`;
+}
+
+/** Whether a post lies nearer to the edge that is drawn above. */
+export function isUpper(bench: Bench, post: string): boolean {
+    const { inside } = frameOf(bench);
+    return (postAt(bench, post)?.y ?? 0) < inside.y + inside.height / 2;
+}
+
+/** The place of a lead's hold, on its way out. */
+export function leadGrip(bench: Bench, post: string, end: Place): Place | null {
+    const a = postAt(bench, post);
+    return a === null ? null : { x: a.x, y: a.y + (end.y < a.y ? -42 : 42) };
 }
 
 /** A place on a wire near its end, where a hand takes hold of it. */
@@ -86,7 +95,7 @@ export function gripAt(bench: Bench, post: string, towards: Place): Place | null
     }
     const p = leaves(bench, post, a, towards);
     const far = Math.hypot(p.x - a.x, p.y - a.y) || 1;
-    return { x: a.x + ((p.x - a.x) / far) * 40, y: a.y + ((p.y - a.y) / far) * 40 };
+    return { x: a.x + ((p.x - a.x) / far) * 44, y: a.y + ((p.y - a.y) / far) * 44 };
 }
 
 function leaves(bench: Bench, post: string, at: Place, towards: Place): Place {

@@ -14,7 +14,7 @@ export function GaugeLadder({ job, run, edits, onWhy }: { job: PlannedJob; run: 
     const parts = useCatalogue().data?.parts ?? [];
     const price = (name: string) => {
         const metre = parts.find((part) => part.kind === 'wire' && part.figures.gauge === name)?.figures.price;
-        return typeof metre === 'number' && run.length_m !== null ? money(metre * 2 * run.length_m) : '–';
+        return typeof metre === 'number' && run.length_m !== null ? money(metre * 2 * run.length_m, 0) : '–';
     };
     const rungs = useRef<HTMLDivElement>(null);
     const chosen = useRef<HTMLTableRowElement>(null);
@@ -35,6 +35,7 @@ export function GaugeLadder({ job, run, edits, onWhy }: { job: PlannedJob; run: 
         <section className={classes.ladder} aria-label={`Gauge ladder of ${run.label}`}>
             <header className={classes.head}>
                 <h2 className={classes.title}>Gauge ladder</h2>
+                <span className="quiet">limit {percent(run.limit_pct)}</span>
                 <span className="quiet">
                     <kbd>[</kbd> thinner <kbd>]</kbd> thicker
                 </span>
@@ -50,12 +51,6 @@ export function GaugeLadder({ job, run, edits, onWhy }: { job: PlannedJob; run: 
                             <th scope="col">heat</th>
                             <th scope="col">copper</th>
                             <th scope="col">price</th>
-                            <th scope="col">
-                                <span className="unseen">copper by its area</span>
-                            </th>
-                            <th scope="col">
-                                <span className="unseen">who would take it</span>
-                            </th>
                         </tr>
                     </thead>
                     <tbody>
@@ -82,9 +77,15 @@ export function GaugeLadder({ job, run, edits, onWhy }: { job: PlannedJob; run: 
                                         ) : (
                                             gauge(rung.gauge)
                                         )}
+                                        {marks.length > 0 && (
+                                            <span className={classes.marks}>
+                                                {marks.join(', ')}
+                                                {!rung.ok && now ? ' ▲' : ''}
+                                            </span>
+                                        )}
                                     </th>
                                     <td>
-                                        <WhyFigure figure={`rung:${run.id}:${rung.gauge}`} onWhy={onWhy}>
+                                        <WhyFigure passedBy figure={`rung:${run.id}:${rung.gauge}`} onWhy={onWhy}>
                                             {percent(rung.path_drop_pct, 2)}
                                         </WhyFigure>
                                     </td>
@@ -93,15 +94,6 @@ export function GaugeLadder({ job, run, edits, onWhy }: { job: PlannedJob; run: 
                                     <td>{rung.heat_w === null ? '–' : `${rung.heat_w.toFixed(rung.heat_w < 10 ? 1 : 0)} W`}</td>
                                     <td>{rung.copper_kg === null ? '–' : `${rung.copper_kg.toFixed(2)} kg`}</td>
                                     <td>{price(rung.gauge)}</td>
-                                    <td>
-                                        <svg width="22" height="16" aria-hidden="true">
-                                            <line x1="0" x2="22" y1="8" y2="8" stroke="var(--copper)" strokeWidth={Math.max(0.8, Math.sqrt(rung.area_mm2) * 1.3)} />
-                                        </svg>
-                                    </td>
-                                    <td className={classes.marks}>
-                                        {marks.join(', ')}
-                                        {!rung.ok && now ? ' ▲' : ''}
-                                    </td>
                                 </tr>
                             );
                         })}

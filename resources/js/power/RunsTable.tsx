@@ -64,7 +64,7 @@ export function RunsTable({ job, selected, onSelect, edits, onWhy }: Props) {
                                     </button>
                                 </th>
                                 <td>
-                                    <WhyFigure figure={`run:${run.id}:current_a`} onWhy={onWhy}>
+                                    <WhyFigure passedBy figure={`run:${run.id}:current_a`} onWhy={onWhy}>
                                         {amps(run.current_a)}
                                     </WhyFigure>
                                 </td>
@@ -83,13 +83,13 @@ export function RunsTable({ job, selected, onSelect, edits, onWhy }: Props) {
                                 </td>
                                 <td>{area(run.area_mm2)}</td>
                                 <td>
-                                    <WhyFigure figure={`run:${run.id}:drop_pct`} onWhy={onWhy}>
+                                    <WhyFigure passedBy figure={`run:${run.id}:drop_pct`} onWhy={onWhy}>
                                         {volts(run.drop_v, 2)} · {percent(run.drop_pct)}
                                     </WhyFigure>
                                 </td>
                                 <td>{percent(run.limit_pct)}</td>
                                 <td>
-                                    <WhyFigure figure={`run:${run.id}:ampacity_a`} onWhy={onWhy}>
+                                    <WhyFigure passedBy figure={`run:${run.id}:ampacity_a`} onWhy={onWhy}>
                                         {amps(run.ampacity_a)}
                                     </WhyFigure>
                                 </td>
@@ -125,7 +125,7 @@ export function RunsTable({ job, selected, onSelect, edits, onWhy }: Props) {
                                     <PlaceField label={`Old joints of ${run.label}, mΩ`} value={`${(asFeed?.run ?? branchOf(job.plan, run.id)?.branch.run)?.extra_mohm ?? 0} mΩ`} readOnly={!job.can_change} onTyped={type(run, 'run.extra_mohm')} />
                                 </td>
                                 <td>
-                                    <WhyFigure figure={`run:${run.id}:far_short_a`} onWhy={onWhy}>
+                                    <WhyFigure passedBy figure={`run:${run.id}:far_short_a`} onWhy={onWhy}>
                                         {amps(run.far_short_a)}
                                     </WhyFigure>
                                 </td>

@@ -18,7 +18,7 @@ const LINES: [keyof Figures, string, (figures: Figures) => string][] = [
     ['brown_outs', 'may restart', (figures) => String(figures.brown_outs)],
     ['hours', 'electronics alone, full to floor', (figures) => hours(figures.hours)],
     ['mass_kg', 'batteries', (figures) => (figures.mass_kg === null ? '–' : `${figures.mass_kg.toFixed(1)} kg`)],
-    ['cost', 'to buy for it', (figures) => `${money(figures.cost)}${figures.unpriced.length > 0 ? ' and more' : ''}`],
+    ['cost', 'to buy for it', (figures) => `${figures.cost === 0 ? 'nothing' : money(figures.cost)}${figures.unpriced.length > 0 ? ' and more' : ''}`],
     ['stops', 'stops, to decide', (figures) => `${figures.stops}, ${figures.decisions}`],
 ];
 
@@ -38,6 +38,7 @@ export function Supply({ job, edits, onWhy }: { job: PlannedJob; edits: PlanEdit
     const choosable = job.can_change && schools.some((school) => school.patch !== null);
     return (
         <div className={classes.pane} tabIndex={0} role="region" aria-label="Schools of supply">
+            {choosable && <TextInput className={classes.reason} size="xs" label="Why one of these is taken, for the log" description="a choice is one change, undone by one" maxLength={250} value={reason} onChange={(event) => setReason(event.currentTarget.value)} />}
             <table className={classes.table}>
                 <thead>
                     <tr>
@@ -46,6 +47,22 @@ export function Supply({ job, edits, onWhy }: { job: PlannedJob; edits: PlanEdit
                             <th key={school.school} scope="col" data-now={school.now || undefined}>
                                 {school.label}
                                 {school.now ? ' (now)' : ''}
+                                {school.missing !== null && <span className={classes.missing}>{school.missing}</span>}
+                                {school.patch !== null && job.can_change && (
+                                    <Button
+                                        className={classes.take}
+                                        size="compact-sm"
+                                        variant="outline"
+                                        aria-label={`Take it: ${school.label}`}
+                                        onClick={() =>
+                                            void edits
+                                                .submit(() => ({ patch: school.patch ?? [], reason: [`Electronics from ${school.label}`, reason.trim()].filter(Boolean).join(': ') }))
+                                                .then((kept) => kept && setReason(''))
+                                        }
+                                    >
+                                        Take it
+                                    </Button>
+                                )}
                             </th>
                         ))}
                     </tr>
@@ -67,29 +84,8 @@ export function Supply({ job, edits, onWhy }: { job: PlannedJob; edits: PlanEdit
                             ))}
                         </tr>
                     ))}
-                    <tr>
-                        <th scope="row">
-                            <span className="quiet">a choice is one change, undone by one</span>
-                        </th>
-                        {schools.map((school) => (
-                            <td key={school.school}>
-                                {school.missing !== null && <span className="quiet">{school.missing}</span>}
-                                {school.patch !== null && job.can_change && (
-                                    <Button
-                                        size="compact-sm"
-                                        variant="outline"
-                                        aria-label={`Take it: ${school.label}`}
-                                        onClick={() => void edits.submit(() => ({ patch: school.patch ?? [], reason: [`Electronics from ${school.label}`, reason.trim()].filter(Boolean).join(': ') })).then((kept) => kept && setReason(''))}
-                                    >
-                                        Take it
-                                    </Button>
-                                )}
-                            </td>
-                        ))}
-                    </tr>
                 </tbody>
             </table>
-            {choosable && <TextInput className={classes.reason} size="xs" label="Why this one, for the log" maxLength={250} value={reason} onChange={(event) => setReason(event.currentTarget.value)} />}
         </div>
     );
 }

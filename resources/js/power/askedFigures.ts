@@ -12,6 +12,7 @@ export function askedFigures(job: PlannedJob, run: string, asked: string) {
         { figure: `run:${run}:ampacity_a`, label: `What it carries` },
         { figure: `run:${run}:protection_a`, label: `Fuse of ${label}` },
         { figure: `run:${run}:far_short_a`, label: `Short at its far end` },
+        ...(runOf(job, run)?.alternatives ?? []).map((rung) => ({ figure: `rung:${run}:${rung.gauge}`, label: `${rung.gauge} in ${label}` })),
         ...devicesBehind(job.plan, run).flatMap((device) => [
             { figure: `device:${device}:volts_loaded`, label: `Volts at ${deviceName(job.plan, device)}, everything on` },
             { figure: `device:${device}:volts_lowest`, label: `Lowest volts at ${deviceName(job.plan, device)}` },

@@ -84,8 +84,8 @@ export function hours(value: number | null): string {
 }
 
 /** An amount in the shop's money, as the browser's language writes it. */
-export function money(value: number | null | undefined): string {
-    return value === null || value === undefined ? '–' : new Intl.NumberFormat(undefined, { style: 'currency', currency: 'EUR', maximumFractionDigits: value < 20 ? 2 : 0 }).format(value);
+export function money(value: number | null | undefined, decimals = 2): string {
+    return value === null || value === undefined ? '–' : new Intl.NumberFormat(undefined, { style: 'currency', currency: 'EUR', minimumFractionDigits: 0, maximumFractionDigits: value < 20 ? decimals : 0 }).format(value);
 }
 
 /** A day and a time, as the browser's language writes them. */

@@ -1,0 +1,142 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\Interactions\WebDriverActions;
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
+use Facebook\WebDriver\WebDriverSelect;
+
+/** The battery bench worked by hand: with the pointer, with keys, and from the list. */
+final class BenchTest extends BrowserTestCase
+{
+    public function test_a_jumper_is_taken_off_and_drawn_again_with_the_pointer(): void
+    {
+        $this->openBench();
+        $this->drag('[data-grip="jumper:2:to"]', 60, -130);
+        $this->until(fn (): bool => $this->seen('[data-grip^="jumper:"]') === 2, 'one jumper left');
+        $this->drag('[data-post="b2+"]', ...$this->between('[data-post="b2+"]', '[data-post="b3-"]'));
+        $this->until(fn (): bool => $this->figure('meter') === '38.10 V' && $this->seen('[data-grip^="jumper:"]') === 4, 'landed again');
+    }
+
+    public function test_an_end_on_the_wrong_post_shows_what_it_does_and_is_undone(): void
+    {
+        $this->openBench();
+        // The jumper from Battery 1 + lands on Battery 2 + and shorts nothing; from there the rest of the chain is lost.
+        $this->drag('[data-grip="jumper:1:to"]', ...$this->between('[data-grip="jumper:1:to"]', '[data-post="b1-"]'));
+        $this->until(fn (): bool => str_contains($this->figure('plugging'), 'Jumper 1 carries') && str_contains($this->figure('plugging'), 'its copper melts after'), 'the short across Battery 1');
+        $this->see('path[class*="hot"]');
+        $this->press(WebDriverKeys::CONTROL.'z'.WebDriverKeys::NULL);
+        $this->until(fn (): bool => str_starts_with($this->figure('plugging'), 'With everything off, no jumper'), 'undone');
+    }
+
+    public function test_a_probe_is_put_on_another_post(): void
+    {
+        $this->openBench();
+        $this->drag('[data-probe="plus"] circle', ...$this->between('[data-probe="plus"] circle', '[data-post="b1+"]'));
+        $this->until(fn (): bool => $this->figure('meter') === '12.70 V', 'Battery 1 alone');
+    }
+
+    public function test_a_tap_is_misplaced_read_and_mended(): void
+    {
+        $this->openBench();
+        $this->press('a');
+        $this->see('section[role=dialog] li button');
+        $this->press('12 V lift', WebDriverKeys::ENTER);
+        $this->see('section[role=dialog] input');
+        $this->driver()->findElement(WebDriverBy::xpath('//section[@role="dialog"]//label[contains(., "Hung on")]/following::input[1]'))->click();
+        $this->driver()->findElement(WebDriverBy::xpath('//*[@role="option" and contains(., "across its first block")]'))->click();
+        $this->driver()->findElement(WebDriverBy::xpath('//section[@role="dialog"]//button[contains(., "Add it")]'))->click();
+        $lift = 'to-12-v-lift-of-a-bow-motor';
+        $this->see("[data-grip=\"feed:{$lift}:plus\"]");
+        // From Battery 1's plus to Battery 2's: 25.4 V on a 12 V part.
+        $this->drag("[data-grip=\"feed:{$lift}:plus\"]", ...$this->between("[data-grip=\"feed:{$lift}:plus\"]", '[data-post="b2+"]'));
+        $this->until(fn (): bool => str_contains($this->figure('plugging'), 'gets 25.4 V; it bears 16 V'), 'what the lift gets');
+        (new WebDriverSelect($this->see('section[aria-label=Meter] select')))->selectByValue('12-v-lift-of-a-bow-motor+');
+        (new WebDriverSelect($this->driver()->findElements(WebDriverBy::cssSelector('section[aria-label=Meter] select'))[1]))->selectByValue('12-v-lift-of-a-bow-motor-');
+        $this->until(fn (): bool => $this->figure('meter') === '25.40 V', 'the meter at the plug of the lift');
+        $this->driver()->findElement(WebDriverBy::id('tab-findings'))->click();
+        $this->until(fn (): bool => str_contains($this->textOf('[aria-label=Findings]'), 'takes at most 16 V'), 'the stop');
+        $this->driver()->findElement(WebDriverBy::xpath('//button[contains(., "Take the tap from Battery 1")]'))->click();
+        $this->until(fn (): bool => $this->figure('meter') === '12.70 V', 'mended');
+    }
+
+    public function test_a_block_is_moved_and_turned_by_keys_and_fits_or_not(): void
+    {
+        $this->openBench();
+        foreach (['length' => '640', 'width' => '340', 'height' => '260'] as $side => $mm) {
+            $this->typeInto("{$side} of the compartment, mm", $mm);
+            $this->until(fn (): bool => $this->valueOf("{$side} of the compartment, mm") === "{$mm} mm", "{$side} kept");
+        }
+        $this->until(fn (): bool => str_starts_with($this->figure('fits'), 'They fit'), 'they fit');
+        $this->driver()->executeScript('document.querySelector("[data-block=b3]").focus()');
+        $this->press('r');
+        $this->until(fn (): bool => str_contains($this->figure('fits'), 'They do not fit:'), 'turned, Battery 3 sticks out');
+        $this->press(WebDriverKeys::ARROW_LEFT);
+        $this->until(fn (): bool => str_contains($this->figure('fits'), 'Battery 2 and Battery 3 stand in each other by 5 mm') === false && str_contains($this->figure('fits'), 'They do not fit:'), 'moved');
+        $this->driver()->findElement(WebDriverBy::xpath('//button[contains(., "Turn them so that no jumpers cross")]'))->click();
+        $this->until(fn (): bool => str_starts_with($this->figure('fits'), 'They fit') && ! str_contains($this->figure('fits'), 'cross'), 'set out again');
+    }
+
+    public function test_the_order_of_connection_is_played_back_in_either_school(): void
+    {
+        $this->openBench();
+        $this->press('o');
+        $this->until(fn (): bool => $this->figure('order:step') === '0 of 14', 'the first');
+        self::assertSame(0, $this->seen('[data-grip]'));
+        for ($step = 1; $step <= 2; $step++) {
+            $this->driver()->findElement(WebDriverBy::xpath('//button[contains(., "Next step")]'))->click();
+        }
+        $this->until(fn (): bool => str_contains($this->textOf('[aria-label="Order of connection"]'), "2 of 14\n") && str_contains($this->step(), 'Charger c1: minus on Battery 1'), 'chargers first');
+        $this->driver()->findElement(WebDriverBy::xpath('//label[contains(., "jumpers")]/input'))->click();
+        $this->until(fn (): bool => str_contains($this->step(), 'Jumper 1: first end on Battery 1 +'), 'jumpers first');
+        $this->until(fn (): bool => $this->seen('[data-grip^="jumper:"]') === 1, 'one end landed in the drawing');
+    }
+
+    public function test_three_blocks_are_made_a_12_volt_bank_and_36_again(): void
+    {
+        $this->openBench();
+        $this->driver()->findElement(WebDriverBy::xpath('//button[contains(., "Make it 12 V: all in parallel")]'))->click();
+        $this->until(fn (): bool => $this->figure('meter') === '12.70 V', 'in parallel');
+        $this->driver()->findElement(WebDriverBy::xpath('//button[contains(., "Make it 36 V: 3 in series")]'))->click();
+        $this->until(fn (): bool => $this->valueOfSelect('Plus of feed bow-motor') === 'pos', 'in series');
+    }
+
+    private function openBench(): void
+    {
+        $this->openSkiff();
+        $this->press('p');
+        $this->until(fn (): bool => $this->figure('meter') === '38.10 V', 'the bank on the bench');
+        $this->see('[data-post="b3-"]');
+    }
+
+    private function step(): string
+    {
+        return (string) $this->driver()->executeScript('return document.querySelector("li[aria-current=step]")?.innerText ?? ""');
+    }
+
+    private function valueOfSelect(string $which): string
+    {
+        return (string) $this->driver()->executeScript('return document.querySelector(arguments[0]).value', ["select[aria-label=\"{$which}\"]"]);
+    }
+
+    private function seen(string $css): int
+    {
+        return count($this->driver()->findElements(WebDriverBy::cssSelector($css)));
+    }
+
+    private function drag(string $css, int $right, int $down): void
+    {
+        (new WebDriverActions($this->driver()))->dragAndDropBy($this->see($css), $right, $down)->perform();
+    }
+
+    /** @return array{int, int} pixels from the middle of one thing to the middle of another */
+    private function between(string $from, string $to): array
+    {
+        $by = $this->driver()->executeScript('const m = (css) => { const r = document.querySelector(css).getBoundingClientRect(); return [r.left + r.width / 2, r.top + r.height / 2]; }; const a = m(arguments[0]), b = m(arguments[1]); return [Math.round(b[0] - a[0]), Math.round(b[1] - a[1])];', [$from, $to]);
+
+        return is_array($by) ? [(int) $by[0], (int) $by[1]] : [0, 0];
+    }
+}
