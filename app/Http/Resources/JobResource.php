@@ -52,8 +52,8 @@ final class JobResource extends JsonResource
             'customer' => $this->job->boat->customer->name,
             'promised_on' => $this->job->promised_on?->toDateString(),
             'can_change' => $this->user->can('changePlan', $this->job),
-            'version' => $head === null || $judged === null ? null : $this->version($head, $judged),
-            ...($head === null || $judged === null ? ['plan' => null, 'evaluation' => null, 'profiles' => [], 'verdict' => 'No plan yet.', 'decided' => [], 'readings' => [], 'newer' => []]
+            'version' => $head === null ? null : $this->version($head, $judged),
+            ...($head === null ? ['plan' => null, 'evaluation' => null, 'profiles' => [], 'verdict' => 'No plan yet.', 'decided' => [], 'readings' => [], 'newer' => []]
                 : $this->evaluated($head, $judged, $request->enum('units', Units::class))),
         ];
     }

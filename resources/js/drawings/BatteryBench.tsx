@@ -12,8 +12,8 @@ import { useSize } from './useSize';
 /** mm, or pixels where that is more: a finger has to find them */
 const POST = { mm: 20, pixels: 13 };
 const GRIP = { mm: 11, pixels: 9 };
-/** mm between leads that leave over the same edge */
-const LANE = 24;
+/** between leads that leave over the same edge: mm, or pixels where that is more, for their names */
+const LANE = { mm: 24, pixels: 15 };
 /** mm that a block is moved by at a press of an arrow, and that a drag is rounded to */
 const STEP = 5;
 
@@ -53,14 +53,16 @@ type Thing =
 export function BatteryBench({ job, bank, bench, probes, done, acts }: Props) {
     const svg = useRef<SVGSVGElement>(null);
     const feeds = feedsOf(job.plan, bank);
-    const frame = frameOf(bench, Math.max(0, feeds.length - 2) * LANE);
+    const size = useSize(svg, { width: 860, height: 360 });
+    // mm to a pixel: words keep their size on the screen, as far as a block has room for them.
+    const scaleOf = (drawn: { width: number; height: number }) => Math.max(drawn.width / size.width, drawn.height / size.height);
+    const lane = Math.max(LANE.mm, LANE.pixels * scaleOf(frameOf(bench)));
+    const frame = frameOf(bench, Math.max(0, feeds.length - 1) * lane);
+    const scale = scaleOf(frame);
     const shownSteps = done === null ? null : bench.order.slice(0, done);
     const landed = (wire: string, post: string) => shownSteps === null || shownSteps.some((step) => step.wire === wire && step.post === post);
     const now = done === null || done === 0 ? undefined : bench.order[done - 1];
     const right = frame.left + frame.width - 210;
-    const size = useSize(svg, { width: 860, height: 360 });
-    // mm to a pixel: words keep their size on the screen, as far as a block has room for them.
-    const scale = Math.max(frame.width / size.width, frame.height / size.height);
     const narrowest = Math.min(...bench.blocks.map((block) => block.width_mm));
     const font = (pixels: number, share = 1) => Math.min(pixels * scale, narrowest * share);
     const radius = ({ mm, pixels }: { mm: number; pixels: number }) => Math.min(Math.max(mm, pixels * scale), 34);
@@ -109,8 +111,8 @@ export function BatteryBench({ job, bank, bench, probes, done, acts }: Props) {
         { feed: feed.id, side: 'minus' as const, post: postOf(bank, feed.from.minus ?? 'neg') },
     ]).map((out, index, all) => {
         const upper = isUpper(bench, out.post);
-        const lane = all.slice(0, index).filter((before) => isUpper(bench, before.post) === upper).length;
-        return { ...out, y: upper ? frame.inside.y - 20 - lane * LANE : frame.inside.y + frame.inside.height + 20 + lane * LANE };
+        const before = all.slice(0, index).filter((other) => isUpper(bench, other.post) === upper).length;
+        return { ...out, y: upper ? frame.inside.y - 20 - before * lane : frame.inside.y + frame.inside.height + 20 + before * lane };
     });
     const lead = (feed: string, side: 'plus' | 'minus', post: string, y: number) => {
         const end = { x: right, y };
