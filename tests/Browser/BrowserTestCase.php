@@ -113,6 +113,8 @@ abstract class BrowserTestCase extends TestCase
 
     protected function typeInto(string $field, string $text): void
     {
+        // A field half below the edge of its pane is brought up first, as a person would.
+        $this->driver()->executeScript('arguments[0].scrollIntoView({ block: "center" })', [$this->see("input[aria-label=\"{$field}\"]")]);
         $this->see("input[aria-label=\"{$field}\"]")->click();
         $this->press(WebDriverKeys::CONTROL.'a'.WebDriverKeys::NULL, $text === '' ? WebDriverKeys::BACKSPACE : $text, WebDriverKeys::ENTER);
     }

@@ -10,17 +10,11 @@ use Facebook\WebDriver\WebDriverKeys;
 /** The tiller skiff from an empty job to a plan without stops, by hand: neither import nor seed. */
 final class BuildTest extends BrowserTestCase
 {
+    use BuildsBoats;
+
     public function test_the_skiff_from_nothing(): void
     {
-        $this->signIn();
-        $this->tabTo('Take a boat in');
-        $this->press(WebDriverKeys::ENTER);
-        $this->dialog('Customer');
-        $this->fill('Customer', 'Maren Tavola');
-        $this->fill('What is to be done', 'Bow motor, live sonar, two screens');
-        $this->fill('Boat', 'Tiller skiff, new');
-        $this->press(WebDriverKeys::ENTER);
-        $this->until(fn (): bool => str_contains($this->page(), 'Nothing is planned yet'), 'an empty plan');
+        $this->takeIn('Maren Tavola', 'Bow motor, live sonar, two screens', 'Tiller skiff, new');
 
         $this->add('agm 100', ['Name of the bank' => 'thrust', 'Blocks in series' => '3']);
         $this->add('lifepo4 50', ['Name of the bank' => 'electronics']);
@@ -62,51 +56,5 @@ final class BuildTest extends BrowserTestCase
         $this->until(fn (): bool => $this->driver()->findElements(WebDriverBy::cssSelector('[data-run="to-hub"]')) === [], 'the hub taken out');
         $this->press(WebDriverKeys::CONTROL.'z'.WebDriverKeys::NULL);
         $this->see('[data-run="to-hub"]');
-    }
-
-    /** @param  array<string, string>  $fields what is typed, by label */
-    private function add(string $sought, array $fields, ?string $bank = null): void
-    {
-        $before = $this->kept();
-        $this->press('a');
-        $this->dialog('Part of the catalogue');
-        $this->press($sought, WebDriverKeys::ENTER);
-        $this->until(fn (): bool => $this->driver()->findElements(WebDriverBy::xpath('//section[@role="dialog"]//button[contains(., "Add it")]')) !== [], "what is asked of {$sought}");
-        foreach ($fields as $label => $text) {
-            $this->fill($label, $text);
-        }
-        if ($bank !== null) {
-            $this->driver()->findElement(WebDriverBy::xpath('//section[@role="dialog"]//label[contains(., "Bank")]/following::input[1]'))->click();
-            $this->driver()->findElement(WebDriverBy::xpath("//*[@role=\"option\" and contains(., \"{$bank}\")]"))->click();
-        }
-        $this->driver()->findElement(WebDriverBy::xpath('//section[@role="dialog"]//button[contains(., "Add it")]'))->click();
-        $this->until(fn (): bool => $this->kept() !== $before
-            && $this->driver()->findElements(WebDriverBy::cssSelector('section[role=dialog]')) === [], "{$sought} in the plan");
-    }
-
-    private function fill(string $label, string $text): void
-    {
-        $this->driver()->findElement(WebDriverBy::xpath("//section[@role=\"dialog\"]//label[starts-with(normalize-space(.), \"{$label}\")]/following::input[1]"))->click();
-        $this->press(WebDriverKeys::CONTROL.'a'.WebDriverKeys::NULL, $text);
-    }
-
-    /** The version that the boat strip says is kept. */
-    private function kept(): string
-    {
-        preg_match('/v\d+/', $this->page(), $found);
-
-        return $found[0] ?? '';
-    }
-
-    /** The page's words, however often it is drawn anew meanwhile. */
-    private function page(): string
-    {
-        return (string) $this->driver()->executeScript('return document.body.innerText');
-    }
-
-    private function dialog(string $label): void
-    {
-        $this->until(fn (): bool => $this->driver()->executeScript('const e = document.activeElement; return e.labels?.[0]?.innerText ?? ""') !== ''
-            && str_starts_with((string) $this->driver()->executeScript('return document.activeElement.labels?.[0]?.innerText ?? ""'), $label), "the field \"{$label}\" with the focus");
     }
 }

@@ -30,6 +30,7 @@ final class AddPartRequest extends FormRequest
             'bank' => ['nullable', 'string', 'max:40'],
             'run' => ['nullable', 'string', 'max:40'],
             'on' => ['nullable', 'string', 'max:80'],
+            'cranking_a' => ['nullable', 'numeric', 'min:1', 'max:2000'],
             'series' => ['sometimes', 'integer', 'min:1', 'max:'.AddBank::MOST_BLOCKS],
             'parallel' => ['sometimes', 'integer', 'min:1', 'max:'.AddBank::MOST_BLOCKS],
         ];
@@ -40,6 +41,7 @@ final class AddPartRequest extends FormRequest
     {
         return [
             'part.required' => 'Choose a part of the catalogue.',
+            'cranking_a.*' => 'Cranking amps: type a number from 1 to 2000, or leave it empty where it starts no engine.',
             'series.*' => 'Blocks in series: type a number from 1 to '.AddBank::MOST_BLOCKS.'.',
             'parallel.*' => 'Strings in parallel: type a number from 1 to '.AddBank::MOST_BLOCKS.'.',
         ];
@@ -59,7 +61,7 @@ final class AddPartRequest extends FormRequest
         $run = $this->string('run')->value();
 
         return match ($part->kind) {
-            'battery' => fn (Plan $plan): Patch => AddBank::to($plan, $figures, $this->filled('name') ? $name : ($this->integer('series', 1) > 1 ? 'thrust' : 'house'), $this->integer('series', 1), $this->integer('parallel', 1), $station, now()->format('Y-m')),
+            'battery' => fn (Plan $plan): Patch => AddBank::to($plan, $figures, $this->filled('name') ? $name : ($this->integer('series', 1) > 1 ? 'thrust' : 'house'), $this->integer('series', 1), $this->integer('parallel', 1), $station, now()->format('Y-m'), $this->filled('cranking_a') ? $this->float('cranking_a') : null),
             'block' => static fn (Plan $plan): Patch => AddBlock::to($plan, $name, (int) ($figures->circuits ?? 6), $bank, $station, $part->name),
             'charger' => static fn (Plan $plan): Patch => AddCharger::to($plan, $name, (int) ($figures->outputs ?? 1), (float) ($figures->amps ?? 10), (bool) ($figures->isolated ?? false), $bank, $part->name),
             'device' => fn (Plan $plan): Patch => AddDevice::to($plan, (object) ['name' => $name, ...get_object_vars($figures)], $station, $this->filled('on')

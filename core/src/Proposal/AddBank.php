@@ -20,8 +20,9 @@ final class AddBank
      * @param  int  $series  blocks in each string
      * @param  int  $parallel  strings
      * @param  string|null  $commissioned  year and month
+     * @param  float|null  $crankingAmps  A that the engine's starter draws from its first battery; null: it starts none
      */
-    public static function to(Plan $plan, \stdClass $figures, string $name, int $series, int $parallel, ?string $station, ?string $commissioned): Patch
+    public static function to(Plan $plan, \stdClass $figures, string $name, int $series, int $parallel, ?string $station, ?string $commissioned, ?float $crankingAmps = null): Patch
     {
         $place = Place::at($plan, $station);
         if ($series < 1 || $parallel < 1 || $series * $parallel > self::MOST_BLOCKS) {
@@ -47,6 +48,10 @@ final class AddBank
             'id' => $bank, 'strings' => array_values($strings),
             ...($parallel > 1 ? ['string_protection' => StringFuse::of($volts, $amps)] : []),
         ]);
+
+        if ($crankingAmps !== null) {
+            $steps[] = Patch::set('plan', ['boat.engine' => (object) ['battery' => $strings[0][0], 'cranking_a' => $crankingAmps]]);
+        }
 
         return Patch::all($steps);
     }

@@ -6,9 +6,17 @@ namespace Dinghy\Rule;
 
 use Dinghy\Circuit\State;
 use Dinghy\Circuit\States;
+use Dinghy\Conductor\Gauge;
+use Dinghy\Plan\Patch;
+use Dinghy\Wiring\Circuit;
+use Dinghy\Wiring\Path;
+use Dinghy\Wiring\SizedRun;
 
 final readonly class BelowMinimumUnderLoad implements Rule
 {
+    /** V beyond what is missing, for contacts that the ladder does not know */
+    private const SPARE = 0.05;
+
     public function text(): RuleText
     {
         return new RuleText('D02', [Level::Stop], 'volts at the device under full plan load with banks at their floor < device minimum; or the banks cannot give what is asked for',
@@ -40,7 +48,41 @@ final readonly class BelowMinimumUnderLoad implements Rule
             $seen[$device->id] = true;
             yield new Finding($this->text(), Level::Stop, "device:{$device->id}",
                 "{$device->label()} falls to {$assessment->words->volts($volts)} with everything on and bank {$path->feed->supply->bank->id} at its floor; it needs {$assessment->words->volts($device->minVolts)}.",
-                'Run thicker wire to it, feed it directly, or give it a bank that holds its volts.', null, ['volts' => $volts, 'min_v' => $device->minVolts]);
+                ...self::remedy($assessment, $path, $device->minVolts - $volts), figures: ['volts' => $volts, 'min_v' => $device->minVolts]);
         }
+    }
+
+    /**
+     * The run of the path that loses most, thick enough to give the missing volts back at the peak current.
+     *
+     * @param  float  $missing  V
+     * @return array{string, Patch|null}
+     */
+    private static function remedy(Assessment $assessment, Path $path, float $missing): array
+    {
+        $runs = array_map(static fn (Circuit $circuit): SizedRun => $assessment->runs[$circuit->id], $path->circuits);
+        usort($runs, static fn (SizedRun $a, SizedRun $b): int => self::lost($b, $b->gauge) <=> self::lost($a, $a->gauge));
+        foreach ($runs as $run) {
+            foreach ($run->rungs as $rung) {
+                // What is drawn falls when volts rise, so that the gain is not less than this.
+                if ($run->circuit !== null && $rung->rating !== null && self::lost($run, $run->gauge) - self::lost($run, $rung->gauge) >= $missing + self::SPARE) {
+                    return ["Run {$rung->gauge} in {$run->circuit->label}.", Patch::set($run->circuit->on(), ['run.gauge' => $rung->gauge->name])];
+                }
+            }
+        }
+
+        return ['Run thicker wire to it, feed it directly, or give it a bank that holds its volts.', null];
+    }
+
+    /** @return float V that a run of this gauge loses at its peak current */
+    private static function lost(SizedRun $run, Gauge $gauge): float
+    {
+        foreach ($run->rungs as $rung) {
+            if ($rung->gauge->name === $gauge->name) {
+                return $run->amps > 0 ? ($rung->physicalDrop ?? 0.0) * $run->peakAmps / $run->amps : 0.0;
+            }
+        }
+
+        return 0.0;
     }
 }

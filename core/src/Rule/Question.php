@@ -12,6 +12,7 @@ final readonly class Question
     /** By the last word of the field. */
     private const WORDS = [
         'fuel' => 'What fuel is aboard?',
+        'phases' => 'What is a day on the water made of? The plan file says it under trip.phases.',
         'petrol_vapour' => 'Can petrol vapour gather there?',
         'hull_carries_current' => 'Does the hull carry the return current of anything?',
         'cranking_a' => 'How many amps does the starter draw?',

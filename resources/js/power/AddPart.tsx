@@ -94,6 +94,7 @@ function Details({ part, job, selected, onBack, onAdd }: { part: CataloguePart; 
     const [on, setOn] = useState<string | null>(null);
     const offered = on !== null && offers.some((offer) => offer.on === on) ? on : (offers[0]?.on ?? null);
     const [series, setSeries] = useState<number | string>(1);
+    const [cranking, setCranking] = useState<number | string>('');
     const [parallel, setParallel] = useState<number | string>(1);
     if (onRun && runs.length === 0) {
         return (
@@ -127,7 +128,7 @@ function Details({ part, job, selected, onBack, onAdd }: { part: CataloguePart; 
                     ...(part.kind === 'device' && offered !== null ? { on: offered } : {}),
                     ...(onRun && run !== null ? { run } : {}),
                     ...(needsBank && bank !== null ? { bank } : {}),
-                    ...(part.kind === 'battery' ? { series: Number(series), parallel: Number(parallel) } : {}),
+                    ...(part.kind === 'battery' ? { series: Number(series), parallel: Number(parallel), ...(cranking === '' ? {} : { cranking_a: Number(cranking) }) } : {}),
                 });
             }}
         >
@@ -145,6 +146,7 @@ function Details({ part, job, selected, onBack, onAdd }: { part: CataloguePart; 
                     <NumberInput label="Strings in parallel" min={1} max={16} value={parallel} onChange={setParallel} />
                 </div>
             )}
+            {part.kind === 'battery' && <NumberInput label="Cranking amps of the engine it starts" description="empty: it starts none" min={1} max={2000} value={cranking} onChange={setCranking} />}
             {needsBank && <Select label="Bank" data={banks} value={bank} onChange={setBank} allowDeselect={false} comboboxProps={{ transitionProps: { duration: 0 } }} />}
             {part.kind !== 'charger' && !onRun && stations.length > 0 && (
                 <Select label="Where" data={stations} value={station} onChange={setStation} allowDeselect={false} comboboxProps={{ transitionProps: { duration: 0 } }} />

@@ -1,6 +1,7 @@
 import type { Bank, Bench, PatchStep, PlannedJob, Profile, Run } from '../api/types';
 import { BurnsFirst } from '../drawings/BurnsFirst';
 import { VoltProfile } from '../drawings/VoltProfile';
+import { BankParts } from './BankParts';
 import { CompartmentFields } from './CompartmentFields';
 import { Findings } from './Findings';
 import { GaugeLadder } from './GaugeLadder';
@@ -81,6 +82,7 @@ export function LowerPane({ job, edits, pane, onPane, selected, onSelect, profil
                         <div className={classes.scrolls} tabIndex={0} role="region" aria-label={`Posts and compartment of bank ${bank.id}`}>
                             <Posts key={bank.id} job={job} bank={bank} bench={bench} edits={edits} />
                             <CompartmentFields job={job} bank={bank} bench={bench} edits={edits} />
+                            <BankParts job={job} bank={bank} edits={edits} />
                         </div>
                     ))}
                 {pane === 'order' && (bench === undefined ? noBench : <OrderOfConnection bench={bench} done={Math.min(done, bench.order.length)} onDone={onDone} onFirst={onFirst} />)}

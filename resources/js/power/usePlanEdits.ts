@@ -21,6 +21,8 @@ export interface NewPart {
     on?: string;
     /** what a wire, a fuse or a connector is put on */
     run?: string;
+    /** A of the starter, where it starts the engine */
+    cranking_a?: number;
     series?: number;
     parallel?: number;
 }

@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
+
+/** A boat taken in with nothing but its name, and parts added by hand, each act counted. */
+trait BuildsBoats
+{
+    /** keys pressed in a row, fields typed, buttons pressed: what a person would call one act */
+    private int $acts = 0;
+
+    private function takeIn(string $customer, string $work, string $boat): void
+    {
+        $this->signIn();
+        $this->tabTo('Take a boat in');
+        $this->press(WebDriverKeys::ENTER);
+        $this->dialog('Customer');
+        $this->fill('Customer', $customer);
+        $this->fill('What is to be done', $work);
+        $this->fill('Boat', $boat);
+        $this->press(WebDriverKeys::ENTER);
+        $this->until(fn (): bool => str_contains($this->page(), 'Nothing is planned yet'), 'an empty plan');
+    }
+
+    /** @param  array<string, string>  $fields what is typed, by label */
+    private function add(string $sought, array $fields, ?string $bank = null, ?string $on = null): void
+    {
+        $before = $this->kept();
+        $this->acts++;
+        $this->press('a');
+        $this->dialog('Part of the catalogue');
+        $this->press($sought, WebDriverKeys::ENTER);
+        $this->until(fn (): bool => $this->driver()->findElements(WebDriverBy::xpath('//section[@role="dialog"]//button[contains(., "Add it")]')) !== [], "what is asked of {$sought}");
+        foreach ($fields as $label => $text) {
+            $this->acts++;
+            $this->fill($label, $text);
+        }
+        foreach (array_filter(['Bank' => $bank, 'Hung on' => $on]) as $label => $choice) {
+            $this->acts++;
+            $this->driver()->findElement(WebDriverBy::xpath('//section[@role="dialog"]//label[contains(., "'.$label.'")]/following::input[1]'))->click();
+            $this->driver()->findElement(WebDriverBy::xpath("//*[@role=\"option\" and contains(., \"{$choice}\")]"))->click();
+        }
+        $this->driver()->findElement(WebDriverBy::xpath('//section[@role="dialog"]//button[contains(., "Add it")]'))->click();
+        $this->until(fn (): bool => $this->kept() !== $before
+            && $this->driver()->findElements(WebDriverBy::cssSelector('section[role=dialog]')) === [], "{$sought} in the plan");
+    }
+
+    private function fill(string $label, string $text): void
+    {
+        $this->driver()->findElement(WebDriverBy::xpath("//section[@role=\"dialog\"]//label[starts-with(normalize-space(.), \"{$label}\")]/following::input[1]"))->click();
+        $this->press(WebDriverKeys::CONTROL.'a'.WebDriverKeys::NULL, $text);
+    }
+
+    /** The version that the boat strip says is kept. */
+    private function kept(): string
+    {
+        preg_match('/v\d+/', $this->page(), $found);
+
+        return $found[0] ?? '';
+    }
+
+    /** The page's words, however often it is drawn anew meanwhile. */
+    private function page(): string
+    {
+        return (string) $this->driver()->executeScript('return document.body.innerText');
+    }
+
+    private function dialog(string $label): void
+    {
+        $this->until(fn (): bool => $this->driver()->executeScript('const e = document.activeElement; return e.labels?.[0]?.innerText ?? ""') !== ''
+            && str_starts_with((string) $this->driver()->executeScript('return document.activeElement.labels?.[0]?.innerText ?? ""'), $label), "the field \"{$label}\" with the focus");
+    }
+
+    /** Presses the button of a remedy or an answer that says so. */
+    private function apply(string $words): void
+    {
+        $before = $this->kept();
+        $this->driver()->findElement(WebDriverBy::xpath("(//*[@role='tabpanel']//button[contains(., \"{$words}\") or contains(@aria-label, \"{$words}\")])[1]"))->click();
+        $this->acts++;
+        $this->until(fn (): bool => $this->kept() !== $before, "\"{$words}\" kept");
+    }
+
+    private function typeLength(string $run, string $length): void
+    {
+        $before = $this->kept();
+        $this->typeInto("Length of {$run}", $length);
+        $this->acts++;
+        $this->until(fn (): bool => $this->kept() !== $before, "the length of {$run}");
+    }
+}
