@@ -1,0 +1,63 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Tests\Plan;
+
+use Dinghy\Plan\HouseRuleText;
+use Dinghy\Plan\LoadClass;
+use Dinghy\Plan\Patch;
+use Dinghy\Plan\PatchWords;
+use Dinghy\Plan\Plan;
+use Dinghy\Plan\PlanFormat;
+use Dinghy\Tests\Plans;
+use PHPUnit\Framework\TestCase;
+
+final class HouseRulesTest extends TestCase
+{
+    public function test_every_rule_of_the_format_is_told_and_none_beside(): void
+    {
+        $fields = [];
+        foreach (get_object_vars(PlanFormat::houseRules()->withDefaults(new \stdClass)) as $key => $default) {
+            array_push($fields, ...($default instanceof \stdClass ? array_map(static fn (string $inner): string => "{$key}.{$inner}", array_keys(get_object_vars($default))) : [$key]));
+        }
+        self::assertEqualsCanonicalizing($fields, array_column(HouseRuleText::all(), 'field'));
+    }
+
+    public function test_a_shops_rules_hold_where_the_plan_brings_none(): void
+    {
+        $shop = (object) ['drop_pct' => (object) ['thrust' => 4, 'electronics' => 2], 'layup_days' => 14];
+        $own = Plans::changed(Plans::pump(), ['plan' => ['house_rules.drop_pct.thrust' => 7]]);
+        $rules = Plan::of($own->underHouseRules($shop))->houseRules;
+        self::assertSame([7.0, 2.0, 10.0, 14.0], [$rules->dropLimit(LoadClass::Thrust), $rules->dropLimit(LoadClass::Electronics), $rules->dropLimit(LoadClass::General), $rules->layUpDays]);
+        self::assertSame($own, $own->underHouseRules(new \stdClass), 'without any the document is the same');
+        self::assertEquals((object) ['thrust' => 4, 'electronics' => 2], $shop->drop_pct, 'what was handed in is not changed');
+    }
+
+    public function test_blocks_are_counted_from_the_end_that_the_shop_counts_from(): void
+    {
+        foreach (['negative' => [1, 2, 3], 'positive' => [3, 2, 1]] as $end => $numbers) {
+            $plan = Plan::of(Plans::changed(Plans::series(3), ['plan' => ['house_rules.numbering_end' => $end]]));
+            self::assertSame($numbers, array_map(static fn ($battery): int => $plan->houseRules->numberOf($plan->banks['thrust'], $battery), $plan->banks['thrust']->batteries()));
+        }
+        $labels = array_column(Plans::evaluate(Plans::changed(Plans::series(2), ['plan' => ['house_rules.numbering_end' => 'positive']]))->meterPoints, 'label', 'id');
+        self::assertSame('thrust: across Battery 2', $labels['b1']);
+        self::assertSame('thrust: Battery 1 + to common negative', $labels['thrust:pos']);
+    }
+
+    public function test_changes_as_lines_of_a_log(): void
+    {
+        foreach ([
+            'feed main: gauge 6 AWG, length left to Dinghy' => Patch::set('feed:main', ['run.gauge' => '6 AWG', 'run.length_m' => null]),
+            'battery b1: restrained yes' => Patch::set('battery:b1', ['restrained' => true]),
+            'branch x put in block b' => Patch::put('branch:x', (object) ['id' => 'x'], 'block:b'),
+            'device d taken out; device e put in' => Patch::remove('device:d')->and(Patch::put('device:e', (object) ['id' => 'e'])),
+            'bank a: jumpers changed' => Patch::set('bank:a', ['jumpers' => []]),
+            'plan: house rules not given' => Patch::of([['on' => 'plan', 'unset' => ['house_rules']]]),
+        ] as $says => $patch) {
+            self::assertSame($says, PatchWords::of($patch));
+        }
+        $many = Patch::all(array_fill(0, 5, Patch::remove('device:d')));
+        self::assertSame('device d taken out; device d taken out; device d taken out; and 2 more', PatchWords::of($many));
+    }
+}
