@@ -29,7 +29,7 @@ final readonly class RulesTried
             }
             $changes = Consequences::of(
                 self::evaluated($job->judged($job->plan), $units),
-                self::evaluated($job->plan->planDocument()->underHouseRules($rules->kept), $units),
+                self::evaluated($job->plan->planDocument()->underHouseRules($rules->ofPlans()), $units),
             );
             if (! $changes->none()) {
                 $boats[] = ['job' => $job->id, 'boat' => $job->boat->name, 'changes' => $changes->sentences()];

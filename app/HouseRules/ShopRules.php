@@ -6,6 +6,7 @@ namespace App\HouseRules;
 
 use Dinghy\Plan\FieldShape;
 use Dinghy\Plan\HouseRuleText;
+use Dinghy\Plan\NumberingEnd;
 use Dinghy\Plan\Plan;
 use Dinghy\Plan\PlanDocument;
 use Dinghy\Plan\PlanFormat;
@@ -17,6 +18,9 @@ final readonly class ShopRules
 {
     /** What a typed number is read as, by the unit of the rule. */
     private const READ_AS = ['%' => 'pct', HouseRuleText::SHARE => 'pct', 'm' => 'length_m'];
+
+    /** The one rule that no plan holds. */
+    private const NUMBERING = 'numbering_end';
 
     private function __construct(public \stdClass $kept)
     {
@@ -44,9 +48,20 @@ final readonly class ShopRules
             $value = is_string($value) && self::choices($rule) === [] ? self::typed($rule, $value, $units) : $value;
             self::write($kept, explode('.', $field), $value == self::default($field) ? null : $value);
         }
-        Plan::of(PlanDocument::fromJson(json_encode(['format' => PlanFormat::NAME, 'version' => PlanFormat::VERSION, 'house_rules' => $kept], JSON_THROW_ON_ERROR)));
+        $rules = new self($kept);
+        NumberingEnd::tryFrom($kept->numbering_end ?? 'negative') ?? abort(422, 'Not kept: numbering_end is negative or positive.');
+        Plan::of(PlanDocument::fromJson(json_encode(['format' => PlanFormat::NAME, 'version' => PlanFormat::VERSION, 'house_rules' => $rules->ofPlans()], JSON_THROW_ON_ERROR)));
 
-        return new self($kept);
+        return $rules;
+    }
+
+    /** Those that plans are judged by, without what is display alone. */
+    public function ofPlans(): \stdClass
+    {
+        $rules = clone $this->kept;
+        unset($rules->numbering_end);
+
+        return $rules;
     }
 
     public function valueOf(string $field): mixed
@@ -56,6 +71,9 @@ final readonly class ShopRules
 
     public static function default(string $field): mixed
     {
+        if ($field === self::NUMBERING) {
+            return NumberingEnd::Negative->value;
+        }
         static $defaults = null;
         $defaults ??= PlanFormat::houseRules()->withDefaults(new \stdClass);
 
@@ -73,6 +91,9 @@ final readonly class ShopRules
     /** @return list<string|int|bool> */
     public static function choices(HouseRuleText $rule): array
     {
+        if ($rule->field === self::NUMBERING) {
+            return array_column(NumberingEnd::cases(), 'value');
+        }
         $path = "house_rules.{$rule->field}";
 
         // The choices of a list are those of any of its items.

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Dinghy\Plan\NumberingEnd;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
@@ -26,8 +27,25 @@ final class Shop extends Model
         return $this->hasMany(User::class);
     }
 
-    /** The house rules that are not Dinghy's defaults, as the plan file has them. */
+    /** The house rules that plans are judged by, as the plan file has them, so far as they are not Dinghy's defaults. */
     public function houseRules(): \stdClass
+    {
+        $rules = $this->keptRules();
+        unset($rules->numbering_end);
+
+        return $rules;
+    }
+
+    /** The end that blocks are counted from: display alone, never part of a plan. */
+    public function numberingEnd(): NumberingEnd
+    {
+        $end = $this->keptRules()->numbering_end ?? null;
+
+        return NumberingEnd::tryFrom(is_string($end) ? $end : '') ?? NumberingEnd::Negative;
+    }
+
+    /** Everything that the shop settled. */
+    public function keptRules(): \stdClass
     {
         $rules = json_decode($this->house_rules ?? '{}', false, 8, JSON_THROW_ON_ERROR);
 

@@ -54,7 +54,7 @@ final readonly class SupplyComparison
     /** The boat as it would be; null: it cannot be. */
     public function evaluation(?Units $units = null): ?Evaluation
     {
-        return $this->variant->missing === null ? Evaluation::of(Plan::of($this->after()), $units) : null;
+        return $this->variant->missing === null ? Evaluation::of(Plan::of($this->after()), $units, $this->shop->numberingEnd()) : null;
     }
 
     public function toBuy(): ToBuy

@@ -24,7 +24,7 @@ final class WorkSheet
     /** @return string the bytes of a PDF */
     public static function pdf(Job $job, PlanVersion $version, ?Units $units): string
     {
-        $evaluation = Evaluation::of(Plan::of($job->judged($version)), $units);
+        $evaluation = Evaluation::of(Plan::of($job->judged($version)), $units, $job->boat->customer->shop->numberingEnd());
         $decided = Decisions::of($job, $evaluation)->standing;
         $known = [
             'job' => $job,

@@ -70,6 +70,17 @@ final class HouseRulesTest extends TestCase
         self::assertSame($before, $rigger->getJson("/api/jobs/{$catamaran}")->json('evaluation.runs.0.gauge'));
     }
 
+    public function test_blocks_are_counted_from_the_other_end_on_the_page_and_never_in_the_file(): void
+    {
+        $job = $this->skiff()->id;
+        $rigger = $this->actingAs($this->person('rigger'));
+        $rigger->putJson('/api/house-rules', ['version' => 1, 'set' => ['numbering_end' => 'positive']])->assertOk();
+        $bank = collect((array) $rigger->getJson("/api/jobs/{$job}")->json('evaluation.banks'))->firstWhere('id', 'thrust');
+        self::assertSame(['b1' => 3, 'b2' => 2, 'b3' => 1], array_column($bank['batteries'], 'number', 'id'));
+        self::assertStringNotContainsString('numbering', (string) $rigger->getJson("/api/jobs/{$job}/plan")->getContent());
+        $rigger->putJson('/api/house-rules', ['version' => 2, 'set' => ['numbering_end' => 'middle']])->assertStatus(422);
+    }
+
     public function test_bad_rules_are_refused_by_name_and_nothing_is_kept(): void
     {
         $rigger = $this->actingAs($this->person('rigger'));

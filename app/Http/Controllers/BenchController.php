@@ -10,7 +10,6 @@ use Dinghy\Compartment\LaidBlock;
 use Dinghy\Compartment\Point;
 use Dinghy\Evaluation\Plugging;
 use Dinghy\Plan\Bank;
-use Dinghy\Plan\HouseRules;
 use Dinghy\Plan\Jumper;
 use Dinghy\Plan\Units;
 use Dinghy\Proposal\Rearrange;
@@ -28,11 +27,10 @@ final class BenchController extends Controller
         $this->authorize('view', $job);
         $evaluation = self::evaluationOf($job, $request->enum('units', Units::class));
         $bank = $evaluation->plan->banks[$request->string('bank')->value()] ?? abort(404, 'The plan has no such bank.');
-        $rules = $evaluation->plan->houseRules;
         $chargerFirst = match ($request->string('first')->value()) {
             'charger' => true,
             'jumpers' => false,
-            default => $rules->chargerFirst,
+            default => $evaluation->plan->houseRules->chargerFirst,
         };
         $compartment = Compartment::of($evaluation->plan, $bank);
         $plugging = Plugging::of($evaluation, $bank);
@@ -42,8 +40,8 @@ final class BenchController extends Controller
             'station' => $bank->strings[0][0]->station,
             'inside_mm' => $compartment->inside,
             'fits' => $compartment->inside === null ? null : $compartment->fits(),
-            'says' => $compartment->says($evaluation->plan, $bank),
-            'blocks' => array_map(static fn (LaidBlock $block): array => self::block($block, $rules, $bank), array_values($compartment->blocks)),
+            'says' => $compartment->says($evaluation->plan, $bank, $evaluation->words),
+            'blocks' => array_map(static fn (LaidBlock $block): array => self::block($block, $evaluation->words, $bank), array_values($compartment->blocks)),
             'neighbours' => array_map(static fn (LaidBlock $block): array => self::outline($block), $compartment->neighbours),
             'wires' => array_map(static fn (Jumper $wire): array => [
                 'id' => $wire->id, 'from' => $wire->from, 'to' => $wire->to, 'gauge' => $wire->gauge->name, 'length_m' => $wire->length,
@@ -62,11 +60,11 @@ final class BenchController extends Controller
     }
 
     /** @return array<string, mixed> */
-    private static function block(LaidBlock $block, HouseRules $rules, Bank $bank): array
+    private static function block(LaidBlock $block, Words $words, Bank $bank): array
     {
         return [
             ...self::outline($block),
-            'number' => $rules->numberOf($bank, $block->battery),
+            'number' => $words->numberOf($bank, $block->battery),
             'kind' => $block->battery->chemistry->label().' '.Words::trim($block->battery->capacityAh, 1).' Ah',
             'size_known' => $block->battery->size !== null,
             'plus' => self::point($block->plus()),

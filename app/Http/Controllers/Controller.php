@@ -24,6 +24,6 @@ abstract class Controller
     /** What the plan of a job comes to now; a job without one is answered with 404. */
     protected static function evaluationOf(Job $job, ?Units $units = null): Evaluation
     {
-        return Evaluation::of(Plan::of($job->judged(self::planOf($job))), $units);
+        return Evaluation::of(Plan::of($job->judged(self::planOf($job))), $units, $job->boat->customer->shop->numberingEnd());
     }
 }

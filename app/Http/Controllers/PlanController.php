@@ -51,8 +51,9 @@ final class PlanController extends Controller
         $patch = Patch::of($body instanceof \stdClass ? $body->patch ?? null : null);
         $units = $request->enum('units', Units::class);
         $document = $job->judged(self::planOf($job));
-        $before = Evaluation::of(Plan::of($document), $units);
-        $after = Evaluation::of(Plan::of($document->with($patch)), $units);
+        $countedFrom = $job->boat->customer->shop->numberingEnd();
+        $before = Evaluation::of(Plan::of($document), $units, $countedFrom);
+        $after = Evaluation::of(Plan::of($document->with($patch)), $units, $countedFrom);
 
         return response()->json([
             'plan' => self::planOf($job)->planDocument()->with($patch)->root(),

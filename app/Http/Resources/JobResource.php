@@ -77,7 +77,7 @@ final class JobResource extends JsonResource
     private function evaluated(PlanVersion $head, PlanDocument $judged, ?Units $units): array
     {
         $document = $head->planDocument();
-        $evaluation = Evaluation::of(Plan::of($judged), $units);
+        $evaluation = Evaluation::of(Plan::of($judged), $units, $this->job->boat->customer->shop->numberingEnd());
         $decisions = Decisions::of($this->job, $evaluation);
 
         return [

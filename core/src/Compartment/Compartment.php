@@ -118,9 +118,9 @@ final readonly class Compartment
     }
 
     /** Whether the blocks fit, or by how much not, and whether jumpers cross: a sentence each. */
-    public function says(Plan $plan, Bank $bank): string
+    public function says(Plan $plan, Bank $bank, Words $words): string
     {
-        $name = static fn (string $id): string => ($of = $plan->bankOf($id)) === null ? $id : ($of->id === $bank->id ? '' : "{$of->id}: ").'Battery '.$plan->houseRules->numberOf($of, $plan->batteries[$id]);
+        $name = static fn (string $id): string => ($of = $plan->bankOf($id)) === null ? $id : ($of->id === $bank->id ? '' : "{$of->id}: ").'Battery '.$words->numberOf($of, $plan->batteries[$id]);
         $said = array_map(static fn (array $pair): string => "{$name($pair[0])} and {$name($pair[1])} stand in each other by ".self::mm($pair[2]).'.', $this->overlaps());
         $short = $this->short();
         $said[] = match (true) {

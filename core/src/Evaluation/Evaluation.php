@@ -9,6 +9,7 @@ use Dinghy\Circuit\State;
 use Dinghy\Circuit\States;
 use Dinghy\Plan\Bank;
 use Dinghy\Plan\Device;
+use Dinghy\Plan\NumberingEnd;
 use Dinghy\Plan\Plan;
 use Dinghy\Plan\Units;
 use Dinghy\Rule\Assessment;
@@ -42,30 +43,27 @@ final readonly class Evaluation
     /** @var list<Unchecked> */
     public array $unchecked;
 
-    public Words $words;
-
     /** @param  array<string, SizedRun>  $runs by id */
     private function __construct(
         public Plan $plan,
         public Wiring $wiring,
         public array $runs,
-        Units $units,
+        public Words $words,
     ) {
-        $this->words = new Words($units);
         $this->states = new States($plan, $runs);
         $this->devices = array_map($this->device(...), array_values($plan->devices));
         $this->banks = array_map($this->bank(...), array_values($plan->banks));
         $rest = $this->states->in(State::Rest);
-        $this->meterPoints = $rest === null ? [] : MeterPoints::of($wiring, $rest);
+        $this->meterPoints = $rest === null ? [] : MeterPoints::of($wiring, $rest, $this->words);
         [$this->findings, $this->unchecked] = $this->judge();
     }
 
     /** @param  Units|null  $units that sentences are written in; null: the plan's own */
-    public static function of(Plan $plan, ?Units $units = null): self
+    public static function of(Plan $plan, ?Units $units = null, NumberingEnd $countedFrom = NumberingEnd::Negative): self
     {
         $wiring = new Wiring($plan);
 
-        return new self($plan, $wiring, (new Sizing($wiring))->runs(), $units ?? $plan->units);
+        return new self($plan, $wiring, (new Sizing($wiring))->runs(), new Words($units ?? $plan->units, $countedFrom));
     }
 
     /** @return list<SizedRun> */

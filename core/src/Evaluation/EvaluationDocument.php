@@ -7,10 +7,10 @@ namespace Dinghy\Evaluation;
 use Dinghy\Circuit\Sharing;
 use Dinghy\Circuit\State;
 use Dinghy\Plan\Battery;
-use Dinghy\Plan\HouseRules;
 use Dinghy\Rule\Finding;
 use Dinghy\Rule\Question;
 use Dinghy\Rule\Unchecked;
+use Dinghy\Rule\Words;
 use Dinghy\Wiring\Rung;
 use Dinghy\Wiring\Schools;
 use Dinghy\Wiring\SizedRun;
@@ -25,7 +25,7 @@ final class EvaluationDocument
             'format' => 'dinghy-evaluation',
             'version' => 1,
             'runs' => array_map(static fn (SizedRun $run): array => self::run($run, $evaluation), array_values($evaluation->runs)),
-            'banks' => array_map(static fn (BankFigures $figures): array => self::bank($figures, $evaluation->plan->houseRules), $evaluation->banks),
+            'banks' => array_map(static fn (BankFigures $figures): array => self::bank($figures, $evaluation->words), $evaluation->banks),
             'devices' => array_map(self::device(...), $evaluation->devices),
             'meter_points' => array_map(self::meterPoint(...), $evaluation->meterPoints),
             'findings' => array_map(self::finding(...), $evaluation->findings),
@@ -108,7 +108,7 @@ final class EvaluationDocument
     }
 
     /** @return array<string, mixed> */
-    private static function bank(BankFigures $figures, HouseRules $rules): array
+    private static function bank(BankFigures $figures, Words $words): array
     {
         $shares = [];
         foreach ($figures->shares ?? [] as $battery => $amps) {
@@ -124,7 +124,7 @@ final class EvaluationDocument
             'short_circuit_a' => $figures->shortCircuitAmps,
             'shares' => $shares,
             'busiest' => $figures->shares === null ? null : Sharing::busiest($figures->bank, $figures->shares),
-            'batteries' => array_map(static fn (Battery $battery): array => ['id' => $battery->id, 'number' => $rules->numberOf($figures->bank, $battery), 'size_mm' => $battery->size], $figures->bank->batteries()),
+            'batteries' => array_map(static fn (Battery $battery): array => ['id' => $battery->id, 'number' => $words->numberOf($figures->bank, $battery), 'size_mm' => $battery->size], $figures->bank->batteries()),
             'mass_kg' => $figures->bank->kilograms(),
             'standby_a' => $figures->standby->amps,
             'days_to_floor' => $figures->standby->daysToFloor,

@@ -9,18 +9,19 @@ use Dinghy\Circuit\States;
 use Dinghy\Plan\Bank;
 use Dinghy\Plan\Battery;
 use Dinghy\Plan\Supply;
+use Dinghy\Rule\Words;
 use Dinghy\Wiring\Wiring;
 
 /** Where to measure before anything is plugged in: taps and top of each bank, each battery, each plug. */
 final class MeterPoints
 {
     /** @return list<MeterPoint> */
-    public static function of(Wiring $wiring, Solution $rest): array
+    public static function of(Wiring $wiring, Solution $rest, Words $words): array
     {
         $points = [];
         foreach ($wiring->plan->banks as $bank) {
             if (States::knows($bank)) {
-                $points = [...$points, ...self::ofBank($wiring, $bank, $rest)];
+                $points = [...$points, ...self::ofBank($words, $bank, $rest)];
             }
         }
 
@@ -28,13 +29,13 @@ final class MeterPoints
     }
 
     /** @return list<MeterPoint> */
-    private static function ofBank(Wiring $wiring, Bank $bank, Solution $rest): array
+    private static function ofBank(Words $words, Bank $bank, Solution $rest): array
     {
         $points = [];
         $negative = $bank->strings[0][0]->id.'-';
         foreach ($bank->strings as $s => $string) {
             foreach ($string as $i => $battery) {
-                $number = $wiring->plan->houseRules->numberOf($bank, $battery);
+                $number = $words->numberOf($bank, $battery);
                 $points[] = self::point($battery->id, $battery->id.'+', $battery->id.'-', "{$bank->id}: across Battery {$number}", $rest, [$battery]);
                 if ($s === 0 && count($string) > 1) {
                     $top = $i === count($string) - 1;

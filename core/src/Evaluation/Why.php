@@ -275,7 +275,7 @@ final readonly class Why
         }, 'each block as it is turned, held against the compartment inside and against the others; height over the posts against the lid', [
             ['name' => 'compartment inside', 'value' => $compartment->inside === null ? 'not measured' : implode(' × ', array_map($mm, $compartment->inside))],
             ...array_map(static fn (LaidBlock $block): array => ['name' => $block->battery->id, 'value' => $mm($block->width).' × '.$mm($block->depth).' at '.$mm($block->lie->x).', '.$mm($block->lie->y).($block->battery->size === null ? ' (usual size: its own is not given)' : '')], array_values($compartment->blocks)),
-        ], 'the parts\' own measures; posts 40 mm from the ends are a working estimate', Mark::CommonPractice, $compartment->says($this->evaluation->plan, $bank));
+        ], 'the parts\' own measures; posts 40 mm from the ends are a working estimate', Mark::CommonPractice, $compartment->says($this->evaluation->plan, $bank, $this->words));
     }
 
     private function meter(string $id): ?Explanation

@@ -23,7 +23,6 @@ final readonly class HouseRules
      * @param  float  $layUpDays  days that a boat stands untouched
      * @param  float  $nightHours  h that a charger has
      * @param  bool  $chargerFirst  charger leads are landed before the jumpers; false: after them
-     * @param  bool  $countsFromNegative  Battery 1 is the block at the common negative; false: the one at the top of the string
      */
     private function __construct(
         public array $dropPercent,
@@ -37,7 +36,6 @@ final readonly class HouseRules
         public float $layUpDays,
         public float $nightHours,
         public bool $chargerFirst,
-        public bool $countsFromNegative,
     ) {
     }
 
@@ -63,7 +61,6 @@ final readonly class HouseRules
             $record->number('layup_days'),
             $record->number('night_hours'),
             $record->text('first_wires') === 'charger',
-            $record->text('numbering_end') === 'negative',
         );
     }
 
@@ -71,14 +68,6 @@ final readonly class HouseRules
     public function dropLimit(LoadClass $class): float
     {
         return $this->dropPercent[$class->value];
-    }
-
-    /** What a block of a bank is called by, counted from the end that the shop counts from. */
-    public function numberOf(Bank $bank, Battery $battery): int
-    {
-        $at = (int) array_search($battery, $bank->batteries(), true);
-
-        return $this->countsFromNegative ? $at + 1 : count($bank->batteries()) - $at;
     }
 
     /** @return float|null state of charge 0–1 that a battery is not run below; null: only its maker knows */

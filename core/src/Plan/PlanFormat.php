@@ -76,7 +76,6 @@ final class PlanFormat
             Field::optional('stock_gauges', new ListShape(CircuitFormat::gauge(), 40, 1), self::DEFAULT_STOCK),
             Field::optional('joint', new ChoiceShape(['crimp-shrink', 'crimp-solder', 'splice']), 'crimp-shrink'),
             Field::optional('first_wires', new ChoiceShape(['charger', 'jumpers']), 'charger'),
-            Field::optional('numbering_end', new ChoiceShape(['negative', 'positive']), 'negative'),
         ]);
     }
 

@@ -6,7 +6,6 @@ namespace Dinghy\Rule;
 
 use Dinghy\Plan\Bank;
 use Dinghy\Plan\Charger;
-use Dinghy\Plan\HouseRules;
 use Dinghy\Plan\Patch;
 
 final readonly class ShuntBypassed implements Rule
@@ -31,7 +30,7 @@ final readonly class ShuntBypassed implements Rule
                 }
             }
             foreach ($assessment->plan->chargers as $charger) {
-                yield from $this->judgeCharger($assessment->plan->houseRules, $bank, $charger);
+                yield from $this->judgeCharger($assessment->words, $bank, $charger);
             }
             $set = $bank->shunt->capacitySet;
             if ($set === null) {
@@ -46,7 +45,7 @@ final readonly class ShuntBypassed implements Rule
     }
 
     /** @return iterable<Finding> */
-    private function judgeCharger(HouseRules $rules, Bank $bank, Charger $charger): iterable
+    private function judgeCharger(Words $words, Bank $bank, Charger $charger): iterable
     {
         foreach ($charger->outputs as $number => $output) {
             if (! in_array($output->across[0], $bank->batteries(), true)) {
@@ -55,7 +54,7 @@ final readonly class ShuntBypassed implements Rule
             [$height] = $bank->placeOf($output->across[0]);
             if ($height > 0) {
                 yield new Finding($this->text(), Level::Note, "charger:{$charger->id}",
-                    "What charger {$charger->id} gives to Battery {$rules->numberOf($bank, $output->across[0])} ({$output->across[0]->id}) does not pass the shunt: the monitor counts the charge of Battery {$rules->numberOf($bank, $bank->strings[0][0])}.",
+                    "What charger {$charger->id} gives to Battery {$words->numberOf($bank, $output->across[0])} ({$output->across[0]->id}) does not pass the shunt: the monitor counts the charge of Battery {$words->numberOf($bank, $bank->strings[0][0])}.",
                     'Reset the monitor when the bank is full.', null, []);
             } elseif ($output->pastShunt) {
                 yield new Finding($this->text(), Level::Stop, "charger:{$charger->id}", "The negative of charger {$charger->id} lands on the battery side of the shunt of bank {$bank->id}.",

@@ -24,7 +24,7 @@ final readonly class TapNotOnFirst implements Rule
     {
         foreach ($assessment->plan->feeds as $feed) {
             $supply = $feed->supply;
-            $first = $assessment->plan->houseRules->numberOf($supply->bank, $supply->bank->strings[0][0]);
+            $first = $assessment->words->numberOf($supply->bank, $supply->bank->strings[0][0]);
             if ($supply->minus->above > 0) {
                 $lift = $supply->minusAboveNegative();
                 yield new Finding($this->text(), Level::Stop, "feed:{$feed->id}",
@@ -44,7 +44,7 @@ final readonly class TapNotOnFirst implements Rule
         $supply = $feed->supply;
         $words = $assessment->words;
         $string = $supply->bank->strings[$supply->plus->string];
-        $number = static fn (Battery $battery): int => $assessment->plan->houseRules->numberOf($supply->bank, $battery);
+        $number = static fn (Battery $battery): int => $assessment->words->numberOf($supply->bank, $battery);
         foreach ($assessment->wiring->paths as $path) {
             if ($path->feed === $feed && $supply->plus->above > 1 && $supply->nominalVolts() > $path->device->maxVolts) {
                 yield new Finding($this->text(), Level::Stop, "feed:{$feed->id}",

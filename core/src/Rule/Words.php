@@ -4,13 +4,24 @@ declare(strict_types=1);
 
 namespace Dinghy\Rule;
 
+use Dinghy\Plan\Bank;
+use Dinghy\Plan\Battery;
+use Dinghy\Plan\NumberingEnd;
 use Dinghy\Plan\Units;
 
-/** Figures as people read them, in the units they chose. */
+/** Figures as people read them, in the units they chose, and blocks counted from the end that they count from. */
 final readonly class Words
 {
-    public function __construct(public Units $units)
+    public function __construct(public Units $units, private NumberingEnd $countedFrom = NumberingEnd::Negative)
     {
+    }
+
+    /** What a block of a bank is called by: "Battery 1" is the one at the end that is counted from. */
+    public function numberOf(Bank $bank, Battery $battery): int
+    {
+        $at = (int) array_search($battery, $bank->batteries(), true);
+
+        return $this->countedFrom === NumberingEnd::Negative ? $at + 1 : count($bank->batteries()) - $at;
     }
 
     /** @param  float  $metres of a run or a distance */

@@ -46,7 +46,7 @@ final readonly class WrongJumpers implements Rule
                 $meant = array_sum(array_map(static fn (Battery $below): float => $rest->between("{$below->id}+", "{$below->id}-") ?? 0.0, array_slice($string, 0, $i + 1)));
                 $found = $rest->between($battery->id.'+', $bank->negativePost());
                 if ($found === null || abs($found - $meant) > self::VOLTS) {
-                    $wrong[] = 'Battery '.$assessment->plan->houseRules->numberOf($bank, $battery).' + reads '.($found === null ? 'nothing' : $words->volts($found))." from the common negative, not {$words->volts($meant)}";
+                    $wrong[] = 'Battery '.$words->numberOf($bank, $battery).' + reads '.($found === null ? 'nothing' : $words->volts($found))." from the common negative, not {$words->volts($meant)}";
                 }
             }
         }

@@ -143,13 +143,13 @@ final readonly class ConnectionOrder
         return match (true) {
             $bank === null => $battery->id,
             $bank === $this->bank => 'Battery '.$this->number($battery),
-            default => "{$bank->id}: Battery ".$this->plan->houseRules->numberOf($bank, $battery),
+            default => "{$bank->id}: Battery ".$this->words->numberOf($bank, $battery),
         };
     }
 
     private function number(Battery $battery): int
     {
-        return $this->plan->houseRules->numberOf($this->bank, $battery);
+        return $this->words->numberOf($this->bank, $battery);
     }
 
     /** @return array{int, int} what the blocks at its ends are called by; those of other banks come last */

@@ -9,7 +9,9 @@ use Dinghy\Compartment\LaidBlock;
 use Dinghy\Plan\Lie;
 use Dinghy\Plan\Plan;
 use Dinghy\Plan\PlanDocument;
+use Dinghy\Plan\Units;
 use Dinghy\Proposal\TurnBlocks;
+use Dinghy\Rule\Words;
 use Dinghy\Tests\Plans;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -56,7 +58,7 @@ final class CompartmentTest extends TestCase
     {
         $compartment = self::compartment($inside);
         self::assertSame($short, $compartment[0]->short());
-        self::assertStringContainsString($says, $compartment[0]->says($compartment[1], $compartment[1]->banks['thrust']));
+        self::assertStringContainsString($says, $compartment[0]->says($compartment[1], $compartment[1]->banks['thrust'], new Words(Units::Metric)));
     }
 
     /** @return array<string, array{string, float|null, string}> */
@@ -77,7 +79,7 @@ final class CompartmentTest extends TestCase
         $compartment = Compartment::of($plan, $plan->banks['thrust']);
         self::assertSame([['b1', 'b2', 13.0]], $compartment->overlaps());
         self::assertFalse($compartment->fits());
-        self::assertStringContainsString('Battery 1 and Battery 2 stand in each other by 13 mm.', $compartment->says($plan, $plan->banks['thrust']));
+        self::assertStringContainsString('Battery 1 and Battery 2 stand in each other by 13 mm.', $compartment->says($plan, $plan->banks['thrust'], new Words(Units::Metric)));
     }
 
     public function test_a_battery_of_another_bank_stands_in_the_way_too(): void
@@ -93,7 +95,7 @@ final class CompartmentTest extends TestCase
         $plan = Plan::fromJson(json_encode($root, JSON_THROW_ON_ERROR));
         $compartment = Compartment::of($plan, $plan->banks['thrust']);
         self::assertSame([['b1', 'x', 173.0]], $compartment->overlaps());
-        self::assertStringContainsString('other: Battery 1', $compartment->says($plan, $plan->banks['thrust']));
+        self::assertStringContainsString('other: Battery 1', $compartment->says($plan, $plan->banks['thrust'], new Words(Units::Metric)));
     }
 
     /** Two blocks end to end in parallel, one turned about: the wires from like post to like post cross. */

@@ -4,12 +4,16 @@ declare(strict_types=1);
 
 namespace Dinghy\Tests\Plan;
 
+use Dinghy\Evaluation\Evaluation;
 use Dinghy\Plan\HouseRuleText;
 use Dinghy\Plan\LoadClass;
+use Dinghy\Plan\NumberingEnd;
 use Dinghy\Plan\Patch;
 use Dinghy\Plan\PatchWords;
 use Dinghy\Plan\Plan;
 use Dinghy\Plan\PlanFormat;
+use Dinghy\Plan\Units;
+use Dinghy\Rule\Words;
 use Dinghy\Tests\Plans;
 use PHPUnit\Framework\TestCase;
 
@@ -21,7 +25,8 @@ final class HouseRulesTest extends TestCase
         foreach (get_object_vars(PlanFormat::houseRules()->withDefaults(new \stdClass)) as $key => $default) {
             array_push($fields, ...($default instanceof \stdClass ? array_map(static fn (string $inner): string => "{$key}.{$inner}", array_keys(get_object_vars($default))) : [$key]));
         }
-        self::assertEqualsCanonicalizing($fields, array_column(HouseRuleText::all(), 'field'));
+        // The end that blocks are counted from is display: a rule of the shop that no file holds.
+        self::assertEqualsCanonicalizing([...$fields, 'numbering_end'], array_column(HouseRuleText::all(), 'field'));
     }
 
     public function test_a_shops_rules_hold_where_the_plan_brings_none(): void
@@ -36,11 +41,12 @@ final class HouseRulesTest extends TestCase
 
     public function test_blocks_are_counted_from_the_end_that_the_shop_counts_from(): void
     {
-        foreach (['negative' => [1, 2, 3], 'positive' => [3, 2, 1]] as $end => $numbers) {
-            $plan = Plan::of(Plans::changed(Plans::series(3), ['plan' => ['house_rules.numbering_end' => $end]]));
-            self::assertSame($numbers, array_map(static fn ($battery): int => $plan->houseRules->numberOf($plan->banks['thrust'], $battery), $plan->banks['thrust']->batteries()));
+        $bank = Plan::of(Plans::series(3))->banks['thrust'];
+        foreach ([[NumberingEnd::Negative, [1, 2, 3]], [NumberingEnd::Positive, [3, 2, 1]]] as [$end, $numbers]) {
+            $words = new Words(Units::Metric, $end);
+            self::assertSame($numbers, array_map(static fn ($battery): int => $words->numberOf($bank, $battery), $bank->batteries()));
         }
-        $labels = array_column(Plans::evaluate(Plans::changed(Plans::series(2), ['plan' => ['house_rules.numbering_end' => 'positive']]))->meterPoints, 'label', 'id');
+        $labels = array_column(Evaluation::of(Plan::of(Plans::series(2)), null, NumberingEnd::Positive)->meterPoints, 'label', 'id');
         self::assertSame('thrust: across Battery 2', $labels['b1']);
         self::assertSame('thrust: Battery 1 + to common negative', $labels['thrust:pos']);
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Dinghy\Tests\Wiring;
 
+use Dinghy\Plan\NumberingEnd;
 use Dinghy\Plan\Plan;
 use Dinghy\Plan\PlanDocument;
 use Dinghy\Plan\Units;
@@ -30,7 +31,7 @@ final class ConnectionOrderTest extends TestCase
 
     public function test_the_other_school_and_the_other_end(): void
     {
-        $says = self::says(Plans::changed(Plans::series(3), ['plan' => ['house_rules.numbering_end' => 'positive']]), false);
+        $says = self::says(Plans::series(3), false, NumberingEnd::Positive);
         // b3, at the top, is Battery 1 now: its jumper comes first, and the load's negative still last.
         self::assertSame(['Jumper 1: first end on Battery 1 −.', 'Jumper 1: other end on Battery 2 +.'], array_slice($says, 0, 2));
         self::assertSame('Charger charger-b3: minus on Battery 1 −.', $says[4]);
@@ -58,16 +59,16 @@ final class ConnectionOrderTest extends TestCase
     }
 
     /** @return list<string> without what is done before and after */
-    private static function says(PlanDocument $document, bool $chargerFirst): array
+    private static function says(PlanDocument $document, bool $chargerFirst, NumberingEnd $end = NumberingEnd::Negative): array
     {
-        return array_column(array_slice(self::steps($document, $chargerFirst), 1, -1), 'says');
+        return array_column(array_slice(self::steps($document, $chargerFirst, $end), 1, -1), 'says');
     }
 
     /** @return list<ConnectionStep> */
-    private static function steps(PlanDocument $document, bool $chargerFirst): array
+    private static function steps(PlanDocument $document, bool $chargerFirst, NumberingEnd $end = NumberingEnd::Negative): array
     {
         $plan = Plan::of($document);
 
-        return ConnectionOrder::of($plan, array_values($plan->banks)[0], new Words(Units::Metric), $chargerFirst);
+        return ConnectionOrder::of($plan, array_values($plan->banks)[0], new Words(Units::Metric, $end), $chargerFirst);
     }
 }
