@@ -60,6 +60,14 @@ final class PlanVersion extends Model
         return $this->read ??= PlanDocument::fromJson($this->document);
     }
 
+    /** What was written is what would be read. */
+    public function holding(PlanDocument $document): self
+    {
+        $this->read = $document;
+
+        return $this;
+    }
+
     /** The change that made this version; null for one that replaced the plan as a whole. */
     public function planPatch(): ?Patch
     {

@@ -108,14 +108,15 @@ final readonly class PlanHistory
     {
         $done = [];
         $undone = [];
-        foreach ($this->job->planVersions()->get(['id', 'number', 'kind', 'user_id'])->sortBy('number') as $version) {
+        // Plain rows: a long chain of whole models would take longer than all else that an answer holds.
+        foreach ($this->job->planVersions()->toBase()->orderBy('number')->get(['id', 'kind', 'user_id']) as $version) {
             if ($version->kind === 'import') {
                 [$done, $undone] = [[], []];
-            } elseif ($version->user_id === $user->id) {
+            } elseif ((int) $version->user_id === $user->id) {
                 match ($version->kind) {
                     'undo' => $undone[] = (int) array_pop($done),
                     'redo' => $done[] = (int) array_pop($undone),
-                    'edit' => [$done[], $undone] = [$version->id, []],
+                    default => [$done[], $undone] = [(int) $version->id, []],
                 };
             }
         }
@@ -148,7 +149,7 @@ final readonly class PlanHistory
 
     private function append(?PlanVersion $head, ?User $user, string $kind, ?Patch $patch, PlanDocument $document, ?PlanVersion $reverts = null, ?string $reason = null): PlanVersion
     {
-        return $this->job->planVersions()->create([
+        $version = $this->job->planVersions()->create([
             'number' => ($head->number ?? 0) + 1,
             'parent_id' => $head?->id,
             'user_id' => $user?->id,
@@ -159,7 +160,11 @@ final readonly class PlanHistory
             'hash' => $document->hash(),
             'reason' => $reason,
             'made_at' => now(),
-        ]);
+        ])->holding($document);
+        // Who asked for the change is answered with the plan as it is now, without reading it again.
+        $this->job->setRelation('plan', $version->setRelation('author', $user));
+
+        return $version;
     }
 
     /** @param  Collection<int, PlanVersion>  $since */

@@ -19,6 +19,11 @@ final class AccessTest extends BrowserTestCase
         $this->visit('/catalogue');
         $this->see('main ul li');
         $this->assertNothingForAxe('catalogue');
+        $this->visit('/house-rules');
+        $this->see('dl input');
+        $this->typeInto('Drop allowed to electronics', '2 %');
+        $this->see('[data-figure=boats-that-change]');
+        $this->assertNothingForAxe('house rules');
     }
 
     #[DataProvider('panes')]
@@ -33,7 +38,7 @@ final class AccessTest extends BrowserTestCase
     /** @return list<array{string}> */
     public static function panes(): array
     {
-        return [['1'], ['2'], ['3'], ['4w'], ['5'], ['6'], ['a']];
+        return [['1'], ['2'], ['3'], ['4w'], ['5'], ['6'], ['7'], ['a'], ['l']];
     }
 
     public function test_at_the_desk_the_page_itself_does_not_scroll(): void

@@ -12,19 +12,36 @@ use Facebook\WebDriver\WebDriverSelect;
 /** The battery bench worked by hand: with the pointer, with keys, and from the list. */
 final class BenchTest extends BrowserTestCase
 {
-    public function test_a_jumper_is_taken_off_and_drawn_again_with_the_pointer(): void
+    public function test_the_jumpers_of_a_36_volt_bank_are_taken_off_and_drawn_again_with_the_pointer(): void
     {
         $this->openBench();
         $this->drag('[data-grip="jumper:2:to"]', 60, -130);
-        $this->until(fn (): bool => $this->seen('[data-grip^="jumper:"]') === 2, 'one jumper left');
+        $this->until(fn (): bool => $this->seen('[data-grip^="jumper:"]') === 2, 'one let go beyond the drawing');
+        $this->driver()->findElement(WebDriverBy::cssSelector('button[aria-label="take off jumper 1"]'))->click();
+        $this->until(fn (): bool => $this->seen('[data-grip^="jumper:"]') === 0 && $this->figure('meter') === '–.–– V', 'and one by its line: nothing joins the posts');
+        $this->drag('[data-post="b1+"]', ...$this->between('[data-post="b1+"]', '[data-post="b2-"]'));
+        $this->until(fn (): bool => $this->seen('[data-grip^="jumper:"]') === 2, 'the first drawn');
         $this->drag('[data-post="b2+"]', ...$this->between('[data-post="b2+"]', '[data-post="b3-"]'));
-        $this->until(fn (): bool => $this->figure('meter') === '38.10 V' && $this->seen('[data-grip^="jumper:"]') === 4, 'landed again');
+        $this->until(fn (): bool => $this->figure('meter') === '38.10 V', 'the second drawn: 36 V again');
+    }
+
+    public function test_a_jumper_is_landed_and_a_battery_turned_from_the_list_alone(): void
+    {
+        $this->openBench();
+        $this->driver()->findElement(WebDriverBy::cssSelector('button[aria-label="take off jumper 2"]'))->click();
+        $this->until(fn (): bool => $this->seen('[data-grip^="jumper:"]') === 2, 'taken off');
+        (new WebDriverSelect($this->see('select[aria-label="New jumper, first end"]')))->selectByValue('b2+');
+        (new WebDriverSelect($this->see('select[aria-label="New jumper, second end"]')))->selectByValue('b3-');
+        $this->driver()->findElement(WebDriverBy::xpath('//button[contains(., "Land it")]'))->click();
+        $this->until(fn (): bool => $this->figure('meter') === '38.10 V', 'landed');
+        (new WebDriverSelect($this->see('select[aria-label="Battery 1 turned"]')))->selectByValue('0');
+        $this->until(fn (): bool => $this->valueOfSelect('Battery 1 turned') === '0', 'turned');
     }
 
     public function test_an_end_on_the_wrong_post_shows_what_it_does_and_is_undone(): void
     {
         $this->openBench();
-        // The jumper from Battery 1 + lands on Battery 2 + and shorts nothing; from there the rest of the chain is lost.
+        // Both ends of a jumper on one battery: nothing but its own resistance holds the current.
         $this->drag('[data-grip="jumper:1:to"]', ...$this->between('[data-grip="jumper:1:to"]', '[data-post="b1-"]'));
         $this->until(fn (): bool => str_contains($this->figure('plugging'), 'Jumper 1 carries') && str_contains($this->figure('plugging'), 'its copper melts after'), 'the short across Battery 1');
         $this->see('path[class*="hot"]');

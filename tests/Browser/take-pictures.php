@@ -36,6 +36,12 @@ foreach ([['', 1280, 800], ['-phone', 390, 844]] as [$suffix, $width, $height]) 
         $driver->get("{$address}/catalogue");
         $see('main ul li');
         $take('catalogue');
+        $driver->get("{$address}/house-rules");
+        $see('dl input');
+        $driver->findElement(WebDriverBy::cssSelector('input[aria-label="Drop allowed to electronics"]'))->click();
+        $driver->getKeyboard()->sendKeys([WebDriverKeys::CONTROL, 'a', WebDriverKeys::NULL, '2 %', WebDriverKeys::ENTER]);
+        $see('[data-figure=boats-that-change]');
+        $take('house-rules');
         $driver->get($address);
         $see('main li h2 a');
     }
@@ -44,9 +50,16 @@ foreach ([['', 1280, 800], ['-phone', 390, 844]] as [$suffix, $width, $height]) 
     $take('power');
     if ($suffix === '') {
         $driver->executeScript('document.activeElement.blur()');
-        foreach (['2' => 'power-runs', '3' => 'power-profile', '4' => 'power-bench', '5' => 'power-short', '6' => 'power-supply'] as $press => $name) {
+        foreach (['2' => 'power-runs', '3' => 'power-profile', '4' => 'power-bench', '5' => 'power-short', '6' => 'power-supply', '7' => 'power-order'] as $press => $name) {
             $key((string) $press);
-            usleep(400_000);
+            usleep(700_000);
+            if ($name === 'power-order') {
+                for ($step = 0; $step < 9; $step++) {
+                    $driver->findElement(WebDriverBy::xpath('//button[contains(., "Next step")]'))->click();
+                }
+                $driver->executeScript('document.activeElement.blur()');
+                usleep(300_000);
+            }
             $take($name);
         }
         $key('a');
@@ -54,7 +67,12 @@ foreach ([['', 1280, 800], ['-phone', 390, 844]] as [$suffix, $width, $height]) 
         $take('power-add');
         $key(WebDriverKeys::ESCAPE);
         usleep(400_000);
+        $key('t');
         $key('1');
+        $driver->executeScript('[...document.querySelectorAll("button")].find((button) => button.textContent.includes("Run 6 AWG")).focus()');
+        $see('[data-figure=preview]');
+        $take('power-preview');
+        $driver->executeScript('document.activeElement.blur()');
         $key('w');
         $see('aside h3');
         $take('power-why');

@@ -40,6 +40,7 @@ final class CatalogueTest extends TestCase
         $told = $rigger->postJson('/api/catalogue/table', ['csv' => $csv, 'keep' => false])->assertOk();
         self::assertSame(['AGM 12 V 55 Ah', 'Pump'], $told->json('new'));
         self::assertSame(['Flooded deep-cycle 12 V 85 Ah, group 24'], $told->json('changed'));
+        self::assertSame(['Flooded deep-cycle 12 V 85 Ah, group 24'], array_values(array_unique(array_column((array) $told->json('differences'), 'name'))));
         $why = array_column($told->json('refused'), 'why', 'line');
         self::assertSame([4, 6, 7, 8, 9, 10], array_keys($why));
         foreach ([4 => 'chemistry: expected one of flooded, agm', 6 => 'v_max: expected more than v_min', 7 => '"nine" in column v_min', 8 => 'expected battery, device, block, charger, wire, protection or connector', 9 => 'circuits: expected a whole number from 1 to 48', 10 => 'stands in line 5 already'] as $line => $words) {

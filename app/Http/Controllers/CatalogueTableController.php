@@ -32,7 +32,7 @@ final class CatalogueTableController extends Controller
         $this->authorize('create', Job::class);
         $asked = $request->validate(['csv' => ['required', 'string', 'max:1000000'], 'keep' => ['required', 'boolean']], ['csv.*' => 'Choose a table of parts, of at most 1 MB.']);
         $known = $user->shop->catalogue()->get()->keyBy('name');
-        $told = ['new' => [], 'changed' => [], 'same' => 0, 'refused' => []];
+        $told = ['new' => [], 'changed' => [], 'differences' => [], 'same' => 0, 'refused' => []];
         $kept = [];
         foreach (CatalogueCsv::read($asked['csv']) as $line) {
             $part = $known->get($line->name);
@@ -43,6 +43,7 @@ final class CatalogueTableController extends Controller
                 $kept[] = $line;
             } elseif ($part->kind !== $line->kind || $part->told() != $line->figures) {
                 $told['changed'][] = $line->name;
+                array_push($told['differences'], ...self::differences($line->name, $part->told(), $line->figures));
                 $kept[] = $line;
             } else {
                 $told['same']++;
@@ -56,5 +57,29 @@ final class CatalogueTableController extends Controller
         }
 
         return response()->json($told);
+    }
+
+    /** @return list<array{name: string, field: string, was: string, is: string}> the figures that a line has otherwise */
+    private static function differences(string $name, \stdClass $was, \stdClass $is): array
+    {
+        $differences = [];
+        foreach (array_keys(get_object_vars($was) + get_object_vars($is)) as $field) {
+            [$before, $after] = [$was->{$field} ?? null, $is->{$field} ?? null];
+            if ($before != $after) {
+                $differences[] = ['name' => $name, 'field' => $field, 'was' => self::words($before), 'is' => self::words($after)];
+            }
+        }
+
+        return $differences;
+    }
+
+    private static function words(mixed $value): string
+    {
+        return match (true) {
+            $value === null => 'none',
+            is_bool($value) => $value ? 'yes' : 'no',
+            is_scalar($value) => (string) $value,
+            default => str_replace('"', '', json_encode($value, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE)),
+        };
     }
 }

@@ -41,7 +41,7 @@ final class JobResource extends JsonResource
     /** @return array<string, mixed> */
     public function toArray(Request $request): array
     {
-        $head = $this->job->plan()->with('author')->first();
+        $head = $this->job->plan;
         $judged = $head === null ? null : $this->job->judged($head);
 
         return [

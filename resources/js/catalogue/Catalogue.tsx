@@ -93,7 +93,9 @@ function FromTable() {
                             <li key={`new ${name}`}>new: {name}</li>
                         ))}
                         {seen.changed.map((name) => (
-                            <li key={`changed ${name}`}>changed: {name}</li>
+                            <li key={`changed ${name}`}>
+                                changed: {name}; {seen.differences.filter((one) => one.name === name).map((one) => `${one.field.replaceAll('_', ' ')} ${one.was} → ${one.is}`).join(', ')}
+                            </li>
                         ))}
                         {seen.refused.map((line) => (
                             <li key={`refused ${line.line}`}>

@@ -14,6 +14,7 @@ interface Props {
     /** parts that a change which is looked at would touch, as "feed:house" */
     touched: string[];
     onSelect: (run: string) => void;
+    onWhy: (figure: string) => void;
     /** a branch dragged onto another block; null: nothing can be changed */
     onHang: ((run: string, block: string) => void) | null;
 }
@@ -23,7 +24,7 @@ const LEAST_SCALE = 0.92;
 const REACH = 70;
 
 /** Banks at the left, devices at the right; line weight by copper area, tint by volts, protection where it sits. */
-export function PowerTree({ job, selected, touched, onSelect, onHang }: Props) {
+export function PowerTree({ job, selected, touched, onSelect, onWhy, onHang }: Props) {
     const layout = layOut(job);
     const svg = useRef<SVGSVGElement>(null);
     const under = (at: Place) => layout.blocks.find((block) => at.y >= block.top && at.y <= block.bottom && Math.abs(at.x - BLOCK_X) < REACH);
@@ -51,7 +52,7 @@ export function PowerTree({ job, selected, touched, onSelect, onHang }: Props) {
                 <BankStack key={bank.bank.id} job={job} placed={bank} touched={changed(`bank:${bank.bank.id}`)} />
             ))}
             {layout.devices.map((device) => (
-                <DeviceBox key={device.id} job={job} placed={device} worst={worstOn(job, device.id)} touched={changed(`device:${device.id}`)} />
+                <DeviceBox key={device.id} job={job} placed={device} worst={worstOn(job, device.id)} touched={changed(`device:${device.id}`)} onWhy={onWhy} />
             ))}
             {onHang !== null &&
                 layout.blocks.length > 1 &&
@@ -179,25 +180,42 @@ function wirePath(placed: PlacedBank, wire: PostWire): string {
     return `M${x} ${y(wire.from)} c${bend} 0 ${bend} ${rise} 0 ${rise}`;
 }
 
-function DeviceBox({ job, placed, worst, touched }: { job: PlannedJob; placed: PlacedDevice; worst: Finding['level'] | null; touched: boolean }) {
+function DeviceBox({ job, placed, worst, touched, onWhy }: { job: PlannedJob; placed: PlacedDevice; worst: Finding['level'] | null; touched: boolean; onWhy: (figure: string) => void }) {
     const figures = job.evaluation.devices.find((device) => device.id === placed.id);
     const part = job.plan.devices?.find((device) => device.id === placed.id);
     const top = placed.y - DEVICE.height / 2;
+    const ask = () => onWhy(`device:${placed.id}:volts_loaded`);
     return (
         <g>
-            <rect x={DEVICE.x} y={top} width={DEVICE.width} height={DEVICE.height} rx="3" className={worst === 'stop' ? classes.stopBox : worst === 'warn' ? classes.decideBox : classes.box} />
-            {touched && <rect x={DEVICE.x - 5} y={top - 4} width={DEVICE.width + 10} height={DEVICE.height + 8} className={classes.touchedBox} />}
-            <text x={DEVICE.x + 10} y={top + 16} className={classes.name}>
-                {deviceName(job.plan, placed.id)}
-            </text>
-            <text x={DEVICE.x + 10} y={top + 33} className={classes.figure} data-figure={`device:${placed.id}:volts_loaded`}>
-                {volts(figures?.volts_loaded)}
-            </text>
-            <text x={DEVICE.x + 82} y={top + 33} className={classes.small}>
-                {amps(part?.kind === 'motor' ? part.peak_a : part?.typical_a)} · loses {figures?.path_drop_pct?.toFixed(1) ?? '–'} of {percent(figures?.limit_pct, 0)}
-            </text>
-            {worst === 'stop' && <path d="M6 0h7l6 6v7l-6 6H6l-6-6V6z" transform={`translate(${DEVICE.x + DEVICE.width - 26} ${top + 4})`} fill="var(--brick)" />}
-            {worst === 'warn' && <path d="M9 0l9 16H0z" transform={`translate(${DEVICE.x + DEVICE.width - 25} ${top + 5})`} fill="var(--ochre)" />}
+            <g
+                role="button"
+                tabIndex={0}
+                className={classes.run}
+                aria-label={`${deviceName(job.plan, placed.id)}: ${volts(figures?.volts_loaded)}, why?`}
+                onClick={ask}
+                onKeyDown={(event) => {
+                    if (event.key === 'Enter' || event.key === ' ') {
+                        event.preventDefault();
+                        ask();
+                    }
+                }}
+            >
+                <rect x={DEVICE.x} y={top} width={DEVICE.width} height={DEVICE.height} rx="3" className={worst === 'stop' ? classes.stopBox : worst === 'warn' ? classes.decideBox : classes.box} />
+            </g>
+            <g aria-hidden="true" className={classes.beside}>
+                {touched && <rect x={DEVICE.x - 5} y={top - 4} width={DEVICE.width + 10} height={DEVICE.height + 8} className={classes.touchedBox} />}
+                <text x={DEVICE.x + 10} y={top + 16} className={classes.name}>
+                    {deviceName(job.plan, placed.id)}
+                </text>
+                <text x={DEVICE.x + 10} y={top + 33} className={classes.figure} data-figure={`device:${placed.id}:volts_loaded`}>
+                    {volts(figures?.volts_loaded)}
+                </text>
+                <text x={DEVICE.x + 82} y={top + 33} className={classes.small}>
+                    {amps(part?.kind === 'motor' ? part.peak_a : part?.typical_a)} · loses {figures?.path_drop_pct?.toFixed(1) ?? '–'} of {percent(figures?.limit_pct, 0)}
+                </text>
+                {worst === 'stop' && <path d="M6 0h7l6 6v7l-6 6H6l-6-6V6z" transform={`translate(${DEVICE.x + DEVICE.width - 26} ${top + 4})`} fill="var(--brick)" />}
+                {worst === 'warn' && <path d="M9 0l9 16H0z" transform={`translate(${DEVICE.x + DEVICE.width - 25} ${top + 5})`} fill="var(--ochre)" />}
+            </g>
         </g>
     );
 }

@@ -133,13 +133,15 @@ function Details({ part, job, selected, onBack, onAdd }: { part: CataloguePart; 
             }}
         >
             {onRun && <Select data-autofocus label="On the run" data={runs} value={run} onChange={setRun} allowDeselect={false} comboboxProps={{ transitionProps: { duration: 0 } }} />}
-            {!onRun && <TextInput
-                data-autofocus
-                label={part.kind === 'battery' ? 'Name of the bank' : 'Name on this boat'}
-                description={part.kind === 'battery' ? 'empty: thrust for a series bank, house for a single block' : 'empty: as in the catalogue'}
-                value={name}
-                onChange={(event) => setName(event.currentTarget.value)}
-            />}
+            {!onRun && (
+                <TextInput
+                    data-autofocus
+                    label={part.kind === 'battery' ? 'Name of the bank' : 'Name on this boat'}
+                    description={part.kind === 'battery' ? 'empty: thrust for a series bank, house for a single block' : 'empty: as in the catalogue'}
+                    value={name}
+                    onChange={(event) => setName(event.currentTarget.value)}
+                />
+            )}
             {part.kind === 'battery' && (
                 <div className={classes.pair}>
                     <NumberInput label="Blocks in series" min={1} max={16} value={series} onChange={setSeries} />

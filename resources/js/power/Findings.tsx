@@ -12,19 +12,21 @@ interface Props {
     job: PlannedJob;
     edits: PlanEdits;
     onWhy: (figure: string) => void;
+    /** the run, device or bank that a finding is about, as "feed:house" */
+    onShow: (on: string) => void;
     /** a remedy that is looked at before it is applied; null: none any more */
     onLook: (patch: PatchStep[] | null) => void;
 }
 
 /** What the rulebook says of the plan: worst first, each with its cheapest remedy. */
-export function Findings({ job, edits, onWhy, onLook }: Props) {
+export function Findings({ job, edits, onWhy, onShow, onLook }: Props) {
     const { findings, unchecked } = job.evaluation;
     return (
         <div className={classes.pane} tabIndex={0} role="region" aria-label="Findings">
             {findings.length === 0 && <p>Every rule that was checked is content.</p>}
             <ul className={classes.list}>
                 {findings.map((finding, at) => (
-                    <Found key={`${finding.rule} ${finding.on} ${at}`} job={job} finding={finding} edits={edits} onWhy={onWhy} onLook={onLook} />
+                    <Found key={`${finding.rule} ${finding.on} ${at}`} job={job} finding={finding} edits={edits} onWhy={onWhy} onShow={onShow} onLook={onLook} />
                 ))}
             </ul>
             {job.newer.length > 0 && <Newer job={job} edits={edits} onLook={onLook} />}
@@ -42,7 +44,7 @@ export function Findings({ job, edits, onWhy, onLook }: Props) {
     );
 }
 
-function Found({ job, finding, edits, onWhy, onLook }: Props & { finding: Finding }) {
+function Found({ job, finding, edits, onWhy, onShow, onLook }: Props & { finding: Finding }) {
     const decision = job.decided.find((one) => one.occasion === finding.occasion);
     return (
         <li className={classes[finding.level]} data-decided={decision !== undefined || undefined}>
@@ -57,6 +59,11 @@ function Found({ job, finding, edits, onWhy, onLook }: Props & { finding: Findin
                 <div className={classes.acts}>
                     {finding.patch !== null && job.can_change && <Remedy finding={finding} edits={edits} onLook={onLook} />}
                     {finding.level === 'warn' && <Decide job={job} finding={finding} decided={decision} edits={edits} />}
+                    {finding.on !== 'plan' && (
+                        <button type="button" className={classes.why} onClick={() => onShow(finding.on)}>
+                            Show it
+                        </button>
+                    )}
                     <button type="button" className={classes.why} onClick={() => onWhy(`finding:${finding.rule}:${finding.on}`)}>
                         Why
                     </button>

@@ -32,12 +32,13 @@ interface Props {
     done: number;
     onDone: (steps: number) => void;
     onFirst: (first: First) => void;
+    onShow: (on: string) => void;
     onLook: (patch: PatchStep[] | null) => void;
     onWhy: (figure: string) => void;
 }
 
 /** The panes below the drawing, and beside those that leave room the gauge ladder or the readings. */
-export function LowerPane({ job, edits, pane, onPane, selected, onSelect, profile, watchable, onWatch, bank, bench, done, onDone, onFirst, onLook, onWhy }: Props) {
+export function LowerPane({ job, edits, pane, onPane, selected, onSelect, profile, watchable, onWatch, bank, bench, done, onDone, onFirst, onShow, onLook, onWhy }: Props) {
     const noBench = <p>{bank === undefined ? 'This boat has no bank.' : 'Fetching the bench…'}</p>;
     return (
         <section className={classes.lower} data-wide={WIDE.includes(pane) || undefined}>
@@ -51,7 +52,7 @@ export function LowerPane({ job, edits, pane, onPane, selected, onSelect, profil
                 <span className={classes.selected}>{selected?.label}</span>
             </div>
             <div className={classes.pane} id="lower-pane" role="tabpanel" aria-labelledby={`tab-${pane}`}>
-                {pane === 'findings' && <Findings job={job} edits={edits} onWhy={onWhy} onLook={onLook} />}
+                {pane === 'findings' && <Findings job={job} edits={edits} onWhy={onWhy} onShow={onShow} onLook={onLook} />}
                 {pane === 'runs' && <RunsTable job={job} selected={selected?.id ?? ''} onSelect={onSelect} edits={edits} onWhy={onWhy} />}
                 {pane === 'profile' &&
                     (profile === undefined ? (

@@ -91,6 +91,17 @@ export function Workbench({ job, edits, silent }: { job: PlannedJob; edits: Plan
             choose(next.id);
         }
     };
+    const showPart = (on: string) => {
+        const [kind, id = ''] = on.split(':');
+        const ofBank = kind === 'bank' ? id : kind === 'battery' ? banks.find((one) => one.strings.flat().includes(id))?.id : undefined;
+        if (ofBank !== undefined) {
+            setBenched(ofBank);
+            setDrawing('bench');
+            return;
+        }
+        choose(kind === 'device' ? (circuits.find((run) => devicesBehind(job.plan, run.id).join() === id)?.id ?? '') : id);
+        setDrawing('tree');
+    };
     const openWhy = () => setWhy((open) => (open === null && selected !== undefined ? `run:${selected.id}:drop_pct` : null));
     useShortcuts({
         ']': () => step(1),
@@ -212,6 +223,7 @@ export function Workbench({ job, edits, silent }: { job: PlannedJob; edits: Plan
                                 selected={selected?.id ?? ''}
                                 touched={preview?.touches ?? []}
                                 onSelect={choose}
+                                onWhy={setWhy}
                                 onHang={
                                     job.can_change
                                         ? (run, onto) =>
@@ -256,6 +268,7 @@ export function Workbench({ job, edits, silent }: { job: PlannedJob; edits: Plan
                     done={done}
                     onDone={setDone}
                     onFirst={setFirst}
+                    onShow={showPart}
                     onLook={look}
                     onWhy={setWhy}
                 />
