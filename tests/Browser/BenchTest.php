@@ -117,7 +117,9 @@ final class BenchTest extends BrowserTestCase
         $this->openBench();
         $this->driver()->findElement(WebDriverBy::xpath('//button[contains(., "Make it 12 V: all in parallel")]'))->click();
         $this->until(fn (): bool => $this->figure('meter') === '12.70 V', 'in parallel');
-        $this->driver()->findElement(WebDriverBy::xpath('//button[contains(., "Make it 36 V: 3 in series")]'))->click();
+        $series = WebDriverBy::xpath('//button[contains(., "Make it 36 V: 3 in series")]');
+        $this->until(fn (): bool => $this->driver()->findElements($series) !== [], 'the way back');
+        $this->driver()->findElement($series)->click();
         $this->until(fn (): bool => $this->valueOfSelect('Plus of feed bow-motor') === 'pos', 'in series');
     }
 

@@ -138,7 +138,7 @@ final class WorkbenchTest extends BrowserTestCase
             $this->driver()->findElement(WebDriverBy::xpath('//section[@role="dialog"]//button[contains(., "Add it")]'))->click();
             $this->until(fn (): bool => $this->driver()->findElements(WebDriverBy::cssSelector('section[role=dialog]')) === [], 'the dialog gone');
         }
-        $this->see('[data-run="to-9-in-display-type-b-wide-supply"]');
+        $this->see('[data-run="to-9-in-display-type-b-wide-supp"]');
     }
 
     public function test_figures_that_the_catalogue_has_newer_are_taken_over_on_request(): void

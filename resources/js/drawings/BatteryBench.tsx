@@ -256,10 +256,13 @@ export function BatteryBench({ job, bank, bench, probes, done, acts }: Props) {
             {(shownSteps ?? []).map((step, index, all) => {
                 const place = step.post === null ? null : postAt(bench, step.post);
                 const before = all.slice(0, index).filter((other) => other.post === step.post).length;
+                const block = bench.blocks.find((candidate) => candidate.battery === step.post?.slice(0, -1));
+                // Towards the middle of its block, where no other post is near.
+                const inward = block !== undefined && (place?.x ?? 0) < block.x_mm + block.width_mm / 2 ? 1 : -1;
                 return place === null ? null : (
                     <g key={`step ${index}`} pointerEvents="none">
-                        <circle cx={place.x - 34 - before * 30} cy={place.y} r="16" className={classes.number} />
-                        <text x={place.x - 34 - before * 30} y={place.y + 7} textAnchor="middle" className={classes.numberText}>
+                        <circle cx={place.x + inward * (36 + before * 32)} cy={place.y} r="16" className={classes.number} />
+                        <text x={place.x + inward * (36 + before * 32)} y={place.y + 7} textAnchor="middle" className={classes.numberText}>
                             {index + 1}
                         </text>
                     </g>

@@ -18,7 +18,7 @@ import { BenchDrawing } from './BenchDrawing';
 import { hangBranch } from './branches';
 import { Log } from './Log';
 import { LowerPane } from './LowerPane';
-import { AT_THE_BENCH, type Pane, PANES } from './panes';
+import { AT_THE_BENCH, AT_THE_TREE, type Pane, PANES } from './panes';
 import { block, deviceName, devicesBehind, feed, nextRung, partOf, run as runOf } from './planParts';
 import classes from './PowerStage.module.css';
 import { PreviewBanner } from './PreviewBanner';
@@ -72,8 +72,8 @@ export function Workbench({ job, edits, silent }: { job: PlannedJob; edits: Plan
     const show = (next: Pane) => {
         setPane(next);
         look(null);
-        if (AT_THE_BENCH.includes(next)) {
-            setDrawing('bench');
+        if (AT_THE_BENCH.includes(next) || AT_THE_TREE.includes(next)) {
+            setDrawing(AT_THE_TREE.includes(next) ? 'tree' : 'bench');
         }
     };
     const step = (by: 1 | -1) => {

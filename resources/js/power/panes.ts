@@ -13,5 +13,6 @@ export type Pane = (typeof PANES)[number][0];
 /** These need the whole width. */
 export const WIDE: readonly Pane[] = ['runs', 'supply', 'order'];
 
-/** These are about the bank: the bench is drawn above them. */
+/** These are about the bank: the bench is drawn above them; the tree above those about runs; above findings whatever is there. */
 export const AT_THE_BENCH: readonly Pane[] = ['bench', 'order'];
+export const AT_THE_TREE: readonly Pane[] = ['runs', 'profile', 'short', 'supply'];
