@@ -52,7 +52,7 @@ export function BurnsFirst({ job, run, onWhy }: { job: PlannedJob; run: Run; onW
             <figcaption className={classes.caption} data-figure="short:says">
                 {place.says}
             </figcaption>
-            <button type="button" className={classes.why} onClick={() => onWhy(`short:${run.id}:${place.along}`)}>
+            <button type="button" className="act" onClick={() => onWhy(`short:${run.id}:${place.along}`)}>
                 Why
             </button>
             <label className={classes.place}>

@@ -9,7 +9,7 @@ export function BankParts({ job, bank, edits }: { job: PlannedJob; bank: Bank; e
     const chargers = (job.plan.chargers ?? []).filter((charger) => charger.outputs?.some((output) => blocks.includes(output.battery)));
     const takeOut = (on: string, label: string) =>
         job.can_change && (
-            <button type="button" className={classes.act} onClick={() => void edits.submit(() => ({ takeOut: on }))}>
+            <button type="button" className="act" onClick={() => void edits.submit(() => ({ takeOut: on }))}>
                 take out {label}
             </button>
         );

@@ -60,11 +60,11 @@ function Found({ job, finding, edits, onWhy, onShow, onLook }: Props & { finding
                     {finding.patch !== null && job.can_change && <Remedy finding={finding} edits={edits} onLook={onLook} />}
                     {finding.level === 'warn' && <Decide job={job} finding={finding} decided={decision} edits={edits} />}
                     {finding.on !== 'plan' && (
-                        <button type="button" className={classes.why} onClick={() => onShow(finding.on)}>
+                        <button type="button" className="act" onClick={() => onShow(finding.on)}>
                             Show it
                         </button>
                     )}
-                    <button type="button" className={classes.why} onClick={() => onWhy(`finding:${finding.rule}:${finding.on}`)}>
+                    <button type="button" className="act" onClick={() => onWhy(`finding:${finding.rule}:${finding.on}`)}>
                         Why
                     </button>
                 </div>
@@ -135,7 +135,7 @@ function Decide({ job, finding, decided, edits }: { job: PlannedJob; finding: Fi
             <span className={classes.decided}>
                 Stays so: {decided.reason} ({decided.author ?? 'somebody'})
                 {job.can_change && (
-                    <button type="button" className={classes.why} onClick={() => void edits.submit(() => ({ reopen: decided.id }))}>
+                    <button type="button" className="act" onClick={() => void edits.submit(() => ({ reopen: decided.id }))}>
                         Open again
                     </button>
                 )}
@@ -159,7 +159,7 @@ function Decide({ job, finding, decided, edits }: { job: PlannedJob; finding: Fi
             </Button>
         </form>
     ) : (
-        <button type="button" className={classes.why} onClick={() => setAsking(true)}>
+        <button type="button" className="act" onClick={() => setAsking(true)}>
             Let it stand…
         </button>
     );

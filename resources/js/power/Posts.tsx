@@ -47,7 +47,7 @@ export function Posts({ job, bank, bench, edits }: { job: PlannedJob; bank: Bank
                             {wire.drawn_m !== null && `; as drawn ${length(wire.drawn_m, system)}`}
                         </span>
                         {job.can_change && (
-                            <button type="button" className={classes.act} onClick={() => send(takeJumperOff(bank, at))} aria-label={`take off jumper ${at + 1}`}>
+                            <button type="button" className="act" onClick={() => send(takeJumperOff(bank, at))} aria-label={`take off jumper ${at + 1}`}>
                                 take off
                             </button>
                         )}
