@@ -28,15 +28,16 @@ final class BuildTest extends BrowserTestCase
         $this->add('1 output 10', []);
 
         $this->press('2');
-        $this->typeInto('Length of electronics to bow-block block', '16 ft');
-        $this->typeInto('Length of thrust to motor', '19 ft');
+        $this->acts++;
+        $this->typeLength('electronics to bow-block block', '16 ft');
+        $this->typeLength('thrust to motor', '19 ft');
         $lengths = ['bow screen' => '5 ft', 'tiller screen' => '13 ft', 'Live-sonar module' => '5 ft', 'hub' => '2 ft'];
         foreach ($lengths as $device => $length) {
-            $this->typeInto("Length of bow-block block to {$device}", $length);
+            $this->typeLength("bow-block block to {$device}", $length);
         }
         $this->driver()->findElement(WebDriverBy::id('tab-findings'))->click();
         $this->until(fn (): bool => str_contains($this->page(), 'What fuel is aboard?'), 'what is not checked');
-        $this->driver()->findElement(WebDriverBy::xpath('//button[contains(@aria-label, "What fuel is aboard? none")]'))->click();
+        $this->apply('What fuel is aboard? none');
         $this->until(fn (): bool => ! str_contains($this->figure('verdict'), 'not checked'), 'the fuel answered');
         $this->press('2');
         // The arithmetic takes 12 AWG for the live sonar; its maker asks for more.
@@ -44,8 +45,9 @@ final class BuildTest extends BrowserTestCase
         self::assertSame('60 A', $this->figure('run:to-motor:protection_a'));
         self::assertSame('8 AWG', $this->figure('run:to-motor:gauge'));
         $this->driver()->findElement(WebDriverBy::id('tab-findings'))->click();
-        $this->driver()->findElement(WebDriverBy::xpath('//button[contains(., "Run 10 AWG")]'))->click();
+        $this->apply('Run 10 AWG');
         $this->until(fn (): bool => str_starts_with($this->figure('verdict'), 'No stops, nothing to decide. Lowest screen'), 'nothing left to decide');
+        self::assertSame(28, $this->acts, 'acts of the hand');
 
         // A part taken out comes back with undo.
         $this->press('/');

@@ -34,6 +34,8 @@ final class WorkbenchTest extends BrowserTestCase
         $this->until(fn (): bool => $this->figure('meter') === '12.70 V', 'Battery 2 turned against the others');
         $this->driver()->findElement(WebDriverBy::id('tab-findings'))->click();
         $this->until(fn (): bool => str_contains($this->textOf('[aria-label=Findings]'), 'Battery 3 + reads 12.7 V from the common negative, not 38.1 V'), 'the finding');
+        $this->driver()->executeScript('[...document.querySelectorAll("button")].find((button) => button.textContent.includes("land them as the strings say")).focus()');
+        $this->until(fn (): bool => str_contains($this->figure('preview'), 'No longer: The jumpers of bank thrust'), 'the remedy looked at, on the bench');
         $this->driver()->findElement(WebDriverBy::xpath('//button[contains(., "land them as the strings say")]'))->click();
         $this->driver()->findElement(WebDriverBy::id('tab-bench'))->click();
         $this->until(fn (): bool => $this->figure('meter') === '38.10 V', 'mended');

@@ -3,7 +3,7 @@ import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
 
 import { ask } from '../api/client';
-import type { Job, PlannedJob } from '../api/types';
+import type { Bank, Bench, Job, PlannedJob } from '../api/types';
 import { useCatalogue } from '../catalogue/parts';
 import { PowerTree } from '../drawings/PowerTree';
 import { BoatStrip } from '../frame/BoatStrip';
@@ -19,7 +19,7 @@ import { hangBranch } from './branches';
 import { Log } from './Log';
 import { LowerPane } from './LowerPane';
 import { AT_THE_BENCH, AT_THE_TREE, type Pane, PANES } from './panes';
-import { block, deviceName, devicesBehind, feed, nextRung, partOf, run as runOf } from './planParts';
+import { bankWires, block, deviceName, devicesBehind, feed, nextRung, partOf, run as runOf } from './planParts';
 import classes from './PowerStage.module.css';
 import { PreviewBanner } from './PreviewBanner';
 import { SplitFeed } from './SplitFeed';
@@ -154,6 +154,8 @@ export function Workbench({ job, edits, silent }: { job: PlannedJob; edits: Plan
         ...(job.can_change ? [{ kind: 'command', label: 'Add a part', go: () => setAsked('add') }] : []),
     ];
     const shown = preview === null ? job : { ...job, plan: preview.plan, evaluation: preview.evaluation };
+    const shownBank = shown.plan.banks?.find((one) => one.id === bank?.id) ?? bank;
+    const shownBench = preview === null || onBench === undefined || shownBank === undefined ? onBench : wiredAs(onBench, shownBank);
 
     return (
         <div className={classes.frame} data-why={why !== null || undefined}>
@@ -237,16 +239,16 @@ export function Workbench({ job, edits, silent }: { job: PlannedJob; edits: Plan
                         </div>
                     ) : (
                         <div className={classes.tree} tabIndex={0} role="region" aria-label={`Bench of bank ${bank.id}`}>
-                            {onBench === undefined ? (
+                            {shownBench === undefined || shownBank === undefined ? (
                                 <p>{bench.error === null ? 'Fetching the bench…' : bench.error.message}</p>
                             ) : (
                                 <BenchDrawing
-                                    job={job}
-                                    bank={bank}
-                                    bench={onBench}
+                                    job={shown}
+                                    bank={shownBank}
+                                    bench={shownBench}
                                     edits={edits}
                                     probes={stood}
-                                    done={pane === 'order' ? Math.min(done, onBench.order.length) : null}
+                                    done={pane === 'order' ? Math.min(done, shownBench.order.length) : null}
                                     onProbe={(which, point) => setProbes((before) => ({ ...before, [bank.id]: { ...stood, [which]: point } }))}
                                 />
                             )}
@@ -281,6 +283,11 @@ export function Workbench({ job, edits, silent }: { job: PlannedJob; edits: Plan
             <Keys opened={asked === 'keys'} onClose={() => setAsked(null)} />
         </div>
     );
+}
+
+/** The bench with the wires that a change which is looked at would land. */
+function wiredAs(bench: Bench, bank: Bank): Bench {
+    return { ...bench, wires: bankWires(bank).map((wire, at) => ({ gauge: '', length_m: 0, drawn_m: null, ...bench.wires[at], ...wire, id: bank.jumpers?.[at]?.id ?? `${wire.from}${wire.to}`, amps: null })) };
 }
 
 /** What taking the selected run out would take out: its device, or the block that it feeds. */
