@@ -35,22 +35,29 @@ final class CatalogueCsv
         $file = fopen('php://temp', 'r+') ?: throw new \RuntimeException('No memory for a table.');
         fputcsv($file, self::COLUMNS, escape: '');
         foreach ($parts as $part) {
-            $flat = ['kind' => $part->kind, 'name' => $part->name];
-            foreach (get_object_vars($part->told()) as $key => $value) {
-                $column = $part->kind === 'device' && $key === 'kind' ? 'device' : $key;
-                if ($value instanceof \stdClass) {
-                    foreach (get_object_vars($value) as $inner => $one) {
-                        $flat["{$key}.{$inner}"] = $one;
-                    }
-                } else {
-                    $flat[$column] = self::written($column, $value);
-                }
-            }
-            fputcsv($file, array_map(static fn (string $column): mixed => $flat[$column] ?? '', self::COLUMNS), escape: '');
+            $cells = ['kind' => $part->kind, 'name' => $part->name, ...self::cells($part->kind, $part->told())];
+            fputcsv($file, array_map(static fn (string $column): string => $cells[$column] ?? '', self::COLUMNS), escape: '');
         }
         rewind($file);
 
         return (string) stream_get_contents($file);
+    }
+
+    /** @return array<string, string> the figures of a part as its line holds them, by column */
+    public static function cells(string $kind, \stdClass $figures): array
+    {
+        $cells = [];
+        foreach (get_object_vars($figures) as $key => $value) {
+            if ($value instanceof \stdClass) {
+                foreach (get_object_vars($value) as $inner => $one) {
+                    $cells["{$key}.{$inner}"] = self::written($inner, $one);
+                }
+            } else {
+                $cells[$kind === 'device' && $key === 'kind' ? 'device' : $key] = self::written($key, $value);
+            }
+        }
+
+        return $cells;
     }
 
     /** @return list<CatalogueLine> */

@@ -5,10 +5,8 @@ declare(strict_types=1);
 namespace App\Catalogue;
 
 use App\Models\CataloguePart;
-use App\Models\Shop;
 use Dinghy\Evaluation\Evaluation;
 use Dinghy\Evaluation\Explanation;
-use Dinghy\Plan\Plan;
 use Dinghy\Plan\PlanDocument;
 use Dinghy\Rule\Mark;
 use Dinghy\Rule\Words;
@@ -31,10 +29,14 @@ final readonly class ToBuy
     ) {
     }
 
-    public static function between(Shop $shop, PlanDocument $before, PlanDocument $after): self
+    /**
+     * @param  Collection<int, CataloguePart>  $parts  of the catalogue
+     * @param  Evaluation  $was  of the plan before
+     * @param  Evaluation  $is  of the plan after
+     */
+    public static function between(Collection $parts, PlanDocument $before, Evaluation $was, PlanDocument $after, Evaluation $is): self
     {
-        /** @var Collection<string, CataloguePart> $catalogue */
-        $catalogue = $shop->catalogue()->get()->keyBy('name');
+        $catalogue = $parts->keyBy('name');
         $cost = 0.0;
         $unpriced = [];
         $lines = [];
@@ -48,7 +50,7 @@ final readonly class ToBuy
         foreach ($catalogue->where('kind', 'wire') as $wire) {
             $metre[(string) ($wire->figures['gauge'] ?? '')] ??= $wire->price();
         }
-        foreach (self::wire($before, $after) as $gauge => $metres) {
+        foreach (self::wire($was, $is) as $gauge => $metres) {
             $price = isset($metre[$gauge]) ? $metres * $metre[$gauge] : null;
             $price === null ? $unpriced[] = "wire {$gauge}" : $cost += $price;
             $lines[] = ['name' => Words::trim($metres, 1)." m of {$gauge}", 'value' => $price === null ? 'no price' : self::money($price)];
@@ -85,9 +87,8 @@ final readonly class ToBuy
     }
 
     /** @return array<string, float> m of wire, both ways and with the shop's waste, by gauge */
-    private static function wire(PlanDocument $before, PlanDocument $after): array
+    private static function wire(Evaluation $was, Evaluation $is): array
     {
-        [$was, $is] = [Evaluation::of(Plan::of($before)), Evaluation::of(Plan::of($after))];
         $metres = [];
         foreach ($is->circuits() as $run) {
             $same = $was->runs[$run->id] ?? null;

@@ -5,42 +5,46 @@ declare(strict_types=1);
 namespace App\HouseRules;
 
 use App\Models\Job;
-use App\Models\User;
+use App\Models\PlanVersion;
+use App\Models\Shop;
 use Dinghy\Evaluation\Consequences;
 use Dinghy\Evaluation\Evaluation;
-use Dinghy\Plan\Plan;
-use Dinghy\Plan\PlanDocument;
 use Dinghy\Plan\Units;
 
-/** House rules tried on the boats that are in, before they are kept. */
+/** The boats that are in, judged once by the rules that are kept, for others to be tried on. */
 final readonly class RulesTried
 {
-    /** @param  list<array{job: int, boat: string, changes: list<string>}>  $boats those that would change */
-    private function __construct(public array $boats)
-    {
+    /** @param  list<array{Job, PlanVersion, Evaluation}>  $boats */
+    private function __construct(
+        private Shop $shop,
+        private array $boats,
+        private Units $units,
+    ) {
     }
 
-    public static function on(User $user, ShopRules $rules, ?Units $units): self
+    public static function on(Shop $shop, Units $units): self
     {
         $boats = [];
-        foreach (Job::ofShop($user->shop_id)->with(['boat.customer.shop', 'plan'])->get()->sortBy('id') as $job) {
-            if ($job->plan === null) {
-                continue;
-            }
-            $changes = Consequences::of(
-                self::evaluated($job->judged($job->plan), $units),
-                self::evaluated($job->plan->planDocument()->underHouseRules($rules->ofPlans()), $units),
-            );
-            if (! $changes->none()) {
-                $boats[] = ['job' => $job->id, 'boat' => $job->boat->name, 'changes' => $changes->sentences()];
+        foreach (Job::ofShop($shop->id)->with(['boat.customer.shop', 'plan'])->get()->sortBy('id') as $job) {
+            if ($job->plan !== null) {
+                $boats[] = [$job, $job->plan, $shop->evaluate($job->judged($job->plan), $units)];
             }
         }
 
-        return new self($boats);
+        return new self($shop, $boats, $units);
     }
 
-    private static function evaluated(PlanDocument $document, ?Units $units): Evaluation
+    /** @return list<array{job: int, boat: string, changes: list<string>}> the boats that would change */
+    public function by(ShopRules $rules): array
     {
-        return Evaluation::of(Plan::of($document), $units);
+        $changed = [];
+        foreach ($this->boats as [$job, $version, $now]) {
+            $changes = Consequences::of($now, $this->shop->evaluate($version->planDocument()->underHouseRules($rules->ofPlans()), $this->units));
+            if (! $changes->none()) {
+                $changed[] = ['job' => $job->id, 'boat' => $job->boat->name, 'changes' => $changes->sentences()];
+            }
+        }
+
+        return $changed;
     }
 }

@@ -64,6 +64,14 @@ final readonly class ShopRules
         return $rules;
     }
 
+    /** The end that blocks are counted from: display alone. */
+    public function numberingEnd(): NumberingEnd
+    {
+        $end = $this->kept->numbering_end ?? null;
+
+        return NumberingEnd::tryFrom(is_string($end) ? $end : '') ?? NumberingEnd::Negative;
+    }
+
     public function valueOf(string $field): mixed
     {
         return self::read($this->kept, explode('.', $field)) ?? self::default($field);

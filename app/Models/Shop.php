@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Dinghy\Plan\NumberingEnd;
+use App\HouseRules\ShopRules;
+use Dinghy\Evaluation\Evaluation;
+use Dinghy\Plan\Plan;
+use Dinghy\Plan\PlanDocument;
+use Dinghy\Plan\Units;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 
@@ -27,29 +31,17 @@ final class Shop extends Model
         return $this->hasMany(User::class);
     }
 
-    /** The house rules that plans are judged by, as the plan file has them, so far as they are not Dinghy's defaults. */
-    public function houseRules(): \stdClass
-    {
-        $rules = $this->keptRules();
-        unset($rules->numbering_end);
-
-        return $rules;
-    }
-
-    /** The end that blocks are counted from: display alone, never part of a plan. */
-    public function numberingEnd(): NumberingEnd
-    {
-        $end = $this->keptRules()->numbering_end ?? null;
-
-        return NumberingEnd::tryFrom(is_string($end) ? $end : '') ?? NumberingEnd::Negative;
-    }
-
-    /** Everything that the shop settled. */
-    public function keptRules(): \stdClass
+    public function houseRules(): ShopRules
     {
         $rules = json_decode($this->house_rules ?? '{}', false, 8, JSON_THROW_ON_ERROR);
 
-        return $rules instanceof \stdClass ? $rules : new \stdClass;
+        return ShopRules::of($rules instanceof \stdClass ? $rules : new \stdClass);
+    }
+
+    /** What a plan comes to, its blocks counted as this shop counts them. */
+    public function evaluate(PlanDocument $document, ?Units $units = null): Evaluation
+    {
+        return Evaluation::of(Plan::of($document), $units, $this->houseRules()->numberingEnd());
     }
 
     /** @return HasMany<CataloguePart, $this> */

@@ -15,6 +15,7 @@ use Dinghy\Plan\Units;
 use Dinghy\Proposal\AddCharger;
 use Dinghy\Proposal\SupplySchools;
 use Dinghy\Proposal\SupplyVariant;
+use Illuminate\Support\Collection;
 
 /** A boat in one school of supplying electronics, with parts of the shop's catalogue. */
 final readonly class SupplyComparison
@@ -27,39 +28,51 @@ final readonly class SupplyComparison
     /** A; the least that fills a pack in a night */
     private const CHARGE_AMPS = 4.0;
 
+    /** @param  Collection<int, CataloguePart>  $catalogue */
     private function __construct(
         public SupplyVariant $variant,
         public ?Patch $patch,
         private PlanDocument $before,
+        private Evaluation $now,
         private Shop $shop,
+        private Collection $catalogue,
+        private ?Units $units,
     ) {
     }
 
     /** @return list<self> */
-    public static function of(Shop $shop, PlanDocument $document): array
+    public static function of(Shop $shop, PlanDocument $document, ?Units $units = null): array
     {
-        $lithium = $shop->catalogue()->where('kind', 'battery')->get()
+        /** @var Collection<int, CataloguePart> $catalogue */
+        $catalogue = $shop->catalogue()->get();
+        $now = $shop->evaluate($document, $units);
+        $lithium = $catalogue->where('kind', 'battery')
             ->map(static fn (CataloguePart $part): \stdClass => (object) [...get_object_vars($part->asPlanned()), 'part' => $part->name])
             ->filter(static fn (\stdClass $figures): bool => ($figures->chemistry ?? '') === 'lifepo4' && ($figures->nominal_v ?? 0) == 12)
             ->sortBy('capacity_ah');
         $variants = SupplySchools::of(
-            Plan::of($document),
+            $now->plan,
             $lithium->first(static fn (\stdClass $figures): bool => $figures->capacity_ah >= self::OWN),
             $lithium->first(static fn (\stdClass $figures): bool => $figures->capacity_ah <= self::PACK),
         );
 
-        return array_map(static fn (SupplyVariant $variant): self => new self($variant, self::charged($variant, $shop, $document), $document, $shop), $variants);
+        return array_map(static fn (SupplyVariant $variant): self => new self($variant, self::charged($variant, $catalogue, $document), $document, $now, $shop, $catalogue, $units), $variants);
     }
 
     /** The boat as it would be; null: it cannot be. */
-    public function evaluation(?Units $units = null): ?Evaluation
+    public function evaluation(): ?Evaluation
     {
-        return $this->variant->missing === null ? Evaluation::of(Plan::of($this->after()), $units, $this->shop->numberingEnd()) : null;
+        return match (true) {
+            $this->variant->missing !== null => null,
+            $this->patch === null => $this->now,
+            default => $this->shop->evaluate($this->after(), $this->units),
+        };
     }
 
-    public function toBuy(): ToBuy
+    /** @param  Evaluation  $evaluation  of the boat as it would be */
+    public function toBuy(Evaluation $evaluation): ToBuy
     {
-        return ToBuy::between($this->shop, $this->before, $this->after());
+        return ToBuy::between($this->catalogue, $this->before, $this->now, $this->after(), $evaluation);
     }
 
     private function after(): PlanDocument
@@ -67,10 +80,14 @@ final readonly class SupplyComparison
         return $this->patch === null ? $this->before : $this->before->with($this->patch);
     }
 
-    /** A new bank comes with the smallest charger of one output that the catalogue has. */
-    private static function charged(SupplyVariant $variant, Shop $shop, PlanDocument $document): ?Patch
+    /**
+     * A new bank comes with the smallest charger of one output that the catalogue has.
+     *
+     * @param  Collection<int, CataloguePart>  $catalogue
+     */
+    private static function charged(SupplyVariant $variant, Collection $catalogue, PlanDocument $document): ?Patch
     {
-        $charger = $variant->newBank === null ? null : $shop->catalogue()->where('kind', 'charger')->get()
+        $charger = $catalogue->where('kind', 'charger')
             ->filter(static fn (CataloguePart $part): bool => ($part->figures['outputs'] ?? null) === 1 && self::amps($part) >= self::CHARGE_AMPS)
             ->sortBy(self::amps(...))->first();
         if ($variant->patch === null || $variant->newBank === null || $charger === null) {

@@ -6,9 +6,7 @@ namespace App\WorkOrders;
 
 use App\Models\Job;
 use App\Models\PlanVersion;
-use Dinghy\Evaluation\Evaluation;
 use Dinghy\Evaluation\Verdict;
-use Dinghy\Plan\Plan;
 use Dinghy\Plan\Units;
 use Dompdf\Dompdf;
 use Dompdf\Options;
@@ -24,7 +22,7 @@ final class WorkSheet
     /** @return string the bytes of a PDF */
     public static function pdf(Job $job, PlanVersion $version, ?Units $units): string
     {
-        $evaluation = Evaluation::of(Plan::of($job->judged($version)), $units, $job->boat->customer->shop->numberingEnd());
+        $evaluation = $job->boat->customer->shop->evaluate($job->judged($version), $units);
         $decided = Decisions::of($job, $evaluation)->standing;
         $known = [
             'job' => $job,

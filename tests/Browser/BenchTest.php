@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
-use Facebook\WebDriver\Interactions\WebDriverActions;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 use Facebook\WebDriver\WebDriverSelect;
@@ -19,9 +18,9 @@ final class BenchTest extends BrowserTestCase
         $this->until(fn (): bool => $this->seen('[data-grip^="jumper:"]') === 2, 'one let go beyond the drawing');
         $this->driver()->findElement(WebDriverBy::cssSelector('button[aria-label="take off jumper 1"]'))->click();
         $this->until(fn (): bool => $this->seen('[data-grip^="jumper:"]') === 0 && $this->figure('meter') === '–.–– V', 'and one by its line: nothing joins the posts');
-        $this->drag('[data-post="b1+"]', ...$this->between('[data-post="b1+"]', '[data-post="b2-"]'));
+        $this->drag('[data-post="b1+"]', ...$this->wayBetween('[data-post="b1+"]', '[data-post="b2-"]'));
         $this->until(fn (): bool => $this->seen('[data-grip^="jumper:"]') === 2, 'the first drawn');
-        $this->drag('[data-post="b2+"]', ...$this->between('[data-post="b2+"]', '[data-post="b3-"]'));
+        $this->drag('[data-post="b2+"]', ...$this->wayBetween('[data-post="b2+"]', '[data-post="b3-"]'));
         $this->until(fn (): bool => $this->figure('meter') === '38.10 V', 'the second drawn: 36 V again');
     }
 
@@ -42,7 +41,7 @@ final class BenchTest extends BrowserTestCase
     {
         $this->openBench();
         // Both ends of a jumper on one battery: nothing but its own resistance holds the current.
-        $this->drag('[data-grip="jumper:1:to"]', ...$this->between('[data-grip="jumper:1:to"]', '[data-post="b1-"]'));
+        $this->drag('[data-grip="jumper:1:to"]', ...$this->wayBetween('[data-grip="jumper:1:to"]', '[data-post="b1-"]'));
         $this->until(fn (): bool => str_contains($this->figure('plugging'), 'Jumper 1 carries') && str_contains($this->figure('plugging'), 'its copper melts after'), 'the short across Battery 1');
         $this->see('path[class*="hot"]');
         $this->press(WebDriverKeys::CONTROL.'z'.WebDriverKeys::NULL);
@@ -52,7 +51,7 @@ final class BenchTest extends BrowserTestCase
     public function test_a_probe_is_put_on_another_post(): void
     {
         $this->openBench();
-        $this->drag('[data-probe="plus"] circle', ...$this->between('[data-probe="plus"] circle', '[data-post="b1+"]'));
+        $this->drag('[data-probe="plus"] circle', ...$this->wayBetween('[data-probe="plus"] circle', '[data-post="b1+"]'));
         $this->until(fn (): bool => $this->figure('meter') === '12.70 V', 'Battery 1 alone');
     }
 
@@ -69,7 +68,7 @@ final class BenchTest extends BrowserTestCase
         $lift = 'to-12-v-lift-of-a-bow-motor';
         $this->see("[data-grip=\"feed:{$lift}:plus\"]");
         // From Battery 1's plus to Battery 2's: 25.4 V on a 12 V part.
-        $this->drag("[data-grip=\"feed:{$lift}:plus\"]", ...$this->between("[data-grip=\"feed:{$lift}:plus\"]", '[data-post="b2+"]'));
+        $this->drag("[data-grip=\"feed:{$lift}:plus\"]", ...$this->wayBetween("[data-grip=\"feed:{$lift}:plus\"]", '[data-post="b2+"]'));
         $this->until(fn (): bool => str_contains($this->figure('plugging'), 'gets 25.4 V; it bears 16 V'), 'what the lift gets');
         (new WebDriverSelect($this->see('section[aria-label=Meter] select')))->selectByValue('12-v-lift-of-a-bow-motor+');
         (new WebDriverSelect($this->driver()->findElements(WebDriverBy::cssSelector('section[aria-label=Meter] select'))[1]))->selectByValue('12-v-lift-of-a-bow-motor-');
@@ -136,26 +135,8 @@ final class BenchTest extends BrowserTestCase
         return (string) $this->driver()->executeScript('return document.querySelector("li[aria-current=step]")?.innerText ?? ""');
     }
 
-    private function valueOfSelect(string $which): string
-    {
-        return (string) $this->driver()->executeScript('return document.querySelector(arguments[0]).value', ["select[aria-label=\"{$which}\"]"]);
-    }
-
     private function seen(string $css): int
     {
         return count($this->driver()->findElements(WebDriverBy::cssSelector($css)));
-    }
-
-    private function drag(string $css, int $right, int $down): void
-    {
-        (new WebDriverActions($this->driver()))->dragAndDropBy($this->see($css), $right, $down)->perform();
-    }
-
-    /** @return array{int, int} pixels from the middle of one thing to the middle of another */
-    private function between(string $from, string $to): array
-    {
-        $by = $this->driver()->executeScript('const m = (css) => { const r = document.querySelector(css).getBoundingClientRect(); return [r.left + r.width / 2, r.top + r.height / 2]; }; const a = m(arguments[0]), b = m(arguments[1]); return [Math.round(b[0] - a[0]), Math.round(b[1] - a[1])];', [$from, $to]);
-
-        return is_array($by) ? [(int) $by[0], (int) $by[1]] : [0, 0];
     }
 }

@@ -6,6 +6,7 @@ namespace Tests\Browser;
 
 use Database\Seeders\DatabaseSeeder;
 use Facebook\WebDriver\Exception\TimeoutException;
+use Facebook\WebDriver\Interactions\WebDriverActions;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
@@ -122,6 +123,31 @@ abstract class BrowserTestCase extends TestCase
     protected function valueOf(string $field): string
     {
         return (string) $this->see("input[aria-label=\"{$field}\"]")->getAttribute('value');
+    }
+
+    protected function valueOfSelect(string $which): string
+    {
+        return (string) $this->driver()->executeScript('return document.querySelector(arguments[0]).value', ["select[aria-label=\"{$which}\"]"]);
+    }
+
+    /** The page's words, however often it is drawn anew meanwhile. */
+    protected function page(): string
+    {
+        return (string) $this->driver()->executeScript('return document.body.innerText');
+    }
+
+    protected function drag(string $css, int $right, int $down): void
+    {
+        (new WebDriverActions($this->driver()))->dragAndDropBy($this->see($css), $right, $down)->perform();
+    }
+
+    /** @return array{int, int} pixels from the middle of one thing to the middle of another */
+    protected function wayBetween(string $from, string $to): array
+    {
+        $by = $this->driver()->executeScript('const m = (css) => { const r = document.querySelector(css).getBoundingClientRect(); return [r.left + r.width / 2, r.top + r.height / 2]; }; const a = m(arguments[0]), b = m(arguments[1]); return [Math.round(b[0] - a[0]), Math.round(b[1] - a[1])];', [$from, $to]);
+        self::assertIsArray($by);
+
+        return [(int) $by[0], (int) $by[1]];
     }
 
     protected function signIn(string $role = 'rigger'): void

@@ -63,12 +63,6 @@ trait BuildsBoats
         return $found[0] ?? '';
     }
 
-    /** The page's words, however often it is drawn anew meanwhile. */
-    private function page(): string
-    {
-        return (string) $this->driver()->executeScript('return document.body.innerText');
-    }
-
     private function dialog(string $label): void
     {
         $this->until(fn (): bool => $this->driver()->executeScript('const e = document.activeElement; return e.labels?.[0]?.innerText ?? ""') !== ''

@@ -21,7 +21,7 @@ final class HouseRulesTest extends BrowserTestCase
         self::assertStringContainsString('the limit is 2 %', $would);
         self::assertStringNotContainsString('Rowing', $would);
         $this->driver()->findElement(WebDriverBy::xpath('//button[contains(., "Keep these rules")]'))->click();
-        $this->until(fn (): bool => str_contains((string) $this->driver()->executeScript('return document.body.innerText'), 'Change a rule to see'), 'kept');
+        $this->until(fn (): bool => str_contains($this->page(), 'Change a rule to see'), 'kept');
         self::assertSame('2 %', $this->valueOf('Drop allowed to electronics'));
 
         $this->openSkiff();
@@ -33,7 +33,7 @@ final class HouseRulesTest extends BrowserTestCase
         $this->signIn();
         $this->visit('/house-rules');
         $this->typeInto('Days a boat stands untouched', '9000');
-        $this->until(fn (): bool => str_contains((string) $this->driver()->executeScript('return document.body.innerText'), '/house_rules/layup_days'), 'the refusal names the rule');
+        $this->until(fn (): bool => str_contains($this->page(), '/house_rules/layup_days'), 'the refusal names the rule');
         self::assertFalse($this->driver()->findElement(WebDriverBy::xpath('//button[contains(., "Keep these rules")]'))->isEnabled());
         $this->typeInto('Days a boat stands untouched', '');
         $this->press(WebDriverKeys::TAB);

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Tests\Browser;
 
 use App\Models\CataloguePart;
-use Facebook\WebDriver\Interactions\WebDriverActions;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 use Facebook\WebDriver\WebDriverSelect;
@@ -52,13 +51,13 @@ final class WorkbenchTest extends BrowserTestCase
         self::assertLessThan($own, (float) $this->figure('supply:starting:lowest screen while the engine cranks'));
         $this->driver()->findElement(WebDriverBy::cssSelector('[role=tabpanel] input'))->sendKeys('Owner wants one battery less');
         $this->driver()->findElement(WebDriverBy::cssSelector('button[aria-label="Take it: starting battery"]'))->click();
-        $this->until(fn (): bool => str_contains((string) $this->driver()->executeScript('return document.body.innerText'), 'starting battery (now)'), 'the starting battery taken');
+        $this->until(fn (): bool => str_contains($this->page(), 'starting battery (now)'), 'the starting battery taken');
         $this->press('l');
-        $this->until(fn (): bool => str_contains((string) $this->driver()->executeScript('return document.body.innerText'), 'Electronics from starting battery: Owner wants one battery less'), 'the reason in the log');
+        $this->until(fn (): bool => str_contains($this->page(), 'Electronics from starting battery: Owner wants one battery less'), 'the reason in the log');
         $this->press(WebDriverKeys::ESCAPE);
         $this->until(fn (): bool => $this->driver()->findElements(WebDriverBy::cssSelector('section[role=dialog]')) === [], 'the log gone');
         $this->press(WebDriverKeys::CONTROL.'z'.WebDriverKeys::NULL);
-        $this->until(fn (): bool => str_contains((string) $this->driver()->executeScript('return document.body.innerText'), 'a battery of their own (now)'), 'taken back');
+        $this->until(fn (): bool => str_contains($this->page(), 'a battery of their own (now)'), 'taken back');
         // The figure answers on whose word it stands.
         $this->see('[data-figure="supply:own:electronics alone, full to floor"]')->click();
         $this->until(fn (): bool => str_contains($this->textOf('aside'), 'Peukert'), 'its reason');
@@ -97,9 +96,7 @@ final class WorkbenchTest extends BrowserTestCase
         $this->signIn();
         $this->driver()->findElement(WebDriverBy::xpath('//main//a[contains(., "Pontoon")]'))->click();
         $this->see('[data-hook="br-hub"]');
-        $by = $this->driver()->executeScript('const m = (css) => { const r = document.querySelector(css).getBoundingClientRect(); return [r.left + r.width / 2, r.top + r.height / 2]; }; const a = m("[data-hook=br-hub]"), b = m("[data-block=helm-block]"); return [Math.round(b[0] - a[0]), Math.round(b[1] - a[1])];');
-        self::assertIsArray($by);
-        (new WebDriverActions($this->driver()))->dragAndDropBy($this->see('[data-hook="br-hub"]'), (int) $by[0], (int) $by[1])->perform();
+        $this->drag('[data-hook="br-hub"]', ...$this->wayBetween('[data-hook="br-hub"]', '[data-block="helm-block"]'));
         $this->until(fn (): bool => str_starts_with((string) $this->see('[data-run="br-hub"]')->getAttribute('aria-label'), 'Helm block to Network hub'), 'on the other block');
     }
 
@@ -166,11 +163,6 @@ final class WorkbenchTest extends BrowserTestCase
     {
         (new WebDriverSelect($this->see("select[aria-label=\"{$which}\"]")))->selectByValue($post);
         $this->until(fn (): bool => $this->valueOfSelect($which) === $post, "{$which} on {$post}");
-    }
-
-    private function valueOfSelect(string $which): string
-    {
-        return (string) $this->driver()->executeScript('return document.querySelector(arguments[0]).value', ["select[aria-label=\"{$which}\"]"]);
     }
 
     public function test_what_burns_first_along_a_run(): void

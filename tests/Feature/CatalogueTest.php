@@ -20,6 +20,16 @@ final class CatalogueTest extends TestCase
         self::assertSame([[], [], CataloguePart::query()->count(), []], [$told->json('new'), $told->json('changed'), $told->json('same'), $told->json('refused')]);
     }
 
+    public function test_figures_that_change_are_named_as_the_table_writes_them(): void
+    {
+        $rigger = $this->actingAs($this->person('rigger'));
+        $csv = "kind,name,device,v_min,v_max,typical_a,peak_a,standby_a,fuse_a,lead.gauge,lead.length_m,data\ndevice,\"Network hub, 5 ports\",network-hub,9,32,0.4,0.7,0.1,3,16 AWG,1,network\n";
+        $differences = $rigger->postJson('/api/catalogue/table', ['csv' => $csv, 'keep' => false])->assertOk()->json('differences');
+        self::assertSame([
+            ['peak_a', '0.6', '0.7'], ['lead.gauge', '18 AWG', '16 AWG'], ['price', '95', 'none'],
+        ], array_map(static fn (array $one): array => [$one['field'], $one['was'], $one['is']], (array) $differences));
+    }
+
     public function test_good_and_bad_lines(): void
     {
         $rigger = $this->actingAs($this->person('rigger'));

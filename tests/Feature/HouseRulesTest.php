@@ -58,7 +58,7 @@ final class HouseRulesTest extends TestCase
         self::assertEquals(5, $exported['drop_pct']['thrust']);
         // Back to the default, nothing of it stays.
         $rigger->putJson('/api/house-rules', ['version' => 2, 'set' => ['drop_pct.electronics' => '3 %', 'slack_m' => null]])->assertOk();
-        self::assertEquals(new \stdClass, Shop::query()->firstOrFail()->houseRules()->drop_pct);
+        self::assertEquals(new \stdClass, Shop::query()->firstOrFail()->houseRules()->kept->drop_pct);
     }
 
     public function test_a_boats_own_rules_win_over_the_shops(): void

@@ -43,7 +43,7 @@ final class CatalogueTableController extends Controller
                 $kept[] = $line;
             } elseif ($part->kind !== $line->kind || $part->told() != $line->figures) {
                 $told['changed'][] = $line->name;
-                array_push($told['differences'], ...self::differences($line->name, $part->told(), $line->figures));
+                array_push($told['differences'], ...self::differences($part, $line));
                 $kept[] = $line;
             } else {
                 $told['same']++;
@@ -59,27 +59,18 @@ final class CatalogueTableController extends Controller
         return response()->json($told);
     }
 
-    /** @return list<array{name: string, field: string, was: string, is: string}> the figures that a line has otherwise */
-    private static function differences(string $name, \stdClass $was, \stdClass $is): array
+    /** @return list<array{name: string, field: string, was: string, is: string}> the figures that a line has otherwise, as the table writes them */
+    private static function differences(CataloguePart $part, CatalogueLine $line): array
     {
+        [$was, $is] = [CatalogueCsv::cells($part->kind, $part->told()), CatalogueCsv::cells($line->kind, $line->figures)];
         $differences = [];
-        foreach (array_keys(get_object_vars($was) + get_object_vars($is)) as $field) {
-            [$before, $after] = [$was->{$field} ?? null, $is->{$field} ?? null];
-            if ($before != $after) {
-                $differences[] = ['name' => $name, 'field' => $field, 'was' => self::words($before), 'is' => self::words($after)];
+        foreach (array_keys($was + $is) as $field) {
+            [$before, $after] = [$was[$field] ?? 'none', $is[$field] ?? 'none'];
+            if ($before !== $after) {
+                $differences[] = ['name' => $line->name, 'field' => $field, 'was' => $before, 'is' => $after];
             }
         }
 
         return $differences;
-    }
-
-    private static function words(mixed $value): string
-    {
-        return match (true) {
-            $value === null => 'none',
-            is_bool($value) => $value ? 'yes' : 'no',
-            is_scalar($value) => (string) $value,
-            default => str_replace('"', '', json_encode($value, JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE)),
-        };
     }
 }

@@ -7,7 +7,6 @@ namespace App\Http\Controllers;
 use App\Models\Job;
 use App\Models\PlanVersion;
 use Dinghy\Evaluation\Evaluation;
-use Dinghy\Plan\Plan;
 use Dinghy\Plan\Units;
 use Illuminate\Foundation\Auth\Access\AuthorizesRequests;
 
@@ -24,6 +23,6 @@ abstract class Controller
     /** What the plan of a job comes to now; a job without one is answered with 404. */
     protected static function evaluationOf(Job $job, ?Units $units = null): Evaluation
     {
-        return Evaluation::of(Plan::of($job->judged(self::planOf($job))), $units, $job->boat->customer->shop->numberingEnd());
+        return $job->boat->customer->shop->evaluate($job->judged(self::planOf($job)), $units);
     }
 }

@@ -26,16 +26,16 @@ final class HouseRulesController extends Controller
     /** Which boats would change, each rule alone and all together. Nothing is kept. */
     public function try(HouseRulesRequest $request, #[CurrentUser] User $user): JsonResponse
     {
-        $kept = ShopRules::of($user->shop->keptRules());
+        $kept = $user->shop->houseRules();
+        $boats = RulesTried::on($user->shop, $request->units());
+        $together = $boats->by($kept->with($request->changed(), $request->units()));
         $alone = [];
         foreach ($request->changed() as $field => $value) {
-            $alone[] = ['field' => (string) $field, 'boats' => count(RulesTried::on($user, $kept->with([$field => $value], $request->units()), $request->units())->boats)];
+            $changed = count($request->changed()) === 1 ? $together : $boats->by($kept->with([$field => $value], $request->units()));
+            $alone[] = ['field' => (string) $field, 'boats' => count($changed)];
         }
 
-        return response()->json([
-            'rules' => $alone,
-            'boats' => RulesTried::on($user, $kept->with($request->changed(), $request->units()), $request->units())->boats,
-        ]);
+        return response()->json(['rules' => $alone, 'boats' => $together]);
     }
 
     public function keep(HouseRulesRequest $request, #[CurrentUser] User $user): JsonResponse
@@ -47,7 +47,7 @@ final class HouseRulesController extends Controller
             if ($request->integer('version') !== $shop->house_rules_version) {
                 abort(409, 'Somebody kept other house rules since you last saw them. Look at them again; nothing was overwritten.');
             }
-            $rules = ShopRules::of($shop->keptRules())->with($request->changed(), $request->units());
+            $rules = $shop->houseRules()->with($request->changed(), $request->units());
             $shop->update(['house_rules' => json_encode($rules->kept, JSON_THROW_ON_ERROR), 'house_rules_version' => $shop->house_rules_version + 1]);
 
             return $shop;
@@ -58,7 +58,7 @@ final class HouseRulesController extends Controller
 
     private function answer(Shop $shop, User $user): JsonResponse
     {
-        $rules = ShopRules::of($shop->keptRules());
+        $rules = $shop->houseRules();
         $own = Job::ofShop($shop->id)->with(['boat', 'plan'])->get()
             ->filter(static fn (Job $job): bool => isset($job->plan?->planDocument()->root()->house_rules))
             ->map(static fn (Job $job): array => ['job' => $job->id, 'boat' => $job->boat->name])->values();

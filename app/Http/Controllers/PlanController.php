@@ -14,7 +14,6 @@ use App\WorkOrders\PlanExport;
 use App\WorkOrders\PlanHistory;
 use App\WorkOrders\SupplyComparison;
 use Dinghy\Evaluation\Consequences;
-use Dinghy\Evaluation\Evaluation;
 use Dinghy\Evaluation\EvaluationDocument;
 use Dinghy\Evaluation\Explanation;
 use Dinghy\Evaluation\Verdict;
@@ -51,9 +50,9 @@ final class PlanController extends Controller
         $patch = Patch::of($body instanceof \stdClass ? $body->patch ?? null : null);
         $units = $request->enum('units', Units::class);
         $document = $job->judged(self::planOf($job));
-        $countedFrom = $job->boat->customer->shop->numberingEnd();
-        $before = Evaluation::of(Plan::of($document), $units, $countedFrom);
-        $after = Evaluation::of(Plan::of($document->with($patch)), $units, $countedFrom);
+        $shop = $job->boat->customer->shop;
+        $before = $shop->evaluate($document, $units);
+        $after = $shop->evaluate($document->with($patch), $units);
 
         return response()->json([
             'plan' => self::planOf($job)->planDocument()->with($patch)->root(),
@@ -138,10 +137,10 @@ final class PlanController extends Controller
     private static function whySupply(Job $job, User $user, string $figure, ?Units $units): ?Explanation
     {
         [, $name, $field] = [...explode(':', $figure), '', ''];
-        foreach (SupplyComparison::of($user->shop, $job->judged(self::planOf($job))) as $school) {
-            $evaluation = $school->variant->school->value === $name ? $school->evaluation($units) : null;
+        foreach (SupplyComparison::of($user->shop, $job->judged(self::planOf($job)), $units) as $school) {
+            $evaluation = $school->variant->school->value === $name ? $school->evaluation() : null;
             if ($evaluation !== null) {
-                return $field === 'cost' ? $school->toBuy()->why() : (new WhySupply($evaluation))->of($field);
+                return $field === 'cost' ? $school->toBuy($evaluation)->why() : (new WhySupply($evaluation))->of($field);
             }
         }
 

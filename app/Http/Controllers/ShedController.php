@@ -7,9 +7,7 @@ namespace App\Http\Controllers;
 use App\Models\Job;
 use App\Models\User;
 use App\WorkOrders\Decisions;
-use Dinghy\Evaluation\Evaluation;
 use Dinghy\Evaluation\Verdict;
-use Dinghy\Plan\Plan;
 use Dinghy\Rule\Level;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
@@ -30,7 +28,7 @@ final class ShedController extends Controller
     /** @return array<string, mixed> */
     private static function bay(Job $job): array
     {
-        $evaluation = $job->plan === null ? null : Evaluation::of(Plan::of($job->judged($job->plan)));
+        $evaluation = $job->plan === null ? null : $job->boat->customer->shop->evaluate($job->judged($job->plan));
         $decided = $evaluation === null ? 0 : Decisions::of($job, $evaluation)->count();
 
         return [

@@ -26,7 +26,7 @@ final class SupplyController extends Controller
     {
         $evaluation = $school->evaluation();
         $figures = $evaluation === null ? null : SupplyFigures::of($evaluation);
-        $toBuy = $figures === null ? null : $school->toBuy();
+        $toBuy = $evaluation === null ? null : $school->toBuy($evaluation);
 
         return [
             'school' => $school->variant->school->value,

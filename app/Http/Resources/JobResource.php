@@ -18,7 +18,6 @@ use Dinghy\Evaluation\MeterPoint;
 use Dinghy\Evaluation\ProfilePoint;
 use Dinghy\Evaluation\Verdict;
 use Dinghy\Evaluation\VoltProfile;
-use Dinghy\Plan\Plan;
 use Dinghy\Plan\PlanDocument;
 use Dinghy\Plan\Units;
 use Illuminate\Http\Request;
@@ -77,7 +76,7 @@ final class JobResource extends JsonResource
     private function evaluated(PlanVersion $head, PlanDocument $judged, ?Units $units): array
     {
         $document = $head->planDocument();
-        $evaluation = Evaluation::of(Plan::of($judged), $units, $this->job->boat->customer->shop->numberingEnd());
+        $evaluation = $this->job->boat->customer->shop->evaluate($judged, $units);
         $decisions = Decisions::of($this->job, $evaluation);
 
         return [

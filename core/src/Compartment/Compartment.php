@@ -35,8 +35,7 @@ final readonly class Compartment
     ) {
     }
 
-    /** @param  array<string, Lie>|null  $lies  of all its batteries, to be tried; null: as planned */
-    public static function of(Plan $plan, Bank $bank, ?array $lies = null): self
+    public static function of(Plan $plan, Bank $bank): self
     {
         $station = $plan->boat->stations[$bank->strings[0][0]->station ?? ''] ?? null;
         $neighbours = [];
@@ -46,11 +45,21 @@ final readonly class Compartment
             }
         }
         $blocks = [];
-        foreach ($lies ?? self::planned($bank) as $id => $lie) {
+        foreach (self::planned($bank) as $id => $lie) {
             $blocks[$id] = new LaidBlock($plan->batteries[$id], $lie);
         }
 
         return new self($blocks, $neighbours, $station?->inside, $bank->wires());
+    }
+
+    /**
+     * The same blocks otherwise.
+     *
+     * @param  array<string, Lie>  $lies  of all of them
+     */
+    public function with(array $lies): self
+    {
+        return new self(array_map(static fn (LaidBlock $block): LaidBlock => new LaidBlock($block->battery, $lies[$block->battery->id]), $this->blocks), $this->neighbours, $this->inside, $this->wires);
     }
 
     /** @return float mm that it is too small by in its worst direction; 0 or less: what is left; null: not measured */
@@ -120,7 +129,7 @@ final readonly class Compartment
     /** Whether the blocks fit, or by how much not, and whether jumpers cross: a sentence each. */
     public function says(Plan $plan, Bank $bank, Words $words): string
     {
-        $name = static fn (string $id): string => ($of = $plan->bankOf($id)) === null ? $id : ($of->id === $bank->id ? '' : "{$of->id}: ").'Battery '.$words->numberOf($of, $plan->batteries[$id]);
+        $name = static fn (string $id): string => $words->block($plan, $bank, $plan->batteries[$id]);
         $said = array_map(static fn (array $pair): string => "{$name($pair[0])} and {$name($pair[1])} stand in each other by ".self::mm($pair[2]).'.', $this->overlaps());
         $short = $this->short();
         $said[] = match (true) {

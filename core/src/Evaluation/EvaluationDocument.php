@@ -50,7 +50,7 @@ final class EvaluationDocument
             'area_mm2' => $run->gauge->areaMm2,
             'drop_v' => $run->drop,
             'drop_pct' => $run->dropPercent,
-            'drop_physics_v' => self::physicalDrop($run),
+            'drop_physics_v' => $run->rung($run->gauge->name)?->physicalDrop,
             'limit_pct' => $run->limitPercent,
             'ampacity_a' => $run->ampacity,
             'protection_a' => $run->protection === [] ? null : $run->protection[0]->rating,
@@ -61,17 +61,6 @@ final class EvaluationDocument
             'schools' => $schools->difference($evaluation->words),
             'far_short_a' => $run->length === null || $run->nominalVolts === null ? null : $evaluation->states->shortAtFarEnd($run),
         ];
-    }
-
-    private static function physicalDrop(SizedRun $run): ?float
-    {
-        foreach ($run->rungs as $rung) {
-            if ($rung->gauge->name === $run->gauge->name) {
-                return $rung->physicalDrop;
-            }
-        }
-
-        return null;
     }
 
     /** @return array<string, mixed> */

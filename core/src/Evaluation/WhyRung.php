@@ -6,7 +6,6 @@ namespace Dinghy\Evaluation;
 
 use Dinghy\Rule\Mark;
 use Dinghy\Rule\Words;
-use Dinghy\Wiring\Rung;
 use Dinghy\Wiring\SizedRun;
 
 /** Explains a rung of a gauge ladder, and a short at a place along a run. */
@@ -21,8 +20,8 @@ final readonly class WhyRung
 
     public function of(SizedRun $run, string $gauge): ?Explanation
     {
-        $rung = array_values(array_filter($run->rungs, static fn (Rung $rung): bool => $rung->gauge->name === $gauge))[0] ?? null;
-        if ($rung === null || $rung->pathDropPercent === null) {
+        $rung = $run->rung($gauge);
+        if ($rung?->pathDropPercent === null) {
             return null;
         }
 

@@ -7,6 +7,7 @@ namespace Dinghy\Proposal;
 use Dinghy\Plan\Patch;
 use Dinghy\Plan\Plan;
 use Dinghy\Plan\PlanDocument;
+use Dinghy\Wiring\Wiring;
 
 /** A wire, a fuse or breaker, or a connector of the catalogue put on a feed or branch that is there. */
 final class FitOnRun
@@ -42,16 +43,6 @@ final class FitOnRun
 
     private static function part(Plan $plan, string $run): string
     {
-        if (isset($plan->feeds[$run])) {
-            return "feed:{$run}";
-        }
-        foreach ($plan->blocks as $block) {
-            foreach ($block->branches as $branch) {
-                if ($branch->id === $run) {
-                    return "branch:{$run}";
-                }
-            }
-        }
-        throw $run === '' ? ProposalRefused::because('Choose the run that it goes on.') : ProposalRefused::noSuch('run', $run);
+        return ((new Wiring($plan))->circuits[$run] ?? null)?->on() ?? throw ($run === '' ? ProposalRefused::because('Choose the run that it goes on.') : ProposalRefused::noSuch('run', $run));
     }
 }

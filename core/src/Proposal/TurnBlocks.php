@@ -23,13 +23,14 @@ final class TurnBlocks
     public static function of(Plan $plan, string $id): Patch
     {
         $bank = $plan->banks[$id] ?? throw ProposalRefused::noSuch('bank', $id);
+        $now = Compartment::of($plan, $bank);
         $best = null;
         $least = null;
         foreach ([[$bank->batteries()], $bank->strings] as $rows) {
             foreach ([true, false] as $across) {
                 foreach (self::turns(count($bank->batteries())) as $turns) {
                     $lies = self::setOut($rows, $across, $turns);
-                    $tried = Compartment::of($plan, $bank, $lies);
+                    $tried = $now->with($lies);
                     $cost = [max(0.0, $tried->short() ?? 0.0), count($tried->overlaps()), count($tried->crossings()), $tried->wireLength()];
                     if ($least === null || $cost < $least) {
                         [$best, $least] = [$lies, $cost];

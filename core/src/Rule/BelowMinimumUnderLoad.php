@@ -6,10 +6,10 @@ namespace Dinghy\Rule;
 
 use Dinghy\Circuit\State;
 use Dinghy\Circuit\States;
-use Dinghy\Conductor\Gauge;
 use Dinghy\Plan\Patch;
 use Dinghy\Wiring\Circuit;
 use Dinghy\Wiring\Path;
+use Dinghy\Wiring\Rung;
 use Dinghy\Wiring\SizedRun;
 
 final readonly class BelowMinimumUnderLoad implements Rule
@@ -61,11 +61,12 @@ final readonly class BelowMinimumUnderLoad implements Rule
     private static function remedy(Assessment $assessment, Path $path, float $missing): array
     {
         $runs = array_map(static fn (Circuit $circuit): SizedRun => $assessment->runs[$circuit->id], $path->circuits);
-        usort($runs, static fn (SizedRun $a, SizedRun $b): int => self::lost($b, $b->gauge) <=> self::lost($a, $a->gauge));
+        $now = static fn (SizedRun $run): float => self::lost($run, $run->rung($run->gauge->name));
+        usort($runs, static fn (SizedRun $a, SizedRun $b): int => $now($b) <=> $now($a));
         foreach ($runs as $run) {
             foreach ($run->rungs as $rung) {
                 // What is drawn falls when volts rise, so that the gain is not less than this.
-                if ($run->circuit !== null && $rung->rating !== null && self::lost($run, $run->gauge) - self::lost($run, $rung->gauge) >= $missing + self::SPARE) {
+                if ($run->circuit !== null && $rung->rating !== null && $now($run) - self::lost($run, $rung) >= $missing + self::SPARE) {
                     return ["Run {$rung->gauge} in {$run->circuit->label}.", Patch::set($run->circuit->on(), ['run.gauge' => $rung->gauge->name])];
                 }
             }
@@ -74,15 +75,9 @@ final readonly class BelowMinimumUnderLoad implements Rule
         return ['Run thicker wire to it, feed it directly, or give it a bank that holds its volts.', null];
     }
 
-    /** @return float V that a run of this gauge loses at its peak current */
-    private static function lost(SizedRun $run, Gauge $gauge): float
+    /** @return float V that a run loses on a rung of its ladder, at its peak current */
+    private static function lost(SizedRun $run, ?Rung $rung): float
     {
-        foreach ($run->rungs as $rung) {
-            if ($rung->gauge->name === $gauge->name) {
-                return $run->amps > 0 ? ($rung->physicalDrop ?? 0.0) * $run->peakAmps / $run->amps : 0.0;
-            }
-        }
-
-        return 0.0;
+        return $run->amps > 0 ? ($rung->physicalDrop ?? 0.0) * $run->peakAmps / $run->amps : 0.0;
     }
 }

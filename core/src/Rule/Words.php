@@ -7,6 +7,7 @@ namespace Dinghy\Rule;
 use Dinghy\Plan\Bank;
 use Dinghy\Plan\Battery;
 use Dinghy\Plan\NumberingEnd;
+use Dinghy\Plan\Plan;
 use Dinghy\Plan\Units;
 
 /** Figures as people read them, in the units they chose, and blocks counted from the end that they count from. */
@@ -22,6 +23,14 @@ final readonly class Words
         $at = (int) array_search($battery, $bank->batteries(), true);
 
         return $this->countedFrom === NumberingEnd::Negative ? $at + 1 : count($bank->batteries()) - $at;
+    }
+
+    /** A block as it is named where a bank is spoken of: another bank's with that bank's name. */
+    public function block(Plan $plan, Bank $here, Battery $battery): string
+    {
+        $bank = $plan->bankOf($battery->id);
+
+        return $bank === null ? $battery->id : ($bank === $here ? '' : "{$bank->id}: ").'Battery '.$this->numberOf($bank, $battery);
     }
 
     /** @param  float  $metres of a run or a distance */

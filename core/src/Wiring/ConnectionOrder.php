@@ -123,7 +123,7 @@ final readonly class ConnectionOrder
     {
         $battery = str_ends_with($post, ':shunt') ? null : $this->plan->batteries[substr($post, 0, -1)];
         $volts = $battery === null || $this->plan->bankOf($battery->id) !== $this->bank ? null : $this->above($battery, str_ends_with($post, '+'));
-        $where = $battery === null ? 'the load side of the shunt' : $this->name($battery).(str_ends_with($post, '+') ? ' +' : ' −');
+        $where = $battery === null ? 'the load side of the shunt' : $this->words->block($this->plan, $this->bank, $battery).(str_ends_with($post, '+') ? ' +' : ' −');
 
         return new ConnectionStep("{$what} on {$where}.", $post, $wire, $volts, $caution);
     }
@@ -134,17 +134,6 @@ final readonly class ConnectionOrder
         [$height, $string] = $this->bank->placeOf($battery);
 
         return Bank::nominalOf(array_slice($this->bank->strings[$string], 0, $height + ($plus ? 1 : 0)));
-    }
-
-    private function name(Battery $battery): string
-    {
-        $bank = $this->plan->bankOf($battery->id);
-
-        return match (true) {
-            $bank === null => $battery->id,
-            $bank === $this->bank => 'Battery '.$this->number($battery),
-            default => "{$bank->id}: Battery ".$this->words->numberOf($bank, $battery),
-        };
     }
 
     private function number(Battery $battery): int

@@ -42,4 +42,16 @@ final readonly class SizedRun
         public ?Gauge $bandChart,
     ) {
     }
+
+    /** @return Rung|null what the run would do in a gauge; null: it is not on the ladder */
+    public function rung(string $gauge): ?Rung
+    {
+        foreach ($this->rungs as $rung) {
+            if ($rung->gauge->name === $gauge) {
+                return $rung;
+            }
+        }
+
+        return null;
+    }
 }

@@ -124,7 +124,7 @@ final class CompartmentTest extends TestCase
             foreach (array_keys($row) as $i => $id) {
                 $lies[$id] = new Lie($row[$id], 0, 90 + 180 * ($turns >> $i & 1));
             }
-            $other = Compartment::of($turned, $turned->banks['thrust'], $lies);
+            $other = $best->with($lies);
             self::assertTrue($other->crossings() !== [] || $best->wireLength() <= $other->wireLength() + 1e-9);
         }
     }

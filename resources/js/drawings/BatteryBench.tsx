@@ -1,6 +1,7 @@
 import { useRef } from 'react';
 
 import type { Bank, Bench, PlannedJob } from '../api/types';
+import type { Lie } from '../power/lies';
 import { feedsOf, postOf } from '../power/planParts';
 import { amps, volts } from '../units/units';
 import classes from './BatteryBench.module.css';
@@ -19,8 +20,8 @@ const STEP = 5;
 
 /** What is done on the bench by hand; each has its line in the list of posts as well. */
 export interface BenchActs {
-    /** every block's new place */
-    place: (places: { battery: string; x_mm: number; y_mm: number; turned: number }[]) => void;
+    /** a block moved or turned */
+    place: (battery: string, change: (lie: Lie) => Partial<Lie>) => void;
     /** a new jumper */
     join: (from: string, to: string) => void;
     /** an end of a jumper on another post; null: off */
@@ -71,15 +72,13 @@ export function BatteryBench({ job, bank, bench, probes, done, acts }: Props) {
         job.evaluation.meter_points.find((point) => point.plus === `${id}+` && point.id.startsWith(`${bank.id}:`)) ?? job.evaluation.meter_points.find((point) => point.id === id);
     const tint = (post: string) => (post.endsWith('-') ? 'var(--charcoal)' : potentialTint(reading(post.slice(0, -1))?.expect_v ?? null));
 
-    const put = (battery: string, change: (block: BenchBlock) => Partial<BenchBlock>) =>
-        acts?.place(bench.blocks.map((block) => ({ ...block, ...(block.battery === battery ? change(block) : {}) })).map(({ battery: id, x_mm, y_mm, turned }) => ({ battery: id, x_mm, y_mm, turned })));
     const { held, hold } = useDrag<Thing>(svg, ({ what, from, at }) => {
         const post = postNear(bench, at);
         switch (what.kind) {
             case 'block': {
                 const by = { x: rounded(at.x - from.x), y: rounded(at.y - from.y) };
                 if (by.x !== 0 || by.y !== 0) {
-                    put(what.battery, (block) => ({ x_mm: block.x_mm + by.x, y_mm: block.y_mm + by.y }));
+                    acts?.place(what.battery, (lie) => ({ x_mm: lie.x_mm + by.x, y_mm: lie.y_mm + by.y }));
                 }
                 break;
             }
@@ -162,7 +161,7 @@ export function BatteryBench({ job, bank, bench, probes, done, acts }: Props) {
                                       if (by !== undefined || event.key === 'r') {
                                           event.preventDefault();
                                           event.stopPropagation();
-                                          put(block.battery, (placed) => (by === undefined ? { turned: (placed.turned + 90) % 360 } : { x_mm: placed.x_mm + by[0], y_mm: placed.y_mm + by[1] }));
+                                          acts.place(block.battery, (lie) => (by === undefined ? { turned: (lie.turned + 90) % 360 } : { x_mm: lie.x_mm + by[0], y_mm: lie.y_mm + by[1] }));
                                       }
                                   },
                               })}

@@ -96,20 +96,16 @@ function Details({ part, job, selected, onBack, onAdd }: { part: CataloguePart; 
     const [series, setSeries] = useState<number | string>(1);
     const [cranking, setCranking] = useState<number | string>('');
     const [parallel, setParallel] = useState<number | string>(1);
-    if (onRun && runs.length === 0) {
+    const missing =
+        onRun && runs.length === 0
+            ? 'It goes on a run, and this boat has none yet. Add a bank and what it feeds first.'
+            : needsBank && banks.length === 0
+              ? 'It hangs on a bank, and this boat has none yet. Add batteries first.'
+              : null;
+    if (missing !== null) {
         return (
             <div className={classes.details}>
-                <p>It goes on a run, and this boat has none yet. Add a bank and what it feeds first.</p>
-                <Button variant="outline" onClick={onBack} data-autofocus>
-                    Back to the catalogue
-                </Button>
-            </div>
-        );
-    }
-    if (needsBank && banks.length === 0) {
-        return (
-            <div className={classes.details}>
-                <p>It hangs on a bank, and this boat has none yet. Add batteries first.</p>
+                <p>{missing}</p>
                 <Button variant="outline" onClick={onBack} data-autofocus>
                     Back to the catalogue
                 </Button>

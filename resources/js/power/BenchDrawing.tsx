@@ -2,6 +2,7 @@ import type { Bank, Bench, PlannedJob } from '../api/types';
 import { BatteryBench, type BenchActs } from '../drawings/BatteryBench';
 import classes from './BenchDrawing.module.css';
 import { addJumper, landJumper, takeJumperOff } from './jumpers';
+import { layBlock } from './lies';
 import { postOf, terminalsOf } from './planParts';
 import { type ProbePlaces, Probes } from './Probes';
 import type { PlanEdits } from './usePlanEdits';
@@ -19,7 +20,7 @@ interface Props {
 /** The bench and its meter. What a hand does in the drawing becomes a change of the plan. */
 export function BenchDrawing({ job, bank, bench, edits, probes, done, onProbe }: Props) {
     const acts: BenchActs = {
-        place: (places) => void edits.submit(() => ({ patch: places.map(({ battery, ...lies }) => ({ on: `battery:${battery}`, set: { lies } })) })),
+        place: (battery, change) => void edits.submit(() => ({ patch: layBlock(bench, battery, change) })),
         join: (from, to) =>
             void edits.submit(() => {
                 const step = addJumper(bank, { from, to });

@@ -1,6 +1,7 @@
 import { Button } from '@mantine/core';
 
 import type { Bank, Bench, PlannedJob } from '../api/types';
+import { layBlock } from './lies';
 import { battery as batteryOf } from './planParts';
 import classes from './CompartmentFields.module.css';
 import { PlaceField } from './PlaceField';
@@ -11,8 +12,7 @@ const SIDES = ['length', 'width', 'height'] as const;
 /** The compartment: whether the blocks fit, its measures, how its blocks stand, and what other bank they could be. */
 export function CompartmentFields({ job, bank, bench, edits }: { job: PlannedJob; bank: Bank; bench: Bench; edits: PlanEdits }) {
     const station = job.plan.boat?.stations?.find((candidate) => candidate.id === bench.station);
-    const place = (battery: string, turned: number) =>
-        void edits.submit(() => ({ patch: bench.blocks.map((block) => ({ on: `battery:${block.battery}`, set: { lies: { x_mm: block.x_mm, y_mm: block.y_mm, turned: block.battery === battery ? turned : block.turned } } })) }));
+    const turn = (battery: string, turned: number) => void edits.submit(() => ({ patch: layBlock(bench, battery, () => ({ turned })) }));
     const measure = async (at: number, text: string) => {
         const typed = Number(text.replace(',', '.').replace(/\s*mm$/, ''));
         return edits.submit(() => {
@@ -43,7 +43,7 @@ export function CompartmentFields({ job, bank, bench, edits }: { job: PlannedJob
                         Battery {block.number}{' '}
                         <label>
                             turned{' '}
-                            <select aria-label={`Battery ${block.number} turned`} value={block.turned} disabled={!job.can_change} onChange={(event) => place(block.battery, Number(event.currentTarget.value))}>
+                            <select aria-label={`Battery ${block.number} turned`} value={block.turned} disabled={!job.can_change} onChange={(event) => turn(block.battery, Number(event.currentTarget.value))}>
                                 {[0, 90, 180, 270].map((degrees) => (
                                     <option key={degrees} value={degrees}>
                                         {degrees}°
