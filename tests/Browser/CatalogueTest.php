@@ -24,9 +24,4 @@ final class CatalogueTest extends BrowserTestCase
         $this->until(fn (): bool => str_contains($this->page(), 'Kept: 1 new') && substr_count($this->page(), 'Gel 12 V 60 Ah') === 2, 'kept and listed');
         unlink($file);
     }
-
-    private function page(): string
-    {
-        return (string) $this->driver()->executeScript('return document.body.innerText');
-    }
 }
