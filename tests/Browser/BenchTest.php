@@ -31,7 +31,7 @@ final class BenchTest extends BrowserTestCase
         $this->until(fn (): bool => $this->seen('[data-grip^="jumper:"]') === 2, 'taken off');
         (new WebDriverSelect($this->see('select[aria-label="New jumper, first end"]')))->selectByValue('b2+');
         (new WebDriverSelect($this->see('select[aria-label="New jumper, second end"]')))->selectByValue('b3-');
-        $this->driver()->findElement(WebDriverBy::xpath('//button[contains(., "Land it")]'))->click();
+        $this->at('//button[contains(., "Land it")]')->click();
         $this->until(fn (): bool => $this->figure('meter') === '38.10 V', 'landed');
         (new WebDriverSelect($this->see('select[aria-label="Battery 1 turned"]')))->selectByValue('0');
         $this->until(fn (): bool => $this->valueOfSelect('Battery 1 turned') === '0', 'turned');
@@ -62,9 +62,9 @@ final class BenchTest extends BrowserTestCase
         $this->see('section[role=dialog] li button');
         $this->press('12 V lift', WebDriverKeys::ENTER);
         $this->see('section[role=dialog] input');
-        $this->driver()->findElement(WebDriverBy::xpath('//section[@role="dialog"]//label[contains(., "Hung on")]/following::input[1]'))->click();
-        $this->driver()->findElement(WebDriverBy::xpath('//*[@role="option" and contains(., "across its first block")]'))->click();
-        $this->driver()->findElement(WebDriverBy::xpath('//section[@role="dialog"]//button[contains(., "Add it")]'))->click();
+        $this->at('//section[@role="dialog"]//label[contains(., "Hung on")]/following::input[1]')->click();
+        $this->at('//*[@role="option" and contains(., "across its first block")]')->click();
+        $this->at('//section[@role="dialog"]//button[contains(., "Add it")]')->click();
         $lift = 'to-12-v-lift-of-a-bow-motor';
         $this->see("[data-grip=\"feed:{$lift}:plus\"]");
         // From Battery 1's plus to Battery 2's: 25.4 V on a 12 V part.
@@ -75,7 +75,7 @@ final class BenchTest extends BrowserTestCase
         $this->until(fn (): bool => $this->figure('meter') === '25.40 V', 'the meter at the plug of the lift');
         $this->driver()->findElement(WebDriverBy::id('tab-findings'))->click();
         $this->until(fn (): bool => str_contains($this->textOf('[aria-label=Findings]'), 'takes at most 16 V'), 'the stop');
-        $this->driver()->findElement(WebDriverBy::xpath('//button[contains(., "Take the tap from Battery 1")]'))->click();
+        $this->at('//button[contains(., "Take the tap from Battery 1")]')->click();
         $this->until(fn (): bool => $this->figure('meter') === '12.70 V', 'mended');
     }
 
@@ -92,7 +92,7 @@ final class BenchTest extends BrowserTestCase
         $this->until(fn (): bool => str_contains($this->figure('fits'), 'They do not fit:'), 'turned, Battery 3 sticks out');
         $this->press(WebDriverKeys::ARROW_LEFT);
         $this->until(fn (): bool => str_contains($this->figure('fits'), 'Battery 2 and Battery 3 stand in each other by 5 mm') === false && str_contains($this->figure('fits'), 'They do not fit:'), 'moved');
-        $this->driver()->findElement(WebDriverBy::xpath('//button[contains(., "Turn them so that no jumpers cross")]'))->click();
+        $this->at('//button[contains(., "Turn them so that no jumpers cross")]')->click();
         $this->until(fn (): bool => str_starts_with($this->figure('fits'), 'They fit') && ! str_contains($this->figure('fits'), 'cross'), 'set out again');
     }
 
@@ -103,10 +103,10 @@ final class BenchTest extends BrowserTestCase
         $this->until(fn (): bool => $this->figure('order:step') === '0 of 14', 'the first');
         self::assertSame(0, $this->seen('[data-grip]'));
         for ($step = 1; $step <= 2; $step++) {
-            $this->driver()->findElement(WebDriverBy::xpath('//button[contains(., "Next step")]'))->click();
+            $this->at('//button[contains(., "Next step")]')->click();
         }
         $this->until(fn (): bool => str_contains($this->textOf('[aria-label="Order of connection"]'), "2 of 14\n") && str_contains($this->step(), 'Charger c1: minus on Battery 1'), 'chargers first');
-        $this->driver()->findElement(WebDriverBy::xpath('//label[contains(., "jumpers")]/input'))->click();
+        $this->at('//label[contains(., "jumpers")]/input')->click();
         $this->until(fn (): bool => str_contains($this->step(), 'Jumper 1: first end on Battery 1 +'), 'jumpers first');
         $this->until(fn (): bool => $this->seen('[data-grip^="jumper:"]') === 1, 'one end landed in the drawing');
     }
@@ -114,7 +114,7 @@ final class BenchTest extends BrowserTestCase
     public function test_three_blocks_are_made_a_12_volt_bank_and_36_again(): void
     {
         $this->openBench();
-        $this->driver()->findElement(WebDriverBy::xpath('//button[contains(., "Make it 12 V: all in parallel")]'))->click();
+        $this->at('//button[contains(., "Make it 12 V: all in parallel")]')->click();
         $this->until(fn (): bool => $this->figure('meter') === '12.70 V', 'in parallel');
         $series = WebDriverBy::xpath('//button[contains(., "Make it 36 V: 3 in series")]');
         $this->until(fn (): bool => $this->driver()->findElements($series) !== [], 'the way back');

@@ -67,6 +67,14 @@ abstract class BrowserTestCase extends TestCase
         return $this->driver()->findElement(WebDriverBy::cssSelector($css));
     }
 
+    /** The first thing at an XPath, once it is there: what a page fetches comes a moment later. */
+    protected function at(string $xpath): RemoteWebElement
+    {
+        $this->until(fn (): bool => $this->driver()->findElements(WebDriverBy::xpath($xpath)) !== [], $xpath);
+
+        return $this->driver()->findElement(WebDriverBy::xpath($xpath));
+    }
+
     protected function textOf(string $css): string
     {
         return $this->see($css)->getText();

@@ -54,7 +54,7 @@ final class BuildTest extends BrowserTestCase
         $this->dialog('Run, device');
         $this->press('hub', WebDriverKeys::ENTER);
         $this->until(fn (): bool => str_contains($this->page(), 'Take out hub'), 'the hub chosen');
-        $this->driver()->findElement(WebDriverBy::xpath('//button[contains(., "Take out hub")]'))->click();
+        $this->at('//button[contains(., "Take out hub")]')->click();
         $this->until(fn (): bool => $this->driver()->findElements(WebDriverBy::cssSelector('[data-run="to-hub"]')) === [], 'the hub taken out');
         $this->press(WebDriverKeys::CONTROL.'z'.WebDriverKeys::NULL);
         $this->see('[data-run="to-hub"]');

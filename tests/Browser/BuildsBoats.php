@@ -41,17 +41,17 @@ trait BuildsBoats
         }
         foreach (array_filter(['Bank' => $bank, 'Hung on' => $on]) as $label => $choice) {
             $this->acts++;
-            $this->driver()->findElement(WebDriverBy::xpath('//section[@role="dialog"]//label[contains(., "'.$label.'")]/following::input[1]'))->click();
-            $this->driver()->findElement(WebDriverBy::xpath("//*[@role=\"option\" and contains(., \"{$choice}\")]"))->click();
+            $this->at('//section[@role="dialog"]//label[contains(., "'.$label.'")]/following::input[1]')->click();
+            $this->at("//*[@role=\"option\" and contains(., \"{$choice}\")]")->click();
         }
-        $this->driver()->findElement(WebDriverBy::xpath('//section[@role="dialog"]//button[contains(., "Add it")]'))->click();
+        $this->at('//section[@role="dialog"]//button[contains(., "Add it")]')->click();
         $this->until(fn (): bool => $this->kept() !== $before
             && $this->driver()->findElements(WebDriverBy::cssSelector('section[role=dialog]')) === [], "{$sought} in the plan");
     }
 
     private function fill(string $label, string $text): void
     {
-        $this->driver()->findElement(WebDriverBy::xpath("//section[@role=\"dialog\"]//label[starts-with(normalize-space(.), \"{$label}\")]/following::input[1]"))->click();
+        $this->at("//section[@role=\"dialog\"]//label[starts-with(normalize-space(.), \"{$label}\")]/following::input[1]")->click();
         $this->press(WebDriverKeys::CONTROL.'a'.WebDriverKeys::NULL, $text);
     }
 
@@ -73,7 +73,7 @@ trait BuildsBoats
     private function apply(string $words): void
     {
         $before = $this->kept();
-        $this->driver()->findElement(WebDriverBy::xpath("(//*[@role='tabpanel']//button[contains(., \"{$words}\") or contains(@aria-label, \"{$words}\")])[1]"))->click();
+        $this->at("(//*[@role='tabpanel']//button[contains(., \"{$words}\") or contains(@aria-label, \"{$words}\")])[1]")->click();
         $this->acts++;
         $this->until(fn (): bool => $this->kept() !== $before, "\"{$words}\" kept");
     }

@@ -20,7 +20,7 @@ final class HouseRulesTest extends BrowserTestCase
         self::assertStringContainsString('Tiller skiff 5.6 m: 2 changes', $would);
         self::assertStringContainsString('the limit is 2 %', $would);
         self::assertStringNotContainsString('Rowing', $would);
-        $this->driver()->findElement(WebDriverBy::xpath('//button[contains(., "Keep these rules")]'))->click();
+        $this->at('//button[contains(., "Keep these rules")]')->click();
         $this->until(fn (): bool => str_contains($this->page(), 'Change a rule to see'), 'kept');
         self::assertSame('2 %', $this->valueOf('Drop allowed to electronics'));
 
@@ -34,7 +34,7 @@ final class HouseRulesTest extends BrowserTestCase
         $this->visit('/house-rules');
         $this->typeInto('Days a boat stands untouched', '9000');
         $this->until(fn (): bool => str_contains($this->page(), '/house_rules/layup_days'), 'the refusal names the rule');
-        self::assertFalse($this->driver()->findElement(WebDriverBy::xpath('//button[contains(., "Keep these rules")]'))->isEnabled());
+        self::assertFalse($this->at('//button[contains(., "Keep these rules")]')->isEnabled());
         $this->typeInto('Days a boat stands untouched', '');
         $this->press(WebDriverKeys::TAB);
         $this->until(fn (): bool => $this->valueOf('Days a boat stands untouched') === '30 days', 'emptied, it takes the default');

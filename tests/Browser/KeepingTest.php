@@ -105,7 +105,7 @@ final class KeepingTest extends BrowserTestCase
 
     private function sendAgain(): void
     {
-        $this->driver()->findElement(WebDriverBy::xpath('//button[contains(., "Send it again")]'))->click();
+        $this->at('//button[contains(., "Send it again")]')->click();
         $this->until(fn (): bool => str_contains($this->figure('kept'), 'v2'), 'kept after sending again');
         self::assertSame('2 AWG', $this->figure('run:bow-motor:gauge'));
         self::assertSame([], $this->driver()->findElements(WebDriverBy::xpath('//button[contains(., "Send it again")]')));

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Tests\Browser;
 
 use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
-use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 use PHPUnit\Framework\Attributes\DataProvider;
 
@@ -95,7 +94,7 @@ final class LayoutTest extends BrowserTestCase
     {
         $this->inner($width, $height);
         $this->signIn();
-        $this->driver()->findElement(WebDriverBy::xpath("//main//a[contains(., \"{$boat}\")]"))->click();
+        $this->at("//main//a[contains(., \"{$boat}\")]")->click();
         $this->see('[data-run]');
         $this->assertSound("{$boat}, findings, at {$width}");
         foreach (['2', '3', '5', '6', 'p', 'o', 't1w', 'wa'] as $keys) {

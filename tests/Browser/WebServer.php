@@ -52,14 +52,15 @@ final class WebServer
 
     public function stop(): void
     {
-        $group = $this->process?->getPid();
-        if ($group !== null) {
-            posix_kill(-$group, SIGTERM);
-            // Not wait(): that calls it an error to be ended by a signal, which is what is asked for here.
-            while ($this->process?->isRunning()) {
-                usleep(20_000);
-            }
+        [$process, $this->process] = [$this->process, null];
+        $group = $process?->getPid();
+        if ($process === null || $group === null) {
+            return;
         }
-        $this->process = null;
+        posix_kill(-$group, SIGTERM);
+        // Not wait(): that calls it an error to be ended by a signal, which is what is asked for here.
+        while ($process->isRunning()) {
+            usleep(20_000);
+        }
     }
 }

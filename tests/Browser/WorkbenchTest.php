@@ -15,7 +15,7 @@ final class WorkbenchTest extends BrowserTestCase
     public function test_a_remedy_is_applied_by_its_button_and_undone_and_redone_by_keys(): void
     {
         $this->openSkiff();
-        $this->driver()->findElement(WebDriverBy::xpath('//button[contains(., "Run 6 AWG")]'))->click();
+        $this->at('//button[contains(., "Run 6 AWG")]')->click();
         $this->until(fn (): bool => str_starts_with($this->figure('verdict'), 'No stops, 2 to decide.'), 'the remedy at work');
         $this->press(WebDriverKeys::CONTROL.'z'.WebDriverKeys::NULL);
         $this->until(fn (): bool => str_starts_with($this->figure('verdict'), '1 stop'), 'undone');
@@ -35,7 +35,7 @@ final class WorkbenchTest extends BrowserTestCase
         $this->until(fn (): bool => str_contains($this->textOf('[aria-label=Findings]'), 'Battery 3 + reads 12.7 V from the common negative, not 38.1 V'), 'the finding');
         $this->driver()->executeScript('[...document.querySelectorAll("button")].find((button) => button.textContent.includes("land them as the strings say")).focus()');
         $this->until(fn (): bool => str_contains($this->figure('preview'), 'No longer: The jumpers of bank thrust'), 'the remedy looked at, on the bench');
-        $this->driver()->findElement(WebDriverBy::xpath('//button[contains(., "land them as the strings say")]'))->click();
+        $this->at('//button[contains(., "land them as the strings say")]')->click();
         $this->driver()->findElement(WebDriverBy::id('tab-bench'))->click();
         $this->until(fn (): bool => $this->figure('meter') === '38.10 V', 'mended');
     }
@@ -43,7 +43,7 @@ final class WorkbenchTest extends BrowserTestCase
     public function test_the_schools_of_supply_side_by_side(): void
     {
         $this->signIn();
-        $this->driver()->findElement(WebDriverBy::xpath('//main//a[contains(., "Console boat")]'))->click();
+        $this->at('//main//a[contains(., "Console boat")]')->click();
         $this->see('[data-run="screens"]');
         $this->press('6');
         $this->until(fn (): bool => str_ends_with($this->figure('supply:own:lowest screen while the engine cranks'), ' V'), 'the schools');
@@ -66,7 +66,7 @@ final class WorkbenchTest extends BrowserTestCase
     public function test_a_parallel_bank_is_moved_from_one_end_to_the_diagonal(): void
     {
         $this->signIn();
-        $this->driver()->findElement(WebDriverBy::xpath('//main//a[contains(., "Catamaran")]'))->click();
+        $this->at('//main//a[contains(., "Catamaran")]')->click();
         $this->see('[data-run="survey"]');
         $this->press('j', 'p');
         $this->land('Minus of feed survey', 'neg');
@@ -81,20 +81,20 @@ final class WorkbenchTest extends BrowserTestCase
     public function test_a_branch_is_hung_on_another_block_and_taken_back(): void
     {
         $this->signIn();
-        $this->driver()->findElement(WebDriverBy::xpath('//main//a[contains(., "Pontoon")]'))->click();
+        $this->at('//main//a[contains(., "Pontoon")]')->click();
         $this->see('[data-run="br-hub"]');
         $this->driver()->findElement(WebDriverBy::id('tab-runs'))->click();
         (new WebDriverSelect($this->see('select[aria-label="Block of Bow box block to Network hub, 5 ports"]')))->selectByValue('helm-block');
         $this->see('select[aria-label="Block of Helm block to Network hub, 5 ports"]');
         self::assertSame('helm-block', $this->valueOfSelect('Block of Helm block to Network hub, 5 ports'));
-        $this->driver()->findElement(WebDriverBy::xpath('//button[.//*[text()="Undo"]]'))->click();
+        $this->at('//button[.//*[text()="Undo"]]')->click();
         $this->see('select[aria-label="Block of Bow box block to Network hub, 5 ports"]');
     }
 
     public function test_a_branch_is_dragged_onto_another_block(): void
     {
         $this->signIn();
-        $this->driver()->findElement(WebDriverBy::xpath('//main//a[contains(., "Pontoon")]'))->click();
+        $this->at('//main//a[contains(., "Pontoon")]')->click();
         $this->see('[data-hook="br-hub"]');
         $this->drag('[data-hook="br-hub"]', ...$this->wayBetween('[data-hook="br-hub"]', '[data-block="helm-block"]'));
         $this->until(fn (): bool => str_starts_with((string) $this->see('[data-run="br-hub"]')->getAttribute('aria-label'), 'Helm block to Network hub'), 'on the other block');
@@ -104,10 +104,10 @@ final class WorkbenchTest extends BrowserTestCase
     {
         $this->openSkiff();
         $this->see('[data-run="house"]')->click();
-        $this->driver()->findElement(WebDriverBy::xpath('//button[contains(., "Split this feed")]'))->click();
+        $this->at('//button[contains(., "Split this feed")]')->click();
         $this->see('section[role=dialog] input[type=checkbox]');
-        $this->driver()->findElement(WebDriverBy::xpath('//section[@role="dialog"]//label[contains(., "Live-sonar module")]'))->click();
-        $this->driver()->findElement(WebDriverBy::xpath('//button[contains(., "Split it")]'))->click();
+        $this->at('//section[@role="dialog"]//label[contains(., "Live-sonar module")]')->click();
+        $this->at('//button[contains(., "Split it")]')->click();
         $this->see('[data-run="feed-bow-block-2"]');
         self::assertStringContainsString('to Live-sonar module', (string) $this->see('[data-run="br-live-sonar"]')->getAttribute('aria-label'));
     }
@@ -134,7 +134,7 @@ final class WorkbenchTest extends BrowserTestCase
             $this->see('section[role=dialog] li button');
             $this->press($screen, WebDriverKeys::ENTER);
             $this->until(fn (): bool => $this->driver()->executeScript('return [...document.querySelectorAll("section[role=dialog] input")].some((input) => input.value === arguments[0])', [$words]) === true, $words);
-            $this->driver()->findElement(WebDriverBy::xpath('//section[@role="dialog"]//button[contains(., "Add it")]'))->click();
+            $this->at('//section[@role="dialog"]//button[contains(., "Add it")]')->click();
             $this->until(fn (): bool => $this->driver()->findElements(WebDriverBy::cssSelector('section[role=dialog]')) === [], 'the dialog gone');
         }
         $this->see('[data-run="to-9-in-display-type-b-wide-supp"]');
@@ -147,7 +147,7 @@ final class WorkbenchTest extends BrowserTestCase
         $this->see('section[role=dialog] li button');
         $this->press('position', WebDriverKeys::ENTER);
         $this->see('section[role=dialog] form');
-        $this->driver()->findElement(WebDriverBy::xpath('//section[@role="dialog"]//button[contains(., "Add it")]'))->click();
+        $this->at('//section[@role="dialog"]//button[contains(., "Add it")]')->click();
         $this->see('[data-run="to-position-antenna"]');
         $part = CataloguePart::query()->where('name', 'Position antenna')->firstOrFail();
         $part->update(['figures' => [...$part->figures, 'typical_a' => 0.3, 'peak_a' => 0.4]]);
@@ -179,11 +179,11 @@ final class WorkbenchTest extends BrowserTestCase
     {
         $this->openSkiff();
         $first = '(//button[contains(., "Let it stand")])[1]';
-        $this->driver()->findElement(WebDriverBy::xpath($first))->click();
+        $this->at($first)->click();
         $this->until(fn (): bool => $this->driver()->executeScript('return document.activeElement.getAttribute("aria-label")') === 'Why it may stay so', 'the reason asked for');
         $this->press('Owner replaces the motor in spring', WebDriverKeys::ENTER);
         $this->until(fn (): bool => str_starts_with($this->figure('verdict'), '1 stop, 2 to decide.'), 'one decided');
-        $this->driver()->findElement(WebDriverBy::xpath('//button[contains(., "Open again")]'))->click();
+        $this->at('//button[contains(., "Open again")]')->click();
         $this->until(fn (): bool => str_starts_with($this->figure('verdict'), '1 stop, 3 to decide.'), 'open again');
     }
 
@@ -193,7 +193,7 @@ final class WorkbenchTest extends BrowserTestCase
         $this->press('2');
         $this->typeInto('Length of Stern box to Bow motor 36 V', '6 m');
         $this->until(fn (): bool => $this->valueOf('Length of Stern box to Bow motor 36 V') === '19 ft 8 in', 'metres read, feet shown');
-        $this->driver()->findElement(WebDriverBy::xpath('//button[contains(., "ft / AWG")]'))->click();
+        $this->at('//button[contains(., "ft / AWG")]')->click();
         $this->until(fn (): bool => $this->valueOf('Length of Stern box to Bow motor 36 V') === '6 m', 'metres shown');
         $this->typeInto('Gauge of Stern box to Bow motor 36 V', '25');
         $this->until(fn (): bool => $this->figure('run:bow-motor:gauge') === '25 mm²', 'a bare number read as mm²');
