@@ -16,7 +16,7 @@ final class BenchTest extends BrowserTestCase
         $this->openBench();
         $this->drag('[data-grip="jumper:2:to"]', 60, -130);
         $this->until(fn (): bool => $this->seen('[data-grip^="jumper:"]') === 2, 'one let go beyond the drawing');
-        $this->driver()->findElement(WebDriverBy::cssSelector('button[aria-label="take off jumper 1"]'))->click();
+        $this->clickOn('button[aria-label="take off jumper 1"]');
         $this->until(fn (): bool => $this->seen('[data-grip^="jumper:"]') === 0 && $this->figure('meter') === '–.–– V', 'and one by its line: nothing joins the posts');
         $this->drag('[data-post="b1+"]', ...$this->wayBetween('[data-post="b1+"]', '[data-post="b2-"]'));
         $this->until(fn (): bool => $this->seen('[data-grip^="jumper:"]') === 2, 'the first drawn');
@@ -27,11 +27,11 @@ final class BenchTest extends BrowserTestCase
     public function test_a_jumper_is_landed_and_a_battery_turned_from_the_list_alone(): void
     {
         $this->openBench();
-        $this->driver()->findElement(WebDriverBy::cssSelector('button[aria-label="take off jumper 2"]'))->click();
+        $this->clickOn('button[aria-label="take off jumper 2"]');
         $this->until(fn (): bool => $this->seen('[data-grip^="jumper:"]') === 2, 'taken off');
         (new WebDriverSelect($this->see('select[aria-label="New jumper, first end"]')))->selectByValue('b2+');
         (new WebDriverSelect($this->see('select[aria-label="New jumper, second end"]')))->selectByValue('b3-');
-        $this->at('//button[contains(., "Land it")]')->click();
+        $this->click('//button[contains(., "Land it")]');
         $this->until(fn (): bool => $this->figure('meter') === '38.10 V', 'landed');
         (new WebDriverSelect($this->see('select[aria-label="Battery 1 turned"]')))->selectByValue('0');
         $this->until(fn (): bool => $this->valueOfSelect('Battery 1 turned') === '0', 'turned');
@@ -62,9 +62,9 @@ final class BenchTest extends BrowserTestCase
         $this->see('section[role=dialog] li button');
         $this->press('12 V lift', WebDriverKeys::ENTER);
         $this->see('section[role=dialog] input');
-        $this->at('//section[@role="dialog"]//label[contains(., "Hung on")]/following::input[1]')->click();
-        $this->at('//*[@role="option" and contains(., "across its first block")]')->click();
-        $this->at('//section[@role="dialog"]//button[contains(., "Add it")]')->click();
+        $this->click('//section[@role="dialog"]//label[contains(., "Hung on")]/following::input[1]');
+        $this->click('//*[@role="option" and contains(., "across its first block")]');
+        $this->click('//section[@role="dialog"]//button[contains(., "Add it")]');
         $lift = 'to-12-v-lift-of-a-bow-motor';
         $this->see("[data-grip=\"feed:{$lift}:plus\"]");
         // From Battery 1's plus to Battery 2's: 25.4 V on a 12 V part.
@@ -73,9 +73,9 @@ final class BenchTest extends BrowserTestCase
         (new WebDriverSelect($this->see('section[aria-label=Meter] select')))->selectByValue('12-v-lift-of-a-bow-motor+');
         (new WebDriverSelect($this->driver()->findElements(WebDriverBy::cssSelector('section[aria-label=Meter] select'))[1]))->selectByValue('12-v-lift-of-a-bow-motor-');
         $this->until(fn (): bool => $this->figure('meter') === '25.40 V', 'the meter at the plug of the lift');
-        $this->driver()->findElement(WebDriverBy::id('tab-findings'))->click();
+        $this->clickOn('#tab-findings');
         $this->until(fn (): bool => str_contains($this->textOf('[aria-label=Findings]'), 'takes at most 16 V'), 'the stop');
-        $this->at('//button[contains(., "Take the tap from Battery 1")]')->click();
+        $this->click('//button[contains(., "Take the tap from Battery 1")]');
         $this->until(fn (): bool => $this->figure('meter') === '12.70 V', 'mended');
     }
 
@@ -92,7 +92,7 @@ final class BenchTest extends BrowserTestCase
         $this->until(fn (): bool => str_contains($this->figure('fits'), 'They do not fit:'), 'turned, Battery 3 sticks out');
         $this->press(WebDriverKeys::ARROW_LEFT);
         $this->until(fn (): bool => str_contains($this->figure('fits'), 'Battery 2 and Battery 3 stand in each other by 5 mm') === false && str_contains($this->figure('fits'), 'They do not fit:'), 'moved');
-        $this->at('//button[contains(., "Turn them so that no jumpers cross")]')->click();
+        $this->click('//button[contains(., "Turn them so that no jumpers cross")]');
         $this->until(fn (): bool => str_starts_with($this->figure('fits'), 'They fit') && ! str_contains($this->figure('fits'), 'cross'), 'set out again');
     }
 
@@ -103,10 +103,10 @@ final class BenchTest extends BrowserTestCase
         $this->until(fn (): bool => $this->figure('order:step') === '0 of 14', 'the first');
         self::assertSame(0, $this->seen('[data-grip]'));
         for ($step = 1; $step <= 2; $step++) {
-            $this->at('//button[contains(., "Next step")]')->click();
+            $this->click('//button[contains(., "Next step")]');
         }
         $this->until(fn (): bool => str_contains($this->textOf('[aria-label="Order of connection"]'), "2 of 14\n") && str_contains($this->step(), 'Charger c1: minus on Battery 1'), 'chargers first');
-        $this->at('//label[contains(., "jumpers")]/input')->click();
+        $this->click('//label[contains(., "jumpers")]/input');
         $this->until(fn (): bool => str_contains($this->step(), 'Jumper 1: first end on Battery 1 +'), 'jumpers first');
         $this->until(fn (): bool => $this->seen('[data-grip^="jumper:"]') === 1, 'one end landed in the drawing');
     }
@@ -114,7 +114,7 @@ final class BenchTest extends BrowserTestCase
     public function test_three_blocks_are_made_a_12_volt_bank_and_36_again(): void
     {
         $this->openBench();
-        $this->at('//button[contains(., "Make it 12 V: all in parallel")]')->click();
+        $this->click('//button[contains(., "Make it 12 V: all in parallel")]');
         $this->until(fn (): bool => $this->figure('meter') === '12.70 V', 'in parallel');
         $series = WebDriverBy::xpath('//button[contains(., "Make it 36 V: 3 in series")]');
         $this->until(fn (): bool => $this->driver()->findElements($series) !== [], 'the way back');

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Browser;
 
 use Database\Seeders\DatabaseSeeder;
+use Facebook\WebDriver\Exception\StaleElementReferenceException;
 use Facebook\WebDriver\Exception\TimeoutException;
 use Facebook\WebDriver\Interactions\WebDriverActions;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
@@ -75,17 +76,60 @@ abstract class BrowserTestCase extends TestCase
         return $this->driver()->findElement(WebDriverBy::xpath($xpath));
     }
 
+    /** Clicks the first thing at an XPath; one that the page draws anew in that moment is found again. */
+    protected function click(string $xpath): void
+    {
+        $this->clickBy(WebDriverBy::xpath($xpath), $xpath);
+    }
+
+    protected function clickOn(string $css): void
+    {
+        $this->clickBy(WebDriverBy::cssSelector($css), $css);
+    }
+
+    private function clickBy(WebDriverBy $by, string $what): void
+    {
+        $this->until(function () use ($by): bool {
+            try {
+                $found = $this->driver()->findElements($by)[0] ?? null;
+                $found?->click();
+
+                return $found !== null;
+            } catch (StaleElementReferenceException) {
+                return false;
+            }
+        }, "{$what}, clicked");
+    }
+
     protected function textOf(string $css): string
     {
-        return $this->see($css)->getText();
+        return $this->steady(fn (): string => $this->see($css)->getText());
     }
 
     /** What a figure of the page says, be it text or the value of a field. */
     protected function figure(string $name): string
     {
-        $element = $this->see("[data-figure=\"{$name}\"]");
+        return $this->steady(function () use ($name): string {
+            $element = $this->see("[data-figure=\"{$name}\"]");
 
-        return $element->getTagName() === 'input' ? (string) $element->getAttribute('value') : $element->getText();
+            return $element->getTagName() === 'input' ? (string) $element->getAttribute('value') : $element->getText();
+        });
+    }
+
+    /**
+     * Reads something of the page, and again where it is drawn anew in that moment.
+     *
+     * @param  \Closure(): string  $read
+     */
+    private function steady(\Closure $read): string
+    {
+        for ($try = 1; ; $try++) {
+            try {
+                return $read();
+            } catch (StaleElementReferenceException $stale) {
+                $try < 5 || throw $stale;
+            }
+        }
     }
 
     /** @param  \Closure(): bool  $true */
@@ -124,7 +168,7 @@ abstract class BrowserTestCase extends TestCase
     {
         // A field half below the edge of its pane is brought up first, as a person would.
         $this->driver()->executeScript('arguments[0].scrollIntoView({ block: "center" })', [$this->see("input[aria-label=\"{$field}\"]")]);
-        $this->see("input[aria-label=\"{$field}\"]")->click();
+        $this->clickOn("input[aria-label=\"{$field}\"]");
         $this->press(WebDriverKeys::CONTROL.'a'.WebDriverKeys::NULL, $text === '' ? WebDriverKeys::BACKSPACE : $text, WebDriverKeys::ENTER);
     }
 
@@ -169,7 +213,7 @@ abstract class BrowserTestCase extends TestCase
     protected function openSkiff(): void
     {
         $this->signIn();
-        $this->see('main li h2 a')->click();
+        $this->clickOn('main li h2 a');
         $this->see('[data-run="bow-motor"]');
     }
 

@@ -41,17 +41,17 @@ trait BuildsBoats
         }
         foreach (array_filter(['Bank' => $bank, 'Hung on' => $on]) as $label => $choice) {
             $this->acts++;
-            $this->at('//section[@role="dialog"]//label[contains(., "'.$label.'")]/following::input[1]')->click();
-            $this->at("//*[@role=\"option\" and contains(., \"{$choice}\")]")->click();
+            $this->click('//section[@role="dialog"]//label[contains(., "'.$label.'")]/following::input[1]');
+            $this->click("//*[@role=\"option\" and contains(., \"{$choice}\")]");
         }
-        $this->at('//section[@role="dialog"]//button[contains(., "Add it")]')->click();
+        $this->click('//section[@role="dialog"]//button[contains(., "Add it")]');
         $this->until(fn (): bool => $this->kept() !== $before
             && $this->driver()->findElements(WebDriverBy::cssSelector('section[role=dialog]')) === [], "{$sought} in the plan");
     }
 
     private function fill(string $label, string $text): void
     {
-        $this->at("//section[@role=\"dialog\"]//label[starts-with(normalize-space(.), \"{$label}\")]/following::input[1]")->click();
+        $this->click("//section[@role=\"dialog\"]//label[starts-with(normalize-space(.), \"{$label}\")]/following::input[1]");
         $this->press(WebDriverKeys::CONTROL.'a'.WebDriverKeys::NULL, $text);
     }
 
@@ -73,7 +73,7 @@ trait BuildsBoats
     private function apply(string $words): void
     {
         $before = $this->kept();
-        $this->at("(//*[@role='tabpanel']//button[contains(., \"{$words}\") or contains(@aria-label, \"{$words}\")])[1]")->click();
+        $this->click("(//*[@role='tabpanel']//button[contains(., \"{$words}\") or contains(@aria-label, \"{$words}\")])[1]");
         $this->acts++;
         $this->until(fn (): bool => $this->kept() !== $before, "\"{$words}\" kept");
     }

@@ -17,10 +17,10 @@ final class CatalogueTest extends BrowserTestCase
         $file = sys_get_temp_dir().'/dinghy-parts-'.getmypid().'.csv';
         file_put_contents($file, "kind,name,chemistry,nominal_v,capacity_ah\nbattery,Gel 12 V 60 Ah,gel,12,60\nbattery,Odd one,lead,12,60\n");
         $this->driver()->findElement(WebDriverBy::cssSelector('input[type=file]'))->sendKeys($file);
-        $this->at('//button[contains(., "Look what would change")]')->click();
+        $this->click('//button[contains(., "Look what would change")]');
         $this->until(fn (): bool => str_contains($this->page(), 'Would be: 1 new, 0 changed, 0 the same, 1 refused.'), 'what would change');
         self::assertStringContainsString('line 3, Odd one: chemistry: expected one of flooded', $this->page());
-        $this->at('//button[contains(., "Keep the good lines")]')->click();
+        $this->click('//button[contains(., "Keep the good lines")]');
         $this->until(fn (): bool => str_contains($this->page(), 'Kept: 1 new') && substr_count($this->page(), 'Gel 12 V 60 Ah') === 2, 'kept and listed');
         unlink($file);
     }

@@ -111,7 +111,7 @@ final class FiveBoatsTest extends BrowserTestCase
      */
     private function settle(string $verdict, array $presses, int $acts): void
     {
-        $this->driver()->findElement(WebDriverBy::id('tab-findings'))->click();
+        $this->clickOn('#tab-findings');
         $this->see('[aria-label=Findings]');
         foreach ($presses as $words) {
             $this->until(fn (): bool => $this->driver()->findElements(WebDriverBy::xpath("//*[@role='tabpanel']//button[contains(., \"{$words}\") or contains(@aria-label, \"{$words}\")]")) !== [], $words);

@@ -20,7 +20,7 @@ final class HouseRulesTest extends BrowserTestCase
         self::assertStringContainsString('Tiller skiff 5.6 m: 2 changes', $would);
         self::assertStringContainsString('the limit is 2 %', $would);
         self::assertStringNotContainsString('Rowing', $would);
-        $this->at('//button[contains(., "Keep these rules")]')->click();
+        $this->click('//button[contains(., "Keep these rules")]');
         $this->until(fn (): bool => str_contains($this->page(), 'Change a rule to see'), 'kept');
         self::assertSame('2 %', $this->valueOf('Drop allowed to electronics'));
 

@@ -76,7 +76,7 @@ final class KeepingTest extends BrowserTestCase
     public function test_an_apprentice_reads_and_records_but_changes_nothing(): void
     {
         $this->signIn('apprentice');
-        $this->see('main li h2 a')->click();
+        $this->clickOn('main li h2 a');
         $this->see('[data-run="bow-motor"]');
         $this->press(']', '2');
         usleep(300_000);
@@ -90,7 +90,7 @@ final class KeepingTest extends BrowserTestCase
     private function typeGauge(string $gauge): void
     {
         $this->press('2');
-        $this->see(self::GAUGE)->click();
+        $this->clickOn(self::GAUGE);
         $this->press(WebDriverKeys::CONTROL.'a'.WebDriverKeys::NULL, $gauge, WebDriverKeys::ENTER);
     }
 
@@ -105,7 +105,7 @@ final class KeepingTest extends BrowserTestCase
 
     private function sendAgain(): void
     {
-        $this->at('//button[contains(., "Send it again")]')->click();
+        $this->click('//button[contains(., "Send it again")]');
         $this->until(fn (): bool => str_contains($this->figure('kept'), 'v2'), 'kept after sending again');
         self::assertSame('2 AWG', $this->figure('run:bow-motor:gauge'));
         self::assertSame([], $this->driver()->findElements(WebDriverBy::xpath('//button[contains(., "Send it again")]')));

@@ -94,7 +94,7 @@ final class LayoutTest extends BrowserTestCase
     {
         $this->inner($width, $height);
         $this->signIn();
-        $this->at("//main//a[contains(., \"{$boat}\")]")->click();
+        $this->click("//main//a[contains(., \"{$boat}\")]");
         $this->see('[data-run]');
         $this->assertSound("{$boat}, findings, at {$width}");
         foreach (['2', '3', '5', '6', 'p', 'o', 't1w', 'wa'] as $keys) {

@@ -18,7 +18,7 @@ final class PhoneTest extends BrowserTestCase
         $this->assertNoSidewaysScroll("sign-in at {$width}");
         $this->signIn();
         $this->assertNoSidewaysScroll("shed at {$width}");
-        $this->see('main li h2 a')->click();
+        $this->clickOn('main li h2 a');
         $this->see('[data-run="bow-motor"]');
         foreach (['1', '2', '3', '4'] as $pane) {
             $this->press($pane);

@@ -15,7 +15,7 @@ final class WorkbenchTest extends BrowserTestCase
     public function test_a_remedy_is_applied_by_its_button_and_undone_and_redone_by_keys(): void
     {
         $this->openSkiff();
-        $this->at('//button[contains(., "Run 6 AWG")]')->click();
+        $this->click('//button[contains(., "Run 6 AWG")]');
         $this->until(fn (): bool => str_starts_with($this->figure('verdict'), 'No stops, 2 to decide.'), 'the remedy at work');
         $this->press(WebDriverKeys::CONTROL.'z'.WebDriverKeys::NULL);
         $this->until(fn (): bool => str_starts_with($this->figure('verdict'), '1 stop'), 'undone');
@@ -31,26 +31,26 @@ final class WorkbenchTest extends BrowserTestCase
         $this->land('Jumper 1, second end', 'b2+');
         $this->land('Jumper 2, first end', 'b2-');
         $this->until(fn (): bool => $this->figure('meter') === '12.70 V', 'Battery 2 turned against the others');
-        $this->driver()->findElement(WebDriverBy::id('tab-findings'))->click();
+        $this->clickOn('#tab-findings');
         $this->until(fn (): bool => str_contains($this->textOf('[aria-label=Findings]'), 'Battery 3 + reads 12.7 V from the common negative, not 38.1 V'), 'the finding');
         $this->driver()->executeScript('[...document.querySelectorAll("button")].find((button) => button.textContent.includes("land them as the strings say")).focus()');
         $this->until(fn (): bool => str_contains($this->figure('preview'), 'No longer: The jumpers of bank thrust'), 'the remedy looked at, on the bench');
-        $this->at('//button[contains(., "land them as the strings say")]')->click();
-        $this->driver()->findElement(WebDriverBy::id('tab-bench'))->click();
+        $this->click('//button[contains(., "land them as the strings say")]');
+        $this->clickOn('#tab-bench');
         $this->until(fn (): bool => $this->figure('meter') === '38.10 V', 'mended');
     }
 
     public function test_the_schools_of_supply_side_by_side(): void
     {
         $this->signIn();
-        $this->at('//main//a[contains(., "Console boat")]')->click();
+        $this->click('//main//a[contains(., "Console boat")]');
         $this->see('[data-run="screens"]');
         $this->press('6');
         $this->until(fn (): bool => str_ends_with($this->figure('supply:own:lowest screen while the engine cranks'), ' V'), 'the schools');
         $own = (float) $this->figure('supply:own:lowest screen while the engine cranks');
         self::assertLessThan($own, (float) $this->figure('supply:starting:lowest screen while the engine cranks'));
         $this->driver()->findElement(WebDriverBy::cssSelector('[role=tabpanel] input'))->sendKeys('Owner wants one battery less');
-        $this->driver()->findElement(WebDriverBy::cssSelector('button[aria-label="Take it: starting battery"]'))->click();
+        $this->clickOn('button[aria-label="Take it: starting battery"]');
         $this->until(fn (): bool => str_contains($this->page(), 'starting battery (now)'), 'the starting battery taken');
         $this->press('l');
         $this->until(fn (): bool => str_contains($this->page(), 'Electronics from starting battery: Owner wants one battery less'), 'the reason in the log');
@@ -59,20 +59,20 @@ final class WorkbenchTest extends BrowserTestCase
         $this->press(WebDriverKeys::CONTROL.'z'.WebDriverKeys::NULL);
         $this->until(fn (): bool => str_contains($this->page(), 'a battery of their own (now)'), 'taken back');
         // The figure answers on whose word it stands.
-        $this->see('[data-figure="supply:own:electronics alone, full to floor"]')->click();
+        $this->clickOn('[data-figure="supply:own:electronics alone, full to floor"]');
         $this->until(fn (): bool => str_contains($this->textOf('aside'), 'Peukert'), 'its reason');
     }
 
     public function test_a_parallel_bank_is_moved_from_one_end_to_the_diagonal(): void
     {
         $this->signIn();
-        $this->at('//main//a[contains(., "Catamaran")]')->click();
+        $this->click('//main//a[contains(., "Catamaran")]');
         $this->see('[data-run="survey"]');
         $this->press('j', 'p');
         $this->land('Minus of feed survey', 'neg');
-        $this->driver()->findElement(WebDriverBy::id('tab-findings'))->click();
+        $this->clickOn('#tab-findings');
         $this->until(fn (): bool => str_starts_with($this->figure('verdict'), 'No stops, nothing to decide.'), 'short thick jumpers share well enough from one end');
-        $this->driver()->findElement(WebDriverBy::id('tab-bench'))->click();
+        $this->clickOn('#tab-bench');
         $this->until(fn (): bool => $this->figure('meter') === '13.30 V', 'two blocks in parallel');
         $this->land('Minus of feed survey', 'neg@2');
         $this->until(fn (): bool => $this->valueOfSelect('Minus of feed survey') === 'neg@2', 'diagonal again');
@@ -81,20 +81,20 @@ final class WorkbenchTest extends BrowserTestCase
     public function test_a_branch_is_hung_on_another_block_and_taken_back(): void
     {
         $this->signIn();
-        $this->at('//main//a[contains(., "Pontoon")]')->click();
+        $this->click('//main//a[contains(., "Pontoon")]');
         $this->see('[data-run="br-hub"]');
-        $this->driver()->findElement(WebDriverBy::id('tab-runs'))->click();
+        $this->clickOn('#tab-runs');
         (new WebDriverSelect($this->see('select[aria-label="Block of Bow box block to Network hub, 5 ports"]')))->selectByValue('helm-block');
         $this->see('select[aria-label="Block of Helm block to Network hub, 5 ports"]');
         self::assertSame('helm-block', $this->valueOfSelect('Block of Helm block to Network hub, 5 ports'));
-        $this->at('//button[.//*[text()="Undo"]]')->click();
+        $this->click('//button[.//*[text()="Undo"]]');
         $this->see('select[aria-label="Block of Bow box block to Network hub, 5 ports"]');
     }
 
     public function test_a_branch_is_dragged_onto_another_block(): void
     {
         $this->signIn();
-        $this->at('//main//a[contains(., "Pontoon")]')->click();
+        $this->click('//main//a[contains(., "Pontoon")]');
         $this->see('[data-hook="br-hub"]');
         $this->drag('[data-hook="br-hub"]', ...$this->wayBetween('[data-hook="br-hub"]', '[data-block="helm-block"]'));
         $this->until(fn (): bool => str_starts_with((string) $this->see('[data-run="br-hub"]')->getAttribute('aria-label'), 'Helm block to Network hub'), 'on the other block');
@@ -103,11 +103,11 @@ final class WorkbenchTest extends BrowserTestCase
     public function test_a_feed_is_split(): void
     {
         $this->openSkiff();
-        $this->see('[data-run="house"]')->click();
-        $this->at('//button[contains(., "Split this feed")]')->click();
+        $this->clickOn('[data-run="house"]');
+        $this->click('//button[contains(., "Split this feed")]');
         $this->see('section[role=dialog] input[type=checkbox]');
-        $this->at('//section[@role="dialog"]//label[contains(., "Live-sonar module")]')->click();
-        $this->at('//button[contains(., "Split it")]')->click();
+        $this->click('//section[@role="dialog"]//label[contains(., "Live-sonar module")]');
+        $this->click('//button[contains(., "Split it")]');
         $this->see('[data-run="feed-bow-block-2"]');
         self::assertStringContainsString('to Live-sonar module', (string) $this->see('[data-run="br-live-sonar"]')->getAttribute('aria-label'));
     }
@@ -134,7 +134,7 @@ final class WorkbenchTest extends BrowserTestCase
             $this->see('section[role=dialog] li button');
             $this->press($screen, WebDriverKeys::ENTER);
             $this->until(fn (): bool => $this->driver()->executeScript('return [...document.querySelectorAll("section[role=dialog] input")].some((input) => input.value === arguments[0])', [$words]) === true, $words);
-            $this->at('//section[@role="dialog"]//button[contains(., "Add it")]')->click();
+            $this->click('//section[@role="dialog"]//button[contains(., "Add it")]');
             $this->until(fn (): bool => $this->driver()->findElements(WebDriverBy::cssSelector('section[role=dialog]')) === [], 'the dialog gone');
         }
         $this->see('[data-run="to-9-in-display-type-b-wide-supp"]');
@@ -147,13 +147,13 @@ final class WorkbenchTest extends BrowserTestCase
         $this->see('section[role=dialog] li button');
         $this->press('position', WebDriverKeys::ENTER);
         $this->see('section[role=dialog] form');
-        $this->at('//section[@role="dialog"]//button[contains(., "Add it")]')->click();
+        $this->click('//section[@role="dialog"]//button[contains(., "Add it")]');
         $this->see('[data-run="to-position-antenna"]');
         $part = CataloguePart::query()->where('name', 'Position antenna')->firstOrFail();
         $part->update(['figures' => [...$part->figures, 'typical_a' => 0.3, 'peak_a' => 0.4]]);
         $this->driver()->navigate()->refresh();
         $this->until(fn (): bool => str_contains($this->textOf('[aria-label=Findings]'), 'typical a 0.12 → 0.3, peak a 0.2 → 0.4'), 'the newer figures');
-        $this->see('button[aria-label="Take the newer figures of device position-antenna"]')->click();
+        $this->clickOn('button[aria-label="Take the newer figures of device position-antenna"]');
         $this->until(fn (): bool => ! str_contains($this->textOf('[aria-label=Findings]'), 'newer figures'), 'taken');
         $this->press('2');
         $this->until(fn (): bool => $this->figure('run:to-position-antenna:current_a') === '0.3 A', 'judged by them');
@@ -179,11 +179,11 @@ final class WorkbenchTest extends BrowserTestCase
     {
         $this->openSkiff();
         $first = '(//button[contains(., "Let it stand")])[1]';
-        $this->at($first)->click();
+        $this->click($first);
         $this->until(fn (): bool => $this->driver()->executeScript('return document.activeElement.getAttribute("aria-label")') === 'Why it may stay so', 'the reason asked for');
         $this->press('Owner replaces the motor in spring', WebDriverKeys::ENTER);
         $this->until(fn (): bool => str_starts_with($this->figure('verdict'), '1 stop, 2 to decide.'), 'one decided');
-        $this->at('//button[contains(., "Open again")]')->click();
+        $this->click('//button[contains(., "Open again")]');
         $this->until(fn (): bool => str_starts_with($this->figure('verdict'), '1 stop, 3 to decide.'), 'open again');
     }
 
@@ -193,7 +193,7 @@ final class WorkbenchTest extends BrowserTestCase
         $this->press('2');
         $this->typeInto('Length of Stern box to Bow motor 36 V', '6 m');
         $this->until(fn (): bool => $this->valueOf('Length of Stern box to Bow motor 36 V') === '19 ft 8 in', 'metres read, feet shown');
-        $this->at('//button[contains(., "ft / AWG")]')->click();
+        $this->click('//button[contains(., "ft / AWG")]');
         $this->until(fn (): bool => $this->valueOf('Length of Stern box to Bow motor 36 V') === '6 m', 'metres shown');
         $this->typeInto('Gauge of Stern box to Bow motor 36 V', '25');
         $this->until(fn (): bool => $this->figure('run:bow-motor:gauge') === '25 mm²', 'a bare number read as mm²');
@@ -270,7 +270,7 @@ final class WorkbenchTest extends BrowserTestCase
 
     private function profileText(): string
     {
-        $this->driver()->findElement(WebDriverBy::id('tab-profile'))->click();
+        $this->clickOn('#tab-profile');
 
         return $this->textOf('figure');
     }
