@@ -16,7 +16,7 @@ final class Plans
     public const PUMP = <<<'JSON'
     {
         "format": "dinghy-plan", "version": 1,
-        "boat": { "hull": "fibreglass", "fuel": "none" },
+        "boat": { "hull": "fibreglass", "fuel": "none", "loaded_kg": 900 }, "survey": { "taken_on": "2026-11-01" },
         "batteries": [{ "id": "b1", "chemistry": "agm", "nominal_v": 12, "capacity_ah": 100, "rested_v": 12.7, "internal_mohm": 15, "commissioned": "2026-03",
             "size_mm": [330, 173, 240], "tray_mm": [335, 180, 260], "restrained": true, "booted": true, "space": "ventilated", "stud_pos": "3/8", "stud_neg": "5/16" }],
         "banks": [{ "id": "house", "strings": [["b1"]], "switch": true }],
@@ -34,16 +34,23 @@ final class Plans
         'size_mm' => [330, 173, 240], 'tray_mm' => [335, 180, 260], 'restrained' => true, 'booted' => true, 'space' => 'ventilated', 'stud_pos' => '3/8', 'stud_neg' => '5/16',
     ];
 
+    /** A bow motor that clears everything, hangs deep enough and is strong enough. */
+    private const MOUNTED = [
+        'thrust_n' => 400, 'deploy' => ['setback_m' => 0.3, 'reach_m' => 0.4, 'shaft_mm' => 30], 'sweep' => ['head_m' => 0.25, 'cord_m' => 0.3, 'rail_m' => 0.6, 'door_m' => 0.8],
+        'shaft' => ['length_m' => 1.5, 'mount_height_m' => 0.6],
+    ];
+
     /** As a changed field: taken out of the plan. */
     public const UNKNOWN = '(unknown)';
 
-    /** @param  'pump'|'series'|'parallel'  $name */
+    /** @param  'pump'|'series'|'parallel'|'routed'  $name */
     public static function named(string $name): PlanDocument
     {
         return match ($name) {
             'pump' => self::pump(),
             'series' => self::series(3),
             'parallel' => self::parallel(),
+            'routed' => self::routed(),
         };
     }
 
@@ -88,7 +95,7 @@ final class Plans
         }
 
         return PlanDocument::fromJson(json_encode([
-            'format' => 'dinghy-plan', 'version' => 1, 'boat' => ['hull' => 'fibreglass', 'fuel' => 'none'],
+            'format' => 'dinghy-plan', 'version' => 1, 'boat' => ['hull' => 'fibreglass', 'fuel' => 'none', 'loaded_kg' => 900], 'survey' => ['taken_on' => '2026-11-01'],
             'batteries' => $batteries,
             'banks' => [['id' => 'thrust', 'strings' => [array_column($batteries, 'id')]]],
             'feeds' => [[
@@ -96,7 +103,7 @@ final class Plans
                 'protection' => [['family' => 'breaker-80', 'rating_a' => 60, 'from_source_m' => 0.15, 'resets_itself' => false, 'trip_free' => true]],
                 'run' => ['length_m' => 5.9, 'gauge' => '4 AWG'], 'to' => ['device' => 'm1'],
             ]],
-            'devices' => [['id' => 'm1', 'kind' => 'motor', 'v_min' => 10, 'v_max' => 60, 'typical_a' => 20, 'peak_a' => 56]],
+            'devices' => [['id' => 'm1', 'kind' => 'motor', 'v_min' => 10, 'v_max' => 60, 'typical_a' => 20, 'peak_a' => 56, ...self::MOUNTED]],
             'chargers' => array_map(static fn (array $battery): array => self::charger($battery), $batteries),
         ], JSON_THROW_ON_ERROR));
     }
@@ -111,7 +118,7 @@ final class Plans
         $run = static fn (float $metres, string $gauge): array => ['length_m' => $metres, 'gauge' => $gauge];
 
         return PlanDocument::fromJson(json_encode([
-            'format' => 'dinghy-plan', 'version' => 1, 'boat' => ['hull' => 'fibreglass', 'fuel' => 'none'],
+            'format' => 'dinghy-plan', 'version' => 1, 'boat' => ['hull' => 'fibreglass', 'fuel' => 'none'], 'survey' => ['taken_on' => '2026-11-01'],
             'batteries' => $batteries,
             'banks' => [['id' => 'house', 'strings' => [['h1'], ['h2']], 'jumper' => ['gauge' => '2 AWG'], 'string_protection' => ['family' => 'battery-post', 'rating_a' => 60]]],
             'feeds' => [[
@@ -124,10 +131,55 @@ final class Plans
                 ['id' => 'to-light', 'class' => 'general', 'fuse_a' => 10, 'run' => $run(2.0, '14 AWG'), 'to' => ['device' => 'light']],
             ]]],
             'devices' => [
-                ['id' => 'screen', 'kind' => 'display', 'v_min' => 10, 'v_max' => 16, 'typical_a' => 2, 'peak_a' => 3, 'lead' => ['gauge' => '16 AWG', 'length_m' => 1.8]],
+                ['id' => 'screen', 'kind' => 'display', 'v_min' => 10, 'v_max' => 16, 'typical_a' => 2, 'peak_a' => 3, 'lead' => ['gauge' => '16 AWG', 'length_m' => 1.8], 'seen_from_helm' => ['away_m' => 0.6]],
                 ['id' => 'light', 'kind' => 'light', 'v_min' => 10, 'v_max' => 16, 'typical_a' => 5, 'peak_a' => 6],
             ],
             'chargers' => [self::charger($batteries[0], 25)],
+        ], JSON_THROW_ON_ERROR));
+    }
+
+    /** A petrol boat of 5 m with a tube from the stern to the bow, where a block feeds a light, a heading sensor and an antenna: good work. */
+    public static function routed(): PlanDocument
+    {
+        $battery = ['id' => 'b1', ...self::BLOCK, 'station' => 'stern', 'petrol_fitting_m' => 0.9];
+        $branch = static fn (string $to): array => ['id' => "to-{$to}", 'class' => 'electronics', 'fuse_a' => 5, 'run' => ['length_m' => 1.0, 'gauge' => '14 AWG', 'cable' => 'pair'], 'to' => ['device' => $to]];
+        $device = static fn (string $id, string $kind, array $more): array => ['id' => $id, 'kind' => $kind, 'v_min' => 9, 'v_max' => 16, 'typical_a' => 1, 'peak_a' => 1.5, ...$more];
+
+        return PlanDocument::fromJson(json_encode([
+            'format' => 'dinghy-plan', 'version' => 1,
+            'boat' => [
+                'hull' => 'fibreglass', 'length_m' => 5, 'beam_m' => 2, 'fuel' => 'petrol',
+                'stations' => [
+                    ['id' => 'stern', 'name' => 'Stern', 'x_m' => 0.5, 'y_m' => 0, 'kind' => 'battery', 'petrol_vapour' => false],
+                    ['id' => 'side', 'name' => 'Side', 'x_m' => 2.2, 'y_m' => 0.9, 'kind' => 'deck'],
+                    ['id' => 'bow', 'name' => 'Bow', 'x_m' => 4, 'y_m' => 0, 'kind' => 'deck', 'petrol_vapour' => false],
+                ],
+                'ways' => [
+                    ['id' => 'tube', 'from' => 'stern', 'to' => 'bow', 'length_m' => 3.6, 'bore_mm' => 30, 'kind' => 'tube', 'pull_cord' => true],
+                    ['id' => 'aft', 'from' => 'stern', 'to' => 'side', 'length_m' => 2.0, 'kind' => 'gunwale'],
+                    ['id' => 'fore', 'from' => 'side', 'to' => 'bow', 'length_m' => 2.1, 'kind' => 'gunwale'],
+                ],
+            ],
+            'survey' => [
+                'taken_on' => '2026-11-01',
+                'batteries' => [['id' => 'old', 'station' => 'stern', 'chemistry' => 'flooded', 'nominal_v' => 12, 'capacity_ah' => 80]],
+                'path_checks' => [['id' => 'check', 'name' => 'Old light', 'device' => 'light', 'battery_rest_v' => 12.7, 'battery_loaded_v' => 12.6, 'device_loaded_v' => 12.4, 'amps_a' => 5, 'length_m' => 3, 'gauge' => '10 AWG']],
+                'photographs' => [['id' => 'p1', 'of' => 'station:stern'], ['id' => 'p2', 'of' => 'post:old']],
+            ],
+            'batteries' => [$battery],
+            'banks' => [['id' => 'house', 'strings' => [['b1']], 'switch' => true]],
+            'feeds' => [[
+                'id' => 'main', 'class' => 'electronics', 'from' => ['bank' => 'house'],
+                'protection' => [['family' => 'breaker-80', 'rating_a' => 30, 'from_source_m' => 0.15, 'resets_itself' => false, 'trip_free' => true]],
+                'run' => ['route' => ['stern', 'bow'], 'gauge' => '6 AWG'], 'to' => ['block' => 'fuses'],
+            ]],
+            'blocks' => [['id' => 'fuses', 'station' => 'bow', 'branches' => [$branch('light'), $branch('heading'), $branch('antenna')]]],
+            'devices' => [
+                $device('light', 'light', ['station' => 'bow']), $device('heading', 'heading-sensor', ['at_m' => ['x_m' => 2.5, 'y_m' => 0.0]]),
+                $device('antenna', 'position-antenna', ['station' => 'bow', 'sky' => 'open', 'stepped_on' => false]),
+            ],
+            'holes' => [['id' => 'hole', 'name' => 'Gland', 'diameter_mm' => 16, 'behind' => 'nothing within 50 mm']],
+            'chargers' => [self::charger($battery)],
         ], JSON_THROW_ON_ERROR));
     }
 

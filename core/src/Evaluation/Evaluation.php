@@ -7,6 +7,7 @@ namespace Dinghy\Evaluation;
 use Dinghy\Battery\Standby;
 use Dinghy\Circuit\State;
 use Dinghy\Circuit\States;
+use Dinghy\Layout\Ducts;
 use Dinghy\Plan\Bank;
 use Dinghy\Plan\Device;
 use Dinghy\Plan\NumberingEnd;
@@ -27,6 +28,9 @@ use Dinghy\Wiring\Wiring;
 final readonly class Evaluation
 {
     public States $states;
+
+    /** what lies in each way */
+    public Ducts $ducts;
 
     /** @var list<DeviceVolts> */
     public array $devices;
@@ -51,6 +55,7 @@ final readonly class Evaluation
         public Words $words,
     ) {
         $this->states = new States($plan, $runs);
+        $this->ducts = new Ducts($plan, $runs);
         $this->devices = array_map($this->device(...), array_values($plan->devices));
         $this->banks = array_map($this->bank(...), array_values($plan->banks));
         $rest = $this->states->in(State::Rest);
@@ -132,7 +137,7 @@ final readonly class Evaluation
     /** @return array{list<Finding>, list<Unchecked>} */
     private function judge(): array
     {
-        $assessment = new Assessment($this->plan, $this->wiring, $this->runs, $this->words, $this->states);
+        $assessment = new Assessment($this->plan, $this->wiring, $this->runs, $this->words, $this->states, $this->ducts);
         $findings = [];
         $unchecked = [];
         foreach (Rulebook::rules() as $rule) {

@@ -115,7 +115,7 @@ final readonly class Why
             'table value × bundling × engine space × ambient', [
                 ['name' => 'insulation', 'value' => "{$rules->insulation} °C"],
                 ['name' => 'lying together', 'value' => "{$bundled} conductors, × ".Words::trim(Ampacity::bundlingFactor($bundled), 2)],
-                ['name' => 'engine space', 'value' => $run->circuit !== null && $run->circuit->engineSpace ? 'yes' : 'no'],
+                ['name' => 'engine space', 'value' => $run->circuit !== null && $run->circuit->entersEngineSpace() ? 'yes' : 'no'],
                 ['name' => 'ambient', 'value' => Words::trim($rules->ambient, 0).' °C, × '.Words::trim(Ampacity::ambientFactor($rules->insulation, $rules->ambient), 2)],
             ], $run->gauge->metric ? 'ISO 13297 table A.1' : '33 CFR 183.425 table 5; ABYC E-11', Mark::FromMemory,
             $bundled > 2 ? 'Pull it apart from the others: '.$this->words->amps($run->ampacity / Ampacity::bundlingFactor($bundled)).'.' : null);

@@ -22,6 +22,8 @@ final readonly class Battery
      * @param  list<float>|null  $tray  the room it stands in, up to the lid, in mm
      * @param  bool  $plusLeft  whether its plus is the left post, seen from the side that the posts are on
      * @param  Lie|null  $lies  where it stands in its compartment; null: nobody has said
+     * @param  float|null  $petrolFitting  m to the nearest petrol fitting
+     * @param  bool  $petrolShield  a shield between them
      * @param  bool|null  $restrained  held so that it cannot move
      * @param  bool|null  $booted  a boot over its positive post
      * @param  string|null  $space  open, ventilated or closed
@@ -56,6 +58,8 @@ final readonly class Battery
         public ?int $mostInParallel,
         public bool $plusLeft,
         public ?Lie $lies,
+        public ?float $petrolFitting,
+        public bool $petrolShield,
     ) {
     }
 
@@ -91,6 +95,8 @@ final readonly class Battery
             $whole($record->numberOrNull('max_parallel')),
             $record->text('plus_side') === 'left',
             $record->has('lies') ? Lie::of($record->record('lies')) : null,
+            $record->numberOrNull('petrol_fitting_m'),
+            $record->flag('petrol_shield'),
         );
     }
 }

@@ -70,6 +70,10 @@ final class CircuitFormat
         return new ObjectShape([
             Field::optional('route', new NullableShape(new ListShape(TextShape::id(), 40, 2))),
             Field::optional('length_m', new NullableShape(new NumberShape(0.05, 60, 'm of run, one way'))),
+            Field::optional('slack_from_m', new NumberShape(0, 5, 'm of slack')),
+            Field::optional('slack_to_m', new NumberShape(0, 5, 'm of slack')),
+            Field::optional('minus_route', new NullableShape(new ListShape(TextShape::id(), 40, 2))),
+            Field::optional('drip_loop', new FlagShape, true),
             Field::optional('gauge', new NullableShape(self::gauge())),
             Field::optional('metal', ChoiceShape::ofEnum(Metal::class), 'tinned-copper'),
             Field::optional('cable', new ChoiceShape(['single', 'pair']), 'single'),
@@ -114,6 +118,7 @@ final class CircuitFormat
             Field::optional('always_on', new FlagShape, false),
             Field::optional('keyed_plug', new FlagShape, false),
             Field::optional('data', new TextShape(40)),
+            ...MountingFormat::ofDevice(),
         ]);
     }
 

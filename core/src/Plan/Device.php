@@ -41,6 +41,7 @@ final readonly class Device
         public bool $alwaysOn,
         public bool $keyedPlug,
         public ?string $data,
+        public Mounting $mounting,
     ) {
     }
 
@@ -68,6 +69,7 @@ final readonly class Device
             $record->flag('always_on'),
             $record->flag('keyed_plug'),
             $record->textOrNull('data'),
+            Mounting::of($record),
         );
     }
 

@@ -12,7 +12,12 @@ final class PartPlace
         'battery' => ['', 'batteries'], 'bank' => ['', 'banks'], 'feed' => ['', 'feeds'], 'block' => ['', 'blocks'],
         'device' => ['', 'devices'], 'charger' => ['', 'chargers'], 'bond' => ['', 'bonds'],
         'branch' => ['block', 'branches'], 'jumper' => ['bank', 'jumpers'], 'station' => ['boat', 'stations'], 'way' => ['boat', 'ways'],
+        'hole' => ['', 'holes'], 'board' => ['', 'boards'],
+        'complaint' => ['survey', 'complaints'], 'found' => ['survey', 'batteries'], 'check' => ['survey', 'path_checks'], 'photograph' => ['survey', 'photographs'],
     ];
+
+    /** Objects of the plan that hold lists and are no parts themselves. */
+    private const SECTIONS = ['boat', 'survey'];
 
     /** @param  int|null  $at  null: not there */
     private function __construct(
@@ -28,9 +33,9 @@ final class PartPlace
     {
         [$outer, $list] = self::LISTS[$kind] ?? ['', ''];
 
-        return match ($outer) {
-            '' => $list === '' ? [] : [$list],
-            'boat' => ['boat', $list],
+        return match (true) {
+            $outer === '' => $list === '' ? [] : [$list],
+            in_array($outer, self::SECTIONS, true) => [$outer, $list],
             default => [self::LISTS[$outer][1], $list],
         };
     }
@@ -65,12 +70,13 @@ final class PartPlace
             return $found;
         }
         [$outer, $list] = self::LISTS[explode(':', $on, 2)[0]] ?? throw PatchRefused::noSuchPart($on);
-        if ($outer === 'boat' && ! isset($root->boat)) {
-            $root->boat = new \stdClass;
+        $section = in_array($outer, self::SECTIONS, true);
+        if ($section && ! isset($root->{$outer})) {
+            $root->{$outer} = new \stdClass;
         }
-        $owner = match ($outer) {
-            '' => $root,
-            'boat' => $root->boat,
+        $owner = match (true) {
+            $outer === '' => $root,
+            $section => $root->{$outer},
             default => $in === null ? null : self::find($root, $in)?->part(),
         };
 
@@ -135,9 +141,9 @@ final class PartPlace
     /** @return list<\stdClass> */
     private static function owners(\stdClass $root, string $outer): array
     {
-        return match ($outer) {
-            '' => [$root],
-            'boat' => ($root->boat ?? null) instanceof \stdClass ? [$root->boat] : [],
+        return match (true) {
+            $outer === '' => [$root],
+            in_array($outer, self::SECTIONS, true) => ($root->{$outer} ?? null) instanceof \stdClass ? [$root->{$outer}] : [],
             default => array_values(array_filter(self::items($root, $outer === 'block' ? 'blocks' : 'banks'), static fn (mixed $part): bool => $part instanceof \stdClass)),
         };
     }

@@ -6,6 +6,7 @@ namespace Dinghy\Plan;
 
 use Dinghy\Plan\Format\Problems;
 use Dinghy\Plan\Format\Record;
+use Dinghy\Survey\Survey;
 
 /** One boat's plan: typed, immutable, whole. The only input of the core. */
 final readonly class Plan
@@ -18,6 +19,9 @@ final readonly class Plan
      * @param  array<string, Device>  $devices  by id
      * @param  list<Bond>  $bonds
      * @param  array<string, Charger>  $chargers  by id
+     * @param  array<string, Hole>  $holes  by id
+     * @param  array<string, Board>  $boards  by id
+     * @param  Survey|null  $survey  null: none was made
      * @param  list<TripPhase>|null  $trip  null: no trip is planned
      */
     private function __construct(
@@ -33,6 +37,9 @@ final readonly class Plan
         public array $bonds,
         public array $chargers,
         public ?array $trip,
+        public array $holes,
+        public array $boards,
+        public ?Survey $survey,
     ) {
     }
 
@@ -92,6 +99,7 @@ final readonly class Plan
             $record->records('banks'),
         ), null, 'id');
         $trip = $record->recordOrNull('trip');
+        $survey = $record->recordOrNull('survey');
 
         return new self(
             $record->text('title'),
@@ -118,6 +126,9 @@ final readonly class Plan
             array_map(static fn (Record $bond): Bond => Bond::of($bond, $banks), $record->records('bonds')),
             array_column(array_map(static fn (Record $charger): Charger => Charger::of($charger, $batteries), $record->records('chargers')), null, 'id'),
             $trip === null || $trip->records('phases') === [] ? null : array_map(TripPhase::of(...), $trip->records('phases')),
+            array_column(array_map(Hole::of(...), $record->records('holes')), null, 'id'),
+            array_column(array_map(Board::of(...), $record->records('boards')), null, 'id'),
+            $survey === null ? null : Survey::of($survey),
         );
     }
 }

@@ -36,7 +36,7 @@ final class PlanFormat
             Field::optional('title', new TextShape(200), ''),
             Field::optional('units', ChoiceShape::ofEnum(Units::class), 'metric'),
             Field::optional('house_rules', self::houseRules(), new \stdClass),
-            Field::optional('boat', self::boat(), new \stdClass),
+            Field::optional('boat', BoatFormat::boat(), new \stdClass),
             Field::optional('batteries', new ListShape(SupplyFormat::battery(), 64), []),
             Field::optional('banks', new ListShape(SupplyFormat::bank(), 16), []),
             Field::optional('bonds', new ListShape(SupplyFormat::bond(), 16), []),
@@ -46,6 +46,9 @@ final class PlanFormat
             Field::optional('chargers', new ListShape(SupplyFormat::charger(), 16), []),
             Field::optional('network', new ObjectShape([])),
             Field::optional('trip', self::trip()),
+            Field::optional('holes', new ListShape(BoatFormat::hole(), 200), []),
+            Field::optional('boards', new ListShape(BoatFormat::board(), 20), []),
+            Field::optional('survey', SurveyFormat::survey()),
         ]);
     }
 
@@ -76,43 +79,6 @@ final class PlanFormat
             Field::optional('stock_gauges', new ListShape(CircuitFormat::gauge(), 40, 1), self::DEFAULT_STOCK),
             Field::optional('joint', new ChoiceShape(['crimp-shrink', 'crimp-solder', 'splice']), 'crimp-shrink'),
             Field::optional('first_wires', new ChoiceShape(['charger', 'jumpers']), 'charger'),
-        ]);
-    }
-
-    private static function boat(): ObjectShape
-    {
-        return new ObjectShape([
-            Field::optional('name', new TextShape(200), ''),
-            Field::optional('hull', new ChoiceShape(['fibreglass', 'aluminium', 'pontoon', 'inflatable', 'box'])),
-            Field::optional('length_m', new NumberShape(0.3, 30, 'm')),
-            Field::optional('beam_m', new NumberShape(0.2, 10, 'm')),
-            Field::optional('loaded_kg', new NumberShape(1, 50000, 'kg')),
-            Field::optional('fuel', new ChoiceShape(['petrol', 'diesel', 'none'])),
-            Field::optional('hull_carries_current', new FlagShape),
-            Field::optional('engine', new ObjectShape([
-                Field::required('battery', TextShape::id()),
-                Field::optional('cranking_a', new NumberShape(1, 2000, 'A')),
-                Field::optional('min_cca_a', new NumberShape(10, 3000, 'A')),
-            ])),
-            Field::optional('stations', new ListShape(new ObjectShape([
-                Field::required('id', TextShape::id()),
-                Field::optional('name', new TextShape(100), ''),
-                Field::required('x_m', new NumberShape(-5, 35, 'm')),
-                Field::required('y_m', new NumberShape(-10, 10, 'm')),
-                Field::optional('kind', new ChoiceShape(['deck', 'locker', 'console', 'battery', 'engine', 'transom', 'motor'])),
-                Field::optional('petrol_vapour', new FlagShape),
-                Field::optional('inside_mm', new ListShape(new NumberShape(10, 5000, 'mm'), 3, 3)),
-            ]), 100), []),
-            Field::optional('ways', new ListShape(new ObjectShape([
-                Field::required('id', TextShape::id()),
-                Field::required('from', TextShape::id()),
-                Field::required('to', TextShape::id()),
-                Field::required('length_m', new NumberShape(0.01, 40, 'm of way')),
-                Field::optional('bore_mm', new NumberShape(3, 300, 'mm')),
-                Field::optional('kind', new ChoiceShape(['tube', 'open', 'gunwale'])),
-                Field::optional('engine_space', new FlagShape, false),
-                Field::optional('occupied_mm', new ListShape(new NumberShape(0.5, 100, 'mm'), 60), []),
-            ]), 300), []),
         ]);
     }
 

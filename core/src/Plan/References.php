@@ -32,7 +32,7 @@ final class References
                 $this->problems->add("/boat/ways/{$i}/to", 'expected another station than "from": a way joins two stations');
             }
         }
-        foreach (['batteries', 'blocks', 'devices'] as $list) {
+        foreach (['batteries', 'blocks', 'devices', 'holes', 'boards'] as $list) {
             foreach ($this->plan->records($list) as $i => $part) {
                 $this->knownOrNull('station', $part->textOrNull('station'), "/{$list}/{$i}/station");
             }
@@ -62,7 +62,12 @@ final class References
                 $collect($kind, $part, "/boat/{$list}/{$i}");
             }
         }
-        $lists = ['battery' => 'batteries', 'bank' => 'banks', 'feed' => 'feeds', 'block' => 'blocks', 'device' => 'devices', 'charger' => 'chargers', 'bond' => 'bonds'];
+        foreach (['complaint' => 'complaints', 'found' => 'batteries', 'check' => 'path_checks', 'photograph' => 'photographs'] as $kind => $list) {
+            foreach ($this->plan->recordOrNull('survey')?->records($list) ?? [] as $i => $part) {
+                $collect($kind, $part, "/survey/{$list}/{$i}");
+            }
+        }
+        $lists = ['battery' => 'batteries', 'bank' => 'banks', 'feed' => 'feeds', 'block' => 'blocks', 'device' => 'devices', 'charger' => 'chargers', 'bond' => 'bonds', 'hole' => 'holes', 'board' => 'boards'];
         foreach ($lists as $kind => $list) {
             foreach ($this->plan->records($list) as $i => $part) {
                 $collect($kind, $part, "/{$list}/{$i}");
@@ -168,23 +173,40 @@ final class References
 
     private function checkRun(Record $run, Ways $ways, string $pointer): void
     {
-        $route = $run->texts('route');
-        if ($route === []) {
-            return;
-        }
-        if ($run->has('length_m')) {
+        $this->checkRoute($run->texts('route'), $ways, "{$pointer}/route");
+        $this->checkRoute($run->texts('minus_route'), $ways, "{$pointer}/minus_route");
+        if ($run->texts('route') !== [] && $run->has('length_m')) {
             $this->problems->add("{$pointer}/length_m", 'expected either a route or a length: a run with a route is measured along it');
         }
+    }
+
+    /** @param  list<string>  $route */
+    private function checkRoute(array $route, Ways $ways, string $pointer): void
+    {
         foreach ($route as $i => $station) {
-            $this->known('station', $station, "{$pointer}/route/{$i}");
+            $this->known('station', $station, "{$pointer}/{$i}");
             if ($i > 0 && $ways->shortest($route[$i - 1], $station) === null) {
-                $this->problems->add("{$pointer}/route/{$i}", "expected a station that ways lead to; no way leads from \"{$route[$i - 1]}\" to \"{$station}\"");
+                $this->problems->add("{$pointer}/{$i}", "expected a station that ways lead to; no way leads from \"{$route[$i - 1]}\" to \"{$station}\"");
+            }
+        }
+    }
+
+    private function checkSurvey(): void
+    {
+        $survey = $this->plan->recordOrNull('survey');
+        foreach ($survey?->records('batteries') ?? [] as $i => $battery) {
+            $this->knownOrNull('station', $battery->textOrNull('station'), "/survey/batteries/{$i}/station");
+        }
+        foreach ($survey?->records('path_checks') ?? [] as $i => $check) {
+            foreach (['complaint' => 'complaint', 'device' => 'device', 'found' => 'battery'] as $kind => $key) {
+                $this->knownOrNull($kind, $check->textOrNull($key), "/survey/path_checks/{$i}/{$key}");
             }
         }
     }
 
     private function checkOthers(): void
     {
+        $this->checkSurvey();
         foreach ($this->plan->records('chargers') as $i => $charger) {
             foreach ($charger->records('outputs') as $j => $output) {
                 $this->known('battery', $output->text('battery'), "/chargers/{$i}/outputs/{$j}/battery");

@@ -14,6 +14,9 @@ final readonly class Run
     /**
      * @param  list<string>|null  $route  station ids
      * @param  float|null  $typedLength  m one way, slack included
+     * @param  float|null  $slackFrom  m left at its source; null: what the shop leaves
+     * @param  float|null  $slackTo  m left at its target; null: what the shop leaves
+     * @param  list<string>|null  $minusRoute  station ids, where its minus goes another way than its plus
      * @param  Gauge|null  $gauge  null: Dinghy chooses
      * @param  int  $bundled  current-carrying conductors lying together
      * @param  bool  $jacketed  both conductors in one jacket
@@ -33,6 +36,10 @@ final readonly class Run
         public ?string $minusColour,
         public array $connectors,
         public ?Plug $plug,
+        public ?float $slackFrom,
+        public ?float $slackTo,
+        public ?array $minusRoute,
+        public bool $dripLoop,
     ) {
     }
 
@@ -54,6 +61,10 @@ final readonly class Run
             $record->textOrNull('minus_colour'),
             array_map(Connector::of(...), $record->records('connectors')),
             $plug === null ? null : Plug::of($plug),
+            $record->numberOrNull('slack_from_m'),
+            $record->numberOrNull('slack_to_m'),
+            $record->has('minus_route') ? $record->texts('minus_route') : null,
+            $record->flag('drip_loop'),
         );
     }
 }

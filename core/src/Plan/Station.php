@@ -9,7 +9,11 @@ use Dinghy\Plan\Format\Record;
 /** A place in the boat: x forward from the transom, y to port, m. */
 final readonly class Station
 {
-    /** @param  list<float>|null  $inside  length, width, height of the compartment inside, in mm */
+    /**
+     * @param  list<float>|null  $inside  length, width, height of the compartment inside, in mm
+     * @param  string|null  $lid  the side its lid is hinged at, or none
+     * @param  bool  $moves  a battery or a lid moves there, and pulls at wires
+     */
     private function __construct(
         public string $id,
         public string $name,
@@ -18,6 +22,8 @@ final readonly class Station
         public ?string $kind,
         public ?bool $petrolVapour,
         public ?array $inside,
+        public ?string $lid,
+        public bool $moves,
     ) {
     }
 
@@ -31,7 +37,14 @@ final readonly class Station
             $record->textOrNull('kind'),
             $record->flagOrNull('petrol_vapour'),
             $record->has('inside_mm') ? $record->numbers('inside_mm') : null,
+            $record->textOrNull('lid'),
+            $record->flag('moves'),
         );
+    }
+
+    public function at(): Spot
+    {
+        return new Spot($this->x, $this->y);
     }
 
     public function label(): string

@@ -48,6 +48,8 @@ final class SupplyFormat
                 Field::required('y_mm', new NumberShape(-1000, 5000, 'mm')),
                 Field::optional('turned', new ChoiceShape([0, 90, 180, 270]), 0),
             ])),
+            Field::optional('petrol_fitting_m', new NumberShape(0, 30, 'm')),
+            Field::optional('petrol_shield', new FlagShape, false),
             Field::optional('restrained', new FlagShape),
             Field::optional('booted', new FlagShape),
             Field::optional('space', new ChoiceShape(['open', 'ventilated', 'closed'])),

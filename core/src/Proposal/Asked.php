@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Dinghy\Proposal;
 
+use Dinghy\Plan\Device;
 use Dinghy\Plan\DeviceKind;
 use Dinghy\Plan\LoadClass;
 
@@ -37,6 +38,11 @@ final readonly class Asked
             $number('v_min'), $number('v_max'), $number('typical_a'), $number('peak_a'),
             isset($figures->fuse_a) ? $number('fuse_a') : null,
         );
+    }
+
+    public static function ofDevice(Device $device): self
+    {
+        return new self($device->kind, $device->minVolts, $device->maxVolts, $device->typicalAmps, $device->peakAmps, $device->makersFuse);
     }
 
     /** What a fuse block asks: its feed is judged as one of electronics. */

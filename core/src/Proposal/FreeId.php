@@ -27,7 +27,7 @@ final class FreeId
     private static function taken(Plan $plan): array
     {
         $taken = [];
-        foreach ([$plan->batteries, $plan->banks, $plan->feeds, $plan->blocks, $plan->devices, $plan->chargers, $plan->boat->stations] as $parts) {
+        foreach ([$plan->batteries, $plan->banks, $plan->feeds, $plan->blocks, $plan->devices, $plan->chargers, $plan->boat->stations, $plan->holes, $plan->boards, $plan->survey->complaints ?? [], $plan->survey->batteries ?? [], $plan->survey->pathChecks ?? [], $plan->survey->photographs ?? []] as $parts) {
             $taken += array_fill_keys(array_map(strval(...), array_keys($parts)), true);
         }
         foreach ($plan->blocks as $block) {

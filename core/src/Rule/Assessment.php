@@ -6,10 +6,13 @@ namespace Dinghy\Rule;
 
 use Dinghy\Circuit\States;
 use Dinghy\Conductor\Resistance;
+use Dinghy\Layout\Ducts;
 use Dinghy\Plan\Bank;
 use Dinghy\Plan\Device;
+use Dinghy\Plan\DeviceKind;
 use Dinghy\Plan\Feed;
 use Dinghy\Plan\Plan;
+use Dinghy\Plan\Spot;
 use Dinghy\Wiring\RunKind;
 use Dinghy\Wiring\SizedRun;
 use Dinghy\Wiring\Wiring;
@@ -24,6 +27,7 @@ final readonly class Assessment
         public array $runs,
         public Words $words,
         public States $states,
+        public Ducts $ducts,
     ) {
     }
 
@@ -75,6 +79,34 @@ final readonly class Assessment
         $ohms = $network->resistanceBetween($plus, $minus) ?? INF;
 
         return [$volts, $volts / ($ohms + $before)];
+    }
+
+    /** Where a device sits; null: nobody has said. */
+    public function spotOf(Device $device): ?Spot
+    {
+        return $device->mounting->at ?? ($device->station === null ? null : $this->plan->boat->stations[$device->station]->at());
+    }
+
+    /** Whether a motor stands in the forward half of the boat, or may, since nobody has said where. */
+    public function mayStandAtBow(Device $motor): bool
+    {
+        $spot = $this->spotOf($motor);
+
+        return $spot === null || $this->plan->boat->length === null || $spot->x > $this->plan->boat->length / 2;
+    }
+
+    /** @return array<string, Spot> what a magnet disturbs, by name: heading sensors whose place is known, and the compass */
+    public function sensors(): array
+    {
+        $sensors = $this->plan->boat->compass === null ? [] : ['the compass' => $this->plan->boat->compass];
+        foreach ($this->plan->devices as $device) {
+            $spot = $device->kind === DeviceKind::HeadingSensor ? $this->spotOf($device) : null;
+            if ($spot !== null) {
+                $sensors[$device->label()] = $spot;
+            }
+        }
+
+        return $sensors;
     }
 
     /** A: Σ peak of everything a bank feeds. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Dinghy\Rule;
 
+use Dinghy\Hull\HullKind;
 use Dinghy\Plan\Patch;
 
 final readonly class HullAsConductor implements Rule
@@ -17,7 +18,7 @@ final readonly class HullAsConductor implements Rule
     public function check(Assessment $assessment): iterable
     {
         $boat = $assessment->plan->boat;
-        if ($boat->hull !== 'aluminium' && $boat->hull !== 'pontoon') {
+        if ($boat->hull !== HullKind::Aluminium && $boat->hull !== HullKind::Pontoon) {
             return;
         }
         if ($boat->hullCarriesCurrent === null) {

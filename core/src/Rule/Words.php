@@ -50,6 +50,35 @@ final readonly class Words
         };
     }
 
+    /** A clearance or another short measure: mm, or inches to the eighth. */
+    public function short(float $metres): string
+    {
+        if ($this->units === Units::Metric) {
+            return self::trim(1000 * $metres, 0).' mm';
+        }
+        $eighths = (int) round($metres / 0.0254 * 8);
+        $fraction = match ($eighths % 8) {
+            0 => '', 4 => '1/2', 2, 6 => ($eighths % 8 / 2).'/4', default => ($eighths % 8).'/8',
+        };
+
+        return implode(' ', array_filter([$eighths >= 8 || $fraction === '' ? (string) intdiv($eighths, 8) : '', $fraction], static fn (string $part): bool => $part !== '')).' in';
+    }
+
+    public function degrees(float $radians): string
+    {
+        return self::trim(rad2deg($radians), 0).'°';
+    }
+
+    public function thrust(float $newtons): string
+    {
+        return $this->units === Units::Metric ? self::trim($newtons, 0).' N' : self::trim($newtons / 4.4482216, 0).' lbf';
+    }
+
+    public function mass(float $kilograms): string
+    {
+        return $this->units === Units::Metric ? self::trim($kilograms, 0).' kg' : self::trim($kilograms / 0.45359237, 0).' lb';
+    }
+
     public function amps(float $amps): string
     {
         return self::trim($amps, $amps < 10 ? 2 : 1).' A';

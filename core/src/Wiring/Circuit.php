@@ -9,6 +9,7 @@ use Dinghy\Plan\LoadClass;
 use Dinghy\Plan\Protection;
 use Dinghy\Plan\Run;
 use Dinghy\Protection\Demand;
+use Dinghy\Route\Route;
 
 /** A feed or a branch as it lies in its plan: what it carries, how far, through what, at which volts. */
 final readonly class Circuit
@@ -26,6 +27,9 @@ final readonly class Circuit
      * @param  list<Protection>  $protection  from the source outward
      * @param  float|null  $nominalVolts  between the bank terminals used; null: nothing feeds it
      * @param  float|null  $length  m one way; null: unknown
+     * @param  Route|null  $route  null: its length was typed, or no way leads there
+     * @param  string|null  $from  the station it begins at
+     * @param  string|null  $to  the station it ends at
      * @param  list<Device>  $behind  every device that draws through it
      */
     public function __construct(
@@ -36,7 +40,9 @@ final readonly class Circuit
         public array $protection,
         public ?float $nominalVolts,
         public ?float $length,
-        public bool $engineSpace,
+        public ?Route $route,
+        public ?string $from,
+        public ?string $to,
         public array $behind,
         public string $label,
     ) {
@@ -49,6 +55,11 @@ final readonly class Circuit
         $this->amps = $amps;
         $this->peakAmps = $peak;
         $this->demand = new Demand($continuous, $motors, $peak, count($behind) === 1 ? $behind[0]->makersFuse : null);
+    }
+
+    public function entersEngineSpace(): bool
+    {
+        return $this->route?->entersEngineSpace() ?? false;
     }
 
     /** Its name in findings and patches, as "feed:house". */

@@ -38,13 +38,13 @@ final readonly class LaidWire
             SizingDrop::volts($gauge, $metal, 1.0, 1.0),
             Resistance::perMetre($gauge, $metal, $rules->conductorCelsius),
             CopperMass::kilograms($gauge, 1.0),
-            Ampacity::of($gauge, $metal, $rules->insulation, $rules->ambient, $circuit->engineSpace, $circuit->run->bundled),
+            Ampacity::of($gauge, $metal, $rules->insulation, $rules->ambient, $circuit->entersEngineSpace(), $circuit->run->bundled),
         );
     }
 
     /** What figures of circuits that lie alike have in common. */
     public static function lieOf(Circuit $circuit): string
     {
-        return "{$circuit->run->metal->value} {$circuit->run->bundled}".($circuit->engineSpace ? ' engine' : '');
+        return "{$circuit->run->metal->value} {$circuit->run->bundled}".($circuit->entersEngineSpace() ? ' engine' : '');
     }
 }

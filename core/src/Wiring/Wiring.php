@@ -95,7 +95,7 @@ final class Wiring
 
         return new Circuit(
             $feed->id, RunKind::Feed, $feed->class, $feed->run, $feed->protection, $feed->supply->nominalVolts(),
-            $this->length($feed->run, $route), $route?->entersEngineSpace() ?? false, $behind,
+            $this->length($feed->run, $route), $route, $source, $target, $behind,
             $this->place($source, $feed->supply->bank->id).' to '.($block === null ? $behind[0]->label() : $this->place($block->station, $block->id).' block'),
         );
     }
@@ -107,7 +107,7 @@ final class Wiring
 
         return new Circuit(
             $branch->id, RunKind::Branch, $branch->class, $branch->run, [$branch->fuse], $feed?->supply->nominalVolts(),
-            $this->length($branch->run, $route), $route?->entersEngineSpace() ?? false, [$device],
+            $this->length($branch->run, $route), $route, $block->station, $device->station, [$device],
             $this->place($block->station, $block->id).' block to '.$device->label(),
         );
     }
@@ -131,6 +131,8 @@ final class Wiring
 
     private function length(Run $run, ?Route $route): ?float
     {
-        return $run->typedLength ?? ($route === null ? null : $route->length + 2 * $this->plan->houseRules->slack);
+        $slack = $this->plan->houseRules->slack;
+
+        return $run->typedLength ?? ($route === null ? null : $route->length + ($run->slackFrom ?? $slack) + ($run->slackTo ?? $slack));
     }
 }

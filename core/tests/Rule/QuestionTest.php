@@ -40,7 +40,7 @@ final class QuestionTest extends TestCase
         $plan = Plan::of(PlanDocument::fromJson('{"format": "dinghy-plan", "version": 1}'));
         $asked = array_map(static fn (Unchecked $unchecked): string => Question::of($unchecked)->asks, \Dinghy\Evaluation\Evaluation::of($plan)->unchecked);
 
-        self::assertSame(['What fuel is aboard?'], $asked);
+        self::assertSame(['What fuel is aboard?', 'When was the boat surveyed as it came? Dates and photographs are kept under Survey.'], $asked);
     }
 
     public function test_shapes_come_from_the_format(): void
@@ -55,10 +55,10 @@ final class QuestionTest extends TestCase
         self::assertNull(FieldShape::of('gizmo:b1', 'restrained'));
     }
 
-    /** @return array<string, array{string, string, string, 'pump'|'series'|'parallel', array<string, array<string, mixed>>}> */
+    /** @return array<string, array{string, string, string, 'pump'|'series'|'parallel'|'routed', array<string, array<string, mixed>>}> */
     private static function cases(): array
     {
-        /** @var array<string, array{string, string, string, 'pump'|'series'|'parallel', array<string, array<string, mixed>>}> */
-        return [...BankRulesTest::unknowns(), ...ProtectionRulesTest::unknowns(), ...WireRulesTest::unknowns(), ...DeviceRulesTest::unknowns()];
+        /** @var array<string, array{string, string, string, 'pump'|'series'|'parallel'|'routed', array<string, array<string, mixed>>}> */
+        return [...BankRulesTest::unknowns(), ...ProtectionRulesTest::unknowns(), ...WireRulesTest::unknowns(), ...DeviceRulesTest::unknowns(), ...LayoutRulesTest::unknowns()];
     }
 }

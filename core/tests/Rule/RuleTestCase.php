@@ -30,7 +30,7 @@ abstract class RuleTestCase extends TestCase
     abstract protected static function withoutPatch(): array;
 
     /**
-     * @param  'pump'|'series'|'parallel'  $plan
+     * @param  'pump'|'series'|'parallel'|'routed'  $plan
      * @param  array<string, array<string, mixed>>  $changes
      */
     #[DataProvider('speaking')]
@@ -48,7 +48,7 @@ abstract class RuleTestCase extends TestCase
     }
 
     /**
-     * @param  'pump'|'series'|'parallel'  $plan
+     * @param  'pump'|'series'|'parallel'|'routed'  $plan
      * @param  array<string, array<string, mixed>>  $changes
      */
     #[DataProvider('silent')]
@@ -58,7 +58,7 @@ abstract class RuleTestCase extends TestCase
     }
 
     /**
-     * @param  'pump'|'series'|'parallel'  $plan
+     * @param  'pump'|'series'|'parallel'|'routed'  $plan
      * @param  array<string, array<string, mixed>>  $changes
      */
     #[DataProvider('speaking')]
@@ -75,7 +75,7 @@ abstract class RuleTestCase extends TestCase
     }
 
     /**
-     * @param  'pump'|'series'|'parallel'  $plan
+     * @param  'pump'|'series'|'parallel'|'routed'  $plan
      * @param  array<string, array<string, mixed>>  $changes
      */
     #[DataProvider('unknowns')]

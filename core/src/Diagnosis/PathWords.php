@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Diagnosis;
+
+use Dinghy\Rule\Words;
+
+/** What a path check found, and what mends it, as a rigger would say it. */
+final class PathWords
+{
+    public static function of(PathDiagnosis $diagnosis, Words $words): string
+    {
+        $readings = $diagnosis->lost === null ? '' : "{$words->volts($diagnosis->lost)} are lost between battery and device"
+            .($diagnosis->amps === null ? '' : " at {$words->amps($diagnosis->amps)}").'. ';
+        $found = match ($diagnosis->cause) {
+            Cause::NothingWrong => 'Nothing is wrong with this path.',
+            Cause::Unknown => $diagnosis->needs === []
+                ? 'The readings do not tell wire from joint.'
+                : 'To tell what it is, still to be measured: '.implode(', ', $diagnosis->needs).'.',
+            default => implode(' ', array_map(static fn (PathFault $fault): string => self::fault($fault, $diagnosis, $words), $diagnosis->faults)),
+        };
+
+        return $readings.$found;
+    }
+
+    public static function remedy(PathFault $fault, Words $words): string
+    {
+        return match ($fault->cause) {
+            Cause::ThinWire => 'Run a direct fused feed'.($fault->mends === null ? ' of a heavier gauge than the shop has in stock.' : " of {$fault->mends}."),
+            Cause::BadJoint => 'Run a direct fused feed from the battery past the old joints, or clean and renew them one by one'.($fault->where === null ? '.' : ", those between {$fault->where} first."),
+            Cause::WeakBattery => 'Charge it fully and measure again after a rest; replace it if it sags again.',
+            Cause::Interrupted => 'Measure each fuse, then each joint'.($fault->where === null ? ' from the battery outward' : " between {$fault->where}").'; a direct fused feed leaves them behind.',
+            Cause::WrongWayRound => 'Swap plus and minus at the plug before anything is plugged in.',
+            Cause::NothingWrong, Cause::Unknown => '',
+        };
+    }
+
+    private static function fault(PathFault $fault, PathDiagnosis $diagnosis, Words $words): string
+    {
+        $where = $fault->where === null ? '' : " It sits between {$fault->where}.";
+
+        return match ($fault->cause) {
+            Cause::ThinWire => "The wire is too thin: {$diagnosis->check->gauge} alone loses {$words->volts($fault->volts)}, the limit is {$words->volts($diagnosis->limitVolts)}"
+                .($fault->mends === null ? '.' : "; {$fault->mends} would do."),
+            Cause::BadJoint => "A bad joint of {$words->milliohms($fault->ohms ?? 0.0)} takes {$words->volts($fault->volts)} and heats with ".Words::trim($fault->watts ?? 0.0, 1).' W.'.$where,
+            Cause::WeakBattery => "The battery is weak: it gives way by {$words->volts($fault->volts)}.",
+            Cause::Interrupted => 'The path is interrupted: nothing arrives.'.$where,
+            Cause::WrongWayRound => 'Plus and minus are swapped.',
+            Cause::NothingWrong, Cause::Unknown => '',
+        };
+    }
+}

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Rule;
+
+use Dinghy\Plan\DeviceKind;
+
+final readonly class AntennaUnderCover implements Rule
+{
+    public function text(): RuleText
+    {
+        return new RuleText('N06', [Level::Warn], 'a position antenna has no open sky, sits under metal, or where it is stepped on',
+            'it sees too few satellites, or breaks', 'common practice', Mark::CommonPractice);
+    }
+
+    public function check(Assessment $assessment): iterable
+    {
+        foreach ($assessment->plan->devices as $device) {
+            if ($device->kind !== DeviceKind::PositionAntenna) {
+                continue;
+            }
+            foreach (['sky' => $device->mounting->sky, 'stepped_on' => $device->mounting->steppedOn] as $field => $value) {
+                if ($value === null) {
+                    yield new Unchecked('N06', "device:{$device->id}", $field);
+                }
+            }
+            $sky = $device->mounting->sky;
+            if ($sky !== null && $sky !== 'open') {
+                yield new Finding($this->text(), Level::Warn, "device:{$device->id}",
+                    $sky === 'screened' ? "{$device->label()} does not see the open sky." : "{$device->label()} sits under metal.", 'Move it where nothing stands above it.', null, []);
+            }
+            if ($device->mounting->steppedOn === true) {
+                yield new Finding($this->text(), Level::Warn, "device:{$device->id}", "{$device->label()} sits where it is stepped on.", 'Move it out of the way of feet.', null, []);
+            }
+        }
+    }
+}

@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Rule;
+
+use Dinghy\Layout\Line;
+use Dinghy\Plan\Device;
+use Dinghy\Plan\DeviceKind;
+use Dinghy\Plan\Patch;
+use Dinghy\Plan\Spot;
+
+final readonly class HeadingSensorPlace implements Rule
+{
+    /** m */
+    private const APART = 1.0;
+
+    /** m [cp, working estimate] */
+    private const OFF_CENTRE = 0.5;
+
+    /** A of a run that counts as heavy [cp, working estimate] */
+    private const HEAVY = 10.0;
+
+    public function text(): RuleText
+    {
+        return new RuleText('N05', [Level::Warn], 'position hold or a turning map is wanted and there is no heading sensor; or one sits within 1 m of a motor or a heavy run, or off the centreline without calibration',
+            'it points where the current flows', 'common practice, working estimates', Mark::CommonPractice);
+    }
+
+    public function check(Assessment $assessment): iterable
+    {
+        $plan = $assessment->plan;
+        $sensors = array_filter($plan->devices, static fn (Device $device): bool => $device->kind === DeviceKind::HeadingSensor);
+        foreach ($sensors === [] ? $plan->devices : [] as $device) {
+            if ($device->mounting->positionHold || $device->mounting->mapOrientation) {
+                yield new Finding($this->text(), Level::Warn, "device:{$device->id}",
+                    ($device->mounting->positionHold ? "{$device->label()} is to hold its place" : "The map of {$device->label()} is to turn with the boat").', and the boat has no heading sensor.',
+                    'Add a heading sensor.', null, []);
+            }
+        }
+        foreach ($sensors as $sensor) {
+            $spot = $assessment->spotOf($sensor);
+            if ($spot === null) {
+                yield new Unchecked('N05', "device:{$sensor->id}", 'station');
+
+                continue;
+            }
+            [$what, $distance] = $this->nearest($assessment, $spot);
+            if ($distance < self::APART - 1e-9) {
+                yield new Finding($this->text(), Level::Warn, "device:{$sensor->id}",
+                    "{$sensor->label()} sits {$assessment->words->length($distance)} from {$what}; it needs {$assessment->words->length(self::APART)}.",
+                    'Move it away from motors and heavy runs.', null, ['distance_m' => $distance, 'limit_m' => self::APART]);
+            }
+            if (abs($spot->y) > self::OFF_CENTRE && ! $sensor->mounting->calibrated) {
+                yield new Finding($this->text(), Level::Warn, "device:{$sensor->id}",
+                    "{$sensor->label()} sits {$assessment->words->length(abs($spot->y))} off the centreline and was not calibrated there.",
+                    'Calibrate it on the water, or move it to the middle.', Patch::set("device:{$sensor->id}", ['calibrated' => true]), ['off_centre_m' => abs($spot->y), 'limit_m' => self::OFF_CENTRE]);
+            }
+        }
+    }
+
+    /** @return array{string, float} what disturbs it most, m away */
+    private function nearest(Assessment $assessment, Spot $spot): array
+    {
+        $found = ['', INF];
+        foreach ($assessment->plan->devices as $device) {
+            $at = $device->isMotor() ? $assessment->spotOf($device) : null;
+            if ($at !== null && $at->to($spot) < $found[1]) {
+                $found = [$device->label(), $at->to($spot)];
+            }
+        }
+        foreach ($assessment->circuits() as $run) {
+            $route = $run->circuit?->route;
+            if ($run->circuit === null || $route === null || $run->amps < self::HEAVY) {
+                continue;
+            }
+            $distance = Line::distanceTo($assessment->plan->boat, $route, $spot);
+            if ($distance < $found[1]) {
+                $found = ["the run {$run->circuit->label}, ".$assessment->words->amps($run->amps), $distance];
+            }
+        }
+
+        return $found;
+    }
+}

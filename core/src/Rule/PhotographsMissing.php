@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Rule;
+
+use Dinghy\Survey\NeededPhotograph;
+
+final readonly class PhotographsMissing implements Rule
+{
+    private const NAMED = 4;
+
+    public function text(): RuleText
+    {
+        return new RuleText('S07', [Level::Note], 'photographs of the old state are missing',
+            'what was where is forgotten with the first wire unhooked', 'common practice', Mark::CommonPractice);
+    }
+
+    public function check(Assessment $assessment): iterable
+    {
+        if ($assessment->plan->survey === null) {
+            yield new Unchecked('S07', 'plan', 'survey.taken_on');
+
+            return;
+        }
+        $missing = array_values(array_filter(NeededPhotograph::listFor($assessment->plan), static fn (NeededPhotograph $photograph): bool => $photograph->taken === 0));
+        if ($missing === []) {
+            return;
+        }
+        $named = array_map(static fn (NeededPhotograph $photograph): string => $photograph->label, array_slice($missing, 0, self::NAMED));
+        $more = count($missing) - count($named);
+        yield new Finding($this->text(), Level::Note, 'plan',
+            'Not photographed yet: '.implode(', ', $named).($more > 0 ? " and {$more} more" : '').'.',
+            'Photograph every compartment and every post before anything is unhooked.', null, ['missing' => (float) count($missing)]);
+    }
+}

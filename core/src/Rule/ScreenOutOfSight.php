@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Rule;
+
+use Dinghy\Mounting\Sight;
+use Dinghy\Plan\Device;
+use Dinghy\Plan\DeviceKind;
+use Dinghy\Plan\Patch;
+
+final readonly class ScreenOutOfSight implements Rule
+{
+    public function text(): RuleText
+    {
+        return new RuleText('M04', [Level::Warn], "a screen stands outside the sight cone or the reach of its user's position",
+            'what cannot be read or reached is not used', 'common practice, working estimates', Mark::CommonPractice);
+    }
+
+    public function check(Assessment $assessment): iterable
+    {
+        foreach ($assessment->plan->devices as $device) {
+            if ($device->kind !== DeviceKind::Display) {
+                continue;
+            }
+            $places = array_filter(['helm' => $device->mounting->fromHelm, 'angler' => $device->mounting->fromAngler]);
+            if ($places === []) {
+                yield new Unchecked('M04', "device:{$device->id}", 'seen_from_helm');
+            }
+            foreach ($places as $who => $sight) {
+                if (! $sight->isSeen()) {
+                    yield $this->unseen($assessment->words, $device, $who, $sight);
+                } elseif (! $sight->isInReach()) {
+                    yield new Finding($this->text(), Level::Warn, "device:{$device->id}",
+                        "{$device->label()} is {$assessment->words->length($sight->reach())} from the {$who}'s shoulder; an arm reaches {$assessment->words->length(Sight::ARM)}.",
+                        'Bring it nearer, or say that it is only looked at from there.', Patch::set("device:{$device->id}", ["seen_from_{$who}.reached" => false]), ['reach_m' => $sight->reach(), 'arm_m' => Sight::ARM]);
+                }
+            }
+        }
+    }
+
+    private function unseen(Words $words, Device $device, string $who, Sight $sight): Finding
+    {
+        $tilt = round(rad2deg($sight->bestTilt()));
+        $tipped = new Sight($sight->away, $sight->aside, $sight->below, deg2rad($tilt), $sight->turn, $sight->reached);
+        $mends = $tipped->isSeen();
+
+        return new Finding($this->text(), Level::Warn, "device:{$device->id}",
+            "The {$who} looks at {$device->label()} from {$words->degrees($sight->offSquare())} off square; it reads well within {$words->degrees(Sight::CONE)}.",
+            $mends ? "Tip its face to {$tilt}°: it is then seen from {$words->degrees($tipped->offSquare())} off square." : "Turn it towards the {$who}, or move it.",
+            $mends ? Patch::set("device:{$device->id}", ["seen_from_{$who}.tilt_deg" => $tilt]) : null, ['off_square_deg' => rad2deg($sight->offSquare()), 'limit_deg' => rad2deg(Sight::CONE)]);
+    }
+}

@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Rule;
+
+use Dinghy\Plan\Patch;
+
+final readonly class ShaftStrikesBow implements Rule
+{
+    /** m of room that a remedy leaves */
+    private const CLEAR = 0.02;
+
+    public function text(): RuleText
+    {
+        return new RuleText('M01', [Level::Stop], "a bow motor's shaft does not clear the outermost edge of the bow as it comes down",
+            'it breaks the mount or the bow', 'common practice', Mark::CommonPractice);
+    }
+
+    public function check(Assessment $assessment): iterable
+    {
+        foreach ($assessment->plan->devices as $device) {
+            $deploy = $device->mounting->deploy;
+            if ($deploy === null && $device->isMotor() && $assessment->mayStandAtBow($device)) {
+                yield new Unchecked('M01', "device:{$device->id}", 'deploy');
+            }
+            if ($deploy === null || $deploy->clearance() > 1e-9) {
+                continue;
+            }
+            $words = $assessment->words;
+            $missing = $words->short(-$deploy->clearance());
+            yield new Finding($this->text(), Level::Stop, "device:{$device->id}",
+                "The shaft of {$device->label()} strikes the outermost edge of the bow as it comes down: {$missing} too close.",
+                "Set its mount at least {$missing} farther forward, or on a riser that reaches over the edge.",
+                Patch::set("device:{$device->id}", ['deploy.reach_m' => $deploy->reach + self::CLEAR - $deploy->clearance()]), ['clearance_m' => $deploy->clearance()]);
+        }
+    }
+}

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Rule;
+
+final readonly class ShaftTooShort implements Rule
+{
+    public function text(): RuleText
+    {
+        return new RuleText('M05', [Level::Warn], "a motor's propeller hub hangs less than 0.3 m under water at rest, or than 0.43 m where it is rough",
+            'it draws air, races and pushes nothing', 'common practice', Mark::CommonPractice);
+    }
+
+    public function check(Assessment $assessment): iterable
+    {
+        foreach ($assessment->plan->devices as $device) {
+            $shaft = $device->mounting->shaft;
+            if ($shaft === null && $device->isMotor()) {
+                yield new Unchecked('M05', "device:{$device->id}", 'shaft');
+            }
+            if ($shaft === null || $shaft->depth() >= $shaft->needed() - 1e-9) {
+                continue;
+            }
+            $words = $assessment->words;
+            yield new Finding($this->text(), Level::Warn, "device:{$device->id}",
+                ($shaft->depth() < 0 ? "The propeller of {$device->label()} hangs {$words->short(-$shaft->depth())} above the water" : "The propeller of {$device->label()} hangs {$words->short($shaft->depth())} under water")
+                    .'; '.($shaft->rough ? 'rough water' : 'calm water')." asks for {$words->short($shaft->needed())}.",
+                "It takes a shaft of {$words->length($shaft->lengthNeeded())}; this one has {$words->length($shaft->length)}.",
+                null, ['depth_m' => $shaft->depth(), 'needed_m' => $shaft->needed(), 'length_needed_m' => $shaft->lengthNeeded()]);
+        }
+    }
+}

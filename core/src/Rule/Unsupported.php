@@ -1,0 +1,32 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Rule;
+
+use Dinghy\Plan\Patch;
+
+final readonly class Unsupported implements Rule
+{
+    /** m: 18 in */
+    private const EVERY = 0.4572;
+
+    public function text(): RuleText
+    {
+        return new RuleText('W11', [Level::Note], 'wires that lie open or along a gunwale are not held every 0.45 m (18 in)',
+            'what swings chafes and breaks', 'ABYC E-11', Mark::FromMemory);
+    }
+
+    public function check(Assessment $assessment): iterable
+    {
+        foreach ($assessment->plan->boat->ways as $way) {
+            if ($way->isTube() || $way->support <= self::EVERY || $assessment->ducts->in($way) === []) {
+                continue;
+            }
+            $stations = $assessment->plan->boat->stations;
+            yield new Finding($this->text(), Level::Note, "way:{$way->id}",
+                "From {$stations[$way->from]->label()} to {$stations[$way->to]->label()} the wires are held every {$assessment->words->length($way->support)} only.",
+                'Clamp or tie them every 0.45 m (18 in).', Patch::set("way:{$way->id}", ['support_m' => 0.45]), ['support_m' => $way->support, 'limit_m' => self::EVERY]);
+        }
+    }
+}

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Rule;
+
+use Dinghy\Layout\Line;
+use Dinghy\Plan\Patch;
+use Dinghy\Route\Ways;
+
+final readonly class WiresApartAtCompass implements Rule
+{
+    /** m */
+    private const APART = 1.0;
+
+    public function text(): RuleText
+    {
+        return new RuleText('W15', [Level::Warn], 'the two wires of one circuit lie on different routes within 1 m of a compass or heading sensor',
+            'the loop between them is a magnet', 'common practice', Mark::CommonPractice);
+    }
+
+    public function check(Assessment $assessment): iterable
+    {
+        $boat = $assessment->plan->boat;
+        $ways = new Ways($boat->ways);
+        foreach ($assessment->circuits() as $run) {
+            $minus = $run->circuit?->run->minusRoute;
+            $minusRoute = $minus === null ? null : $ways->through($minus);
+            $plus = $run->circuit?->route;
+            if ($run->circuit === null || $minusRoute === null || $plus === null || $minusRoute->ways == $plus->ways) {
+                continue;
+            }
+            foreach ($assessment->sensors() as $name => $spot) {
+                $nearest = min(Line::distanceTo($boat, $plus, $spot), Line::distanceTo($boat, $minusRoute, $spot));
+                if ($nearest >= self::APART) {
+                    continue;
+                }
+                yield new Finding($this->text(), Level::Warn, $run->circuit->on(),
+                    "Plus and minus of {$run->circuit->label} lie on different ways, {$assessment->words->length($nearest)} from {$name}.",
+                    'Lead both the same way, side by side or twisted.', Patch::of([['on' => $run->circuit->on(), 'unset' => ['run.minus_route']]]), ['distance_m' => $nearest, 'limit_m' => self::APART]);
+
+                break;
+            }
+        }
+    }
+}
