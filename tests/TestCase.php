@@ -32,4 +32,15 @@ abstract class TestCase extends FrameworkTestCase
 
         return $shop->users()->create(['name' => 'Stranger', 'email' => 'owner@elsewhere.example', 'password' => 'x', 'role' => 'owner']);
     }
+
+    /** The words of a PDF, their white space made one. */
+    protected static function wordsOf(string $pdf): string
+    {
+        $file = (string) tempnam(sys_get_temp_dir(), 'dinghy-pdf');
+        file_put_contents($file, $pdf);
+        $text = (string) shell_exec('pdftotext -layout '.escapeshellarg($file).' -');
+        unlink($file);
+
+        return (string) preg_replace('/\s+/', ' ', $text);
+    }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http;
 
+use App\Photographs\NotAPhotograph;
 use App\WorkOrders\PlanClash;
 use Dinghy\Plan\Format\Problem;
 use Dinghy\Plan\PatchRefused;
@@ -20,7 +21,7 @@ final class Refusals
 {
     public static function register(Exceptions $exceptions): void
     {
-        $exceptions->dontReport([PlanRefused::class, PatchRefused::class, QuantityRefused::class, PlanClash::class, ProposalRefused::class]);
+        $exceptions->dontReport([PlanRefused::class, PatchRefused::class, QuantityRefused::class, PlanClash::class, ProposalRefused::class, NotAPhotograph::class]);
         $exceptions->render(static fn (PlanRefused $e): JsonResponse => response()->json([
             'message' => 'Not kept: '.self::sentence($e->problems[0]).(count($e->problems) > 1 ? ' And '.(count($e->problems) - 1).' more.' : ''),
             'problems' => array_map(static fn (Problem $problem): array => ['pointer' => $problem->pointer, 'message' => $problem->message], $e->problems),
@@ -28,6 +29,7 @@ final class Refusals
         $exceptions->render(static fn (PatchRefused $e): JsonResponse => self::answer(422, 'Not kept: '.$e->getMessage()));
         $exceptions->render(static fn (ProposalRefused $e): JsonResponse => self::answer(422, 'Not kept: '.$e->getMessage()));
         $exceptions->render(static fn (QuantityRefused $e): JsonResponse => self::answer(422, 'Not kept: '.$e->getMessage()));
+        $exceptions->render(static fn (NotAPhotograph $e): JsonResponse => self::answer(422, 'Not kept: '.$e->getMessage()));
         $exceptions->render(static fn (PlanClash $e): JsonResponse => response()->json(['message' => $e->getMessage(), 'fields' => $e->fields], 409));
         $exceptions->render(static fn (PostTooLargeException $e): JsonResponse => self::answer(413, 'Not kept: the file is larger than Dinghy takes.'));
         $exceptions->render(static fn (QueryException $e, $request): ?JsonResponse => $request->is('api/*')

@@ -72,6 +72,12 @@ final class Job extends Model
         return $this->hasMany(Reading::class);
     }
 
+    /** @return HasMany<Photograph, $this> */
+    public function photographs(): HasMany
+    {
+        return $this->hasMany(Photograph::class);
+    }
+
     /** @return Builder<self> the work orders of one shop */
     public static function ofShop(int $shop): Builder
     {

@@ -7,7 +7,7 @@ namespace App\Policies;
 use App\Models\Job;
 use App\Models\User;
 
-/** Who may do what with a work order: everybody in its shop reads and records readings; apprentices change no plan. */
+/** Who may do what with a work order: everybody in its shop reads, records readings and photographs; apprentices change no plan. */
 final class JobPolicy
 {
     public function view(User $user, Job $job): bool
@@ -23,6 +23,12 @@ final class JobPolicy
     public function changePlan(User $user, Job $job): bool
     {
         return $this->view($user, $job) && $user->role->changesPlans();
+    }
+
+    /** Whoever is at the boat photographs it. */
+    public function photograph(User $user, Job $job): bool
+    {
+        return $this->view($user, $job);
     }
 
     public function recordReading(User $user, Job $job): bool

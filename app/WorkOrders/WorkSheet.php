@@ -8,8 +8,6 @@ use App\Models\Job;
 use App\Models\PlanVersion;
 use Dinghy\Evaluation\Verdict;
 use Dinghy\Plan\Units;
-use Dompdf\Dompdf;
-use Dompdf\Options;
 
 /** The sheet a rigger takes to the boat: two pages at most, readable in black and white. */
 final class WorkSheet
@@ -33,23 +31,12 @@ final class WorkSheet
             'decided' => $decided,
         ];
         foreach (self::SCALES as $scale) {
-            $pdf = self::render([...$known, 'scale' => $scale]);
+            $pdf = SheetPrinter::render('work-sheet', [...$known, 'scale' => $scale]);
             if ($pdf->getCanvas()->get_page_count() <= self::MOST_PAGES) {
                 break;
             }
         }
 
         return (string) $pdf->output();
-    }
-
-    /** @param  array<string, mixed>  $known */
-    private static function render(array $known): Dompdf
-    {
-        $pdf = new Dompdf(new Options(['isRemoteEnabled' => false, 'defaultFont' => 'DejaVu Sans', 'fontDir' => storage_path('app'), 'fontCache' => storage_path('app')]));
-        $pdf->setPaper('A4');
-        $pdf->loadHtml(view('work-sheet', $known)->render());
-        $pdf->render();
-
-        return $pdf;
     }
 }

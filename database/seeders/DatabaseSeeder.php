@@ -8,6 +8,7 @@ use App\Models\Role;
 use App\Models\Shop;
 use App\WorkOrders\NewJob;
 use Carbon\CarbonImmutable;
+use Dinghy\Plan\Patch;
 use Dinghy\Plan\PlanDocument;
 use Illuminate\Database\Seeder;
 
@@ -41,6 +42,7 @@ final class DatabaseSeeder extends Seeder
     {
         $plan = PlanDocument::fromJson((string) file_get_contents(database_path('demo/mistakes/skiff.json')));
         $job = NewJob::make($shop, null, 'Maren Tavola', 'Bow motor, live sonar and two screens', self::inDays(4), $plan);
+        DemoPhotographs::make($job, $plan);
         $job->update(['bay' => 1, 'waits_for' => 'Decision on the bow-motor wire']);
     }
 
@@ -54,8 +56,19 @@ final class DatabaseSeeder extends Seeder
         ];
         foreach ($boats as [$file, $customer, $title, $bay, $days, $waits]) {
             $plan = PlanDocument::fromJson((string) file_get_contents(database_path("demo/boats/{$file}.json")));
-            NewJob::make($shop, null, $customer, $title, self::inDays($days), $plan)->update(['bay' => $bay, 'waits_for' => $waits]);
+            if ($file === 'console') {
+                $plan = $plan->with(self::asSurveyed());
+            }
+            $job = NewJob::make($shop, null, $customer, $title, self::inDays($days), $plan);
+            DemoPhotographs::make($job, $plan);
+            $job->update(['bay' => $bay, 'waits_for' => $waits]);
         }
+    }
+
+    /** The console boat's survey is just done: its path check is not answered yet, and a photograph is still to be taken. */
+    private static function asSurveyed(): Patch
+    {
+        return Patch::of([['on' => 'check:check-console', 'unset' => ['renewed_by']]])->and(Patch::remove('photograph:photo-mid'));
     }
 
     /** A promised day counted from today, so that the demo's week strip is never empty. */

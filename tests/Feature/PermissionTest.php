@@ -15,13 +15,15 @@ final class PermissionTest extends TestCase
     /** of no finding: what is asked is whether somebody may ask at all */
     private const OCCASION = '00000000000000000000000000000000';
 
+    private const NO_UPLOAD = '00000000-0000-4000-8000-000000000000';
+
     private const EDIT = ['base' => 1, 'patch' => [['on' => 'feed:house', 'set' => ['run.gauge' => '4 AWG']]]];
 
     /** @param  array<string, mixed>  $body */
     #[DataProvider('routes')]
     public function test_permissions(string $method, string $path, array $body, int $rigger, int $apprentice, int $stranger): void
     {
-        $uri = '/api/'.str_replace(['{job}', '{acceptance}'], [(string) $this->skiff()->id, '999'], $path);
+        $uri = '/api/'.str_replace(['{job}', '{acceptance}', '{board}', '{photograph}', '{upload}'], [(string) $this->skiff()->id, '999', 'stern-board', 'photo-stern', self::NO_UPLOAD], $path);
         $this->json($method, $uri, $body)->assertStatus(401);
         foreach (['owner' => $rigger, 'apprentice' => $apprentice] as $role => $status) {
             $answer = $this->actingAs($this->person($role))->json($method, $uri, $body);
@@ -70,6 +72,14 @@ final class PermissionTest extends TestCase
             'supply' => ['GET', 'jobs/{job}/supply', [], 200, 200, 403],
             'meter' => ['GET', 'jobs/{job}/meter?plus=b3%2B&minus=b1-', [], 200, 200, 403],
             'short' => ['GET', 'jobs/{job}/short?run=house', [], 200, 200, 403],
+            'survey' => ['GET', 'jobs/{job}/survey', [], 200, 200, 403],
+            'survey sheet' => ['GET', 'jobs/{job}/survey-sheet', [], 200, 200, 403],
+            'layout' => ['GET', 'jobs/{job}/layout', [], 200, 200, 403],
+            'board' => ['GET', 'jobs/{job}/boards/{board}', [], 200, 200, 403],
+            'photograph' => ['GET', 'jobs/{job}/photographs/{photograph}', [], 200, 200, 403],
+            'send a photograph' => ['POST', 'jobs/{job}/photographs/uploads', [], 422, 422, 403],
+            'how much has arrived' => ['GET', 'jobs/{job}/photographs/uploads/{upload}', [], 404, 404, 403],
+            'a piece of it' => ['PATCH', 'jobs/{job}/photographs/uploads/{upload}', [], 404, 404, 403],
             'work sheet' => ['GET', 'jobs/{job}/work-sheet', [], 200, 200, 403],
             'reading' => ['POST', 'jobs/{job}/readings', ['meter_point' => 'b1', 'volts' => '12.7'], 200, 200, 403],
         ];

@@ -37,9 +37,12 @@ final readonly class Outline
         return $t < -1e-9 || $t > 1 + 1e-9 ? 0.0 : $this->beam / 2 * $this->share(max(0.0, min(1.0, $t)));
     }
 
-    public function holds(Spot $spot): bool
+    /** @param  float  $overhang  m beyond the hull that still count as aboard */
+    public function holds(Spot $spot, float $overhang = 0.0): bool
     {
-        return $spot->x >= -1e-9 && $spot->x <= $this->length + 1e-9 && abs($spot->y) <= $this->halfBeam($spot->x) + 1e-9;
+        $within = $overhang + 1e-9;
+
+        return $spot->x >= -$within && $spot->x <= $this->length + $within && abs($spot->y) <= $this->halfBeam(max(0.0, min($this->length, $spot->x))) + $within;
     }
 
     /** @return list<Spot> round the hull from the transom's starboard corner over the bow to its port corner */

@@ -26,9 +26,20 @@ final class TypedQuantity
         'ah' => ['ah' => 1.0],
         'mohm' => ['mω' => 1.0, 'mohm' => 1.0, 'ω' => 1000.0, 'ohm' => 1000.0],
         'pct' => ['%' => 1.0],
+        'n' => ['n' => 1.0, 'lbf' => 4.4482216, 'lb' => 4.4482216, 'lbs' => 4.4482216],
+        'kg' => ['kg' => 1.0, 'lb' => 0.45359237, 'lbs' => 0.45359237],
+        'deg' => ['°' => 1.0, 'deg' => 1.0],
+        'm2' => ['m²' => 1.0, 'm2' => 1.0, 'ft²' => 0.09290304, 'ft2' => 0.09290304, 'sqft' => 0.09290304],
+        'celsius' => ['°c' => 1.0, 'c' => 1.0],
     ];
 
-    private const EXAMPLES = ['a' => '30 A', 'v' => '12.7 V', 'ah' => '100 Ah', 'mohm' => '62 mΩ', 'pct' => '3 %'];
+    /** What a bare number is for people who chose imperial units. */
+    private const IMPERIAL = ['n' => 'lbf', 'kg' => 'lb', 'm2' => 'ft²'];
+
+    /** V: above this nobody means volts on a small boat */
+    private const HIGHEST_VOLTS = 80.0;
+
+    private const EXAMPLES = ['a' => '30 A', 'v' => '12.7 V', 'ah' => '100 Ah', 'mohm' => '62 mΩ', 'pct' => '3 %', 'n' => '112 lbf or 500 N', 'kg' => '900 kg', 'deg' => '20°', 'm2' => '2.4 m²', 'celsius' => '12 °C'];
 
     /**
      * @param  string  $field  a dotted path as in a patch: "run.length_m", "protection.0.rating_a"
@@ -48,7 +59,12 @@ final class TypedQuantity
         }
         $ending = substr($name, (int) strrpos('_'.$name, '_'));
 
-        return $ending === 'm' ? self::length($typed, $text, $units) : self::number($typed, $text, $ending);
+        return match ($ending) {
+            'm' => self::length($typed, $text, $units),
+            // Small measures are millimetres, or inches where those were chosen.
+            'mm' => 1000 * self::length($typed, preg_match('~^[\d.,]+$~', $text) === 1 ? $text.($units === Units::Metric ? ' mm' : ' in') : $text, $units),
+            default => self::number($typed, $text, $ending, $units),
+        };
     }
 
     private static function gauge(string $typed, string $text, Units $units): string
@@ -85,14 +101,25 @@ final class TypedQuantity
         return $metres;
     }
 
-    private static function number(string $typed, string $text, string $ending): float
+    private static function number(string $typed, string $text, string $ending, Units $units): float
     {
         if (preg_match('~^([+-]?(?:\d+(?:[.,]\d+)?|[.,]\d+))\s*(\S*)$~u', $text, $match) === 1) {
-            $factor = $match[2] === '' ? 1.0 : self::UNITS[$ending][$match[2]] ?? null;
+            $unit = $match[2] === '' && $units === Units::Imperial ? self::IMPERIAL[$ending] ?? '' : $match[2];
+            $factor = $unit === '' ? 1.0 : self::UNITS[$ending][$unit] ?? null;
             if ($factor !== null) {
-                return (float) str_replace(',', '.', $match[1]) * $factor;
+                return self::meant($ending, (float) str_replace(',', '.', $match[1]) * $factor, $typed);
             }
         }
         throw QuantityRefused::expected('a number'.(isset(self::EXAMPLES[$ending]) ? ', such as '.self::EXAMPLES[$ending] : ''), $typed);
+    }
+
+    /** @throws QuantityRefused where volts can only have been millivolts: it is asked, not guessed */
+    private static function meant(string $ending, float $value, string $typed): float
+    {
+        if ($ending === 'v' && abs($value) > self::HIGHEST_VOLTS) {
+            throw QuantityRefused::expected('volts up to '.self::HIGHEST_VOLTS.'; did you mean '.rtrim(rtrim(number_format($value / 1000, 3, '.', ''), '0'), '.').' V? Type it so', $typed);
+        }
+
+        return $value;
     }
 }

@@ -18,10 +18,12 @@ final class TakeOut
             'device' => [...self::circuitsOf($plan, $id), $on],
             'block' => isset($plan->blocks[$id]) ? [...self::feedsTo($plan, $id), $on] : throw ProposalRefused::noSuch('block', $id),
             'bank' => self::bank($plan, $id),
-            'feed', 'branch', 'charger', 'bond' => [$on],
+            'feed', 'branch', 'charger', 'bond', 'way', 'hole', 'board', 'photograph' => [$on],
+            'complaint', 'found', 'check' => [$on],
+            'station' => self::station($plan, $id),
             default => throw ProposalRefused::because("A {$kind} cannot be taken out by itself."),
         };
-        $patch = Patch::all(array_map(Patch::remove(...), $parts));
+        $patch = Patch::all([...LetGo::of($plan, $kind, $id), ...array_map(Patch::remove(...), $parts)]);
         foreach ($kind === 'device' ? $plan->trip ?? [] : [] as $number => $phase) {
             if (isset($phase->on[$id])) {
                 $patch = $patch->and(Patch::of([['on' => 'plan', 'unset' => ["trip.phases.{$number}.on.{$id}"]]]));
@@ -29,6 +31,20 @@ final class TakeOut
         }
 
         return $patch;
+    }
+
+    /** @return non-empty-list<string> its ways, and itself */
+    private static function station(Plan $plan, string $id): array
+    {
+        isset($plan->boat->stations[$id]) || throw ProposalRefused::noSuch('station', $id);
+        $parts = [];
+        foreach ($plan->boat->ways as $way) {
+            if ($way->from === $id || $way->to === $id) {
+                $parts[] = "way:{$way->id}";
+            }
+        }
+
+        return [...$parts, "station:{$id}"];
     }
 
     /** @return list<string> */

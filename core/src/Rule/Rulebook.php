@@ -84,6 +84,7 @@ final class Rulebook
             new ScreenOutOfSight,
             new ShaftTooShort,
             new ThrustTooSmall,
+            new StationOverboard,
             new PhotographsMissing,
         ];
     }

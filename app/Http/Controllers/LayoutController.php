@@ -1,0 +1,123 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\Job;
+use Dinghy\Evaluation\Evaluation;
+use Dinghy\Hull\Outline;
+use Dinghy\Layout\BoardProblems;
+use Dinghy\Layout\Bore;
+use Dinghy\Layout\Cable;
+use Dinghy\Layout\OtherRoutes;
+use Dinghy\Layout\Packing;
+use Dinghy\Layout\Pull;
+use Dinghy\Mounting\HoleAdvice;
+use Dinghy\Mounting\MountingCheck;
+use Dinghy\Mounting\Propulsion;
+use Dinghy\Plan\Board;
+use Dinghy\Plan\Device;
+use Dinghy\Plan\Hole;
+use Dinghy\Plan\Spot;
+use Dinghy\Plan\Station;
+use Dinghy\Plan\Units;
+use Dinghy\Plan\Way;
+use Dinghy\Proposal\MoveOnPlan;
+use Dinghy\Wiring\SizedRun;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+
+/** The boat from above with what lies in her: outline, stations, ways, bores, other routes of a run, mounting, holes, boards. */
+final class LayoutController extends Controller
+{
+    public function __invoke(Request $request, Job $job): JsonResponse
+    {
+        $this->authorize('view', $job);
+        $evaluation = self::evaluationOf($job, $request->enum('units', Units::class));
+        $boat = $evaluation->plan->boat;
+        $outline = $boat->outline();
+        $run = $evaluation->runs[$request->string('run')->value()] ?? null;
+
+        return response()->json([
+            'hull' => $outline === null ? null : self::hull($outline),
+            'stations' => array_map(static fn (Station $station): array => ['id' => $station->id, 'label' => $station->label(), 'aboard' => $outline?->holds($station->at())], array_values($boat->stations)),
+            'ways' => array_map(static fn (Way $way): array => self::way($way, $evaluation), $boat->ways),
+            'runs' => array_map(static fn (SizedRun $circuit): array => [
+                'id' => $circuit->id, 'label' => $circuit->circuit->label ?? $circuit->id,
+                'from' => $circuit->circuit?->from, 'to' => $circuit->circuit?->to,
+                'ways' => array_map(static fn (Way $way): string => $way->id, $circuit->circuit->route->ways ?? []),
+            ], $evaluation->circuits()),
+            'others' => $run === null ? [] : array_map(static fn (OtherRoutes $other): array => [
+                'stations' => $other->stations, 'ways' => array_map(static fn (Way $way): string => $way->id, $other->route->ways),
+                'length_m' => $other->length, 'gauge' => $other->gauge->name, 'copper_kg' => $other->copper(), 'now' => $other->now,
+            ], OtherRoutes::of($evaluation, $job->judged(self::planOf($job)), $run)),
+            'mounting' => array_values(array_filter(array_map(static fn (Device $device): ?array => self::mounting($device, $evaluation), array_values($evaluation->plan->devices)))),
+            'propulsion' => self::propulsion($evaluation),
+            'holes' => array_map(static fn (Hole $hole): array => ['id' => $hole->id, 'label' => $hole->label(), 'drill' => HoleAdvice::drill($hole), 'sealant' => HoleAdvice::sealant($hole)], array_values($evaluation->plan->holes)),
+            'boards' => array_map(static fn (Board $board): array => ['id' => $board->id, 'label' => $board->label(), 'problems' => BoardProblems::of($board)], array_values($evaluation->plan->boards)),
+        ]);
+    }
+
+    /** @return array<string, mixed> */
+    private static function hull(Outline $outline): array
+    {
+        $spots = static fn (array $ring): array => array_map(static fn (Spot $spot): array => [$spot->x, $spot->y], $ring);
+
+        return ['length_m' => $outline->length, 'beam_m' => $outline->beam, 'shell' => $spots($outline->shell()), 'inner' => array_map($spots, $outline->inner())];
+    }
+
+    /** @return array<string, mixed> */
+    private static function way(Way $way, Evaluation $evaluation): array
+    {
+        $bore = Bore::of($way, $evaluation->ducts->in($way));
+
+        return [
+            'id' => $way->id,
+            'length_m' => $way->length,
+            'drawn_m' => MoveOnPlan::drawnLength($evaluation->plan->boat, $way),
+            'pull' => Pull::says($evaluation->plan, $way),
+            'cables' => count($evaluation->ducts->in($way)),
+            'bore' => $bore === null ? null : self::bore($bore),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function bore(Bore $bore): array
+    {
+        $places = Packing::of($bore->diameter, $bore->cables);
+
+        return [
+            'diameter_mm' => $bore->diameter,
+            'fill_pct' => 100 * $bore->fill(),
+            'limit_pct' => 100 * $bore->limit(),
+            'room_mm' => $bore->room(),
+            'too_full' => $bore->isTooFull(),
+            'cables' => array_map(static fn (Cable $cable, array $place): array => ['run' => $cable->run, 'name' => $cable->name, 'diameter_mm' => $cable->diameter, 'x_mm' => $place[0], 'y_mm' => $place[1]], $bore->cables, $places),
+        ];
+    }
+
+    /** @return array<string, mixed>|null */
+    private static function mounting(Device $device, Evaluation $evaluation): ?array
+    {
+        $checks = MountingCheck::allOf($device, $evaluation->words);
+
+        return $checks === [] ? null : [
+            'device' => $device->id, 'label' => $device->label(),
+            'checks' => array_map(static fn (MountingCheck $check): array => ['field' => $check->field, 'asks' => $check->asks, 'good' => $check->good, 'says' => $check->says, 'figures' => (object) $check->figures], $checks),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function propulsion(Evaluation $evaluation): array
+    {
+        $boat = $evaluation->plan->boat;
+        $thrust = array_sum(array_map(static fn (Device $device): float => $device->isMotor() ? $device->mounting->thrust ?? 0.0 : 0.0, $evaluation->plan->devices));
+
+        return [
+            'thrust_n' => $thrust,
+            'needed_n' => $boat->loadedKilograms === null ? null : Propulsion::neededFor($boat->loadedKilograms),
+            'wind_m_s' => $boat->windage === null || $thrust <= 0 ? null : Propulsion::holdsAgainst($thrust, $boat->windage),
+        ];
+    }
+}

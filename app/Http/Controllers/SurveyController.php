@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\Job;
+use App\Models\Photograph;
+use Dinghy\Diagnosis\BatteryJudgement;
+use Dinghy\Diagnosis\PathDiagnosis;
+use Dinghy\Diagnosis\PathWords;
+use Dinghy\Evaluation\Evaluation;
+use Dinghy\Plan\Units;
+use Dinghy\Proposal\DirectFeed;
+use Dinghy\Survey\ComplaintKind;
+use Dinghy\Survey\FoundBattery;
+use Dinghy\Survey\NeededPhotograph;
+use Dinghy\Survey\PathCheck;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+
+/** What the survey of a boat comes to: what to measure, which batteries are kept, what explains the volts that are lost. */
+final class SurveyController extends Controller
+{
+    public function __invoke(Request $request, Job $job): JsonResponse
+    {
+        $this->authorize('view', $job);
+        $evaluation = self::evaluationOf($job, $request->enum('units', Units::class));
+        $survey = $evaluation->plan->survey;
+
+        return response()->json([
+            'kinds' => array_map(static fn (ComplaintKind $kind): array => ['kind' => $kind->value, 'label' => $kind->label(), 'measures' => $kind->measures(), 'path_check' => $kind->asksForPathCheck()], ComplaintKind::cases()),
+            'batteries' => array_map(static fn (FoundBattery $battery): array => self::battery($battery, $evaluation), array_values($survey->batteries ?? [])),
+            'checks' => array_map(static fn (PathCheck $check): array => self::check($check, $evaluation), array_values($survey->pathChecks ?? [])),
+            'needed' => array_map(static fn (NeededPhotograph $photograph): array => ['of' => $photograph->of, 'label' => $photograph->label, 'taken' => $photograph->taken], NeededPhotograph::listFor($evaluation->plan)),
+            'pictures' => $job->photographs()->get(['name', 'width', 'height'])->map(static fn (Photograph $picture): array => ['name' => $picture->name, 'width' => $picture->width, 'height' => $picture->height])->all(),
+        ]);
+    }
+
+    /** @return array<string, mixed> */
+    private static function battery(FoundBattery $battery, Evaluation $evaluation): array
+    {
+        $judged = BatteryJudgement::of($battery, $evaluation->plan->survey?->takenOn, $evaluation->words);
+
+        return [
+            'id' => $battery->id, 'label' => $battery->label(), 'verdict' => $judged->verdict, 'because' => $judged->because,
+            'charge' => $judged->charge, 'usable_ah' => $judged->usableAh, 'internal_mohm' => $judged->ohms === null ? null : 1000 * $judged->ohms,
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function check(PathCheck $check, Evaluation $evaluation): array
+    {
+        $diagnosis = PathDiagnosis::of($check, $evaluation->plan);
+        $renewed = $check->renewedBy === null ? null : $evaluation->runs[$check->renewedBy]->circuit->label ?? null;
+        $fault = $diagnosis->faults[0] ?? null;
+
+        return [
+            'id' => $check->id, 'label' => $check->label(), 'cause' => $diagnosis->cause->value, 'found' => $diagnosis->cause->label(),
+            'says' => PathWords::of($diagnosis, $evaluation->words),
+            'remedy' => $fault === null ? null : PathWords::remedy($fault, $evaluation->words),
+            'patch' => $fault === null || $renewed !== null ? null : DirectFeed::of($evaluation->plan, $check)?->toJson(),
+            'renewed_by' => $renewed,
+            'amps_a' => $diagnosis->amps, 'lost_v' => $diagnosis->lost, 'limit_v' => $diagnosis->limitVolts,
+            'path_mohm' => $diagnosis->pathOhms === null ? null : 1000 * $diagnosis->pathOhms,
+            'wire_mohm' => $diagnosis->wireOhms === null ? null : 1000 * $diagnosis->wireOhms,
+        ];
+    }
+}

@@ -1,0 +1,26 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Models\Job;
+use App\WorkOrders\PlanExport;
+use App\WorkOrders\SurveySheet;
+use Dinghy\Plan\Units;
+use Illuminate\Http\Request;
+use Symfony\Component\HttpFoundation\Response;
+
+final class SurveySheetController extends Controller
+{
+    public function __invoke(Request $request, Job $job): Response
+    {
+        $this->authorize('view', $job);
+        $head = self::planOf($job);
+
+        return response(SurveySheet::pdf($job, $head, self::evaluationOf($job, $request->enum('units', Units::class))), 200, [
+            'Content-Type' => 'application/pdf',
+            'Content-Disposition' => 'attachment; filename="'.PlanExport::fileName($job, $head).'-survey.pdf"',
+        ]);
+    }
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\WorkOrders;
+
+use App\Models\Job;
+use App\Models\Photograph;
+use App\Models\PlanVersion;
+use Dinghy\Diagnosis\BatteryJudgement;
+use Dinghy\Diagnosis\PathDiagnosis;
+use Dinghy\Evaluation\Evaluation;
+use Dinghy\Survey\FoundBattery;
+use Dinghy\Survey\NeededPhotograph;
+use Dinghy\Survey\PathCheck;
+use Dinghy\Survey\Photograph as Taken;
+
+/** The boat as it came, on paper: complaints and what to measure, batteries, paths checked, photographs. */
+final class SurveySheet
+{
+    /** Pictures that are printed; the others are listed. */
+    private const PRINTED = 12;
+
+    /** @return string the bytes of a PDF */
+    public static function pdf(Job $job, PlanVersion $version, Evaluation $evaluation): string
+    {
+        $survey = $evaluation->plan->survey;
+        $taken = array_values($survey->photographs ?? []);
+
+        return (string) SheetPrinter::render('survey-sheet', [
+            'job' => $job,
+            'version' => $version,
+            'plan' => $evaluation->plan,
+            'survey' => $survey,
+            'words' => $evaluation->words,
+            'judged' => array_map(static fn (FoundBattery $battery): BatteryJudgement => BatteryJudgement::of($battery, $survey?->takenOn, $evaluation->words), array_values($survey->batteries ?? [])),
+            'checks' => array_map(static fn (PathCheck $check): PathDiagnosis => PathDiagnosis::of($check, $evaluation->plan), array_values($survey->pathChecks ?? [])),
+            'needed' => NeededPhotograph::listFor($evaluation->plan),
+            'taken' => $taken,
+            'pictures' => Photograph::query()->whereBelongsTo($job)->get()->whereIn('name', array_map(static fn (Taken $photograph): string => $photograph->id, array_slice($taken, 0, self::PRINTED)))
+                ->mapWithKeys(static fn (Photograph $picture): array => [$picture->name => 'data:image/jpeg;base64,'.base64_encode($picture->thumbnail)])->all(),
+        ])->output();
+    }
+}

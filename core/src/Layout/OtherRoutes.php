@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Layout;
+
+use Dinghy\Conductor\CopperMass;
+use Dinghy\Conductor\Gauge;
+use Dinghy\Evaluation\Evaluation;
+use Dinghy\Plan\Patch;
+use Dinghy\Plan\Plan;
+use Dinghy\Plan\PlanDocument;
+use Dinghy\Plan\Way;
+use Dinghy\Route\Route;
+use Dinghy\Route\SimpleRoutes;
+use Dinghy\Wiring\SizedRun;
+use Dinghy\Wiring\Sizing;
+use Dinghy\Wiring\Wiring;
+
+/** A way that a run could go, with its length and the gauge that it would ask for. */
+final readonly class OtherRoutes
+{
+    private const MOST = 4;
+
+    /**
+     * @param  list<string>  $stations  from its source to its target
+     * @param  float  $length  m, slack included
+     * @param  Gauge  $gauge  that Dinghy would choose for it
+     */
+    private function __construct(
+        public array $stations,
+        public Route $route,
+        public float $length,
+        public Gauge $gauge,
+        public bool $now,
+    ) {
+    }
+
+    /**
+     * @param  PlanDocument  $document  that was evaluated
+     * @return list<self> shortest first; none where an end of the run is not known
+     */
+    public static function of(Evaluation $evaluation, PlanDocument $document, SizedRun $run): array
+    {
+        $circuit = $run->circuit;
+        if ($circuit === null || $circuit->from === null || $circuit->to === null || $circuit->from === $circuit->to) {
+            return [];
+        }
+        $offered = [];
+        foreach (SimpleRoutes::between($evaluation->plan->boat->ways, $circuit->from, $circuit->to, self::MOST) as $route) {
+            $stations = self::stations($route, $circuit->from);
+            $there = Plan::of($document->with(Patch::set($circuit->on(), ['run.route' => $stations, 'run.length_m' => null, 'run.gauge' => null])));
+            $sized = (new Sizing(new Wiring($there)))->runs()[$run->id];
+            $offered[] = new self($stations, $route, $sized->length ?? 0.0, $sized->gauge, $circuit->route?->ways == $route->ways);
+        }
+
+        return $offered;
+    }
+
+    /** @return float kg of copper, both ways */
+    public function copper(): float
+    {
+        return CopperMass::kilograms($this->gauge, $this->length);
+    }
+
+    /** @return list<string> */
+    private static function stations(Route $route, string $from): array
+    {
+        $stations = [$from];
+        foreach ($route->ways as $way) {
+            $from = $way->from === $from ? $way->to : $way->from;
+            $stations[] = $from;
+        }
+
+        return $stations;
+    }
+}

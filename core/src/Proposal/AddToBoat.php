@@ -1,0 +1,50 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Proposal;
+
+use Dinghy\Plan\Patch;
+use Dinghy\Plan\Plan;
+use Dinghy\Plan\Spot;
+
+/** Stations, ways, holes and boards new on the boat plan, and what a survey finds: each with an id of its own. */
+final class AddToBoat
+{
+    public static function station(Plan $plan, string $name, Spot $spot, string $kind): Patch
+    {
+        $id = FreeId::like($plan, $name);
+
+        return Patch::put("station:{$id}", (object) ['id' => $id, 'name' => $name, 'x_m' => $spot->x, 'y_m' => $spot->y, 'kind' => $kind]);
+    }
+
+    /** A way measured along the drawing, until somebody has had a tape there. */
+    public static function way(Plan $plan, string $from, string $to, string $kind): Patch
+    {
+        foreach ([$from, $to] as $station) {
+            isset($plan->boat->stations[$station]) || throw ProposalRefused::noSuch('station', $station);
+        }
+        if ($from === $to) {
+            throw ProposalRefused::because('A way joins two stations: choose another than the one it begins at.');
+        }
+        $id = FreeId::like($plan, "{$from} to {$to}");
+        $length = max(0.01, round($plan->boat->stations[$from]->at()->to($plan->boat->stations[$to]->at()), 2));
+
+        return Patch::put("way:{$id}", (object) ['id' => $id, 'from' => $from, 'to' => $to, 'length_m' => $length, 'measured' => 'drawing', 'kind' => $kind]);
+    }
+
+    /** What part() makes. */
+    private const KINDS = ['hole', 'board', 'complaint', 'found', 'check'];
+
+    /**
+     * @param  string  $kind  one of KINDS
+     * @param  \stdClass  $part  as the plan file has it, without an id
+     */
+    public static function part(Plan $plan, string $kind, string $name, \stdClass $part): Patch
+    {
+        in_array($kind, self::KINDS, true) || throw ProposalRefused::because('Expected one of '.implode(', ', self::KINDS).", found \"{$kind}\".");
+        $id = FreeId::like($plan, $name);
+
+        return Patch::put("{$kind}:{$id}", (object) ['id' => $id, ...get_object_vars($part)]);
+    }
+}

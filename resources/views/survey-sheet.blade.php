@@ -1,0 +1,87 @@
+@php
+    use Dinghy\Diagnosis\Cause;
+    use Dinghy\Diagnosis\PathWords;
+    use Dinghy\Rule\Words;
+    $boat = $plan->boat;
+    $measured = fn (?float $value, string $unit, int $decimals = 2): string => $value === null ? '–' : Words::trim($value, $decimals).' '.$unit;
+    $verdicts = ['keep' => 'KEEP', 'replace' => 'REPLACE', 'charge' => 'CHARGE AND MEASURE AGAIN'];
+@endphp
+<!doctype html>
+<html lang="en">
+<head>
+    <meta charset="utf-8">
+    <title>Survey: {{ $job->boat->name }}</title>
+    <style>
+        @page { margin: 12mm 13mm; }
+        body { font-family: 'DejaVu Sans', sans-serif; font-size: 8.4pt; color: #000; margin: 0; }
+        h1 { font-size: 1.8em; margin: 0; }
+        h2 { font-size: 1.2em; margin: 0.9em 0 0.2em; border-bottom: 0.8pt solid #000; page-break-after: avoid; }
+        p { margin: 0.15em 0; }
+        table { width: 100%; border-collapse: collapse; }
+        th, td { text-align: left; vertical-align: top; padding: 0.2em 0.5em 0.2em 0; border-bottom: 0.4pt solid #888; }
+        .head td, .pictures td { border: 0; }
+        .right { text-align: right; }
+        .pictures td { width: 33%; padding-bottom: 0.8em; page-break-inside: avoid; }
+        .pictures img { width: 56mm; border: 0.5pt solid #000; }
+        .tick { border: 0.9pt solid #000; width: 0.9em; height: 0.9em; display: inline-block; }
+        .caution { border: 1.6pt solid #000; padding: 0.35em 0.7em; margin-top: 0.8em; }
+        ul { margin: 0.1em 0 0.1em 1.2em; padding: 0; }
+    </style>
+</head>
+<body>
+<table class="head"><tr>
+    <td><h1>{{ $job->boat->name }}, as it came</h1><p>{{ $job->boat->customer->name }} · {{ $job->title }}</p></td>
+    <td class="right"><p>Work order {{ $job->id }}, plan version {{ $version->number }} ({{ substr($version->hash, 0, 8) }})</p>
+        <p>Survey of {{ $survey?->takenOn ?? 'no day given' }}, printed {{ now()->format('Y-m-d H:i') }}</p></td>
+</tr></table>
+<p>{{ $boat->hull?->value ?? 'Hull not given' }}{{ $boat->length === null ? '' : ', '.$words->length($boat->length).' long' }}{{ $boat->beam === null ? '' : ', '.$words->length($boat->beam).' wide' }}.
+    Fuel: {{ $boat->fuel ?? 'not given' }}. Engine: {{ ($survey?->engine ?? '') === '' ? 'not given' : $survey->engine }}.</p>
+<p>Fitted: {{ ($survey?->fitted ?? '') === '' ? 'not written down' : $survey->fitted }}</p>
+
+<h2>What hurts</h2>
+@forelse ($survey?->complaints ?? [] as $complaint)
+    <p><b>{{ $complaint->kind->label() }}</b>{{ $complaint->words === '' ? '' : ': “'.$complaint->words.'”' }}</p>
+    <ul>@foreach ($complaint->kind->measures() as $measure)<li><span class="tick"></span> {{ $measure }}</li>@endforeach</ul>
+@empty
+    <p>No complaint.</p>
+@endforelse
+
+<h2>Batteries found</h2>
+@if ($judged === [])<p>None.</p>@else
+<table>
+    <tr><th>Battery</th><th>Kind</th><th>Rests at</th><th>Under load</th><th>Charge</th><th>Judged</th></tr>
+    @foreach ($judged as $one)
+        <tr><td>{{ $one->battery->label() }}</td>
+            <td>{{ $one->battery->chemistry->label() }} {{ $measured($one->battery->capacityAh, 'Ah', 0) }}{{ $one->battery->commissioned === null ? '' : ', of '.$one->battery->commissioned }}</td>
+            <td>{{ $measured($one->battery->restedVolts, 'V') }}{{ $one->battery->celsius === null ? '' : ' at '.Words::trim($one->battery->celsius, 0).' °C' }}</td>
+            <td>{{ $measured($one->battery->loadedVolts, 'V') }}{{ $one->battery->loadedAmps === null ? '' : ' at '.$words->amps($one->battery->loadedAmps) }}{{ $one->ohms === null ? '' : ', '.$words->milliohms($one->ohms) }}</td>
+            <td>{{ $one->charge === null ? '–' : $words->percent(100 * $one->charge) }}</td>
+            <td><b>{{ $verdicts[$one->verdict] }}</b>: {{ implode('; ', $one->because) }}.</td></tr>
+    @endforeach
+</table>
+@endif
+
+<h2>Paths checked</h2>
+@forelse ($checks as $diagnosis)
+    <p><b>{{ $diagnosis->check->label() }}</b>: {{ $diagnosis->cause->label() }}. {{ PathWords::of($diagnosis, $words) }}</p>
+    @if ($diagnosis->faults !== [])<p>{{ PathWords::remedy($diagnosis->faults[0], $words) }}</p>@endif
+@empty
+    <p>None.</p>
+@endforelse
+
+<h2>Photographs before anything is unhooked</h2>
+<p>@foreach ($needed as $photograph){{ $photograph->taken > 0 ? '☑' : '☐' }} {{ $photograph->label }}{{ $loop->last ? '' : ' · ' }}@endforeach</p>
+<table class="pictures">
+    @foreach (array_chunk($taken, 3) as $row)
+        <tr>@foreach ($row as $photograph)
+            <td>@if (isset($pictures[$photograph->id]))<img src="{{ $pictures[$photograph->id] }}" alt="">@endif
+                <p>{{ $photograph->words === '' ? $photograph->id : $photograph->words }}</p>
+                @foreach ($photograph->marks as $mark)<p>{{ $loop->iteration }}. {{ $mark['words'] }}</p>@endforeach</td>
+        @endforeach</tr>
+    @endforeach
+</table>
+
+<p class="caution">A short across a battery welds tools: rings off, insulated spanners, one terminal at a time. Unplug the charger from the wall before you touch a post.
+    Petrol or battery gas: ventilate, no flame. Mains inlets and charger plugs are for a licensed electrician where the local code asks for one. Local codes and the makers' instructions come first.</p>
+</body>
+</html>

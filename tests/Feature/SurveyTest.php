@@ -1,0 +1,170 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Job;
+use App\Models\Photograph;
+use App\Models\PhotographUpload;
+use App\Models\PlanVersion;
+use App\Photographs\DevelopedPhotograph;
+use Illuminate\Testing\TestResponse;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\TestCase;
+
+/** The boat as it came: photographs on a line that breaks, what is refused, the survey over HTTP and on paper. */
+final class SurveyTest extends TestCase
+{
+    public function test_the_survey_of_the_console_boat(): void
+    {
+        $this->actingAs($this->person('apprentice'));
+        $answer = $this->getJson("/api/jobs/{$this->console()->id}/survey?units=metric")->assertOk();
+        ApiContract::assertMet('GET', '/api/jobs/{job}/survey', 200, (string) $answer->getContent());
+
+        self::assertSame('bad-joint', $answer->json('checks.0.cause'));
+        self::assertStringContainsString('between console inlet and behind the console switch', $answer->json('checks.0.says'));
+        self::assertSame([['on' => 'check:check-console', 'set' => ['renewed_by' => 'br-left']]], $answer->json('checks.0.patch'));
+        self::assertSame('keep', $answer->json('batteries.0.verdict'));
+        self::assertSame(['station:mid'], array_column(array_filter((array) $answer->json('needed'), static fn (array $needed): bool => $needed['taken'] === 0), 'of'));
+    }
+
+    /** Three pieces with a break after the second: the server says how much has arrived, and the rest makes it whole. */
+    public function test_a_photograph_goes_up_in_pieces_and_is_kept_when_it_is_whole(): void
+    {
+        $this->actingAs($this->person('apprentice'));
+        $job = $this->console();
+        $versions = PlanVersion::query()->count();
+        $bytes = self::jpeg(900, 600);
+        $piece = intdiv(strlen($bytes), 3);
+        $place = $this->begin($job, strlen($bytes), 'station:mid', 'Mid locker, lid off')->assertCreated()->headers->get('Location') ?? '';
+
+        $this->send($place, 0, substr($bytes, 0, $piece))->assertNoContent()->assertHeader('Upload-Offset', (string) $piece);
+        $this->send($place, $piece, substr($bytes, $piece, $piece))->assertNoContent();
+        $this->send($place, $piece, substr($bytes, $piece, $piece))->assertStatus(409);
+        self::assertSame($versions, PlanVersion::query()->count(), 'nothing is in the plan before it is whole');
+        $this->head($place)->assertOk()->assertHeader('Upload-Offset', (string) (2 * $piece));
+        $this->send($place, 2 * $piece, substr($bytes, 2 * $piece))->assertNoContent();
+
+        $this->head($place)->assertNotFound();
+        $plan = $this->getJson("/api/jobs/{$job->id}")->json('plan');
+        $kept = collect($plan['survey']['photographs'])->firstWhere('of', 'station:mid');
+        self::assertSame('Mid locker, lid off', $kept['words']);
+        $picture = $this->get("/api/jobs/{$job->id}/photographs/{$kept['id']}")->assertOk()->assertHeader('Content-Type', 'image/jpeg')->assertHeader('X-Content-Type-Options', 'nosniff');
+        self::assertSame([900, 600], array_slice((array) getimagesizefromstring((string) $picture->getContent()), 0, 2));
+        $small = $this->get("/api/jobs/{$job->id}/photographs/{$kept['id']}?thumbnail=1");
+        self::assertSame([320, 213], array_slice((array) getimagesizefromstring((string) $small->getContent()), 0, 2));
+        self::assertNotContains('S07', array_column((array) $this->getJson("/api/jobs/{$job->id}")->json('evaluation.findings'), 'rule'));
+    }
+
+    #[DataProvider('noPhotographs')]
+    public function test_what_is_no_photograph_is_refused_and_nothing_stays(string $bytes, string $says): void
+    {
+        $this->actingAs($this->person('rigger'));
+        $job = $this->console();
+        $before = [PlanVersion::query()->count(), Photograph::query()->count()];
+        $place = $this->begin($job, strlen($bytes), 'other', '')->headers->get('Location') ?? '';
+        self::assertStringContainsString($says, (string) $this->send($place, 0, $bytes)->assertStatus(422)->json('message'));
+
+        self::assertSame($before, [PlanVersion::query()->count(), Photograph::query()->count()]);
+        self::assertSame(0, PhotographUpload::query()->count());
+    }
+
+    /** @return array<string, array{string, string}> */
+    public static function noPhotographs(): array
+    {
+        // The head of a PNG that says it has 10,000 × 10,000 pixels, and nothing behind it.
+        $head = "\x89PNG\r\n\x1a\n";
+        $size = 'IHDR'.pack('NNCCCCC', 10_000, 10_000, 8, 2, 0, 0, 0);
+        $large = $head.pack('N', 13).$size.pack('N', crc32($size));
+
+        return [
+            'a text' => ['not a picture', 'JPEG, PNG or WebP'],
+            'a page with a script' => ['<svg xmlns="http://www.w3.org/2000/svg"><script>alert(1)</script></svg>', 'JPEG, PNG or WebP'],
+            'a PHP file that calls itself a GIF' => ["GIF89a\x01\x00\x01\x00\x00\x00\x00;<?php echo 1;", 'JPEG, PNG or WebP'],
+            '100 megapixels' => [$large, '10000 × 10000 pixels; Dinghy takes up to 60 megapixels'],
+            'the head of a picture alone' => [substr(self::jpeg(40, 30), 0, 40), 'JPEG, PNG or WebP'],
+        ];
+    }
+
+    /** What a camera writes beside the pixels does not stay: made here by hand, as EXIF has it, with a place and the way it was held. */
+    public function test_the_place_is_stripped_and_the_picture_stands_upright(): void
+    {
+        $tiff = "II*\0".pack('V', 8).pack('v', 2)
+            .pack('vvVvv', 0x0112, 3, 1, 6, 0)            // held on its side
+            .pack('vvVV', 0x8825, 4, 1, 38).pack('V', 0)   // a place follows
+            .pack('v', 1).pack('vvV', 0x0001, 2, 2)."N\0\0\0".pack('V', 0);
+        $exif = "Exif\0\0".$tiff.'SECRET-PLACE';
+        $plain = self::jpeg(60, 40);
+        $held = substr($plain, 0, 2)."\xFF\xE1".pack('n', strlen($exif) + 2).$exif.substr($plain, 2).'<?php trailing';
+        $developed = DevelopedPhotograph::from($held);
+
+        self::assertSame([40, 60], [$developed->width, $developed->height]);
+        self::assertStringNotContainsString('SECRET-PLACE', $developed->picture);
+        self::assertStringNotContainsString('Exif', $developed->picture);
+        self::assertStringNotContainsString('<?php', $developed->picture);
+    }
+
+    public function test_bad_uploads_are_told_what_is_missing(): void
+    {
+        $this->actingAs($this->person('rigger'));
+        $job = $this->console();
+        self::assertStringContainsString('Upload-Length', (string) $this->call('POST', "/api/jobs/{$job->id}/photographs/uploads", server: ['HTTP_ACCEPT' => 'application/json'])->assertStatus(422)->json('message'));
+        self::assertStringContainsString('larger than 16 MB', (string) $this->begin($job, 16_000_001, 'other', '')->assertStatus(422)->json('message'));
+        self::assertStringContainsString('say what is on the picture', (string) $this->begin($job, 10, '../etc', '')->assertStatus(422)->json('message'));
+        $mine = $this->begin($job, 10, 'other', '')->headers->get('Location') ?? '';
+        $this->actingAs($this->person('owner'))->head($mine)->assertNotFound();
+    }
+
+    public function test_the_survey_sheet_says_it_all(): void
+    {
+        $this->actingAs($this->person('rigger'));
+        $pdf = (string) $this->get("/api/jobs/{$this->skiff()->id}/survey-sheet?units=metric")->assertOk()->assertHeader('Content-Type', 'application/pdf')->getContent();
+        $text = self::wordsOf($pdf);
+        foreach (['as it came', 'The screen goes black when I push the motor hard.', 'REPLACE', 'it is 7 years old', 'mΩ', 'Old feed of the tiller screen', 'Photographs before anything is unhooked', 'rings off'] as $words) {
+            self::assertStringContainsString($words, $text);
+        }
+    }
+
+    /** Volts typed as millivolts are asked about, not kept and not guessed. */
+    public function test_volts_in_the_wrong_unit(): void
+    {
+        $this->actingAs($this->person('rigger'));
+        $job = $this->console();
+        $typed = fn (string $text): TestResponse => $this->postJson("/api/jobs/{$job->id}/plan/edits", ['base' => $job->plan?->number, 'typed' => ['on' => 'check:check-console', 'field' => 'battery_rest_v', 'text' => $text]]);
+        self::assertStringContainsString('did you mean 13.2 V?', (string) $typed('13200')->assertStatus(422)->json('message'));
+        self::assertEqualsWithDelta(13.2, $typed('13200 mV')->assertOk()->json('plan.survey.path_checks.0.battery_rest_v'), 1e-9);
+    }
+
+    private function console(): Job
+    {
+        return Job::query()->where('bay', 2)->firstOrFail();
+    }
+
+    /** @return TestResponse<\Symfony\Component\HttpFoundation\Response> */
+    private function begin(Job $job, int $length, string $of, string $words): TestResponse
+    {
+        return $this->call('POST', "/api/jobs/{$job->id}/photographs/uploads", server: [
+            'HTTP_ACCEPT' => 'application/json', 'HTTP_TUS_RESUMABLE' => '1.0.0', 'HTTP_UPLOAD_LENGTH' => (string) $length,
+            'HTTP_UPLOAD_METADATA' => 'of '.base64_encode($of).',words '.base64_encode($words),
+        ]);
+    }
+
+    /** @return TestResponse<\Symfony\Component\HttpFoundation\Response> */
+    private function send(string $place, int $offset, string $bytes): TestResponse
+    {
+        return $this->call('PATCH', $place, server: ['HTTP_ACCEPT' => 'application/json', 'CONTENT_TYPE' => 'application/offset+octet-stream', 'HTTP_UPLOAD_OFFSET' => (string) $offset], content: $bytes);
+    }
+
+    private static function jpeg(int $width, int $height): string
+    {
+        $image = imagecreatetruecolor(max(1, $width), max(1, $height));
+        for ($spot = 0; $spot < 200; $spot++) {
+            imagefilledellipse($image, $spot * 37 % $width, $spot * 53 % $height, 40, 30, $spot * 79_301 % 0xFFFFFF);
+        }
+        ob_start();
+        imagejpeg($image, null, 90);
+
+        return (string) ob_get_clean();
+    }
+}
