@@ -26,6 +26,8 @@ const queries = new QueryClient({
 });
 
 // Each stage is fetched when it is first gone to.
+const SurveyStage = lazy(async () => ({ default: (await import('./survey/SurveyStage')).SurveyStage }));
+const LayoutStage = lazy(async () => ({ default: (await import('./layout/LayoutStage')).LayoutStage }));
 const PowerStage = lazy(async () => ({ default: (await import('./power/PowerStage')).PowerStage }));
 const Catalogue = lazy(async () => ({ default: (await import('./catalogue/Catalogue')).Catalogue }));
 const HouseRules = lazy(async () => ({ default: (await import('./house-rules/HouseRules')).HouseRules }));
@@ -47,6 +49,8 @@ createRoot(root).render(
                             <Route path="/catalogue" element={<Catalogue />} />
                             <Route path="/house-rules" element={<HouseRules />} />
                             <Route path="/sign-in" element={<SignIn />} />
+                            <Route path="/jobs/:job/survey" element={<SurveyStage />} />
+                            <Route path="/jobs/:job/layout" element={<LayoutStage />} />
                             <Route path="/jobs/:job/power" element={<PowerStage />} />
                             <Route path="*" element={<Navigate to="/" replace />} />
                         </Routes>

@@ -18,7 +18,7 @@ final class PartTest extends TestCase
         $answer = $rigger->postJson('/api/jobs', ['customer' => 'New Owner', 'title' => 'All of it', 'boat' => 'Bare hull', 'hull' => 'fibreglass'])->assertCreated();
         ApiContract::assertMet('POST', '/api/jobs', 201, (string) $answer->getContent());
         $job = Job::query()->findOrFail($answer->json('id'));
-        self::assertSame('No stops, nothing to decide. 1 not checked.', $answer->json('verdict'));
+        self::assertSame('No stops, nothing to decide. 2 not checked.', $answer->json('verdict'));
 
         $this->add($job, 'AGM deep-cycle 12 V 100 Ah, group 31', ['name' => 'thrust', 'series' => 3])->assertOk();
         $this->add($job, 'LiFePO4 12 V 50 Ah, group U1', ['name' => 'electronics'])->assertOk();

@@ -24,6 +24,7 @@ use Dinghy\Plan\PatchWords;
 use Dinghy\Plan\Plan;
 use Dinghy\Plan\PlanDocument;
 use Dinghy\Plan\Units;
+use Dinghy\Proposal\MoveOnPlan;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -37,7 +38,7 @@ final class PlanController extends Controller
     public function edit(EditPlanRequest $request, Job $job, #[CurrentUser] User $user): JobResource
     {
         $this->authorize('changePlan', $job);
-        (new PlanHistory($job))->edit($user, $request->base(), $request->patch(), $request->reason());
+        (new PlanHistory($job))->edit($user, $request->base(), MoveOnPlan::followed(self::planOf($job)->planDocument(), $request->patch()), $request->reason());
 
         return new JobResource($job, $user);
     }

@@ -57,7 +57,7 @@ final class SurveyController extends Controller
 
         return [
             'id' => $check->id, 'label' => $check->label(), 'cause' => $diagnosis->cause->value, 'found' => $diagnosis->cause->label(),
-            'says' => PathWords::of($diagnosis, $evaluation->words),
+            'says' => PathWords::of($diagnosis, $evaluation->words), 'where' => $fault?->where,
             'remedy' => $fault === null ? null : PathWords::remedy($fault, $evaluation->words),
             'patch' => $fault === null || $renewed !== null ? null : DirectFeed::of($evaluation->plan, $check)?->toJson(),
             'renewed_by' => $renewed,

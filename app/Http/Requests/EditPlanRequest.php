@@ -9,7 +9,7 @@ use Dinghy\Plan\TypedQuantity;
 use Dinghy\Plan\Units;
 use Illuminate\Foundation\Http\FormRequest;
 
-/** A change to a plan: a patch in the file's units, or what a person typed into one field. */
+/** A change to a plan: a patch in the file's units, or what a person typed into one field, or into several that only stand together. */
 final class EditPlanRequest extends FormRequest
 {
     /** @return array<string, list<string>> */
@@ -22,8 +22,11 @@ final class EditPlanRequest extends FormRequest
             'reason' => ['sometimes', 'nullable', 'string', 'max:300'],
             'typed' => ['required_without:patch', 'array'],
             'typed.on' => ['required_with:typed', 'string', 'max:80'],
-            'typed.field' => ['required_with:typed', 'string', 'max:120'],
-            'typed.text' => ['present_with:typed', 'nullable', 'string', 'max:100'],
+            'typed.field' => ['required_without_all:patch,typed.fields', 'string', 'max:120'],
+            'typed.text' => ['present_with:typed.field', 'nullable', 'string', 'max:100'],
+            'typed.fields' => ['sometimes', 'array', 'min:1', 'max:20'],
+            'typed.fields.*.field' => ['required', 'string', 'max:120'],
+            'typed.fields.*.text' => ['present', 'nullable', 'string', 'max:100'],
         ];
     }
 
@@ -51,6 +54,9 @@ final class EditPlanRequest extends FormRequest
 
             return Patch::of($body instanceof \stdClass ? $body->patch ?? null : null);
         }
+        if ($this->has('typed.fields')) {
+            return $this->severalTyped();
+        }
         $field = $this->string('typed.field')->value();
 
         return Patch::of([[
@@ -61,5 +67,20 @@ final class EditPlanRequest extends FormRequest
                 ...($field === 'run.length_m' ? ['run.route' => null] : []),
             ],
         ]]);
+    }
+
+    /** Fields left empty are not given. */
+    private function severalTyped(): Patch
+    {
+        $set = [];
+        foreach (array_keys((array) $this->input('typed.fields')) as $at) {
+            $field = $this->string("typed.fields.{$at}.field")->value();
+            $value = TypedQuantity::read($field, $this->string("typed.fields.{$at}.text")->value(), $this->units());
+            if ($value !== null) {
+                $set[$field] = $value;
+            }
+        }
+
+        return Patch::of([['on' => $this->string('typed.on')->value(), 'set' => $set]]);
     }
 }

@@ -49,6 +49,14 @@ final class MoveOnPlan
         return max(self::STEP, round(Line::of($boat, $way)->length() / self::STEP) * self::STEP);
     }
 
+    /** A change with the lengths of the ways that follow the drawing, where it moves anything of it. */
+    public static function followed(PlanDocument $document, Patch $patch): Patch
+    {
+        $moves = array_filter($patch->fields(), static fn (array $field): bool => str_starts_with($field['on'], 'station:') && in_array($field['path'], ['x_m', 'y_m'], true));
+
+        return $moves === [] ? $patch : self::withLengths($patch, $document, static fn (Way $way): bool => in_array("station:{$way->from}", array_column($moves, 'on'), true) || in_array("station:{$way->to}", array_column($moves, 'on'), true));
+    }
+
     /** @param  \Closure(Way): bool  $touched */
     private static function withLengths(Patch $patch, PlanDocument $document, \Closure $touched): Patch
     {

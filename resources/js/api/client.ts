@@ -64,7 +64,8 @@ function messageOf(answer: unknown): string | null {
     return answer.message === 'Server Error' ? 'Not kept: the server has a fault.' : answer.message;
 }
 
-function csrfToken(): string {
+/** What the server's cookie asks to be sent back with every change. */
+export function csrfToken(): string {
     const cookie = document.cookie.split('; ').find((pair) => pair.startsWith('XSRF-TOKEN='));
     return cookie === undefined ? '' : decodeURIComponent(cookie.slice('XSRF-TOKEN='.length));
 }

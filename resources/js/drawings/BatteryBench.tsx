@@ -2,7 +2,7 @@ import { useRef } from 'react';
 
 import type { Bank, Bench, PlannedJob } from '../api/types';
 import type { Lie } from '../power/lies';
-import { feedsOf, postOf } from '../power/planParts';
+import { feedsOf, postOf } from '../plan/planParts';
 import { amps, volts } from '../units/units';
 import classes from './BatteryBench.module.css';
 import { type BenchBlock, frameOf, gripAt, isUpper, leadGrip, leadPath, postAt, postNear, wirePath } from './benchGeometry';

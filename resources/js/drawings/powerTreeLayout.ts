@@ -1,5 +1,5 @@
 import type { Bank, Feed, PlannedJob, Run } from '../api/types';
-import { battery, block as blockOf, run as runOf } from '../power/planParts';
+import { battery, block as blockOf, run as runOf } from '../plan/planParts';
 
 /** Where everything of the power tree stands. Banks at the left, devices at the right, one row a device. */
 

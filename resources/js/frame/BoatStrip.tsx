@@ -2,7 +2,7 @@ import { Button, Menu } from '@mantine/core';
 import { useRef } from 'react';
 
 import type { PlannedJob } from '../api/types';
-import type { PlanEdits } from '../power/usePlanEdits';
+import type { PlanEdits } from '../plan/usePlanEdits';
 import { promised, useUnits } from '../units/units';
 import classes from './BoatStrip.module.css';
 

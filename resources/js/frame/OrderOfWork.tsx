@@ -1,11 +1,11 @@
 import { Link } from 'react-router-dom';
 
+import type { PlannedJob } from '../api/types';
 import classes from './OrderOfWork.module.css';
+import { type StageName, STAGES, stateOf } from './stages';
 
-/** Stages in the order a rigger works in. Only those that exist are shown. */
-const STAGES = [{ name: 'Power', path: 'power' }] as const;
-
-export function OrderOfWork({ job, state }: { job: string; state: string }) {
+/** The stages of a boat, each with how it stands. */
+export function OrderOfWork({ job, stage }: { job: PlannedJob; stage: StageName }) {
     return (
         <nav className={classes.rail} aria-label="Order of work">
             <Link to="/" className={classes.home}>
@@ -13,13 +13,13 @@ export function OrderOfWork({ job, state }: { job: string; state: string }) {
                 <span className={classes.shed}>to the shed</span>
             </Link>
             <ol className={classes.stages}>
-                {STAGES.map((stage) => (
-                    <li key={stage.path}>
-                        <Link to={`/jobs/${job}/${stage.path}`} className={classes.stage} aria-current="page">
+                {STAGES.map(([path, name]) => (
+                    <li key={path}>
+                        <Link to={`/jobs/${job.id}/${path}`} className={classes.stage} aria-current={path === stage ? 'page' : undefined}>
                             <span className={classes.mark} aria-hidden="true" />
                             <span>
-                                {stage.name}
-                                <span className={classes.state}>{state}</span>
+                                {name}
+                                <span className={classes.state}>{stateOf(job, path)}</span>
                             </span>
                         </Link>
                     </li>

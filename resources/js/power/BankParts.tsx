@@ -1,7 +1,7 @@
 import type { Bank, PlannedJob } from '../api/types';
 import { amps } from '../units/units';
 import classes from './Posts.module.css';
-import type { PlanEdits } from './usePlanEdits';
+import type { PlanEdits } from '../plan/usePlanEdits';
 
 /** What hangs on a bank beside its wires: its chargers, and the bank itself to be taken out with everything on it. */
 export function BankParts({ job, bank, edits }: { job: PlannedJob; bank: Bank; edits: PlanEdits }) {

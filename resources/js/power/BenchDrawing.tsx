@@ -3,9 +3,9 @@ import { BatteryBench, type BenchActs } from '../drawings/BatteryBench';
 import classes from './BenchDrawing.module.css';
 import { addJumper, landJumper, takeJumperOff } from './jumpers';
 import { layBlock } from './lies';
-import { postOf, terminalsOf } from './planParts';
+import { postOf, terminalsOf } from '../plan/planParts';
 import { type ProbePlaces, Probes } from './Probes';
-import type { PlanEdits } from './usePlanEdits';
+import type { PlanEdits } from '../plan/usePlanEdits';
 
 interface Props {
     job: PlannedJob;

@@ -1,9 +1,9 @@
 import type { PlannedJob, Run } from '../api/types';
 import { useCatalogue } from '../catalogue/parts';
 import { hangBranch, isFull, nextSize } from './branches';
-import classes from './PlaceField.module.css';
-import { branchOf } from './planParts';
-import type { PlanEdits } from './usePlanEdits';
+import classes from '../plan/PlaceField.module.css';
+import { branchOf } from '../plan/planParts';
+import type { PlanEdits } from '../plan/usePlanEdits';
 
 /** The fuse block that a branch hangs on, to be hung on another. */
 export function BlockOfBranch({ job, run, edits }: { job: PlannedJob; run: Run; edits: PlanEdits }) {

@@ -2,10 +2,10 @@ import { Button } from '@mantine/core';
 
 import type { Bank, Bench, PlannedJob } from '../api/types';
 import { layBlock } from './lies';
-import { battery as batteryOf } from './planParts';
+import { battery as batteryOf } from '../plan/planParts';
 import classes from './CompartmentFields.module.css';
-import { PlaceField } from './PlaceField';
-import type { PlanEdits } from './usePlanEdits';
+import { PlaceField } from '../plan/PlaceField';
+import type { PlanEdits } from '../plan/usePlanEdits';
 
 const SIDES = ['length', 'width', 'height'] as const;
 

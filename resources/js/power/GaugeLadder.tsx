@@ -3,8 +3,8 @@ import type { PlannedJob, Run } from '../api/types';
 import { useCatalogue } from '../catalogue/parts';
 import { amps, gauge, money, percent, reach, useUnits } from '../units/units';
 import classes from './GaugeLadder.module.css';
-import { houseRung, partOf } from './planParts';
-import type { PlanEdits } from './usePlanEdits';
+import { houseRung, partOf } from '../plan/planParts';
+import type { PlanEdits } from '../plan/usePlanEdits';
 import { WhyFigure } from './WhyFigure';
 
 /** The gauges a run could have, as rungs: what each would lose, how far it reaches, what it carries. */

@@ -1,20 +1,21 @@
 import type { Bank, Bench, PatchStep, PlannedJob, Profile, Run } from '../api/types';
 import { BurnsFirst } from '../drawings/BurnsFirst';
 import { VoltProfile } from '../drawings/VoltProfile';
+import { Tabs } from '../frame/Tabs';
 import { BankParts } from './BankParts';
 import { CompartmentFields } from './CompartmentFields';
-import { Findings } from './Findings';
+import { Findings } from '../plan/Findings';
 import { GaugeLadder } from './GaugeLadder';
 import { OrderOfConnection } from './OrderOfConnection';
 import { type Pane, PANES, WIDE } from './panes';
-import { deviceName } from './planParts';
+import { deviceName } from '../plan/planParts';
 import { Posts } from './Posts';
-import classes from './PowerStage.module.css';
+import classes from '../frame/Stage.module.css';
 import { Readings } from './Readings';
 import { RunsTable } from './RunsTable';
 import { Supply } from './Supply';
 import type { First } from './useBench';
-import type { PlanEdits } from './usePlanEdits';
+import type { PlanEdits } from '../plan/usePlanEdits';
 
 interface Props {
     job: PlannedJob;
@@ -42,15 +43,7 @@ export function LowerPane({ job, edits, pane, onPane, selected, onSelect, profil
     const noBench = <p>{bank === undefined ? 'This boat has no bank.' : 'Fetching the bench…'}</p>;
     return (
         <section className={classes.lower} data-wide={WIDE.includes(pane) || undefined}>
-            <div className={classes.tabs} role="tablist" aria-label="Lower pane">
-                {PANES.map(([name, label]) => (
-                    <button key={name} type="button" role="tab" id={`tab-${name}`} aria-selected={pane === name} aria-controls="lower-pane" className={classes.tab} onClick={() => onPane(name)}>
-                        {label}
-                        {name === 'findings' && ` (${job.evaluation.findings.length})`}
-                    </button>
-                ))}
-                <span className={classes.selected}>{selected?.label}</span>
-            </div>
+            <Tabs panes={PANES} pane={pane} onPane={onPane} counts={{ findings: job.evaluation.findings.length }} about={selected?.label} />
             <div className={classes.pane} id="lower-pane" role="tabpanel" aria-labelledby={`tab-${pane}`}>
                 {pane === 'findings' && <Findings job={job} edits={edits} onWhy={onWhy} onShow={onShow} onLook={onLook} />}
                 {pane === 'runs' && <RunsTable job={job} selected={selected?.id ?? ''} onSelect={onSelect} edits={edits} onWhy={onWhy} />}

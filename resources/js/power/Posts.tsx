@@ -4,9 +4,9 @@ import { useState } from 'react';
 import type { Bank, Bench, PatchStep, PlannedJob } from '../api/types';
 import { length, useUnits } from '../units/units';
 import { addJumper, landJumper, takeJumperOff } from './jumpers';
-import { feedsOf, postOf, postsOf, terminalsOf } from './planParts';
+import { feedsOf, postOf, postsOf, terminalsOf } from '../plan/planParts';
 import classes from './Posts.module.css';
-import type { PlanEdits } from './usePlanEdits';
+import type { PlanEdits } from '../plan/usePlanEdits';
 
 /** Which wire is landed on which post: the drawing above, as a list that can be edited. Wrong plugging is allowed and judged. */
 export function Posts({ job, bank, bench, edits }: { job: PlannedJob; bank: Bank; bench: Bench; edits: PlanEdits }) {

@@ -1,46 +1,6 @@
-import { useQuery } from '@tanstack/react-query';
-import { Link, Navigate, useParams } from 'react-router-dom';
-
-import { ask, Refused } from '../api/client';
-import type { Job, PlannedJob } from '../api/types';
-import { useUnits } from '../units/units';
-import classes from './PowerStage.module.css';
-import { jobKey, usePlanEdits } from './usePlanEdits';
+import { Stage } from '../frame/Stage';
 import { Workbench } from './Workbench';
 
-/** How often others' changes are asked for. */
-const LOOK_MS = 4_000;
-
 export function PowerStage() {
-    const id = useParams().job ?? '';
-    const { system } = useUnits();
-    const job = useQuery({
-        queryKey: jobKey(id, system),
-        queryFn: () => ask<Job>(`jobs/${id}?units=${system}`),
-        refetchInterval: LOOK_MS,
-        placeholderData: (before) => before,
-    });
-    const edits = usePlanEdits(id, system);
-
-    if (job.data === undefined) {
-        if (job.error instanceof Refused && job.error.status === 401) {
-            return <Navigate to="/sign-in" replace />;
-        }
-        return (
-            <main className={classes.alone}>
-                {job.error === null ? <p>Fetching the boat…</p> : <p role="alert">{job.error instanceof Refused ? 'There is no such boat in your shed.' : 'The server does not answer. It is asked again by itself.'}</p>}
-                <Link to="/">To the shed</Link>
-            </main>
-        );
-    }
-    if (job.data.plan === null || job.data.evaluation === null || job.data.version === null) {
-        return (
-            <main className={classes.alone}>
-                <h1>{job.data.boat}</h1>
-                <p>No plan yet.</p>
-                <Link to="/">To the shed</Link>
-            </main>
-        );
-    }
-    return <Workbench job={job.data as PlannedJob} edits={edits} silent={job.isError} />;
+    return <Stage>{(props) => <Workbench {...props} />}</Stage>;
 }

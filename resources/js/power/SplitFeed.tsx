@@ -5,8 +5,8 @@ import type { PlannedJob } from '../api/types';
 import { Dialog } from '../frame/Dialog';
 import { amps } from '../units/units';
 import classes from './AddPart.module.css';
-import { block as blockOf, device, deviceName, feed as feedOf } from './planParts';
-import type { PlanEdits } from './usePlanEdits';
+import { block as blockOf, device, deviceName, feed as feedOf } from '../plan/planParts';
+import type { PlanEdits } from '../plan/usePlanEdits';
 
 /** A feed made into two: which branches move to a second block with a feed of its own. */
 export function SplitFeed({ job, feed, opened, onClose, edits }: { job: PlannedJob; feed: string; opened: boolean; onClose: () => void; edits: PlanEdits }) {

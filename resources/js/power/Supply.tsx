@@ -6,7 +6,7 @@ import { ask } from '../api/client';
 import type { PlannedJob, SupplySchool } from '../api/types';
 import { hours, money, volts } from '../units/units';
 import classes from './Supply.module.css';
-import type { PlanEdits } from './usePlanEdits';
+import type { PlanEdits } from '../plan/usePlanEdits';
 import { WhyFigure } from './WhyFigure';
 
 type Figures = NonNullable<SupplySchool['figures']>;

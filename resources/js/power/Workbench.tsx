@@ -1,17 +1,14 @@
 import { Button } from '@mantine/core';
-import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
 
-import { ask } from '../api/client';
-import type { Bank, Bench, Job, PlannedJob } from '../api/types';
+import type { Bank, Bench, PlannedJob } from '../api/types';
 import { useCatalogue } from '../catalogue/parts';
 import { PowerTree } from '../drawings/PowerTree';
-import { BoatStrip } from '../frame/BoatStrip';
 import { Find, type Findable } from '../frame/Find';
 import { Keys } from '../frame/Keys';
-import { OrderOfWork } from '../frame/OrderOfWork';
+import type { StageProps } from '../frame/Stage';
+import { StageFrame } from '../frame/StageFrame';
 import { useShortcuts } from '../frame/shortcuts';
-import { useUnits } from '../units/units';
 import { AddPart } from './AddPart';
 import { askedFigures } from './askedFigures';
 import { BenchDrawing } from './BenchDrawing';
@@ -19,21 +16,18 @@ import { hangBranch } from './branches';
 import { Log } from './Log';
 import { LowerPane } from './LowerPane';
 import { AT_THE_BENCH, AT_THE_TREE, type Pane, PANES } from './panes';
-import { bankWires, block, deviceName, devicesBehind, feed, nextRung, partOf, run as runOf } from './planParts';
-import classes from './PowerStage.module.css';
+import { bankWires, block, deviceName, devicesBehind, feed, nextRung, partOf, run as runOf } from '../plan/planParts';
+import classes from '../frame/Stage.module.css';
 import { PreviewBanner } from './PreviewBanner';
 import { SplitFeed } from './SplitFeed';
-import { UnkeptNotice } from './UnkeptNotice';
 import { type First, useBench } from './useBench';
 import { usePreview } from './usePreview';
-import type { PlanEdits } from './usePlanEdits';
 import { WhyPanel } from './WhyPanel';
 
 type Asked = 'find' | 'keys' | 'add' | 'split' | 'log' | null;
 
 /** The stage Power of a boat that has a plan: a drawing above, panes below, everything of the run or bank in hand. */
-export function Workbench({ job, edits, silent }: { job: PlannedJob; edits: PlanEdits; silent: boolean }) {
-    const { system } = useUnits();
+export function Workbench({ job, edits, silent }: StageProps) {
     const circuits = job.evaluation.runs.filter((run) => run.of !== 'lead');
     const [chosen, setChosen] = useState(circuits[0]?.id ?? '');
     const [pane, setPane] = useState<Pane>('findings');
@@ -58,12 +52,6 @@ export function Workbench({ job, edits, silent }: { job: PlannedJob; edits: Plan
     const bench = useBench(job, drawing === 'bench' ? bank?.id : undefined, first);
     const onBench = bench.data?.bank === bank?.id ? bench.data : undefined;
     const stood = bank === undefined ? { plus: '', minus: '' } : (probes[bank.id] ?? { plus: `${bank.strings[0]?.at(-1) ?? ''}+`, minus: `${bank.strings[0]?.[0] ?? ''}-` });
-
-    const replace = useMutation({
-        mutationFn: async (file: File) => ask<Job>(`jobs/${job.id}/plan?units=${system}`, { method: 'PUT', raw: await file.text() }),
-        networkMode: 'always',
-        onSuccess: edits.accept,
-    });
 
     const choose = (run: string) => {
         setChosen(run);
@@ -127,9 +115,6 @@ export function Workbench({ job, edits, silent }: { job: PlannedJob; edits: Plan
 
     const taken = selected === undefined ? null : takenWith(job, selected.id);
     const splits = selected !== undefined && (block(job.plan, feed(job.plan, selected.id)?.to.block ?? '')?.branches?.length ?? 0) > 1;
-    const stops = job.evaluation.findings.filter((found) => found.level === 'stop').length;
-    const decisions = job.evaluation.findings.filter((found) => found.level === 'warn').length - job.decided.length;
-    const state = stops > 0 ? `${stops} ${stops === 1 ? 'stop' : 'stops'}` : decisions > 0 ? `${decisions} to decide` : 'in order';
     const things: Findable[] = [
         ...circuits.map((run) => ({ kind: run.of, label: run.label, go: () => choose(run.id) })),
         ...(job.plan.devices ?? []).map((device) => ({
@@ -158,23 +143,24 @@ export function Workbench({ job, edits, silent }: { job: PlannedJob; edits: Plan
     const shownBench = preview === null || onBench === undefined || shownBank === undefined ? onBench : wiredAs(onBench, shownBank);
 
     return (
-        <div className={classes.frame} data-why={why !== null || undefined}>
-            <OrderOfWork job={String(job.id)} state={state} />
-            <div className={classes.top}>
-                <BoatStrip job={job} edits={edits} onImport={(file) => replace.mutate(file)} onAsk={setAsked} onWhy={openWhy} />
-                <UnkeptNotice job={job} edits={edits} />
-                {replace.error !== null && (
-                    <p role="alert" className={classes.refused}>
-                        {replace.error.message}
-                    </p>
-                )}
-                {silent && (
-                    <p role="status" className={classes.refused}>
-                        The server does not answer; what you see may be old. It is asked again by itself.
-                    </p>
-                )}
-            </div>
-            <main className={classes.main}>
+        <StageFrame
+            job={job}
+            edits={edits}
+            silent={silent}
+            stage="power"
+            onAsk={setAsked}
+            onWhy={openWhy}
+            why={why === null ? null : <WhyPanel job={job} figure={why} figures={askedFigures(job, selected?.id ?? '', why)} onFigure={setWhy} onClose={() => setWhy(null)} />}
+            asked={
+                <>
+                    <AddPart opened={asked === 'add'} onClose={() => setAsked(null)} job={job} edits={edits} selected={selected} />
+                    {selected !== undefined && <SplitFeed opened={asked === 'split'} onClose={() => setAsked(null)} job={job} feed={selected.id} edits={edits} />}
+                    <Log opened={asked === 'log'} onClose={() => setAsked(null)} job={job} />
+                    <Find opened={asked === 'find'} onClose={() => setAsked(null)} things={things} />
+                    <Keys opened={asked === 'keys'} onClose={() => setAsked(null)} />
+                </>
+            }
+        >
                 <section className={classes.drawing} aria-label={drawing === 'tree' ? 'Power tree' : 'Battery bench'}>
                     <header className={classes.drawingHead}>
                         <h2 className={classes.title}>
@@ -274,14 +260,7 @@ export function Workbench({ job, edits, silent }: { job: PlannedJob; edits: Plan
                     onLook={look}
                     onWhy={setWhy}
                 />
-            </main>
-            {why !== null && <WhyPanel job={job} figure={why} figures={askedFigures(job, selected?.id ?? '', why)} onFigure={setWhy} onClose={() => setWhy(null)} />}
-            <AddPart opened={asked === 'add'} onClose={() => setAsked(null)} job={job} edits={edits} selected={selected} />
-            {selected !== undefined && <SplitFeed opened={asked === 'split'} onClose={() => setAsked(null)} job={job} feed={selected.id} edits={edits} />}
-            <Log opened={asked === 'log'} onClose={() => setAsked(null)} job={job} />
-            <Find opened={asked === 'find'} onClose={() => setAsked(null)} things={things} />
-            <Keys opened={asked === 'keys'} onClose={() => setAsked(null)} />
-        </div>
+        </StageFrame>
     );
 }
 

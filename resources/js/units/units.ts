@@ -92,3 +92,25 @@ export function money(value: number | null | undefined, decimals = 2): string {
 export function moment(iso: string): string {
     return new Intl.DateTimeFormat(undefined, { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' }).format(new Date(iso));
 }
+
+/** A small measure: mm, or inches. */
+export function small(millimetres: number | null | undefined, system: System): string {
+    return millimetres === null || millimetres === undefined ? '–' : system === 'metric' ? `${trim(millimetres, 1)} mm` : `${trim(millimetres / 25.4, 2)} in`;
+}
+
+export function thrust(newtons: number | null | undefined, system: System): string {
+    return newtons === null || newtons === undefined ? '–' : system === 'metric' ? `${trim(newtons, 0)} N` : `${trim(newtons / 4.4482216, 0)} lbf`;
+}
+
+export function mass(kilograms: number | null | undefined, system: System): string {
+    return kilograms === null || kilograms === undefined ? '–' : system === 'metric' ? `${trim(kilograms, 0)} kg` : `${trim(kilograms / 0.45359237, 0)} lb`;
+}
+
+/** An area that the wind finds. */
+export function windage(squareMetres: number, system: System): string {
+    return system === 'metric' ? `${trim(squareMetres, 1)} m²` : `${trim(squareMetres / 0.09290304, 0)} ft²`;
+}
+
+export function wind(metresASecond: number, system: System): string {
+    return system === 'metric' ? `${trim(metresASecond, 0)} m/s` : `${trim(metresASecond / 0.514444, 0)} kn`;
+}

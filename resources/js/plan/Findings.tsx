@@ -2,6 +2,7 @@ import { Button, TextInput } from '@mantine/core';
 import { useState } from 'react';
 
 import type { Finding, PatchStep, PlannedJob } from '../api/types';
+import { type StageName, stageOf } from '../frame/stages';
 import classes from './Findings.module.css';
 import { Newer } from './Newer';
 import type { PlanEdits } from './usePlanEdits';
@@ -19,8 +20,10 @@ interface Props {
 }
 
 /** What the rulebook says of the plan: worst first, each with its cheapest remedy. */
-export function Findings({ job, edits, onWhy, onShow, onLook }: Props) {
-    const { findings, unchecked } = job.evaluation;
+export function Findings({ job, edits, stage, onWhy, onShow, onLook }: Props & { /** only what is seen and mended there; absent: everything */ stage?: StageName }) {
+    const here = (rule: string) => stage === undefined || stageOf(rule) === stage;
+    const findings = job.evaluation.findings.filter((finding) => here(finding.rule));
+    const unchecked = job.evaluation.unchecked.filter((rule) => here(rule.rule));
     return (
         <div className={classes.pane} tabIndex={0} role="region" aria-label="Findings">
             {findings.length === 0 && <p>Every rule that was checked is content.</p>}
@@ -29,7 +32,7 @@ export function Findings({ job, edits, onWhy, onShow, onLook }: Props) {
                     <Found key={`${finding.rule} ${finding.on} ${at}`} job={job} finding={finding} edits={edits} onWhy={onWhy} onShow={onShow} onLook={onLook} />
                 ))}
             </ul>
-            {job.newer.length > 0 && <Newer job={job} edits={edits} onLook={onLook} />}
+            {stage === undefined && job.newer.length > 0 && <Newer job={job} edits={edits} onLook={onLook} />}
             {unchecked.length > 0 && (
                 <>
                     <h3 className={classes.heading}>Not checked</h3>

@@ -6,10 +6,23 @@ import type { Clash, Job, PatchStep, PlannedJob } from '../api/types';
 import type { System } from '../units/units';
 
 /** What is asked of the server: fields as the file holds them, or what a person typed into one field. */
-export type Change = { patch: PatchStep[]; reason?: string } | { typed: { on: string; field: string; text: string } } | { add: NewPart } | { takeOut: string } | { propose: Proposal } | { decide: { occasion: string; reason: string } } | { reopen: number } | 'undo' | 'redo';
+export type Change = { patch: PatchStep[]; reason?: string } | { typed: { on: string; field: string; text: string } | { on: string; fields: { field: string; text: string }[] } } | { add: NewPart } | { takeOut: string } | { propose: Proposal } | { decide: { occasion: string; reason: string } } | { reopen: number } | 'undo' | 'redo';
 
 /** What the plan has already, rearranged by the server. */
-export type Proposal = { make: 'turn'; bank: string } | { make: 'strings'; bank: string; series: number } | { make: 'split'; feed: string; branches: string[] };
+export type Proposal =
+    | { make: 'station'; name: string; kind: string; at: Place }
+    | { make: 'way'; from: string; to: string; kind: string }
+    | { make: 'move'; station: string; at: Place }
+    | { make: 'bends'; way: string; bends: Place[] }
+    | { make: 'drawn'; way: string }
+    | { make: 'part'; kind: 'hole' | 'board' | 'complaint' | 'found' | 'check'; name: string; part: Record<string, unknown> }
+    | { make: 'turn'; bank: string } | { make: 'strings'; bank: string; series: number } | { make: 'split'; feed: string; branches: string[] };
+
+/** A place of the boat plan: metres forward of the transom and to port of the middle. */
+export interface Place {
+    x_m: number;
+    y_m: number;
+}
 
 /** A part of the catalogue, where it goes and what it hangs on. */
 export interface NewPart {

@@ -1,0 +1,173 @@
+import { type KeyboardEvent, useRef } from 'react';
+
+import type { Layout, PlannedJob } from '../api/types';
+import type { Place } from '../plan/usePlanEdits';
+import { length, useUnits } from '../units/units';
+import classes from './BoatPlan.module.css';
+import { ringPath, snapped, STEP } from './boatGeometry';
+import { useDrag } from './useDrag';
+import { useSize } from './useSize';
+
+type Station = NonNullable<NonNullable<PlannedJob['plan']['boat']>['stations']>[number];
+type Way = NonNullable<NonNullable<PlannedJob['plan']['boat']>['ways']>[number];
+
+/** What is done on the plan by hand; each has its line in the list of places as well. */
+export interface PlanActs {
+    move: (station: string, to: Place) => void;
+    bend: (way: string, bends: Place[]) => void;
+}
+
+interface Props {
+    job: PlannedJob;
+    layout: Layout;
+    /** ways that a run takes */
+    lit: string[];
+    /** the station or way in hand, as "station:stern" */
+    chosen: string;
+    onChoose: (on: string) => void;
+    /** null: nothing can be changed */
+    acts: PlanActs | null;
+}
+
+type Thing = { kind: 'station'; id: string } | { kind: 'bend'; way: string; at: number };
+
+const ARROWS: Record<string, [number, number]> = { ArrowRight: [STEP, 0], ArrowLeft: [-STEP, 0], ArrowUp: [0, STEP], ArrowDown: [0, -STEP] };
+const FLAMMABLE = (station: Station) => station.kind === 'engine' || station.petrol_vapour === true;
+
+/** The boat from above, bow to the right, to scale: stations and ways, compartments with their lids, what a run takes. */
+export function BoatPlan({ job, layout, lit, chosen, onChoose, acts }: Props) {
+    const { system } = useUnits();
+    const svg = useRef<SVGSVGElement>(null);
+    const size = useSize(svg, { width: 1000, height: 320 });
+    const stations = job.plan.boat?.stations ?? [];
+    const ways = job.plan.boat?.ways ?? [];
+    const hull = layout.hull;
+    const xs = [0, hull?.length_m ?? 1, ...stations.map((station) => station.x_m)];
+    const half = Math.max((hull?.beam_m ?? 1) / 2, ...stations.map((station) => Math.abs(station.y_m)));
+    const frame = { x: Math.min(...xs) - 0.5, y: -half - 0.4, width: Math.max(...xs) - Math.min(...xs) + 1.2, height: 2 * half + 0.8 };
+    // Metres to a pixel: words and handles keep their size on the screen.
+    const pixel = Math.max(frame.width / size.width, frame.height / size.height);
+    const { held, hold } = useDrag<Thing>(svg, ({ what, from, at }) => {
+        if (Math.hypot(at.x - from.x, at.y - from.y) < 3 * pixel) {
+            return;
+        }
+        const to = snapped({ x_m: at.x, y_m: -at.y }, hull);
+        if (what.kind === 'station') {
+            acts?.move(what.id, to);
+        } else {
+            acts?.bend(what.way, inserted(ways.find((way) => way.id === what.way)?.bends_m ?? [], what.at, to));
+        }
+    });
+    const placeOf = (station: Station): { x: number; y: number } =>
+        held?.what.kind === 'station' && held.what.id === station.id ? drawn(snapped({ x_m: held.at.x, y_m: -held.at.y }, hull)) : drawn(station);
+    const find = (id: string) => stations.find((station) => station.id === id);
+    const spotsOf = (way: Way) => {
+        const [from, to] = [find(way.from), find(way.to)];
+        const bends = (way.bends_m ?? []).map(drawn);
+        const held_ = held?.what.kind === 'bend' && held.what.way === way.id ? inserted(bends, held.what.at, drawn(snapped({ x_m: held.at.x, y_m: -held.at.y }, hull))) : bends;
+        return from === undefined || to === undefined ? [] : [placeOf(from), ...held_, placeOf(to)];
+    };
+    const nudge = (station: Station) => (event: KeyboardEvent) => {
+        const by = ARROWS[event.key];
+        if (by !== undefined && acts !== null) {
+            event.preventDefault();
+            acts.move(station.id, { x_m: Number((station.x_m + by[0]).toFixed(2)), y_m: Number((station.y_m + by[1]).toFixed(2)) });
+        }
+    };
+    return (
+        <svg ref={svg} viewBox={`${frame.x} ${frame.y} ${frame.width} ${frame.height}`} className={classes.plan} role="group" aria-label="Boat plan from above, bow to the right: the places below are the same as a list">
+            <defs>
+                <pattern id="vapour" width={12 * pixel} height={12 * pixel} patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
+                    <rect width={3 * pixel} height={12 * pixel} fill="var(--ochre)" opacity="0.35" />
+                </pattern>
+            </defs>
+            {hull !== null && (
+                <>
+                    <path d={ringPath(hull.shell)} className={classes.shell} />
+                    {hull.inner.map((ring, at) => (
+                        <path key={at} d={ringPath(ring)} className={classes.floor} />
+                    ))}
+                    <path d={`M0 0H${hull.length_m}`} className={classes.middle} />
+                </>
+            )}
+            {stations.map((station) => (
+                <Compartment key={station.id} station={station} at={placeOf(station)} pixel={pixel} />
+            ))}
+            {ways.map((way) => {
+                const spots = spotsOf(way);
+                const d = `M${spots.map((spot) => `${spot.x} ${spot.y}`).join('L')}`;
+                const facts = layout.ways.find((one) => one.id === way.id);
+                const on = `way:${way.id}`;
+                return (
+                    <g key={way.id} data-way={way.id} data-chosen={chosen === on || undefined} data-lit={lit.includes(way.id) || undefined} onClick={() => onChoose(on)}>
+                        {way.kind === 'tube' && <path d={d} className={classes.tube} strokeWidth={Math.max(9 * pixel, (way.bore_mm ?? 20) / 1000)} data-full={facts?.bore?.too_full || undefined} />}
+                        <path d={d} className={classes.way} data-kind={way.kind} strokeWidth={(lit.includes(way.id) ? 4.5 : 2) * pixel} strokeDasharray={way.kind === 'open' ? `${7 * pixel} ${5 * pixel}` : way.kind === 'gunwale' ? `${2 * pixel} ${4 * pixel}` : undefined} />
+                        <path d={d} className={classes.grasp} strokeWidth={18 * pixel} />
+                        {acts !== null && chosen === on &&
+                            spots.slice(1).map((spot, at) => (
+                                <circle key={at} cx={(spot.x + (spots[at]?.x ?? 0)) / 2} cy={(spot.y + (spots[at]?.y ?? 0)) / 2} r={7 * pixel} className={classes.grip} strokeWidth={1.5 * pixel} data-bend={`${way.id}:${at}`} onPointerDown={hold({ kind: 'bend', way: way.id, at })} />
+                            ))}
+                    </g>
+                );
+            })}
+            {stations.map((station) => {
+                const at = placeOf(station);
+                const on = `station:${station.id}`;
+                const name = station.name === undefined || station.name === '' ? station.id : station.name;
+                const below = station.y_m < 0;
+                const aboard = layout.stations.find((one) => one.id === station.id)?.aboard !== false;
+                return (
+                    <g
+                        key={station.id}
+                        data-station={station.id}
+                        data-chosen={chosen === on || undefined}
+                        className={classes.station}
+                        role="button"
+                        tabIndex={0}
+                        aria-label={`${name}: ${length(station.x_m, system)} forward of the transom, ${station.y_m === 0 ? 'on the middle' : `${length(Math.abs(station.y_m), system)} to ${station.y_m > 0 ? 'port' : 'starboard'}`}${aboard ? '' : ', outside the hull'}${acts === null ? '' : '. Arrows move it'}`}
+                        onClick={() => onChoose(on)}
+                        onKeyDown={nudge(station)}
+                        onPointerDown={acts === null ? undefined : hold({ kind: 'station', id: station.id })}
+                    >
+                        <circle cx={at.x} cy={at.y} r={15 * pixel} className={classes.grasp} />
+                        <rect x={at.x - 6 * pixel} y={at.y - 6 * pixel} width={12 * pixel} height={12 * pixel} className={classes.peg} strokeWidth={1.5 * pixel} data-aboard={aboard} />
+                        <text x={at.x} y={at.y + (below ? 24 : -13) * pixel} fontSize={14 * pixel} textAnchor="middle" className={classes.label} strokeWidth={4 * pixel} aria-hidden="true">
+                            {name}
+                        </text>
+                    </g>
+                );
+            })}
+            <text x={frame.x + 8 * pixel} y={frame.y + 16 * pixel} fontSize={13 * pixel} className={classes.side}>
+                port
+            </text>
+            <text x={frame.x + 8 * pixel} y={frame.y + frame.height - 8 * pixel} fontSize={13 * pixel} className={classes.side}>
+                starboard
+            </text>
+        </svg>
+    );
+}
+
+/** What a compartment is inside, to scale, with the side that its lid is hinged at; hatched where vapour can gather. */
+function Compartment({ station, at, pixel }: { station: Station; at: { x: number; y: number }; pixel: number }) {
+    const [long = 0, wide = 0] = station.inside_mm ?? [];
+    const [width, height] = long === 0 ? [0.5, 0.4] : [long / 1000, wide / 1000];
+    if (long === 0 && !FLAMMABLE(station)) {
+        return null;
+    }
+    const [left, top] = [at.x - width / 2, at.y - height / 2];
+    const hinge = { forward: `M${left + width} ${top}v${height}`, aft: `M${left} ${top}v${height}`, port: `M${left} ${top}h${width}`, starboard: `M${left} ${top + height}h${width}`, none: undefined }[station.lid ?? 'none'];
+    return (
+        <g>
+            <rect x={left} y={top} width={width} height={height} className={classes.compartment} strokeWidth={pixel} fill={FLAMMABLE(station) ? 'url(#vapour)' : 'none'} />
+            {hinge !== undefined && <path d={hinge} className={classes.hinge} strokeWidth={4 * pixel} />}
+        </g>
+    );
+}
+
+function inserted<T>(list: T[], at: number, one: T): T[] {
+    return [...list.slice(0, at), one, ...list.slice(at)];
+}
+
+function drawn({ x_m, y_m }: Place): { x: number; y: number } {
+    return { x: x_m, y: -y_m };
+}

@@ -1,0 +1,125 @@
+import { Button, TextInput } from '@mantine/core';
+import { useState } from 'react';
+
+import type { Layout, PlannedJob } from '../api/types';
+import { BoardDrawing } from '../drawings/BoardDrawing';
+import frame from '../frame/Stage.module.css';
+import table from '../look/table.module.css';
+import { PartField } from '../plan/PartField';
+import { PlaceSelect } from '../plan/PlaceSelect';
+import type { PlanEdits } from '../plan/usePlanEdits';
+import { small, useUnits } from '../units/units';
+import { stationName } from './stationName';
+
+/** Boards that are made up on the bench and mounted in one piece, with the template to drill them by. */
+export function BoardsPane({ job, layout, edits }: { job: PlannedJob; layout: Layout; edits: PlanEdits }) {
+    const { system } = useUnits();
+    const [chosen, setChosen] = useState('');
+    const [name, setName] = useState('');
+    const boards = job.plan.boards ?? [];
+    const board = boards.find((one) => one.id === chosen) ?? boards[0];
+    const fixed = !job.can_change;
+    const facts = layout.boards.find((one) => one.id === board?.id);
+    const label = facts?.label ?? '';
+    const on = `board:${board?.id ?? ''}`;
+    const field = (path: string, words: string, value: number) => <PartField edits={edits} readOnly={fixed} on={on} field={path} label={words} value={small(value, system)} />;
+    const add = (
+        <form
+            className={table.form}
+            onSubmit={(event) => {
+                event.preventDefault();
+                void edits.submit(() => ({ propose: { make: 'part', kind: 'board', name, part: { name, width_mm: 300, height_mm: 150, parts: [] } } })).then((kept) => kept && setName(''));
+            }}
+        >
+            <TextInput size="xs" label="New board" value={name} onChange={(event) => setName(event.currentTarget.value)} required />
+            <Button type="submit" size="compact-sm" variant="outline">
+                Cut it 300 × 150 mm
+            </Button>
+        </form>
+    );
+    if (board === undefined) {
+        return (
+            <>
+                <p>No board yet.</p>
+                {!fixed && add}
+            </>
+        );
+    }
+    return (
+        <div className={frame.beside}>
+            <div tabIndex={0} role="region" aria-label={`Drawing of ${label}`}>
+                <BoardDrawing board={board} label={label} onMove={fixed ? null : (part, x, y) => void edits.submit(() => ({ patch: [{ on, set: { [`parts.${part}.x_mm`]: x, [`parts.${part}.y_mm`]: y } }] }))} />
+                {(facts?.problems ?? []).map((problem) => (
+                    <p key={problem} className={table.bad}>
+                        {problem}
+                    </p>
+                ))}
+                {facts?.problems.length === 0 && <p className={table.good}>It can be built as it is laid out.</p>}
+                <p>
+                    Template 1:1: <a href={`/api/jobs/${job.id}/boards/${board.id}?paper=a4`}>A4 (PDF)</a> · <a href={`/api/jobs/${job.id}/boards/${board.id}?paper=letter`}>Letter (PDF)</a>. Print at 100 % and check its ruler.
+                </p>
+            </div>
+            <div tabIndex={0} role="region" aria-label={`Measures of ${label}`}>
+                <p className={table.form}>
+                    <label>
+                        Board <PlaceSelect label="Board" value={board.id} choices={layout.boards.map((one) => [one.id, one.label] as const)} readOnly={false} onChosen={setChosen} />
+                    </label>
+                    <label>
+                        at <PlaceSelect label="Place of the board" value={board.station ?? ''} choices={(job.plan.boat?.stations ?? []).map((station) => [station.id, stationName(job, station.id)] as const)} readOnly={fixed} onChosen={(station) => void edits.submit(() => ({ patch: [{ on, set: { station } }] }))} />
+                    </label>
+                    <span>
+                        {field('width_mm', 'Width of the board', board.width_mm)} × {field('height_mm', 'Height of the board', board.height_mm)}
+                    </span>
+                    <span>
+                        colour <PartField edits={edits} readOnly={fixed} on={on} field="colour" label="Colour of the board" value={board.colour ?? '–'} words />
+                    </span>
+                </p>
+                <table className={table.table}>
+                    <thead>
+                        <tr>
+                            {['part', 'from the left', 'from below', 'width', 'height', 'holes'].map((head) => (
+                                <th key={head} scope="col">
+                                    {head}
+                                </th>
+                            ))}
+                        </tr>
+                    </thead>
+                    <tbody>
+                        {(board.parts ?? []).map((part, at) => (
+                            <tr key={at}>
+                                <td>{part.name}</td>
+                                <td>{field(`parts.${at}.x_mm`, `${part.name} from the left`, part.x_mm)}</td>
+                                <td>{field(`parts.${at}.y_mm`, `${part.name} from below`, part.y_mm)}</td>
+                                <td>{field(`parts.${at}.width_mm`, `Width of ${part.name}`, part.width_mm)}</td>
+                                <td>{field(`parts.${at}.height_mm`, `Height of ${part.name}`, part.height_mm)}</td>
+                                <td className={table.figure}>{(part.holes ?? []).map((hole) => small(hole.diameter_mm, system)).join(', ')}</td>
+                            </tr>
+                        ))}
+                    </tbody>
+                </table>
+                {!fixed && <NewPart board={board} on={on} edits={edits} />}
+                {!fixed && add}
+            </div>
+        </div>
+    );
+}
+
+/** A part for the board; its four measures can be changed afterwards where they stand. */
+function NewPart({ board, on, edits }: { board: NonNullable<PlannedJob['plan']['boards']>[number]; on: string; edits: PlanEdits }) {
+    const [name, setName] = useState('');
+    return (
+        <form
+            className={table.form}
+            onSubmit={(event) => {
+                event.preventDefault();
+                const parts = [...(board.parts ?? []), { name, x_mm: 10, y_mm: 10, width_mm: 60, height_mm: 40, holes: [{ x_mm: 6, y_mm: 6, diameter_mm: 4 }, { x_mm: 54, y_mm: 34, diameter_mm: 4 }] }];
+                void edits.submit(() => ({ patch: [{ on, set: { parts } }] })).then((kept) => kept && setName(''));
+            }}
+        >
+            <TextInput size="xs" label="New part on it" value={name} onChange={(event) => setName(event.currentTarget.value)} required />
+            <Button type="submit" size="compact-sm" variant="outline">
+                Put it on
+            </Button>
+        </form>
+    );
+}

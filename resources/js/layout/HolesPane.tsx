@@ -1,0 +1,92 @@
+import { Button, TextInput } from '@mantine/core';
+import { useState } from 'react';
+
+import type { Layout, PlannedJob } from '../api/types';
+import table from '../look/table.module.css';
+import { PartField } from '../plan/PartField';
+import { PlaceSelect } from '../plan/PlaceSelect';
+import type { PlanEdits } from '../plan/usePlanEdits';
+import { small, useUnits } from '../units/units';
+import { stationName } from './stationName';
+
+const MATERIALS = [['fibreglass', 'fibreglass'], ['cored', 'cored'], ['aluminium', 'aluminium'], ['plastic', 'plastic'], ['wood', 'wood']] as const;
+const USES = [['screw', 'screw'], ['bolt', 'bolt'], ['cable', 'cable'], ['transducer', 'transducer']] as const;
+
+/** Every hole that is to be drilled, with what is behind it, how it is drilled and sealed. */
+export function HolesPane({ job, layout, edits }: { job: PlannedJob; layout: Layout; edits: PlanEdits }) {
+    const { system } = useUnits();
+    const [name, setName] = useState('');
+    const fixed = !job.can_change;
+    const stations = (job.plan.boat?.stations ?? []).map((station) => [station.id, stationName(job, station.id)] as const);
+    const set = (on: string, fields: Record<string, unknown>) => void edits.submit(() => ({ patch: [{ on, set: fields }] }));
+    return (
+        <>
+            <p className={table.caution}>Look behind every panel before you drill, with a small camera through an opening that is there. Never drill where you cannot see. Battery off, eyes covered.</p>
+            <table className={table.table}>
+                <thead>
+                    <tr>
+                        {['hole', 'at', 'for', 'across', 'through', 'what is behind', 'drill', 'sealant', ''].map((head) => (
+                            <th key={head} scope="col">
+                                {head}
+                            </th>
+                        ))}
+                    </tr>
+                </thead>
+                <tbody>
+                    {(job.plan.holes ?? []).map((hole) => {
+                        const on = `hole:${hole.id}`;
+                        const facts = layout.holes.find((one) => one.id === hole.id);
+                        const label = facts?.label ?? hole.id;
+                        const seen = (hole.behind ?? '').trim() !== '';
+                        return (
+                            <tr key={hole.id}>
+                                <td>
+                                    <PartField edits={edits} readOnly={fixed} on={on} field="name" label={`Name of ${label}`} value={label} words />
+                                </td>
+                                <td>
+                                    <PlaceSelect label={`Place of ${label}`} value={hole.station ?? ''} choices={stations} readOnly={fixed} onChosen={(station) => set(on, { station })} />
+                                </td>
+                                <td>
+                                    <PlaceSelect label={`What ${label} is for`} value={hole.for ?? 'screw'} choices={USES} readOnly={fixed} onChosen={(use) => set(on, { for: use })} />
+                                </td>
+                                <td>
+                                    <PartField edits={edits} readOnly={fixed} on={on} field="diameter_mm" label={`Diameter of ${label}`} value={small(hole.diameter_mm, system)} />
+                                </td>
+                                <td>
+                                    <PlaceSelect label={`What ${label} goes through`} value={hole.material ?? 'fibreglass'} choices={MATERIALS} readOnly={fixed} onChosen={(material) => set(on, { material })} />
+                                </td>
+                                <td>
+                                    {!seen && <span className={table.bad}>Stop: </span>}
+                                    <PartField edits={edits} readOnly={fixed} on={on} field="behind" label={`What is behind ${label}`} value={seen ? (hole.behind ?? '') : 'nobody has looked'} words />
+                                </td>
+                                <td>{facts?.drill}</td>
+                                <td>{facts?.sealant}</td>
+                                <td>
+                                    {!fixed && (
+                                        <button type="button" className="act" aria-label={`Take out ${label}`} onClick={() => void edits.submit(() => ({ takeOut: on }))}>
+                                            take out
+                                        </button>
+                                    )}
+                                </td>
+                            </tr>
+                        );
+                    })}
+                </tbody>
+            </table>
+            {!fixed && (
+                <form
+                    className={table.form}
+                    onSubmit={(event) => {
+                        event.preventDefault();
+                        void edits.submit(() => ({ propose: { make: 'part', kind: 'hole', name, part: { name, diameter_mm: 5 } } })).then((kept) => kept && setName(''));
+                    }}
+                >
+                    <TextInput size="xs" label="New hole" value={name} onChange={(event) => setName(event.currentTarget.value)} required />
+                    <Button type="submit" size="compact-sm" variant="outline">
+                        Add it
+                    </Button>
+                </form>
+            )}
+        </>
+    );
+}

@@ -1,0 +1,141 @@
+import { useState } from 'react';
+
+import { BoatPlan } from '../drawings/BoatPlan';
+import { Find, type Findable } from '../frame/Find';
+import { Keys } from '../frame/Keys';
+import { useShortcuts } from '../frame/shortcuts';
+import { Stage, type StageProps } from '../frame/Stage';
+import classes from '../frame/Stage.module.css';
+import { StageFrame } from '../frame/StageFrame';
+import { stageOf } from '../frame/stages';
+import { Tabs } from '../frame/Tabs';
+import { Findings } from '../plan/Findings';
+import { Log } from '../power/Log';
+import { WhyPanel } from '../power/WhyPanel';
+import { BoardsPane } from './BoardsPane';
+import { HolesPane } from './HolesPane';
+import { MountingPane } from './MountingPane';
+import { type Pane, PANES } from './panes';
+import { PlacesPane } from './PlacesPane';
+import { RoutesPane } from './RoutesPane';
+import { stationName } from './stationName';
+import { TubesPane } from './TubesPane';
+import { useLayout } from './useLayout';
+
+export function LayoutStage() {
+    return <Stage>{(props) => <BoatLayout {...props} />}</Stage>;
+}
+
+/** The stage Layout: the boat from above, and below it where everything goes. */
+function BoatLayout({ job, edits, silent }: StageProps) {
+    const circuits = job.evaluation.runs.filter((run) => run.of !== 'lead');
+    const [pane, setPane] = useState<Pane>('places');
+    const [run, setRun] = useState(circuits[0]?.id ?? '');
+    const [chosen, setChosen] = useState('');
+    const [why, setWhy] = useState<string | null>(null);
+    const [asked, setAsked] = useState<'find' | 'keys' | 'log' | null>(null);
+    const layout = useLayout(job, run);
+    const data = layout.data;
+    const lit = pane === 'routes' || pane === 'tubes' ? (data?.runs.find((one) => one.id === run)?.ways ?? []) : [];
+    const walk = (by: 1 | -1) => {
+        const at = circuits.findIndex((one) => one.id === run);
+        setRun(circuits[(at + by + circuits.length) % circuits.length]?.id ?? '');
+    };
+    const show = (on: string) => {
+        const [kind] = on.split(':');
+        setChosen(on);
+        setPane(kind === 'hole' ? 'holes' : kind === 'device' ? 'mounting' : kind === 'way' ? 'tubes' : 'places');
+    };
+    const undo = (what: 'undo' | 'redo') => () => void edits.submit(() => what);
+    useShortcuts({
+        ...Object.fromEntries(PANES.map(([name], at) => [String(at + 1), () => setPane(name)])),
+        j: () => walk(1),
+        k: () => walk(-1),
+        z: undo('undo'),
+        undo: undo('undo'),
+        y: undo('redo'),
+        redo: undo('redo'),
+        l: () => setAsked('log'),
+        '/': () => setAsked('find'),
+        '?': () => setAsked('keys'),
+    });
+    const things: Findable[] = [
+        ...(job.plan.boat?.stations ?? []).map((station) => ({ kind: 'station', label: stationName(job, station.id), go: () => show(`station:${station.id}`) })),
+        ...circuits.map((one) => ({
+            kind: one.of,
+            label: one.label,
+            go: () => {
+                setRun(one.id);
+                setPane('routes');
+            },
+        })),
+        ...PANES.map(([name, label]) => ({ kind: 'show', label, go: () => setPane(name) })),
+    ];
+    const findings = job.evaluation.findings.filter((finding) => stageOf(finding.rule) === 'layout').length;
+    return (
+        <StageFrame
+            job={job}
+            edits={edits}
+            silent={silent}
+            stage="layout"
+            onAsk={setAsked}
+            onWhy={() => setPane('findings')}
+            why={why === null ? null : <WhyPanel job={job} figure={why} figures={[{ figure: why, label: 'this finding' }]} onFigure={setWhy} onClose={() => setWhy(null)} />}
+            asked={
+                <>
+                    <Log opened={asked === 'log'} onClose={() => setAsked(null)} job={job} />
+                    <Find opened={asked === 'find'} onClose={() => setAsked(null)} things={things} />
+                    <Keys opened={asked === 'keys'} onClose={() => setAsked(null)} />
+                </>
+            }
+        >
+            <section className={classes.drawing} aria-label="Boat plan">
+                <header className={classes.drawingHead}>
+                    <h2 className={classes.title}>Boat plan</h2>
+                    <span className="quiet">{data?.hull === null ? 'say hull, length and beam in the plan, and she is drawn' : 'to scale, bow to the right; drag a station, or take it and press the arrows'}</span>
+                </header>
+                <div className={classes.tree}>
+                    {data === undefined ? (
+                        <p>{layout.error === null ? 'Fetching the boat plan…' : layout.error.message}</p>
+                    ) : (
+                        <BoatPlan
+                            job={job}
+                            layout={data}
+                            lit={lit}
+                            chosen={chosen}
+                            onChoose={setChosen}
+                            acts={
+                                job.can_change
+                                    ? {
+                                          move: (station, at) => void edits.submit(() => ({ propose: { make: 'move', station, at } })),
+                                          bend: (way, bends) => void edits.submit(() => ({ propose: { make: 'bends', way, bends } })),
+                                      }
+                                    : null
+                            }
+                        />
+                    )}
+                </div>
+            </section>
+            <section className={classes.lower} data-wide>
+                <Tabs panes={PANES} pane={pane} onPane={setPane} counts={{ findings }} about={circuits.find((one) => one.id === run)?.label} />
+                <div className={classes.pane} id="lower-pane" role="tabpanel" aria-labelledby={`tab-${pane}`}>
+                    {data !== undefined && pane === 'routes' && (
+                        <div className={classes.beside}>
+                            <RoutesPane job={job} layout={data} edits={edits} run={run} onRun={setRun} />
+                        </div>
+                    )}
+                    {data !== undefined && pane === 'boards' && <BoardsPane job={job} layout={data} edits={edits} />}
+                    {data !== undefined && ['places', 'tubes', 'mounting', 'holes'].includes(pane) && (
+                        <div className={classes.scrolls} tabIndex={0} role="region" aria-label={PANES.find(([name]) => name === pane)?.[1]}>
+                            {pane === 'places' && <PlacesPane job={job} layout={data} edits={edits} chosen={chosen} onChoose={setChosen} />}
+                            {pane === 'tubes' && <TubesPane job={job} layout={data} run={run} onChoose={setChosen} />}
+                            {pane === 'mounting' && <MountingPane job={job} layout={data} edits={edits} />}
+                            {pane === 'holes' && <HolesPane job={job} layout={data} edits={edits} />}
+                        </div>
+                    )}
+                    {pane === 'findings' && <Findings job={job} edits={edits} stage="layout" onWhy={setWhy} onShow={show} onLook={() => undefined} />}
+                </div>
+            </section>
+        </StageFrame>
+    );
+}

@@ -1,0 +1,142 @@
+import { Button, TextInput } from '@mantine/core';
+import { useState } from 'react';
+
+import type { Layout, PlannedJob } from '../api/types';
+import { MountingDrawing } from '../drawings/MountingDrawing';
+import table from '../look/table.module.css';
+import { PartField } from '../plan/PartField';
+import { PlaceSelect } from '../plan/PlaceSelect';
+import type { PlanEdits } from '../plan/usePlanEdits';
+import { length, mass, small, thrust, useUnits, wind, windage } from '../units/units';
+import { type Measure, MEASURES } from './measures';
+import classes from './MountingPane.module.css';
+
+type Check = Layout['mounting'][number]['checks'][number];
+
+interface Props {
+    job: PlannedJob;
+    layout: Layout;
+    edits: PlanEdits;
+}
+
+/** How motors and screens are mounted: each question with its drawing, its measures and its answer. */
+export function MountingPane({ job, layout, edits }: Props) {
+    const { system } = useUnits();
+    const [device, setDevice] = useState('');
+    const mounting = layout.mounting.find((one) => one.device === device) ?? layout.mounting[0];
+    const fixed = !job.can_change;
+    const boat = job.plan.boat;
+    const { thrust_n, needed_n, wind_m_s } = layout.propulsion;
+    const planned = job.plan.devices?.find((one) => one.id === mounting?.device);
+    return (
+        <>
+            <div className={classes.head}>
+                {mounting !== undefined && (
+                    <label>
+                        Device <PlaceSelect label="Device" value={mounting.device} choices={layout.mounting.map((one) => [one.device, one.label] as const)} readOnly={false} onChosen={setDevice} />
+                    </label>
+                )}
+                {planned?.kind === 'motor' && (
+                    <span>
+                        thrust <PartField edits={edits} readOnly={fixed} on={`device:${planned.id}`} field="thrust_n" label={`Thrust of ${planned.name ?? planned.id}`} value={thrust(planned.thrust_n, system)} />
+                    </span>
+                )}
+                <span>
+                    boat, loaded <PartField edits={edits} readOnly={fixed} on="plan" field="boat.loaded_kg" label="Mass of the boat, loaded" value={mass(boat?.loaded_kg, system)} />
+                </span>
+                <span>
+                    area to the wind <PartField edits={edits} readOnly={fixed} on="plan" field="boat.windage_m2" label="Area that the wind finds" value={boat?.windage_m2 === undefined ? '–' : windage(boat.windage_m2, system)} />
+                </span>
+                <span data-figure="propulsion">
+                    {thrust_n > 0 && `${thrust(thrust_n, system)} in all`}
+                    {needed_n !== null && `, ${thrust(needed_n, system)} asked for by her mass`}
+                    {wind_m_s !== null && `; holds against ${wind(wind_m_s, system)} of wind`}
+                </span>
+            </div>
+            {mounting === undefined && <p>No motor and no screen is planned yet.</p>}
+            <div className={classes.checks}>
+                {mounting?.checks.map((check) => (
+                    <Question key={`${mounting.device} ${check.field}`} job={job} device={mounting.device} check={check} edits={edits} />
+                ))}
+            </div>
+        </>
+    );
+}
+
+
+function Question({ job, device, check, edits }: { job: PlannedJob; device: string; check: Check; edits: PlanEdits }) {
+    const { system } = useUnits();
+    const measured = job.plan.devices?.find((one) => one.id === device)?.[check.field];
+    const measures = (measured ?? {}) as Record<string, number | string | boolean | undefined>;
+    const fixed = !job.can_change;
+    const on = `device:${device}`;
+    const wanted = MEASURES[check.field] ?? [];
+    const written = ({ field, unit }: Measure) => {
+        const value = measures[field];
+        return typeof value !== 'number' ? '–' : unit === 'm' ? (value < 0 ? `-${length(-value, system)}` : length(value, system)) : unit === 'mm' ? small(value, system) : `${value}°`;
+    };
+    return (
+        <section className={classes.check} aria-label={check.asks} data-check={check.field}>
+            <MountingDrawing field={check.field} measures={measures} good={check.good} label={`${check.asks} ${check.says}`} />
+            <div className={classes.words}>
+                <h3 className={table.heading}>{check.asks}</h3>
+                <p className={check.good === null ? 'quiet' : check.good ? table.good : table.bad} data-figure={`mounting-${check.field}`} aria-live="polite">
+                    {check.says}
+                </p>
+                {measured === undefined ? (
+                    !fixed && <Ask wanted={wanted} field={check.field} on={on} edits={edits} />
+                ) : (
+                    <dl className={classes.measures}>
+                        {wanted.map((measure) => (
+                            <div key={measure.field}>
+                                <dt>{measure.label}</dt>
+                                <dd>
+                                    <PartField edits={edits} readOnly={fixed} on={on} field={`${check.field}.${measure.field}`} label={measure.label} value={written(measure)} />
+                                </dd>
+                            </div>
+                        ))}
+                        {check.field === 'shaft' && (
+                            <div>
+                                <dt>Water</dt>
+                                <dd>
+                                    <PlaceSelect label="Water" value={String(measures.water ?? 'rough')} choices={[['calm', 'calm'], ['rough', 'rough']]} readOnly={fixed} onChosen={(water) => void edits.submit(() => ({ patch: [{ on, set: { 'shaft.water': water } }] }))} />
+                                </dd>
+                            </div>
+                        )}
+                    </dl>
+                )}
+            </div>
+        </section>
+    );
+}
+
+/** Measures that only stand together: typed, then kept at once. */
+function Ask({ wanted, field, on, edits }: { wanted: Measure[]; field: string; on: string; edits: PlanEdits }) {
+    const [texts, setTexts] = useState<Record<string, string>>({});
+    return (
+        <form
+            className={classes.ask}
+            onSubmit={(event) => {
+                event.preventDefault();
+                void edits.submit(() => ({ typed: { on, fields: wanted.map((measure) => ({ field: `${field}.${measure.field}`, text: texts[measure.field] ?? '' })) } }));
+            }}
+        >
+            {wanted.map((measure) => (
+                <TextInput
+                    key={measure.field}
+                    size="xs"
+                    label={measure.label}
+                    value={texts[measure.field] ?? ''}
+                    required={measure.optional !== true}
+                    onChange={(event) => {
+                        const text = event.currentTarget.value;
+                        setTexts((before) => ({ ...before, [measure.field]: text }));
+                    }}
+                />
+            ))}
+            <Button type="submit" size="compact-sm" variant="outline">
+                Keep these measures
+            </Button>
+        </form>
+    );
+}

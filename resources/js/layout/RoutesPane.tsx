@@ -1,0 +1,83 @@
+import { Button } from '@mantine/core';
+
+import type { Layout, PlannedJob } from '../api/types';
+import table from '../look/table.module.css';
+import { partOf, run as runOf } from '../plan/planParts';
+import type { PlanEdits } from '../plan/usePlanEdits';
+import { gauge, length, useUnits } from '../units/units';
+import { stationName } from './stationName';
+
+interface Props {
+    job: PlannedJob;
+    layout: Layout;
+    edits: PlanEdits;
+    run: string;
+    onRun: (run: string) => void;
+}
+
+/** The runs with the ways they take; of the one in hand the other ways it could go, each with what it costs. */
+export function RoutesPane({ job, layout, edits, run, onRun }: Props) {
+    const { system } = useUnits();
+    const chosen = runOf(job, run);
+    const named = (stations: string[]) => stations.map((station) => stationName(job, station)).join(', ');
+    const take = (stations: string[]) =>
+        void edits.submit((now) => {
+            const there = runOf(now, run);
+            return there === undefined ? null : { patch: [{ on: partOf(there), set: { 'run.route': stations, 'run.length_m': null } }] };
+        });
+    return (
+        <>
+            <div tabIndex={0} role="region" aria-label="Runs">
+                <table className={table.table}>
+                    <thead>
+                        <tr>
+                            <th scope="col">run</th>
+                            <th scope="col">length</th>
+                            <th scope="col">gauge</th>
+                            <th scope="col">way</th>
+                        </tr>
+                    </thead>
+                    <tbody>
+                        {layout.runs.map((one) => {
+                            const sized = runOf(job, one.id);
+                            return (
+                                <tr key={one.id} data-chosen={one.id === run || undefined}>
+                                    <td>
+                                        <button type="button" className="act" aria-pressed={one.id === run} onClick={() => onRun(one.id)}>
+                                            {one.label}
+                                        </button>
+                                    </td>
+                                    <td className={table.figure} data-figure={`run-${one.id}`}>
+                                        {length(sized?.length_m, system)}
+                                    </td>
+                                    <td className={table.figure}>{sized === undefined ? '–' : gauge(sized.gauge)}</td>
+                                    <td>{one.ways.length === 0 ? 'typed, follows no way' : `${one.ways.length} ${one.ways.length === 1 ? 'way' : 'ways'}`}</td>
+                                </tr>
+                            );
+                        })}
+                    </tbody>
+                </table>
+            </div>
+            <section aria-label="Ways this run could go" tabIndex={0}>
+                <h3 className={table.heading}>{chosen?.label ?? 'No run in hand'}</h3>
+                {layout.others.length === 0 && <p className="quiet">No way leads from one of its ends to the other, or an end is not placed.</p>}
+                {layout.others.map((other) => (
+                    <div key={other.stations.join()} className={table.section} data-route={other.stations.join('-')}>
+                        <p>
+                            <strong className={table.figure}>{length(other.length_m, system)}</strong> by {named(other.stations)}: {gauge(other.gauge)} would do, {other.copper_kg.toFixed(2)} kg of copper.
+                        </p>
+                        {other.now ? (
+                            <span className={table.good}>the way it goes now</span>
+                        ) : (
+                            job.can_change && (
+                                <Button size="compact-sm" variant="outline" aria-label={`Take the way by ${named(other.stations)}`} onClick={() => take(other.stations)}>
+                                    Take this way
+                                </Button>
+                            )
+                        )}
+                    </div>
+                ))}
+            </section>
+        </>
+    );
+}

@@ -1,0 +1,7 @@
+import type { PlannedJob } from '../api/types';
+
+/** What a station is called; its id where nobody gave it a name. */
+export function stationName(job: PlannedJob, id: string | null): string {
+    const station = (job.plan.boat?.stations ?? []).find((one) => one.id === id);
+    return station === undefined ? '–' : station.name === undefined || station.name === '' ? station.id : station.name;
+}

@@ -1,0 +1,109 @@
+import { Button, TextInput } from '@mantine/core';
+import { useState } from 'react';
+
+import type { PlannedJob, Survey } from '../api/types';
+import table from '../look/table.module.css';
+import { PartField } from '../plan/PartField';
+import { PlaceSelect } from '../plan/PlaceSelect';
+import type { PlanEdits } from '../plan/usePlanEdits';
+import { length, useUnits } from '../units/units';
+import classes from './SurveyStage.module.css';
+
+const FUELS = [['petrol', 'petrol'], ['diesel', 'diesel'], ['none', 'none']] as const;
+const HULLS = [['fibreglass', 'fibreglass'], ['aluminium', 'aluminium'], ['pontoon', 'pontoon'], ['inflatable', 'inflatable'], ['box', 'box']] as const;
+
+interface Props {
+    job: PlannedJob;
+    survey: Survey;
+    edits: PlanEdits;
+    /** a path check begun for a complaint */
+    onCheck: (complaint: string) => void;
+}
+
+/** The boat as it came, and what the owner says hurts: each complaint with what to measure for it. */
+export function ComplaintsPane({ job, survey, edits, onCheck }: Props) {
+    const { system } = useUnits();
+    const [words, setWords] = useState('');
+    const [kind, setKind] = useState<string>('restarts');
+    const fixed = !job.can_change;
+    const boat = job.plan.boat;
+    const told = job.plan.survey;
+    const set = (fields: Record<string, unknown>) => void edits.submit(() => ({ patch: [{ on: 'plan', set: fields }] }));
+    const text = (field: string, label: string, value: string | undefined) => (
+        <label className={classes.told}>
+            <span>{label}</span>
+            <PartField edits={edits} readOnly={fixed} on="plan" field={field} label={label} value={value === undefined || value === '' ? '–' : value} words />
+        </label>
+    );
+    return (
+        <div className={classes.columns}>
+            <section aria-label="The boat as it came">
+                {text('survey.taken_on', 'Surveyed on', told?.taken_on)}
+                <label className={classes.told}>
+                    <span>Hull</span>
+                    <PlaceSelect label="Hull" value={boat?.hull ?? ''} choices={HULLS} readOnly={fixed} onChosen={(hull) => set({ 'boat.hull': hull })} />
+                </label>
+                <label className={classes.told}>
+                    <span>Length and beam</span>
+                    <span>
+                        <PartField edits={edits} readOnly={fixed} on="plan" field="boat.length_m" label="Length of the boat" value={length(boat?.length_m, system)} /> × <PartField edits={edits} readOnly={fixed} on="plan" field="boat.beam_m" label="Beam of the boat" value={length(boat?.beam_m, system)} />
+                    </span>
+                </label>
+                <label className={classes.told}>
+                    <span>Fuel</span>
+                    <PlaceSelect label="Fuel" value={boat?.fuel ?? ''} choices={FUELS} readOnly={fixed} onChosen={(fuel) => set({ 'boat.fuel': fuel })} />
+                </label>
+                {text('survey.engine', 'Engine', told?.engine)}
+                {text('survey.fitted', 'What is fitted', told?.fitted)}
+            </section>
+            <section aria-label="Complaints">
+                {(told?.complaints ?? []).map((complaint) => {
+                    const on = `complaint:${complaint.id}`;
+                    const known = survey.kinds.find((one) => one.kind === complaint.kind);
+                    return (
+                        <article key={complaint.id} className={classes.complaint} data-complaint={complaint.id}>
+                            <h3 className={table.heading}>{known?.label}</h3>
+                            <p>
+                                “<PartField edits={edits} readOnly={fixed} on={on} field="words" label={`In the owner's words: ${known?.label ?? ''}`} value={complaint.words ?? ''} words />”
+                            </p>
+                            <ol>
+                                {known?.measures.map((measure) => (
+                                    <li key={measure}>{measure}</li>
+                                ))}
+                            </ol>
+                            {!fixed && (
+                                <p className={classes.acts}>
+                                    {known?.path_check === true && (
+                                        <Button size="compact-sm" variant="outline" aria-label={`Check a path for: ${known.label}`} onClick={() => onCheck(complaint.id)}>
+                                            Check a path
+                                        </Button>
+                                    )}
+                                    <button type="button" className="act" aria-label={`Take out: ${known?.label ?? complaint.id}`} onClick={() => void edits.submit(() => ({ takeOut: on }))}>
+                                        take out
+                                    </button>
+                                </p>
+                            )}
+                        </article>
+                    );
+                })}
+                {!fixed && (
+                    <form
+                        className={table.form}
+                        onSubmit={(event) => {
+                            event.preventDefault();
+                            void edits.submit(() => ({ propose: { make: 'part', kind: 'complaint', name: `says ${kind}`, part: { kind, words } } })).then((kept) => kept && setWords(''));
+                        }}
+                    >
+                        <label>
+                            What hurts <PlaceSelect label="What hurts" value={kind} choices={survey.kinds.map((one) => [one.kind, one.label] as const)} readOnly={false} onChosen={setKind} />
+                        </label>
+                        <TextInput size="xs" label="In the owner's words" value={words} onChange={(event) => setWords(event.currentTarget.value)} />
+                        <Button type="submit" size="compact-sm" variant="outline">
+                            Write it down
+                        </Button>
+                    </form>
+                )}
+            </section>
+        </div>
+    );
+}

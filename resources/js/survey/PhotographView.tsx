@@ -1,0 +1,88 @@
+import { Button } from '@mantine/core';
+import type { KeyboardEvent } from 'react';
+
+import type { PlannedJob, Survey } from '../api/types';
+import { PartField } from '../plan/PartField';
+import type { PlanEdits } from '../plan/usePlanEdits';
+import classes from './PhotographView.module.css';
+
+type Photograph = NonNullable<NonNullable<PlannedJob['plan']['survey']>['photographs']>[number];
+
+const ARROWS: Record<string, [number, number]> = { ArrowRight: [0.01, 0], ArrowLeft: [-0.01, 0], ArrowUp: [0, -0.01], ArrowDown: [0, 0.01] };
+
+interface Props {
+    job: PlannedJob;
+    survey: Survey;
+    photograph: Photograph;
+    edits: PlanEdits;
+}
+
+/** A photograph with its numbered marks: click it to set one; the list beside it gives each its word. */
+export function PhotographView({ job, survey, photograph, edits }: Props) {
+    const picture = survey.pictures.find((one) => one.name === photograph.id);
+    const marks = photograph.marks ?? [];
+    const on = `photograph:${photograph.id}`;
+    const keep = (next: typeof marks) => void edits.submit(() => ({ patch: [{ on, set: { marks: next } }] }));
+    const share = (value: number) => Number(Math.min(1, Math.max(0, value)).toFixed(3));
+    const nudge = (at: number) => (event: KeyboardEvent) => {
+        const by = ARROWS[event.key];
+        if (by !== undefined && job.can_change) {
+            event.preventDefault();
+            keep(marks.map((mark, which) => (which === at ? { ...mark, x: share(mark.x + by[0]), y: share(mark.y + by[1]) } : mark)));
+        }
+    };
+    return (
+        <div className={classes.view}>
+            <div className={classes.sheet}>
+                {picture === undefined ? (
+                    <p className={classes.missing}>The picture itself is not here: the plan came as a file. Photograph it again.</p>
+                ) : (
+                    <div className={classes.picture} style={{ aspectRatio: `${picture.width} / ${picture.height}` }}>
+                        <img
+                            src={`/api/jobs/${job.id}/photographs/${photograph.id}`}
+                            alt={photograph.words === undefined || photograph.words === '' ? photograph.id : photograph.words}
+                            onClick={(event) => {
+                                if (job.can_change) {
+                                    const box = event.currentTarget.getBoundingClientRect();
+                                    keep([...marks, { x: share((event.clientX - box.left) / box.width), y: share((event.clientY - box.top) / box.height) }]);
+                                }
+                            }}
+                        />
+                        {marks.map((mark, at) => (
+                            <button key={at} type="button" className={classes.mark} style={{ left: `${mark.x * 100}%`, top: `${mark.y * 100}%` }} aria-label={`Mark ${at + 1}: ${mark.words === undefined || mark.words === '' ? 'no word yet' : mark.words}. Arrows move it`} onKeyDown={nudge(at)}>
+                                {at + 1}
+                            </button>
+                        ))}
+                    </div>
+                )}
+            </div>
+            <div className={classes.words}>
+                <p>
+                    <PartField edits={edits} readOnly={!job.can_change} on={on} field="words" label="What the photograph shows" value={photograph.words ?? ''} words />
+                </p>
+                <ol>
+                    {marks.map((mark, at) => (
+                        <li key={at}>
+                            <PartField edits={edits} readOnly={!job.can_change} on={on} field={`marks.${at}.words`} label={`Word of mark ${at + 1}`} value={mark.words ?? ''} words />{' '}
+                            {job.can_change && (
+                                <button type="button" className="act" aria-label={`Take off mark ${at + 1}`} onClick={() => keep(marks.filter((_, which) => which !== at))}>
+                                    take off
+                                </button>
+                            )}
+                        </li>
+                    ))}
+                </ol>
+                {job.can_change && (
+                    <p className={classes.acts}>
+                        <Button size="compact-sm" variant="outline" onClick={() => keep([...marks, { x: 0.5, y: 0.5 }])}>
+                            Add a mark
+                        </Button>
+                        <Button size="compact-sm" variant="outline" onClick={() => void edits.submit(() => ({ takeOut: on }))}>
+                            Take this photograph out
+                        </Button>
+                    </p>
+                )}
+            </div>
+        </div>
+    );
+}
