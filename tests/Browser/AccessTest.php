@@ -35,6 +35,25 @@ final class AccessTest extends BrowserTestCase
         $this->assertNothingForAxe("Power after {$keys}");
     }
 
+    /** Survey and Layout, every pane: axe finds nothing, and at the desk the page does not scroll. */
+    #[DataProvider('stages')]
+    public function test_axe_on_survey_and_layout(string $stage, int $panes): void
+    {
+        $this->openStage('Console boat', $stage);
+        for ($key = 1; $key <= $panes; $key++) {
+            $this->press((string) $key);
+            usleep(500_000);
+            $this->assertNothingForAxe("{$stage} after {$key}");
+            self::assertSame([0, 0], $this->driver()->executeScript('const e = document.documentElement; return [e.scrollWidth - e.clientWidth, e.scrollHeight - e.clientHeight]'));
+        }
+    }
+
+    /** @return list<array{string, int}> */
+    public static function stages(): array
+    {
+        return [['Survey', 5], ['Layout', 7]];
+    }
+
     /** @return list<array{string}> */
     public static function panes(): array
     {

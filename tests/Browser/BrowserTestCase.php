@@ -217,6 +217,15 @@ abstract class BrowserTestCase extends TestCase
         $this->see('[data-run="bow-motor"]');
     }
 
+    /** A boat of the shed at one of its stages. */
+    protected function openStage(string $boat, string $stage): void
+    {
+        $this->signIn();
+        $this->click("//main//a[contains(., \"{$boat}\")]");
+        $this->click("//nav[@aria-label='Order of work']//a[contains(., \"{$stage}\")]");
+        $this->see('#lower-pane');
+    }
+
     /** @return string the newest file in the download folder whose name ends so, once it is whole */
     protected function download(string $ending): string
     {

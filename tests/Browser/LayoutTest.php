@@ -105,6 +105,30 @@ final class LayoutTest extends BrowserTestCase
         $this->press(WebDriverKeys::ESCAPE);
     }
 
+    #[DataProvider('stages')]
+    public function test_survey_and_layout(int $width, int $height, string $boat): void
+    {
+        $this->inner($width, $height);
+        foreach (['Survey' => 5, 'Layout' => 7] as $stage => $panes) {
+            $this->openStage($boat, $stage);
+            for ($key = 1; $key <= $panes; $key++) {
+                $this->press((string) $key);
+                usleep(500_000);
+                $this->assertSound("{$stage} of {$boat} after {$key} at {$width}");
+            }
+        }
+    }
+
+    /** @return iterable<string, array{int, int, string}> */
+    public static function stages(): iterable
+    {
+        foreach (self::widths() as $name => [$width, $height]) {
+            yield "console boat, {$name}" => [$width, $height, 'Console boat'];
+        }
+        yield 'skiff, phone' => [390, 844, 'Tiller skiff'];
+        yield 'pontoon, desk' => [1280, 800, 'Pontoon'];
+    }
+
     /** @return array<string, array{int, int}> */
     public static function widths(): array
     {

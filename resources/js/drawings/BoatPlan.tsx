@@ -129,7 +129,7 @@ export function BoatPlan({ job, layout, lit, chosen, onChoose, acts }: Props) {
                         onKeyDown={nudge(station)}
                         onPointerDown={acts === null ? undefined : hold({ kind: 'station', id: station.id })}
                     >
-                        <circle cx={at.x} cy={at.y} r={15 * pixel} className={classes.grasp} />
+                        <circle cx={at.x} cy={at.y} r={15 * pixel} strokeWidth={2.5 * pixel} className={classes.grasp} />
                         <rect x={at.x - 6 * pixel} y={at.y - 6 * pixel} width={12 * pixel} height={12 * pixel} className={classes.peg} strokeWidth={1.5 * pixel} data-aboard={aboard} />
                         <text x={at.x} y={at.y + (below ? 24 : -13) * pixel} fontSize={14 * pixel} textAnchor="middle" className={classes.label} strokeWidth={4 * pixel} aria-hidden="true">
                             {name}

@@ -26,6 +26,8 @@ export function PathDrawing({ check, judged }: { check: Check; judged: Survey['c
     const high = Math.max(...known.map((point) => point.volts), check.battery_rest_v ?? 0) + 0.1;
     const low = Math.min(...known.map((point) => point.volts)) - 0.3;
     const y = (value: number) => EDGE.top + ((high - value) / (high - low)) * (HEIGHT - EDGE.top - EDGE.bottom);
+    // Below the point where the line comes down steeply to it: above, it would lie on the line.
+    const falls = (at: number) => at > 0 && at < points.length - 1 && (points[at - 1]?.volts ?? 0) - (points[at]?.volts ?? 0) > (high - low) / 4;
     const limit = (check.battery_loaded_v ?? high) - (judged?.limit_v ?? 0.36);
     return (
         <svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} className={classes.path} role="img" aria-label={`${judged?.label ?? check.id}: ${known.map((point) => `${volts(point.volts, 2)} at ${point.name}`).join(', ')}`}>
@@ -54,7 +56,7 @@ export function PathDrawing({ check, judged }: { check: Check; judged: Survey['c
                 point.volts === undefined ? null : (
                     <g key={at}>
                         <circle cx={x(at)} cy={y(point.volts)} r={6} className={classes.dot} />
-                        <text x={x(at)} y={y(point.volts) - 12} textAnchor={at === 0 ? 'start' : 'middle'} className={classes.volts}>
+                        <text x={x(at)} y={y(point.volts) + (falls(at) ? 26 : -12)} textAnchor={at === 0 ? 'start' : 'middle'} className={classes.volts}>
                             {volts(point.volts, 2)}
                         </text>
                         <text x={x(at)} y={HEIGHT - 26 + (at % 2) * 16} textAnchor={at === 0 ? 'start' : 'middle'} className={classes.name}>

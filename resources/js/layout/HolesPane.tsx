@@ -22,57 +22,50 @@ export function HolesPane({ job, layout, edits }: { job: PlannedJob; layout: Lay
     return (
         <>
             <p className={table.caution}>Look behind every panel before you drill, with a small camera through an opening that is there. Never drill where you cannot see. Battery off, eyes covered.</p>
-            <table className={table.table}>
-                <thead>
-                    <tr>
-                        {['hole', 'at', 'for', 'across', 'through', 'what is behind', 'drill', 'sealant', ''].map((head) => (
-                            <th key={head} scope="col">
-                                {head}
-                            </th>
-                        ))}
-                    </tr>
-                </thead>
-                <tbody>
-                    {(job.plan.holes ?? []).map((hole) => {
-                        const on = `hole:${hole.id}`;
-                        const facts = layout.holes.find((one) => one.id === hole.id);
-                        const label = facts?.label ?? hole.id;
-                        const seen = (hole.behind ?? '').trim() !== '';
-                        return (
-                            <tr key={hole.id}>
-                                <td>
-                                    <PartField edits={edits} readOnly={fixed} on={on} field="name" label={`Name of ${label}`} value={label} words />
-                                </td>
-                                <td>
-                                    <PlaceSelect label={`Place of ${label}`} value={hole.station ?? ''} choices={stations} readOnly={fixed} onChosen={(station) => set(on, { station })} />
-                                </td>
-                                <td>
-                                    <PlaceSelect label={`What ${label} is for`} value={hole.for ?? 'screw'} choices={USES} readOnly={fixed} onChosen={(use) => set(on, { for: use })} />
-                                </td>
-                                <td>
-                                    <PartField edits={edits} readOnly={fixed} on={on} field="diameter_mm" label={`Diameter of ${label}`} value={small(hole.diameter_mm, system)} />
-                                </td>
-                                <td>
-                                    <PlaceSelect label={`What ${label} goes through`} value={hole.material ?? 'fibreglass'} choices={MATERIALS} readOnly={fixed} onChosen={(material) => set(on, { material })} />
-                                </td>
-                                <td>
-                                    {!seen && <span className={table.bad}>Stop: </span>}
-                                    <PartField edits={edits} readOnly={fixed} on={on} field="behind" label={`What is behind ${label}`} value={seen ? (hole.behind ?? '') : 'nobody has looked'} words />
-                                </td>
-                                <td>{facts?.drill}</td>
-                                <td>{facts?.sealant}</td>
-                                <td>
-                                    {!fixed && (
-                                        <button type="button" className="act" aria-label={`Take out ${label}`} onClick={() => void edits.submit(() => ({ takeOut: on }))}>
-                                            take out
-                                        </button>
-                                    )}
-                                </td>
-                            </tr>
-                        );
-                    })}
-                </tbody>
-            </table>
+            {(job.plan.holes ?? []).map((hole) => {
+                const on = `hole:${hole.id}`;
+                const facts = layout.holes.find((one) => one.id === hole.id);
+                const label = facts?.label ?? hole.id;
+                const seen = (hole.behind ?? '').trim() !== '';
+                return (
+                    <article key={hole.id} className={table.entry} data-hole={hole.id}>
+                        <p className={table.verdict}>
+                            <strong>{label}</strong>: {seen ? <span className={table.good}>looked behind</span> : <span className={table.bad}>stop, nobody has looked behind it</span>}
+                        </p>
+                        <div className={table.fields}>
+                            <label>
+                                called <PartField edits={edits} readOnly={fixed} on={on} field="name" label={`Name of ${label}`} value={hole.name ?? ''} words />
+                            </label>
+                            <label>
+                                at <PlaceSelect label={`Place of ${label}`} value={hole.station ?? ''} choices={stations} readOnly={fixed} onChosen={(station) => set(on, { station })} />
+                            </label>
+                            <label>
+                                for a <PlaceSelect label={`What ${label} is for`} value={hole.for ?? 'screw'} choices={USES} readOnly={fixed} onChosen={(use) => set(on, { for: use })} />
+                            </label>
+                            <label>
+                                across <PartField edits={edits} readOnly={fixed} on={on} field="diameter_mm" label={`Diameter of ${label}`} value={small(hole.diameter_mm, system)} />
+                            </label>
+                            <label>
+                                through <PlaceSelect label={`What ${label} goes through`} value={hole.material ?? 'fibreglass'} choices={MATERIALS} readOnly={fixed} onChosen={(material) => set(on, { material })} />
+                            </label>
+                            <label>
+                                <input type="checkbox" aria-label={`${label} is below the water`} checked={hole.below_water ?? false} disabled={fixed} onChange={(event) => set(on, { below_water: event.currentTarget.checked })} /> below the water
+                            </label>
+                            <label>
+                                behind it <PartField edits={edits} readOnly={fixed} on={on} field="behind" label={`What is behind ${label}`} value={hole.behind ?? ''} words />
+                            </label>
+                            {!fixed && (
+                                <button type="button" className="act" aria-label={`Take out ${label}`} onClick={() => void edits.submit(() => ({ takeOut: on }))}>
+                                    take out
+                                </button>
+                            )}
+                        </div>
+                        <p className="quiet">
+                            {facts?.drill} {facts?.sealant}
+                        </p>
+                    </article>
+                );
+            })}
             {!fixed && (
                 <form
                     className={table.form}

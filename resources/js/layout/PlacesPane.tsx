@@ -37,9 +37,9 @@ export function PlacesPane({ job, layout, edits, chosen, onChoose }: Props) {
                 <table className={table.table}>
                     <thead>
                         <tr>
-                            {['station', 'forward of the transom', 'to port (− starboard)', 'kind', 'lid', 'battery or lid moves', ''].map((head) => (
+                            {['station', 'forward of the transom', 'to port (− starboard)', 'kind', 'lid', 'battery or lid moves', 'to be done'].map((head) => (
                                 <th key={head} scope="col">
-                                    {head}
+                                    <span className={head === 'to be done' ? 'unseen' : undefined}>{head}</span>
                                 </th>
                             ))}
                         </tr>
@@ -99,9 +99,9 @@ export function PlacesPane({ job, layout, edits, chosen, onChoose }: Props) {
                 <table className={table.table}>
                     <thead>
                         <tr>
-                            {['way', 'length', 'on the drawing', 'kind', 'bore', 'curved', 'old wire in it', 'pull cord stays', ''].map((head) => (
+                            {['way', 'length', 'on the drawing', 'kind', 'bore', 'curved', 'old wire in it', 'pull cord stays', 'to be done'].map((head) => (
                                 <th key={head} scope="col">
-                                    {head}
+                                    <span className={head === 'to be done' ? 'unseen' : undefined}>{head}</span>
                                 </th>
                             ))}
                         </tr>

@@ -51,7 +51,7 @@ export function RoutesPane({ job, layout, edits, run, onRun }: Props) {
                                         {length(sized?.length_m, system)}
                                     </td>
                                     <td className={table.figure}>{sized === undefined ? '–' : gauge(sized.gauge)}</td>
-                                    <td>{one.ways.length === 0 ? 'typed, follows no way' : `${one.ways.length} ${one.ways.length === 1 ? 'way' : 'ways'}`}</td>
+                                    <td>{one.ways.length === 0 ? (one.from !== null && one.from === one.to ? 'within one place' : 'typed, follows no way') : `${one.ways.length} ${one.ways.length === 1 ? 'way' : 'ways'}`}</td>
                                 </tr>
                             );
                         })}

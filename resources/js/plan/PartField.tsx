@@ -14,16 +14,21 @@ interface Props {
     /** words, not a quantity that the server reads with its unit */
     words?: boolean;
     figure?: string;
+    lines?: number;
 }
 
+/** letters of words that stand in one line of a field */
+const LONGEST_LINE = 26;
+
 /** A field of a part of the plan, typed where it stands. Emptied words, and emptied quantities, are not given any more. */
-export function PartField({ edits, readOnly, on, field, label, value, words = false, figure }: Props) {
+export function PartField({ edits, readOnly, on, field, label, value, words = false, figure, lines }: Props) {
     return (
         <PlaceField
             label={label}
             value={value}
             readOnly={readOnly}
             figure={figure}
+            lines={lines ?? (words && value.length > LONGEST_LINE ? Math.ceil(value.length / LONGEST_LINE) : 1)}
             onTyped={(text) =>
                 edits.submit(() => (words || text.trim() === '' ? { patch: [{ on, ...(text.trim() === '' ? { unset: [field] } : { set: { [field]: text.trim() } }) }] } : { typed: { on, field, text } }))
             }

@@ -1,4 +1,4 @@
-import { useState } from 'react';
+import { type ChangeEvent, type FocusEvent, type KeyboardEvent, useState } from 'react';
 
 import classes from './PlaceField.module.css';
 
@@ -13,10 +13,12 @@ interface Props {
     /** true when the server kept it */
     onTyped: (text: string) => Promise<boolean>;
     figure?: string;
+    /** lines that it shows; more than one for sentences */
+    lines?: number;
 }
 
 /** A value that is changed where it stands. Enter keeps it, Escape takes the typing back; what was not kept stays in the field. */
-export function PlaceField({ label, value, chosen = false, readOnly, onTyped, figure }: Props) {
+export function PlaceField({ label, value, chosen = false, readOnly, onTyped, figure, lines = 1 }: Props) {
     // A new value from the server ends the typing, and the refusal, that was about the old one.
     const [draft, setDraft] = useState<{ over: string; text: string; refused: boolean; sending?: boolean } | null>(null);
     const live = draft?.over === value ? draft : null;
@@ -42,31 +44,30 @@ export function PlaceField({ label, value, chosen = false, readOnly, onTyped, fi
         const kept = await onTyped(typed);
         setDraft(kept ? null : { over: value, text: typed, refused: true });
     };
-    return (
-        <input
-            className={classes.field}
-            data-refused={refused || undefined}
-            data-chosen={chosen || undefined}
-            data-figure={figure}
-            aria-label={label}
-            aria-invalid={refused || undefined}
-            value={typed ?? value}
-            size={Math.max(5, (typed ?? value).length)}
-            title={chosen ? `${label}: chosen by Dinghy. Type to give one; empty it to have it chosen again.` : label}
-            onFocus={(event) => event.currentTarget.select()}
-            onChange={(event) => setDraft({ over: value, text: event.currentTarget.value, refused: false })}
-            onBlur={() => {
-                if (!refused) {
-                    void keep();
-                }
-            }}
-            onKeyDown={(event) => {
-                if (event.key === 'Enter') {
-                    void keep();
-                } else if (event.key === 'Escape') {
-                    setDraft(null);
-                }
-            }}
-        />
-    );
+    const shared = {
+        className: classes.field,
+        'data-refused': refused || undefined,
+        'data-chosen': chosen || undefined,
+        'data-figure': figure,
+        'aria-label': label,
+        'aria-invalid': refused || undefined,
+        value: typed ?? value,
+        title: chosen ? `${label}: chosen by Dinghy. Type to give one; empty it to have it chosen again.` : label,
+        onFocus: (event: FocusEvent<HTMLInputElement | HTMLTextAreaElement>) => event.currentTarget.select(),
+        onChange: (event: ChangeEvent<HTMLInputElement | HTMLTextAreaElement>) => setDraft({ over: value, text: event.currentTarget.value, refused: false }),
+        onBlur: () => {
+            if (!refused) {
+                void keep();
+            }
+        },
+        onKeyDown: (event: KeyboardEvent) => {
+            if (event.key === 'Enter') {
+                event.preventDefault();
+                void keep();
+            } else if (event.key === 'Escape') {
+                setDraft(null);
+            }
+        },
+    };
+    return lines > 1 ? <textarea {...shared} rows={lines} /> : <input {...shared} size={Math.max(5, (typed ?? value).length)} />;
 }

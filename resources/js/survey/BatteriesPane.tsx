@@ -7,7 +7,7 @@ import table from '../look/table.module.css';
 import { PartField } from '../plan/PartField';
 import { PlaceSelect } from '../plan/PlaceSelect';
 import type { PlanEdits } from '../plan/usePlanEdits';
-import { amps, percent, volts } from '../units/units';
+import { amps, volts } from '../units/units';
 
 const CHEMISTRIES = [['flooded', 'flooded lead'], ['agm', 'AGM'], ['gel', 'gel'], ['lifepo4', 'LiFePO4'], ['other-lithium', 'other lithium']] as const;
 const CORROSION = [['none', 'none'], ['light', 'light'], ['heavy', 'heavy']] as const;
@@ -22,64 +22,54 @@ export function BatteriesPane({ job, survey, edits }: { job: PlannedJob; survey:
     return (
         <>
             <p className={table.caution}>Unplug the charger from the wall first. Rings off, insulated spanner, one terminal at a time: a short across a battery welds tools.</p>
-            <table className={table.table}>
-                <thead>
-                    <tr>
-                        {['battery', 'at', 'kind', 'size', 'of', 'rests at', 'at °C', 'loaded', 'at', 'corrosion', 'terminals', 'held down', 'charge', 'judged', ''].map((head, at) => (
-                            <th key={at} scope="col">
-                                {head}
-                            </th>
-                        ))}
-                    </tr>
-                </thead>
-                <tbody>
-                    {(job.plan.survey?.batteries ?? []).map((battery) => {
-                        const on = `found:${battery.id}`;
-                        const judged = survey.batteries.find((one) => one.id === battery.id);
-                        const label = judged?.label ?? battery.id;
-                        const [word, look] = VERDICT[judged?.verdict ?? 'charge'];
-                        const field = (path: string, words: string, value: string, isText = false) => <PartField edits={edits} readOnly={fixed} on={on} field={path} label={`${label}: ${words}`} value={value} words={isText} />;
-                        const set = (fields: Record<string, unknown>) => void edits.submit(() => ({ patch: [{ on, set: fields }] }));
-                        return (
-                            <tr key={battery.id} data-found={battery.id}>
-                                <td>{field('name', 'name', label, true)}</td>
-                                <td>
-                                    <PlaceSelect label={`${label}: place`} value={battery.station ?? ''} choices={stations} readOnly={fixed} onChosen={(station) => set({ station })} />
-                                </td>
-                                <td>
-                                    <PlaceSelect label={`${label}: kind`} value={battery.chemistry} choices={CHEMISTRIES} readOnly={fixed} onChosen={(chemistry) => set({ chemistry })} />
-                                </td>
-                                <td>{field('capacity_ah', 'capacity', battery.capacity_ah === undefined ? '–' : `${battery.capacity_ah} Ah`)}</td>
-                                <td>{field('commissioned', 'month it is of', battery.commissioned ?? '–', true)}</td>
-                                <td>{field('rested_v', 'resting volts', volts(battery.rested_v, 2))}</td>
-                                <td>{field('celsius', 'temperature', battery.celsius === undefined ? '–' : `${battery.celsius} °C`)}</td>
-                                <td>{field('loaded_v', 'volts under load', volts(battery.loaded_v, 2))}</td>
-                                <td>{field('loaded_a', 'amps of that load', amps(battery.loaded_a))}</td>
-                                <td>
-                                    <PlaceSelect label={`${label}: corrosion`} value={battery.corrosion ?? ''} choices={CORROSION} readOnly={fixed} onChosen={(corrosion) => set({ corrosion })} />
-                                </td>
-                                <td>
-                                    <PlaceSelect label={`${label}: terminals`} value={battery.terminals ?? ''} choices={TERMINALS} readOnly={fixed} onChosen={(terminals) => set({ terminals })} />
-                                </td>
-                                <td>
-                                    <input type="checkbox" aria-label={`${label} is held down`} checked={battery.restrained ?? false} disabled={fixed} onChange={(event) => set({ restrained: event.currentTarget.checked })} />
-                                </td>
-                                <td className={table.figure}>{judged?.charge === null || judged === undefined ? '–' : percent(100 * judged.charge, 0)}</td>
-                                <td data-figure={`judged-${battery.id}`}>
-                                    <span className={table[look]}>{word}</span>: {judged?.because.join('; ')}
-                                </td>
-                                <td>
-                                    {!fixed && (
-                                        <button type="button" className="act" aria-label={`Take out ${label}`} onClick={() => void edits.submit(() => ({ takeOut: on }))}>
-                                            take out
-                                        </button>
-                                    )}
-                                </td>
-                            </tr>
-                        );
-                    })}
-                </tbody>
-            </table>
+            {(job.plan.survey?.batteries ?? []).length === 0 && <p>No battery was found aboard.</p>}
+            {(job.plan.survey?.batteries ?? []).map((battery) => {
+                const on = `found:${battery.id}`;
+                const judged = survey.batteries.find((one) => one.id === battery.id);
+                const label = judged?.label ?? battery.id;
+                const [word, look] = VERDICT[judged?.verdict ?? 'charge'];
+                const field = (path: string, words: string, value: string, isText = false) => (
+                    <label>
+                        {words} <PartField edits={edits} readOnly={fixed} on={on} field={path} label={`${label}: ${words}`} value={value} words={isText} />
+                    </label>
+                );
+                const set = (fields: Record<string, unknown>) => void edits.submit(() => ({ patch: [{ on, set: fields }] }));
+                const choice = (path: 'station' | 'chemistry' | 'corrosion' | 'terminals', words: string, choices: readonly (readonly [string, string])[]) => (
+                    <label>
+                        {words} <PlaceSelect label={`${label}: ${words}`} value={battery[path] ?? ''} choices={choices} readOnly={fixed} onChosen={(value) => set({ [path]: value })} />
+                    </label>
+                );
+                return (
+                    <article key={battery.id} className={table.entry} data-found={battery.id}>
+                        <p className={table.verdict} data-figure={`judged-${battery.id}`}>
+                            <strong>{label}</strong>: <span className={table[look]}>{word}</span>. {sentence(judged?.because ?? [])}
+                            {judged?.usable_ah != null && battery.celsius !== undefined && ` At ${battery.celsius} °C it holds ${judged.usable_ah.toFixed(0)} Ah.`}
+                            {judged?.internal_mohm != null && ` Inside it has ${judged.internal_mohm.toFixed(1)} mΩ.`}
+                        </p>
+                        <div className={table.fields}>
+                            {field('name', 'called', battery.name ?? '', true)}
+                            {choice('station', 'at', stations)}
+                            {choice('chemistry', 'kind', CHEMISTRIES)}
+                            {field('capacity_ah', 'size', battery.capacity_ah === undefined ? '–' : `${battery.capacity_ah} Ah`)}
+                            {field('commissioned', 'of year and month', battery.commissioned ?? '–', true)}
+                            {field('rested_v', 'rests at', volts(battery.rested_v, 2))}
+                            {field('celsius', 'temperature', battery.celsius === undefined ? '–' : `${battery.celsius} °C`)}
+                            {field('loaded_v', 'under load', volts(battery.loaded_v, 2))}
+                            {field('loaded_a', 'of', amps(battery.loaded_a))}
+                            {choice('corrosion', 'corrosion', CORROSION)}
+                            {choice('terminals', 'terminals', TERMINALS)}
+                            <label>
+                                <input type="checkbox" aria-label={`${label} is held down`} checked={battery.restrained ?? false} disabled={fixed} onChange={(event) => set({ restrained: event.currentTarget.checked })} /> held down
+                            </label>
+                            {!fixed && (
+                                <button type="button" className="act" aria-label={`Take out ${label}`} onClick={() => void edits.submit(() => ({ takeOut: on }))}>
+                                    take out
+                                </button>
+                            )}
+                        </div>
+                    </article>
+                );
+            })}
             {!fixed && (
                 <form
                     className={table.form}
@@ -96,4 +86,9 @@ export function BatteriesPane({ job, survey, edits }: { job: PlannedJob; survey:
             )}
         </>
     );
+}
+
+function sentence(because: string[]): string {
+    const words = because.join('; ');
+    return words === '' ? '' : `${words.charAt(0).toUpperCase()}${words.slice(1)}.`;
 }

@@ -56,7 +56,7 @@ export function PathsPane({ job, survey, edits, chosen, onChoose }: Props) {
                 {field('battery_loaded_v', 'At the battery, loaded', volts(check.battery_loaded_v, 2))}
                 {field('device_rest_v', 'At the device, at rest', volts(check.device_rest_v, 2))}
                 {field('device_loaded_v', 'At the device, loaded', volts(check.device_loaded_v, 2))}
-                {field('amps_a', check.amps_a === undefined && judged?.amps_a != null ? `Amps (its maker says ${amps(judged.amps_a)})` : 'Amps', amps(check.amps_a))}
+                {field('amps_a', check.amps_a === undefined && judged?.amps_a != null ? `Amps (its maker says ${amps(judged.amps_a)})` : 'Amps', check.amps_a === undefined ? '–' : `${Number(check.amps_a.toFixed(2))} A`)}
                 {field('length_m', 'Length of the wire, one way', length(check.length_m, system))}
                 {field('gauge', 'Gauge of the wire', check.gauge === undefined ? '–' : gauge(check.gauge))}
                 {(check.between ?? []).map((point, at) => (

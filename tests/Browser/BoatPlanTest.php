@@ -1,0 +1,147 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\WebDriverBy;
+use Facebook\WebDriver\WebDriverKeys;
+use Facebook\WebDriver\WebDriverSelect;
+
+/** The boat plan by hand, with pointer and keys: where things go, what lies in the tubes, how things are mounted. */
+final class BoatPlanTest extends BrowserTestCase
+{
+    private const TILLER = 'Bow locker block to 9 in display, tiller';
+
+    public function test_a_station_is_dragged_and_a_run_grows_and_takes_a_thicker_gauge(): void
+    {
+        $this->openSkiff();
+        $this->press('2');
+        $this->typeInto('Gauge of '.self::TILLER, '');
+        $this->until(fn (): bool => $this->valueOf('Gauge of '.self::TILLER) === '10 AWG', 'chosen for the way it is');
+        $this->click("//nav[@aria-label='Order of work']//a[contains(., 'Layout')]");
+        $this->click('//button[@aria-label="Measure Port gunwale to Bow locker along the drawing"]');
+        $this->until(fn (): bool => $this->figure('way-w-midship-locker') === '5 ft 7 in', 'measured along the drawing');
+
+        $this->dragStation('midship', -1.6, 0.0);
+        $this->until(fn (): bool => $this->figure('way-w-midship-locker') !== '5 ft 7 in', 'the way grows');
+        $this->press('2');
+        $this->until(fn (): bool => str_contains($this->textOf("tr:has([data-figure='run-br-tiller-display'])"), '6 AWG'), 'and its gauge');
+        self::assertStringNotContainsString('12 ft 10 in', $this->figure('run-br-tiller-display'));
+        $this->press('z');
+        $this->until(fn (): bool => str_contains($this->textOf("tr:has([data-figure='run-br-tiller-display'])"), '10 AWG'), 'taken back');
+    }
+
+    public function test_a_station_moves_by_keys_and_snaps_to_the_middle_and_to_the_side(): void
+    {
+        $this->openStage('Tiller skiff', 'Layout');
+        $this->driver()->executeScript('arguments[0].focus()', [$this->see('[data-station="bow-locker"]')]);
+        $this->press(WebDriverKeys::ARROW_DOWN);
+        $this->until(fn (): bool => $this->valueOf('Bow locker, to port') === '1 ft 2 in', '0.35 m');
+        $this->dragStation('bow-locker', 0.0, -0.31);
+        $this->until(fn (): bool => $this->valueOf('Bow locker, to port') === '0 in', 'on the middle');
+        $this->dragStation('midship', 0.0, 0.04);
+        $this->until(fn (): bool => $this->valueOf('Port gunwale, to port') === '3 ft 7 in', 'on the side, 1.10 m');
+    }
+
+    public function test_a_station_and_a_way_are_put_in_and_a_run_takes_it(): void
+    {
+        $this->openStage('Tiller skiff', 'Layout');
+        $this->at("//label[contains(., 'New station')]/following::input[1]")->sendKeys('Floor hatch'.WebDriverKeys::ENTER);
+        $this->see('[data-station="floor-hatch"]');
+        (new WebDriverSelect($this->see('select[aria-label="New way from"]')))->selectByValue('stern');
+        (new WebDriverSelect($this->see('select[aria-label="New way to"]')))->selectByValue('bow-locker');
+        $this->click('//button[contains(., "Draw it")]');
+        $this->see('[data-way="stern-to-bow-locker"]');
+        $this->press('2');
+        $this->click('//button[contains(., "Stern box to Bow locker block")]');
+        $this->until(fn (): bool => $this->driver()->findElements(WebDriverBy::cssSelector('[data-route="stern-bow-locker"]')) !== [], 'the other way is offered');
+        $before = $this->figure('run-house');
+        $this->click('//button[@aria-label="Take the way by Stern box, Bow locker"]');
+        $this->until(fn (): bool => $this->figure('run-house') !== $before && str_contains($this->textOf('[data-route="stern-bow-locker"]'), 'the way it goes now'), 'taken');
+        $this->see('[data-way="stern-to-bow-locker"][data-lit]');
+    }
+
+    public function test_a_way_is_bent_and_straightened(): void
+    {
+        $this->openStage('Tiller skiff', 'Layout');
+        $this->click('//button[@aria-label="Measure Bow locker to Bow deck along the drawing"]');
+        $this->until(fn (): bool => $this->figure('way-w-locker-bow') === '2 ft 11 in', 'straight');
+        $this->driver()->executeScript('arguments[0].dispatchEvent(new MouseEvent("click", { bubbles: true }))', [$this->see('[data-way="w-locker-bow"]')]);
+        $this->see('[data-bend="w-locker-bow:0"]');
+        $this->drag('[data-bend="w-locker-bow:0"]', 0, -40);
+        $this->until(fn (): bool => $this->figure('way-w-locker-bow') !== '2 ft 11 in', 'longer over its bend');
+        $this->click('//button[@aria-label="Straighten Bow locker to Bow deck"]');
+        $this->until(fn (): bool => $this->figure('way-w-locker-bow') === '2 ft 11 in', 'straight again');
+    }
+
+    public function test_an_overfull_tube(): void
+    {
+        $this->openStage('Tiller skiff', 'Layout');
+        $this->typeInto('Bore from Port gunwale to Bow locker', '19 mm');
+        $this->until(fn (): bool => str_contains($this->page(), '4 to decide'), 'one more to decide');
+        $this->clickOn('#tab-tubes');
+        $this->until(fn (): bool => preg_match('/\d\d % full/', $this->figure('fill-w-midship-locker')) === 1 && (int) $this->figure('fill-w-midship-locker') > 40, 'over 40 %');
+        self::assertStringContainsString('No room for another', $this->textOf('[data-tube="w-midship-locker"]'));
+        $this->press('7');
+        $this->until(fn (): bool => str_contains($this->textOf('[aria-label=Findings]'), 'It takes a bore of'), 'the remedy');
+    }
+
+    /** Each drawing: its answer follows its measures. */
+    public function test_every_mounting_drawing(): void
+    {
+        $this->openStage('Tiller skiff', 'Layout');
+        $this->press('4');
+        foreach ([
+            ['deploy', 'Front edge of the mount to the shaft, down', '1 ft', 'Strikes the bow'],
+            ['sweep', 'Shaft aft to the door, lid or screen', '8 in', 'the door: passes over by'],
+            ['shaft', 'Length of the shaft', '36 in', 'it takes a shaft of'],
+        ] as [$check, $field, $text, $says]) {
+            $this->see("[data-check={$check}] svg[data-good=true]");
+            $this->typeInto($field, $text);
+            $this->until(fn (): bool => str_contains($this->figure("mounting-{$check}"), $says), $says);
+            $this->see("[data-check={$check}] svg[data-good=false]");
+        }
+        (new WebDriverSelect($this->see('select[aria-label=Device]')))->selectByValue('bow-display');
+        $this->see('[data-check=seen_from_angler] svg[data-good=true]');
+        $this->typeInto('Face tipped back by', '0');
+        $this->until(fn (): bool => str_contains($this->figure('mounting-seen_from_angler'), 'beyond 45°'), 'out of the cone');
+        // The other place nobody has measured: its measures are typed and kept at once.
+        $this->see('[data-check=seen_from_helm] svg[data-good=unknown]');
+        $this->at("//section[@data-check='seen_from_helm']//label[contains(., 'Eye to the screen')]/following::input[1]")->sendKeys('2 ft'.WebDriverKeys::ENTER);
+        $this->until(fn (): bool => str_contains($this->figure('mounting-seen_from_helm'), 'Seen from 0° off square'), 'measured');
+        $this->press('7');
+        $this->until(fn (): bool => str_contains($this->textOf('[aria-label=Findings]'), 'strikes the outermost edge of the bow'), 'the stop');
+    }
+
+    public function test_a_hole_nobody_looked_behind_is_a_stop_until_somebody_has(): void
+    {
+        $this->openStage('Tiller skiff', 'Layout');
+        $this->press('5');
+        $this->at("//label[contains(., 'New hole')]/following::input[1]")->sendKeys('Antenna foot'.WebDriverKeys::ENTER);
+        $this->until(fn (): bool => str_contains($this->page(), '2 stops'), 'a stop more');
+        $this->typeInto('What is behind Antenna foot', 'open locker, wires tied aside');
+        $this->until(fn (): bool => str_contains($this->page(), '1 stop'), 'looked behind');
+    }
+
+    public function test_a_board_is_laid_out_and_its_template_comes_down(): void
+    {
+        $this->openStage('Tiller skiff', 'Layout');
+        $this->press('6');
+        $this->until(fn (): bool => str_contains($this->page(), 'It can be built as it is laid out'), 'as it came');
+        $this->drag('[data-board-part="0"]', 90, 0);
+        $this->until(fn (): bool => str_contains($this->page(), 'lie on one another'), 'dragged onto its neighbour');
+        $this->press('z');
+        $this->until(fn (): bool => str_contains($this->page(), 'It can be built as it is laid out'), 'taken back');
+        $this->click('//a[contains(., "A4 (PDF)")]');
+        self::assertStringStartsWith('%PDF', (string) file_get_contents($this->download('stern-board.pdf')));
+    }
+
+    /** Metres forward and to port. */
+    private function dragStation(string $station, float $forward, float $port): void
+    {
+        $scale = $this->driver()->executeScript('return document.querySelector("svg[aria-label^=\'Boat plan\']").getScreenCTM().a');
+        self::assertIsFloat($scale);
+        $this->drag("[data-station=\"{$station}\"] rect", (int) round($forward * $scale), (int) round(-$port * $scale));
+    }
+}
