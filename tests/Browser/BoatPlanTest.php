@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\Interactions\WebDriverActions;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 use Facebook\WebDriver\WebDriverSelect;
@@ -30,6 +31,22 @@ final class BoatPlanTest extends BrowserTestCase
         self::assertStringNotContainsString('12 ft 10 in', $this->figure('run-br-tiller-display'));
         $this->press('z');
         $this->until(fn (): bool => str_contains($this->textOf("tr:has([data-figure='run-br-tiller-display'])"), '10 AWG'), 'taken back');
+    }
+
+    /** While it is still in the hand the plan says what letting go would do. Nothing is kept before. */
+    public function test_a_station_in_the_hand_says_what_it_would_do(): void
+    {
+        $this->openStage('Tiller skiff', 'Layout');
+        $this->click('//button[@aria-label="Measure Port gunwale to Bow locker along the drawing"]');
+        $this->until(fn (): bool => $this->figure('way-w-midship-locker') === '5 ft 7 in', 'measured along the drawing');
+        $hand = new WebDriverActions($this->driver());
+        $hand->clickAndHold($this->see('[data-station="midship"] rect'))->moveByOffset(-150, 0)->perform();
+        $this->until(fn (): bool => str_contains($this->figure('draft'), 'Let go here:') && $this->figure('draft-length') !== '5 ft 7 in', 'what it would do');
+        self::assertSame('5 ft 7 in', $this->figure('way-w-midship-locker'));
+        $this->press(WebDriverKeys::ESCAPE);
+        $this->until(fn (): bool => $this->driver()->findElements(WebDriverBy::cssSelector('[data-figure=draft]')) === [], 'put back');
+        (new WebDriverActions($this->driver()))->release()->perform();
+        self::assertSame('5 ft 7 in', $this->figure('way-w-midship-locker'));
     }
 
     public function test_a_station_moves_by_keys_and_snaps_to_the_middle_and_to_the_side(): void

@@ -27,7 +27,7 @@ foreach ([['', 1280, 800], ['-phone', 390, 844]] as [$suffix, $width, $height]) 
 
     $driver->get("{$address}/sign-in");
     $see('form');
-    $take('sign-in');
+    $suffix === '' && $take('sign-in');
     $driver->findElement(WebDriverBy::cssSelector('input[type=email]'))->sendKeys('rigger@fernhollow.example');
     $driver->findElement(WebDriverBy::cssSelector('input[type=password]'))->sendKeys("lake-aurensee\n");
     $see('main li h2 a');
@@ -48,6 +48,7 @@ foreach ([['', 1280, 800], ['-phone', 390, 844]] as [$suffix, $width, $height]) 
     $driver->findElement(WebDriverBy::cssSelector('main li h2 a'))->click();
     $see('[data-run]');
     $take('power');
+    $go = static fn (string $stage) => $driver->get((string) preg_replace('#[^/]+$#', $stage, $driver->getCurrentURL()));
     if ($suffix === '') {
         $driver->executeScript('document.activeElement.blur()');
         foreach (['2' => 'power-runs', '3' => 'power-profile', '4' => 'power-bench', '5' => 'power-short', '6' => 'power-supply', '7' => 'power-order'] as $press => $name) {
@@ -62,20 +63,34 @@ foreach ([['', 1280, 800], ['-phone', 390, 844]] as [$suffix, $width, $height]) 
             }
             $take($name);
         }
-        $key('a');
-        $see('section[role=dialog] li button');
-        $take('power-add');
-        $key(WebDriverKeys::ESCAPE);
-        usleep(400_000);
         $key('t');
         $key('1');
-        $driver->executeScript('[...document.querySelectorAll("button")].find((button) => button.textContent.includes("Run 6 AWG")).focus()');
-        $see('[data-figure=preview]');
-        $take('power-preview');
-        $driver->executeScript('document.activeElement.blur()');
         $key('w');
         $see('aside h3');
         $take('power-why');
+        $go('layout');
+        $see('[data-station]');
+        $take('layout');
+        $key('3');
+        usleep(600_000);
+        $take('layout-tubes');
+        $key('4');
+        usleep(600_000);
+        $take('layout-mounting');
+    }
+    // The console boat has just been surveyed.
+    $driver->get($address);
+    $see('main li h2 a');
+    $driver->findElement(WebDriverBy::xpath('//main//a[contains(., "Console boat")]'))->click();
+    $see('[data-run]');
+    $go('survey');
+    $see('[data-figure], img');
+    usleep(900_000);
+    $take('survey');
+    if ($suffix === '') {
+        $key('3');
+        usleep(600_000);
+        $take('survey-path');
     }
     $chromium->close();
 }

@@ -48,7 +48,7 @@ final class PlanController extends Controller
     {
         $this->authorize('view', $job);
         $body = json_decode($request->getContent(), false, 32);
-        $patch = Patch::of($body instanceof \stdClass ? $body->patch ?? null : null);
+        $patch = MoveOnPlan::followed(self::planOf($job)->planDocument(), Patch::of($body instanceof \stdClass ? $body->patch ?? null : null));
         $units = $request->enum('units', Units::class);
         $document = $job->judged(self::planOf($job));
         $shop = $job->boat->customer->shop;

@@ -62,7 +62,7 @@ final readonly class PathDiagnosis
     public static function of(PathCheck $check, Plan $plan): self
     {
         $device = $check->device === null ? null : $plan->devices[$check->device] ?? null;
-        $amps = $check->amps ?? $device?->typicalAmps;
+        $amps = $check->amps ?? ($device !== null && $device->typicalAmps > 0 ? $device->typicalAmps : null);
         $limit = $plan->houseRules->dropLimit(LoadClass::Electronics) / 100 * $check->nominalVolts;
         $needs = self::needs($check, $amps);
         [$battery, $atDevice] = [$check->batteryLoaded, $check->deviceLoaded];

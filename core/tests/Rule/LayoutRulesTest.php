@@ -41,6 +41,8 @@ final class LayoutRulesTest extends RuleTestCase
             'M04 out of reach' => ['M04', Level::Warn, 'device:screen', 'parallel', ['device:screen' => ['seen_from_helm.away_m' => 0.71]]],
             'M05' => ['M05', Level::Warn, 'device:m1', 'series', ['device:m1' => ['shaft.length_m' => 1.07]]],
             'M06' => ['M06', Level::Note, 'plan', 'series', ['device:m1' => ['thrust_n' => 176]]],
+            'M07' => ['M07', Level::Note, 'station:bow', 'routed', ['station:bow' => ['x_m' => 5.31]]],
+            'M07 over the side' => ['M07', Level::Note, 'station:side', 'routed', ['station:side' => ['y_m' => -1.31]]],
             'S07' => ['S07', Level::Note, 'plan', 'routed', ['photograph:p2' => ['of' => 'other']]],
         ];
     }
@@ -68,6 +70,7 @@ final class LayoutRulesTest extends RuleTestCase
             'M05 in calm water' => ['M05', 'series', ['device:m1' => ['shaft.length_m' => 0.95, 'shaft.water' => 'calm']]],
             // 0.02 · 9.80665 · 900 = 176.52 N
             'M06' => ['M06', 'series', ['device:m1' => ['thrust_n' => 177]]],
+            'M07 on a mount beyond the bow' => ['M07', 'routed', ['station:bow' => ['x_m' => 5.3]]],
             'S07' => ['S07', 'routed', []],
         ];
     }
@@ -119,6 +122,6 @@ final class LayoutRulesTest extends RuleTestCase
 
     protected static function withoutPatch(): array
     {
-        return ['W08', 'N05', 'N06', 'M02', 'M03', 'M04', 'M05', 'M06', 'S07'];
+        return ['W08', 'N05', 'N06', 'M02', 'M03', 'M04', 'M05', 'M06', 'M07', 'S07'];
     }
 }

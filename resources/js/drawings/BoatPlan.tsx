@@ -1,4 +1,4 @@
-import { type KeyboardEvent, useRef } from 'react';
+import { type KeyboardEvent, useEffect, useRef } from 'react';
 
 import type { Layout, PlannedJob } from '../api/types';
 import type { Place } from '../plan/usePlanEdits';
@@ -27,6 +27,10 @@ interface Props {
     onChoose: (on: string) => void;
     /** null: nothing can be changed */
     acts: PlanActs | null;
+    /** a station in the hand: where it would be let go; null: none any more */
+    onDraft: (draft: { station: string; at: Place } | null) => void;
+    /** the plan as it would then be */
+    drafted: PlannedJob['plan'] | null;
 }
 
 type Thing = { kind: 'station'; id: string } | { kind: 'bend'; way: string; at: number };
@@ -35,7 +39,7 @@ const ARROWS: Record<string, [number, number]> = { ArrowRight: [STEP, 0], ArrowL
 const FLAMMABLE = (station: Station) => station.kind === 'engine' || station.petrol_vapour === true;
 
 /** The boat from above, bow to the right, to scale: stations and ways, compartments with their lids, what a run takes. */
-export function BoatPlan({ job, layout, lit, chosen, onChoose, acts }: Props) {
+export function BoatPlan({ job, layout, lit, chosen, onChoose, acts, onDraft, drafted }: Props) {
     const { system } = useUnits();
     const svg = useRef<SVGSVGElement>(null);
     const size = useSize(svg, { width: 1000, height: 320 });
@@ -58,6 +62,16 @@ export function BoatPlan({ job, layout, lit, chosen, onChoose, acts }: Props) {
             acts?.bend(what.way, inserted(ways.find((way) => way.id === what.way)?.bends_m ?? [], what.at, to));
         }
     });
+    const drafting = held?.what.kind === 'station' ? held.what.id : '';
+    const draft = held === null ? null : snapped({ x_m: held.at.x, y_m: -held.at.y }, hull);
+    const [draftX, draftY] = [draft?.x_m ?? 0, draft?.y_m ?? 0];
+    const tell = useRef(onDraft);
+    useEffect(() => {
+        tell.current = onDraft;
+    });
+    useEffect(() => {
+        tell.current(drafting === '' ? null : { station: drafting, at: { x_m: draftX, y_m: draftY } });
+    }, [drafting, draftX, draftY]);
     const placeOf = (station: Station): { x: number; y: number } =>
         held?.what.kind === 'station' && held.what.id === station.id ? drawn(snapped({ x_m: held.at.x, y_m: -held.at.y }, hull)) : drawn(station);
     const find = (id: string) => stations.find((station) => station.id === id);
@@ -103,6 +117,11 @@ export function BoatPlan({ job, layout, lit, chosen, onChoose, acts }: Props) {
                         {way.kind === 'tube' && <path d={d} className={classes.tube} strokeWidth={Math.max(9 * pixel, (way.bore_mm ?? 20) / 1000)} data-full={facts?.bore?.too_full || undefined} />}
                         <path d={d} className={classes.way} data-kind={way.kind} strokeWidth={(lit.includes(way.id) ? 4.5 : 2) * pixel} strokeDasharray={way.kind === 'open' ? `${7 * pixel} ${5 * pixel}` : way.kind === 'gunwale' ? `${2 * pixel} ${4 * pixel}` : undefined} />
                         <path d={d} className={classes.grasp} strokeWidth={18 * pixel} />
+                        {drafted !== null && lengthIn(drafted, way.id) !== way.length_m && spots[0] !== undefined && (
+                            <text x={(spots[0].x + (spots.at(-1)?.x ?? 0)) / 2} y={(spots[0].y + (spots.at(-1)?.y ?? 0)) / 2} fontSize={16 * pixel} textAnchor="middle" className={classes.draft} strokeWidth={5 * pixel} data-figure="draft-length">
+                                {length(lengthIn(drafted, way.id), system)}
+                            </text>
+                        )}
                         {acts !== null && chosen === on &&
                             spots.slice(1).map((spot, at) => (
                                 <circle key={at} cx={(spot.x + (spots[at]?.x ?? 0)) / 2} cy={(spot.y + (spots[at]?.y ?? 0)) / 2} r={7 * pixel} className={classes.grip} strokeWidth={1.5 * pixel} data-bend={`${way.id}:${at}`} onPointerDown={hold({ kind: 'bend', way: way.id, at })} />
@@ -162,6 +181,10 @@ function Compartment({ station, at, pixel }: { station: Station; at: { x: number
             {hinge !== undefined && <path d={hinge} className={classes.hinge} strokeWidth={4 * pixel} />}
         </g>
     );
+}
+
+function lengthIn(plan: PlannedJob['plan'], way: string): number | undefined {
+    return plan.boat?.ways?.find((one) => one.id === way)?.length_m;
 }
 
 function inserted<T>(list: T[], at: number, one: T): T[] {

@@ -11,6 +11,7 @@ import { stageOf } from '../frame/stages';
 import { Tabs } from '../frame/Tabs';
 import { Findings } from '../plan/Findings';
 import { Log } from '../power/Log';
+import { usePreview } from '../power/usePreview';
 import { WhyPanel } from '../power/WhyPanel';
 import { BoardsPane } from './BoardsPane';
 import { HolesPane } from './HolesPane';
@@ -35,6 +36,7 @@ function BoatLayout({ job, edits, silent }: StageProps) {
     const [why, setWhy] = useState<string | null>(null);
     const [asked, setAsked] = useState<'find' | 'keys' | 'log' | null>(null);
     const layout = useLayout(job, run);
+    const { preview, look } = usePreview(job);
     const data = layout.data;
     const lit = pane === 'routes' || pane === 'tubes' ? (data?.runs.find((one) => one.id === run)?.ways ?? []) : [];
     const walk = (by: 1 | -1) => {
@@ -92,7 +94,12 @@ function BoatLayout({ job, edits, silent }: StageProps) {
             <section className={classes.drawing} aria-label="Boat plan">
                 <header className={classes.drawingHead}>
                     <h2 className={classes.title}>Boat plan</h2>
-                    <span className="quiet">{data?.hull === null ? 'say hull, length and beam in the plan, and she is drawn' : 'to scale, bow to the right; drag a station, or take it and press the arrows'}</span>
+                    {preview !== null && (
+                        <span data-figure="draft" role="status">
+                            Let go here: {[...preview.changes, preview.verdict].join(' · ')}
+                        </span>
+                    )}
+                    <span className="quiet" hidden={preview !== null}>{data?.hull === null ? 'say hull, length and beam in the plan, and she is drawn' : 'to scale, bow to the right; drag a station, or take it and press the arrows'}</span>
                 </header>
                 <div className={classes.tree}>
                     {data === undefined ? (
@@ -104,6 +111,8 @@ function BoatLayout({ job, edits, silent }: StageProps) {
                             lit={lit}
                             chosen={chosen}
                             onChoose={setChosen}
+                            onDraft={(draft) => look(draft === null ? null : [{ on: `station:${draft.station}`, set: { ...draft.at } }])}
+                            drafted={preview?.plan ?? null}
                             acts={
                                 job.can_change
                                     ? {
@@ -121,7 +130,7 @@ function BoatLayout({ job, edits, silent }: StageProps) {
                 <div className={classes.pane} id="lower-pane" role="tabpanel" aria-labelledby={`tab-${pane}`}>
                     {data !== undefined && pane === 'routes' && (
                         <div className={classes.beside}>
-                            <RoutesPane job={job} layout={data} edits={edits} run={run} onRun={setRun} />
+                            <RoutesPane job={preview === null ? job : { ...job, evaluation: preview.evaluation }} layout={data} edits={edits} run={run} onRun={setRun} />
                         </div>
                     )}
                     {data !== undefined && pane === 'boards' && <BoardsPane job={job} layout={data} edits={edits} />}

@@ -64,7 +64,7 @@ function BayPlace({ job }: { job: Bay }) {
         <li className={classes.bay}>
             <div className={classes.floor}>
                 <span className={classes.number}>{job.bay === null ? 'yard' : `bay ${job.bay}`}</span>
-                <HullOutline hull={job.boat.hull} length={job.boat.length_m} beam={job.boat.beam_m} stops={job.stops} decisions={job.decisions} />
+                <HullOutline rings={job.boat.rings} stops={job.stops} decisions={job.decisions} />
             </div>
             <h2 className={classes.boat}>{name}</h2>
             <p className={classes.line}>

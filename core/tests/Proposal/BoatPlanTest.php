@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Tests\Proposal;
+
+use Dinghy\Plan\Patch;
+use Dinghy\Plan\Plan;
+use Dinghy\Plan\PlanDocument;
+use Dinghy\Plan\Spot;
+use Dinghy\Proposal\AddToBoat;
+use Dinghy\Proposal\MoveOnPlan;
+use Dinghy\Proposal\ProposalRefused;
+use Dinghy\Proposal\TakeOut;
+use Dinghy\Tests\Plans;
+use PHPUnit\Framework\TestCase;
+
+/** What is moved, put in and taken out on the boat plan. */
+final class BoatPlanTest extends TestCase
+{
+    /** Worked by hand: 3–4–5. A way that follows the drawing takes its new length, one that was taped keeps its own. */
+    public function test_ways_that_follow_the_drawing_follow_a_station(): void
+    {
+        $document = Plans::changed(Plans::routed(), ['way:tube' => ['measured' => 'drawing']]);
+        $moved = self::after($document, MoveOnPlan::station(Plan::of($document), $document, 'bow', new Spot(3.5, 4.0)));
+
+        self::assertEqualsWithDelta(5.0, $moved->boat->way('tube')?->length, 1e-9);
+        self::assertEqualsWithDelta(2.1, $moved->boat->way('fore')?->length, 1e-9);
+        $bent = self::after($document, MoveOnPlan::bends(Plan::of($document), $document, 'tube', [new Spot(0.5, 3.0), new Spot(4.0, 3.0)]));
+        self::assertEqualsWithDelta(9.5, $bent->boat->way('tube')?->length, 1e-9);
+        $followed = self::after(Plans::routed(), MoveOnPlan::followDrawing(Plan::of(Plans::routed()), Plans::routed(), 'tube'));
+        self::assertEqualsWithDelta(3.5, $followed->boat->way('tube')?->length, 1e-9);
+        self::assertTrue($followed->boat->way('tube')?->fromDrawing);
+    }
+
+    /** A place that is typed moves the same; a change of anything else is left as it is. */
+    public function test_a_typed_place_moves_its_ways_too(): void
+    {
+        $document = Plans::changed(Plans::routed(), ['way:tube' => ['measured' => 'drawing']]);
+        $typed = MoveOnPlan::followed($document, Patch::set('station:bow', ['x_m' => 2.5]));
+        self::assertEqualsWithDelta(2.0, self::after($document, $typed)->boat->way('tube')?->length, 1e-9);
+        $other = Patch::set('station:bow', ['kind' => 'locker']);
+        self::assertSame($other, MoveOnPlan::followed($document, $other));
+    }
+
+    public function test_what_is_put_in(): void
+    {
+        $plan = Plan::of(Plans::routed());
+        $station = self::after(Plans::routed(), AddToBoat::station($plan, 'Bow', new Spot(1.0, 0.5), 'locker'));
+        self::assertSame('Bow', $station->boat->stations['bow-2']->name, 'an id of its own');
+        $way = self::after(Plans::routed(), AddToBoat::way($plan, 'side', 'bow', 'open'))->boat->way('side-to-bow');
+        self::assertEqualsWithDelta(round(hypot(1.8, 0.9), 2), $way?->length, 1e-9);
+        self::assertTrue($way->fromDrawing);
+        $part = self::after(Plans::routed(), AddToBoat::part($plan, 'complaint', 'says', (object) ['kind' => 'noise']));
+        self::assertSame('noise', $part->survey?->complaints['says']->kind->value);
+
+        foreach ([fn () => AddToBoat::way($plan, 'bow', 'bow', 'open'), fn () => AddToBoat::way($plan, 'bow', 'moon', 'open'), fn () => AddToBoat::part($plan, 'bank', 'x', new \stdClass), fn () => MoveOnPlan::bends($plan, Plans::routed(), 'moon', [])] as $refused) {
+            try {
+                $refused();
+                self::fail('It should be refused.');
+            } catch (ProposalRefused $because) {
+                self::assertNotSame('', $because->getMessage());
+            }
+        }
+    }
+
+    /** A station goes with its ways; what stood there stays without a place, runs over it are led anew, and all of it comes back. */
+    public function test_a_station_is_taken_out(): void
+    {
+        $document = Plans::changed(Plans::routed(), ['feed:main' => ['run.route' => ['stern', 'side', 'bow'], 'run.minus_route' => ['stern', 'bow']], 'hole:hole' => ['station' => 'side']]);
+        $patch = TakeOut::of(Plan::of($document), 'station:side');
+        $plan = self::after($document, $patch);
+
+        self::assertSame(['tube'], array_map(static fn ($way): string => $way->id, $plan->boat->ways));
+        self::assertNull($plan->holes['hole']->station);
+        self::assertNull($plan->feeds['main']->run->route);
+        self::assertSame(['stern', 'bow'], $plan->feeds['main']->run->minusRoute, 'that one never went there');
+        self::assertEquals($document->root(), $document->with($patch)->with($patch->inverseOn($document))->root());
+    }
+
+    /** What names a part lets go of it: a path check of its device, its battery and its complaint. */
+    public function test_a_path_check_outlives_what_it_names(): void
+    {
+        $document = Plans::changed(Plans::routed(), ['check:check' => ['battery' => 'old']]);
+        $document = $document->with(Patch::put('complaint:says', (object) ['id' => 'says', 'kind' => 'restarts']))->with(Patch::set('check:check', ['complaint' => 'says']));
+        foreach (['device:light' => 'device', 'found:old' => 'battery', 'complaint:says' => 'complaint'] as $on => $field) {
+            $check = self::after($document, TakeOut::of(Plan::of($document), $on))->survey->pathChecks['check'] ?? self::fail();
+            self::assertNull($check->{$field}, $on);
+        }
+        self::assertSame([], self::after($document, TakeOut::of(Plan::of($document), 'check:check'))->survey->pathChecks ?? null);
+    }
+
+    private static function after(PlanDocument $document, Patch $patch): Plan
+    {
+        return Plan::of($document->with($patch));
+    }
+}
