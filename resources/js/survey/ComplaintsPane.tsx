@@ -64,7 +64,7 @@ export function ComplaintsPane({ job, survey, edits, onCheck }: Props) {
                         <article key={complaint.id} className={classes.complaint} data-complaint={complaint.id}>
                             <h3 className={table.heading}>{known?.label}</h3>
                             <p>
-                                “<PartField edits={edits} readOnly={fixed} on={on} field="words" label={`In the owner's words: ${known?.label ?? ''}`} value={complaint.words ?? ''} words />”
+                                <PartField edits={edits} readOnly={fixed} on={on} field="words" label={`In the owner's words: ${known?.label ?? ''}`} value={complaint.words ?? ''} words />
                             </p>
                             <ol>
                                 {known?.measures.map((measure) => (
