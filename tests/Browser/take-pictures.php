@@ -70,7 +70,6 @@ foreach ([['', 1280, 800], ['-phone', 390, 844]] as [$suffix, $width, $height]) 
         $take('power-why');
         $go('layout');
         $see('[data-station]');
-        $take('layout');
         $key('3');
         usleep(600_000);
         $take('layout-tubes');
