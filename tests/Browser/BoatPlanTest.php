@@ -131,6 +131,20 @@ final class BoatPlanTest extends BrowserTestCase
         $this->until(fn (): bool => str_contains($this->textOf('[aria-label=Findings]'), 'strikes the outermost edge of the bow'), 'the stop');
     }
 
+    /** A sensor says what disturbs it, a battery how far petrol is; a place to starboard is typed with a minus. */
+    public function test_places_of_batteries_and_stations_are_typed(): void
+    {
+        $this->openStage('Tiller skiff', 'Layout');
+        $this->typeInto('Port gunwale, to port', '-3 ft');
+        $this->until(fn (): bool => $this->valueOf('Port gunwale, to port') === '-3 ft', 'to starboard');
+        $this->clickOn('#tab-mounting');
+        $this->see('[data-place="battery:b1"]');
+        $this->typeInto('Battery b1 to the nearest petrol fitting', '8 in');
+        $this->until(fn (): bool => str_contains($this->textOf('[data-place="battery:b1"]'), 'from a petrol fitting'), 'too near');
+        $this->clickOn('input[aria-label="A shield between Battery b1 and petrol"]');
+        $this->until(fn (): bool => str_contains($this->textOf('[data-place="battery:b1"]'), 'Nothing speaks against'), 'behind a shield');
+    }
+
     public function test_a_hole_nobody_looked_behind_is_a_stop_until_somebody_has(): void
     {
         $this->openStage('Tiller skiff', 'Layout');

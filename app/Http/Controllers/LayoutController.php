@@ -15,6 +15,7 @@ use Dinghy\Layout\Packing;
 use Dinghy\Layout\Pull;
 use Dinghy\Mounting\HoleAdvice;
 use Dinghy\Mounting\MountingCheck;
+use Dinghy\Mounting\PlaceCheck;
 use Dinghy\Mounting\Propulsion;
 use Dinghy\Plan\Board;
 use Dinghy\Plan\Device;
@@ -53,6 +54,10 @@ final class LayoutController extends Controller
                 'length_m' => $other->length, 'gauge' => $other->gauge->name, 'copper_kg' => $other->copper(), 'now' => $other->now,
             ], OtherRoutes::of($evaluation, $job->judged(self::planOf($job)), $run)),
             'mounting' => array_values(array_filter(array_map(static fn (Device $device): ?array => self::mounting($device, $evaluation), array_values($evaluation->plan->devices)))),
+            'places' => array_map(static fn (PlaceCheck $place): array => [
+                'on' => $place->on, 'label' => $place->label, 'asks' => $place->asks, 'good' => $place->good, 'says' => $place->says,
+                'at' => $place->at === null ? null : [$place->at->x, $place->at->y], 'clear_m' => $place->clear,
+            ], PlaceCheck::allOf($evaluation)),
             'propulsion' => self::propulsion($evaluation),
             'holes' => array_map(static fn (Hole $hole): array => ['id' => $hole->id, 'label' => $hole->label(), 'drill' => HoleAdvice::drill($hole), 'sealant' => HoleAdvice::sealant($hole)], array_values($evaluation->plan->holes)),
             'boards' => array_map(static fn (Board $board): array => ['id' => $board->id, 'label' => $board->label(), 'problems' => BoardProblems::of($board)], array_values($evaluation->plan->boards)),

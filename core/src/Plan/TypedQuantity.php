@@ -36,6 +36,9 @@ final class TypedQuantity
     /** What a bare number is for people who chose imperial units. */
     private const IMPERIAL = ['n' => 'lbf', 'kg' => 'lb', 'm2' => 'ft²'];
 
+    /** Lengths that may lie on either side of where they are measured from. */
+    private const SIGNED = ['x_m', 'y_m', 'below_m', 'setback_m'];
+
     /** V: above this nobody means volts on a small boat */
     private const HIGHEST_VOLTS = 80.0;
 
@@ -60,7 +63,10 @@ final class TypedQuantity
         $ending = substr($name, (int) strrpos('_'.$name, '_'));
 
         return match ($ending) {
-            'm' => self::length($typed, $text, $units),
+            // To starboard, aft of the transom, above the eye: a minus before the whole of it.
+            'm' => in_array($name, self::SIGNED, true) && preg_match('~^[-−]\s*(.+)$~u', $text, $match) === 1
+                ? -self::length($typed, $match[1], $units)
+                : self::length($typed, $text, $units),
             // Small measures are millimetres, or inches where those were chosen.
             'mm' => 1000 * self::length($typed, preg_match('~^[\d.,]+$~', $text) === 1 ? $text.($units === Units::Metric ? ' mm' : ' in') : $text, $units),
             default => self::number($typed, $text, $ending, $units),
@@ -94,7 +100,7 @@ final class TypedQuantity
             $bare = isset($match[4]) && self::LENGTH_UNITS[$match[4]] === 0.3048 ? 0.0254 : 0.0;
             $rest = ltrim(substr($rest, strlen($match[0])));
         }
-        if ($rest !== '') {
+        if ($rest !== '' || preg_match('~\d~', $text) !== 1) {
             throw QuantityRefused::expected('a length, such as 19ft 6in or 6 m', $typed);
         }
 

@@ -12,8 +12,8 @@ use Dinghy\Plan\Spot;
 
 final readonly class HeadingSensorPlace implements Rule
 {
-    /** m */
-    private const APART = 1.0;
+    /** m that motors and heavy runs keep from a heading sensor */
+    public const APART = 1.0;
 
     /** m [cp, working estimate] */
     private const OFF_CENTRE = 0.5;

@@ -5,10 +5,13 @@ declare(strict_types=1);
 namespace Dinghy\Tests\Mounting;
 
 use Dinghy\Mounting\Deploy;
+use Dinghy\Mounting\PlaceCheck;
 use Dinghy\Mounting\Propulsion;
 use Dinghy\Mounting\Shaft;
 use Dinghy\Mounting\Sight;
 use Dinghy\Mounting\Sweep;
+use Dinghy\Plan\Spot;
+use Dinghy\Tests\Plans;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -108,5 +111,22 @@ final class MountingTest extends TestCase
         self::assertEqualsWithDelta(40 * 4.44822, Propulsion::neededFor(2000 * 0.453592), 0.01);
         $wind = Propulsion::holdsAgainst(245.0, 4.0);
         self::assertEqualsWithDelta(10.0, $wind, 1e-9);
+    }
+
+    /** The rulebook's own judgement of a place: sound, speaking, not known. */
+    public function test_places_of_sensors_and_batteries(): void
+    {
+        $places = static function (array $changes): array {
+            $checks = PlaceCheck::allOf(Plans::evaluate(Plans::changed(Plans::routed(), $changes)));
+
+            return array_map(static fn (PlaceCheck $check): array => [$check->on, $check->good], $checks);
+        };
+        self::assertSame([['device:heading', true], ['device:antenna', true], ['battery:b1', true]], $places([]));
+        self::assertSame([['device:heading', false], ['device:antenna', false], ['battery:b1', false]],
+            $places(['device:heading' => ['at_m' => (object) ['x_m' => 2.5, 'y_m' => 0.6]], 'device:antenna' => ['stepped_on' => true], 'battery:b1' => ['petrol_fitting_m' => 0.1]]));
+        self::assertSame([['device:heading', null], ['device:antenna', null], ['battery:b1', null]],
+            $places(['device:heading' => ['at_m' => Plans::UNKNOWN], 'device:antenna' => ['sky' => Plans::UNKNOWN], 'battery:b1' => ['petrol_fitting_m' => Plans::UNKNOWN]]));
+        self::assertSame([['device:heading', true], ['device:antenna', true]], $places(['plan' => ['boat.fuel' => 'none']]));
+        self::assertEquals(new Spot(2.5, 0.0), PlaceCheck::allOf(Plans::evaluate(Plans::routed()))[0]->at);
     }
 }

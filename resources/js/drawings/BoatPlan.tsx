@@ -129,6 +129,15 @@ export function BoatPlan({ job, layout, lit, chosen, onChoose, acts, onDraft, dr
                     </g>
                 );
             })}
+            {layout.places.map((place) => {
+                const [x, y] = place.at ?? [];
+                return x === undefined || y === undefined ? null : (
+                    <g key={place.on} data-sensor={place.on}>
+                        {place.clear_m !== null && <circle cx={x} cy={-y} r={place.clear_m} className={classes.clear} strokeWidth={1.5 * pixel} strokeDasharray={`${5 * pixel} ${5 * pixel}`} data-good={place.good ?? undefined} />}
+                        <path d={`M${x} ${-y - 8 * pixel}l${7 * pixel} ${8 * pixel}l${-7 * pixel} ${8 * pixel}l${-7 * pixel} ${-8 * pixel}z`} className={classes.sensor} strokeWidth={1.5 * pixel} />
+                    </g>
+                );
+            })}
             {stations.map((station) => {
                 const at = placeOf(station);
                 const on = `station:${station.id}`;

@@ -10,6 +10,7 @@ import type { PlanEdits } from '../plan/usePlanEdits';
 import { length, mass, small, thrust, useUnits, wind, windage } from '../units/units';
 import { type Measure, MEASURES } from './measures';
 import classes from './MountingPane.module.css';
+import { PlaceChecks } from './PlaceChecks';
 
 type Check = Layout['mounting'][number]['checks'][number];
 
@@ -59,6 +60,7 @@ export function MountingPane({ job, layout, edits }: Props) {
                     <Question key={`${mounting.device} ${check.field}`} job={job} device={mounting.device} check={check} edits={edits} />
                 ))}
             </div>
+            <PlaceChecks job={job} layout={layout} edits={edits} />
         </>
     );
 }

@@ -1,0 +1,108 @@
+import { Button, TextInput } from '@mantine/core';
+import { useState } from 'react';
+
+import type { Layout, PlannedJob } from '../api/types';
+import table from '../look/table.module.css';
+import { PartField } from '../plan/PartField';
+import { PlaceSelect } from '../plan/PlaceSelect';
+import type { PlanEdits } from '../plan/usePlanEdits';
+import { length, useUnits } from '../units/units';
+
+const SKY = [['open', 'open sky'], ['screened', 'something above it'], ['under-metal', 'under metal']] as const;
+
+interface Props {
+    job: PlannedJob;
+    layout: Layout;
+    edits: PlanEdits;
+}
+
+/** Parts whose place matters: heading sensors and antennas, batteries beside petrol. */
+export function PlaceChecks({ job, layout, edits }: Props) {
+    return (
+        <>
+            {layout.places.map((place) => (
+                <article key={place.on} className={table.entry} data-place={place.on}>
+                    <p className={table.verdict}>
+                        <strong>{place.label}</strong>: {place.asks} <span className={place.good === null ? table.doubt : place.good ? table.good : table.bad}>{place.says}</span>
+                    </p>
+                    <div className={table.fields}>{place.on.startsWith('battery:') ? <BesidePetrol job={job} on={place.on} label={place.label} edits={edits} /> : <Sensor job={job} place={place} edits={edits} />}</div>
+                </article>
+            ))}
+        </>
+    );
+}
+
+function BesidePetrol({ job, on, label, edits }: { job: PlannedJob; on: string; label: string; edits: PlanEdits }) {
+    const { system } = useUnits();
+    const battery = job.plan.batteries?.find((one) => `battery:${one.id}` === on);
+    return (
+        <>
+            <label>
+                to the nearest petrol fitting <PartField edits={edits} readOnly={!job.can_change} on={on} field="petrol_fitting_m" label={`${label} to the nearest petrol fitting`} value={length(battery?.petrol_fitting_m, system)} />
+            </label>
+            <label>
+                <input type="checkbox" aria-label={`A shield between ${label} and petrol`} checked={battery?.petrol_shield ?? false} disabled={!job.can_change} onChange={(event) => {
+                    const there = event.currentTarget.checked;
+                    void edits.submit(() => ({ patch: [{ on, set: { petrol_shield: there } }] }));
+                }} />{' '}
+                a shield between
+            </label>
+        </>
+    );
+}
+
+function Sensor({ job, place, edits }: { job: PlannedJob; place: Layout['places'][number]; edits: PlanEdits }) {
+    const { system } = useUnits();
+    const [forward, setForward] = useState('');
+    const [port, setPort] = useState('');
+    const fixed = !job.can_change;
+    const { on, label } = place;
+    const device = job.plan.devices?.find((one) => `device:${one.id}` === on);
+    const set = (fields: Record<string, unknown>) => void edits.submit(() => ({ patch: [{ on, set: fields }] }));
+    const spot = device?.at_m;
+    return (
+        <>
+            {spot === undefined ? (
+                !fixed && (
+                    <form
+                        className={table.form}
+                        onSubmit={(event) => {
+                            event.preventDefault();
+                            void edits.submit(() => ({ typed: { on, fields: [{ field: 'at_m.x_m', text: forward }, { field: 'at_m.y_m', text: port }] } }));
+                        }}
+                    >
+                        <TextInput size="xs" label={`${label}, forward of the transom`} value={forward} onChange={(event) => setForward(event.currentTarget.value)} required />
+                        <TextInput size="xs" label={`${label}, to port`} value={port} onChange={(event) => setPort(event.currentTarget.value)} required />
+                        <Button type="submit" size="compact-sm" variant="outline">
+                            It sits there
+                        </Button>
+                    </form>
+                )
+            ) : (
+                <>
+                    <label>
+                        forward of the transom <PartField edits={edits} readOnly={fixed} on={on} field="at_m.x_m" label={`${label}, forward of the transom`} value={length(spot.x_m, system)} />
+                    </label>
+                    <label>
+                        to port <PartField edits={edits} readOnly={fixed} on={on} field="at_m.y_m" label={`${label}, to port`} value={spot.y_m < 0 ? `-${length(-spot.y_m, system)}` : length(spot.y_m, system)} />
+                    </label>
+                </>
+            )}
+            {device?.kind === 'heading-sensor' && (
+                <label>
+                    <input type="checkbox" aria-label={`${label} was calibrated there`} checked={device.calibrated ?? false} disabled={fixed} onChange={(event) => set({ calibrated: event.currentTarget.checked })} /> calibrated there
+                </label>
+            )}
+            {device?.kind === 'position-antenna' && (
+                <>
+                    <label>
+                        sees <PlaceSelect label={`${label} sees`} value={device.sky ?? ''} choices={SKY} readOnly={fixed} onChosen={(sky) => set({ sky })} />
+                    </label>
+                    <label>
+                        underfoot <PlaceSelect label={`${label} is stepped on`} value={device.stepped_on === undefined ? '' : device.stepped_on ? 'yes' : 'no'} choices={[['no', 'no'], ['yes', 'yes']]} readOnly={fixed} onChosen={(stepped) => set({ stepped_on: stepped === 'yes' })} />
+                    </label>
+                </>
+            )}
+        </>
+    );
+}
