@@ -24,10 +24,11 @@ final class BoatPlanTest extends BrowserTestCase
         $this->click('//button[@aria-label="Measure Port gunwale to Bow locker along the drawing"]');
         $this->until(fn (): bool => $this->figure('way-w-midship-locker') === '5 ft 7 in', 'measured along the drawing');
 
-        $this->dragStation('midship', -1.6, 0.0);
+        // 1.8 m forward of the transom, well between where one gauge and the next begin.
+        $this->dragStation('midship', -1.0, 0.0);
         $this->until(fn (): bool => $this->figure('way-w-midship-locker') !== '5 ft 7 in', 'the way grows');
         $this->press('2');
-        $this->until(fn (): bool => str_contains($this->textOf("tr:has([data-figure='run-br-tiller-display'])"), '6 AWG'), 'and its gauge');
+        $this->until(fn (): bool => str_contains($this->textOf("tr:has([data-figure='run-br-tiller-display'])"), '8 AWG'), 'and its gauge');
         self::assertStringNotContainsString('12 ft 10 in', $this->figure('run-br-tiller-display'));
         $this->press('z');
         $this->until(fn (): bool => str_contains($this->textOf("tr:has([data-figure='run-br-tiller-display'])"), '10 AWG'), 'taken back');
