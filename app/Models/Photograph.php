@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
-use Illuminate\Database\Eloquent\Relations\BelongsTo;
 
 /**
  * The picture of a photograph that a plan's survey names.
@@ -20,12 +19,6 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 final class Photograph extends Model
 {
     public $timestamps = false;
-
-    /** @return BelongsTo<Job, $this> */
-    public function job(): BelongsTo
-    {
-        return $this->belongsTo(Job::class);
-    }
 
     protected $fillable = ['job_id', 'user_id', 'name', 'width', 'height', 'picture', 'thumbnail'];
 }

@@ -37,7 +37,7 @@ final class SurveySheet
             'checks' => array_map(static fn (PathCheck $check): PathDiagnosis => PathDiagnosis::of($check, $evaluation->plan), array_values($survey->pathChecks ?? [])),
             'needed' => NeededPhotograph::listFor($evaluation->plan),
             'taken' => $taken,
-            'pictures' => Photograph::query()->whereBelongsTo($job)->get()->whereIn('name', array_map(static fn (Taken $photograph): string => $photograph->id, array_slice($taken, 0, self::PRINTED)))
+            'pictures' => $job->photographs()->get(['name', 'thumbnail'])->whereIn('name', array_map(static fn (Taken $photograph): string => $photograph->id, array_slice($taken, 0, self::PRINTED)))
                 ->mapWithKeys(static fn (Photograph $picture): array => [$picture->name => 'data:image/jpeg;base64,'.base64_encode($picture->thumbnail)])->all(),
         ])->output();
     }

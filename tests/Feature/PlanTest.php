@@ -136,7 +136,7 @@ final class PlanTest extends TestCase
         self::assertSame('E = 10.75 · I · L / CM', $why->json('formula'));
         $this->getJson($this->uri('/why?figure=run:nothing:drop_pct'))->assertNotFound();
 
-        $text = self::textOf((string) $this->get($this->uri('/work-sheet?units=imperial'))->assertOk()->getContent(), $pages);
+        $text = self::wordsOf((string) $this->get($this->uri('/work-sheet?units=imperial'))->assertOk()->getContent(), $pages);
         self::assertLessThanOrEqual(2, $pages);
         foreach (['Tiller skiff 5.6 m', 'plan version 1', '8 AWG', '19 ft 4 in', '40 A magnetic', '38.10 V', '37.89 – 38.31', '62 mΩ', 'STOP.', 'rings off', 'licensed electrician', 'ABYC E-11', 'red / black'] as $expected) {
             self::assertStringContainsStringIgnoringCase($expected, $text);
@@ -152,7 +152,7 @@ final class PlanTest extends TestCase
         }
         $this->actingAs($this->person('rigger'))->call('PUT', $this->uri('/plan'), content: (string) json_encode($plan))->assertOk();
 
-        $text = self::textOf((string) $this->get($this->uri('/work-sheet'))->assertOk()->getContent(), $pages);
+        $text = self::wordsOf((string) $this->get($this->uri('/work-sheet'))->assertOk()->getContent(), $pages);
         self::assertSame(2, $pages);
         self::assertStringContainsString('Deck light 14', $text);
         self::assertStringContainsString('Sources:', $text);
@@ -221,16 +221,5 @@ final class PlanTest extends TestCase
     private function version(int $number): PlanVersion
     {
         return $this->skiff()->planVersions()->where('number', $number)->firstOrFail();
-    }
-
-    private static function textOf(string $pdf, ?int &$pages): string
-    {
-        $file = (string) tempnam(sys_get_temp_dir(), 'dinghy-sheet');
-        file_put_contents($file, $pdf);
-        $text = (string) shell_exec('pdftotext -layout '.escapeshellarg($file).' -');
-        unlink($file);
-        $pages = substr_count($text, "\f");
-
-        return (string) preg_replace('/\s+/', ' ', $text);
     }
 }

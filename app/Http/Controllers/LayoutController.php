@@ -75,7 +75,7 @@ final class LayoutController extends Controller
     /** @return array<string, mixed> */
     private static function way(Way $way, Evaluation $evaluation): array
     {
-        $bore = Bore::of($way, $evaluation->ducts->in($way));
+        $bore = $evaluation->ducts->bore($way);
 
         return [
             'id' => $way->id,

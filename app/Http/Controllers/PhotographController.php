@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Models\Job;
-use App\Models\Photograph;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 
@@ -15,10 +14,10 @@ final class PhotographController extends Controller
     public function __invoke(Request $request, Job $job, string $photograph): Response
     {
         $this->authorize('view', $job);
-        $found = $job->photographs()->where('name', $photograph)->first();
-        $found instanceof Photograph || abort(404, 'There is no picture of that name.');
+        $jpeg = $job->photographs()->where('name', $photograph)->value($request->boolean('thumbnail') ? 'thumbnail' : 'picture');
+        is_string($jpeg) || abort(404, 'There is no picture of that name.');
 
-        return response($request->boolean('thumbnail') ? $found->thumbnail : $found->picture, 200, [
+        return response($jpeg, 200, [
             'Content-Type' => 'image/jpeg',
             'Cache-Control' => 'private, max-age=86400',
             'X-Content-Type-Options' => 'nosniff',

@@ -30,12 +30,24 @@ final class InternalResistance
         if ($battery->internalOhms !== null) {
             return $battery->internalOhms;
         }
-        $blocks = $battery->nominalVolts / 12;
         if ($battery->chemistry->isLead() && $battery->crankingAmps !== null) {
-            return 0.6 * (12.6 - 7.2) / $battery->crankingAmps * $blocks;
+            return 0.6 * (12.6 - 7.2) / $battery->crankingAmps * $battery->nominalVolts / 12;
         }
-        $typical = $battery->chemistry->typicalResistance();
 
-        return $typical === null ? null : $typical[$use] * 100 / $battery->capacityAh * $blocks;
+        return self::typical($battery->chemistry, $battery->capacityAh, $battery->nominalVolts, $use);
+    }
+
+    /**
+     * By chemistry and size alone.
+     *
+     * @param  float  $nominalVolts  of the whole block
+     * @param  'sag'|'short'  $use
+     * @return float|null Ω; null: no estimate for this chemistry
+     */
+    public static function typical(Chemistry $chemistry, float $capacityAh, float $nominalVolts, string $use): ?float
+    {
+        $block = $chemistry->typicalResistance();
+
+        return $block === null ? null : $block[$use] * 100 / $capacityAh * $nominalVolts / 12;
     }
 }

@@ -95,11 +95,10 @@ final readonly class BatteryJudgement
     /** A sound battery that is charged sags little; a flat one is not judged by it. */
     private static function worn(FoundBattery $battery, ?float $charge, ?float $ohms, Words $words): ?string
     {
-        $typical = $battery->chemistry->typicalResistance();
-        if ($ohms === null || $typical === null || $battery->capacityAh === null || ($charge !== null && $charge < self::LOW)) {
+        $usual = $battery->usualResistance();
+        if ($ohms === null || $usual === null || ($charge !== null && $charge < self::LOW)) {
             return null;
         }
-        $usual = $typical['sag'] * 100 / $battery->capacityAh * $battery->nominalVolts / 12;
 
         return $ohms > self::WORN * $usual ? "it gives way like one of {$words->milliohms($ohms)}; {$words->milliohms($usual)} are usual" : null;
     }

@@ -157,11 +157,11 @@ final readonly class PathDiagnosis
     /** @return float V that a sound battery may give way by */
     private static function soundSag(?FoundBattery $found, PathCheck $check, ?float $amps): float
     {
-        $typical = $found === null || $found->capacityAh === null ? null : $found->chemistry->typicalResistance();
+        $typical = $found?->usualResistance();
 
         return $typical === null || $amps === null
             ? self::SAG_OF_NOMINAL * $check->nominalVolts
-            : self::SAG * $typical['sag'] * 100 / $found->capacityAh * $found->nominalVolts / 12 * $amps + self::METER;
+            : self::SAG * $typical * $amps + self::METER;
     }
 
     /** The stretch between two measured points that loses most beyond its share of the wire; null: nothing was measured between. */

@@ -8,7 +8,6 @@ use Dinghy\Conductor\OutsideDiameter;
 use Dinghy\Plan\Plan;
 use Dinghy\Plan\Way;
 use Dinghy\Route\Route;
-use Dinghy\Route\Ways;
 use Dinghy\Wiring\SizedRun;
 
 /** What lies in each way of a boat, once every run is sized. */
@@ -20,7 +19,6 @@ final readonly class Ducts
     /** @param  array<string, SizedRun>  $runs  by id */
     public function __construct(private Plan $plan, array $runs)
     {
-        $ways = new Ways($plan->boat->ways);
         $cables = [];
         foreach ($plan->boat->ways as $way) {
             $cables[$way->id] = array_map(static fn (float $diameter): Cable => new Cable(null, 'there before', $diameter), $way->occupied);
@@ -30,7 +28,6 @@ final readonly class Ducts
             if ($run->circuit === null || $plus === null) {
                 continue;
             }
-            $minus = $run->circuit->run->minusRoute === null ? $plus : $ways->through($run->circuit->run->minusRoute);
             $name = "{$run->circuit->label}, {$run->gauge}";
             if ($run->circuit->run->jacketed) {
                 self::lay($cables, $plus, new Cable($run->id, "{$name} pair", OutsideDiameter::pair($run->gauge)));
@@ -38,7 +35,7 @@ final readonly class Ducts
                 continue;
             }
             self::lay($cables, $plus, new Cable($run->id, "{$name} plus", OutsideDiameter::single($run->gauge)));
-            self::lay($cables, $minus, new Cable($run->id, "{$name} minus", OutsideDiameter::single($run->gauge)));
+            self::lay($cables, $run->circuit->minusRoute, new Cable($run->id, "{$name} minus", OutsideDiameter::single($run->gauge)));
         }
         $this->cables = $cables;
     }
@@ -49,12 +46,18 @@ final readonly class Ducts
         return $this->cables[$way->id] ?? [];
     }
 
+    /** @return Bore|null null: the way is no tube, or nobody has measured it */
+    public function bore(Way $way): ?Bore
+    {
+        return Bore::of($way, $this->in($way));
+    }
+
     /** @return array<string, Bore> by way id: the tubes whose bore is known */
     public function bores(): array
     {
         $bores = [];
         foreach ($this->plan->boat->ways as $way) {
-            $bore = Bore::of($way, $this->in($way));
+            $bore = $this->bore($way);
             if ($bore !== null) {
                 $bores[$way->id] = $bore;
             }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Dinghy\Mounting;
 
 use Dinghy\Evaluation\Evaluation;
-use Dinghy\Plan\Device;
 use Dinghy\Plan\DeviceKind;
 use Dinghy\Plan\Spot;
 use Dinghy\Rule\HeadingSensorPlace;
@@ -35,9 +34,9 @@ final readonly class PlaceCheck
         $checks = [];
         foreach ($evaluation->plan->devices as $device) {
             if ($device->kind === DeviceKind::HeadingSensor) {
-                $checks[] = self::judged($evaluation, 'N05', "device:{$device->id}", $device->label(), 'Is it clear of motors and heavy runs, and near the middle?', self::spotOf($evaluation, $device), HeadingSensorPlace::APART);
+                $checks[] = self::judged($evaluation, 'N05', "device:{$device->id}", $device->label(), 'Is it clear of motors and heavy runs, and near the middle?', $evaluation->plan->spotOf($device), HeadingSensorPlace::APART);
             } elseif ($device->kind === DeviceKind::PositionAntenna) {
-                $checks[] = self::judged($evaluation, 'N06', "device:{$device->id}", $device->label(), 'Does it see the open sky, out of the way of feet?', self::spotOf($evaluation, $device), null);
+                $checks[] = self::judged($evaluation, 'N06', "device:{$device->id}", $device->label(), 'Does it see the open sky, out of the way of feet?', $evaluation->plan->spotOf($device), null);
             }
         }
         foreach ($evaluation->plan->boat->fuel === 'petrol' ? $evaluation->plan->batteries : [] as $battery) {
@@ -45,11 +44,6 @@ final readonly class PlaceCheck
         }
 
         return $checks;
-    }
-
-    private static function spotOf(Evaluation $evaluation, Device $device): ?Spot
-    {
-        return $device->mounting->at ?? ($device->station === null ? null : $evaluation->plan->boat->stations[$device->station]->at());
     }
 
     private static function judged(Evaluation $evaluation, string $rule, string $on, string $label, string $asks, ?Spot $at, ?float $clear): self

@@ -57,6 +57,12 @@ final readonly class Plan
         return null;
     }
 
+    /** Where a device sits: where it was said, else at its station; null: nobody has said. */
+    public function spotOf(Device $device): ?Spot
+    {
+        return $device->mounting->at ?? ($device->station === null ? null : $this->boat->stations[$device->station]->at());
+    }
+
     /** @return list<Feed> that are taken from a bank */
     public function feedsOf(Bank $bank): array
     {

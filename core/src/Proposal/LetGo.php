@@ -14,9 +14,7 @@ use Dinghy\Route\Ways;
 /** What names a part that is taken out and stands without it lets go of it; runs that were led over it find their way anew. */
 final class LetGo
 {
-    /**
-     * @return list<Patch>
-     */
+    /** @return list<Patch> */
     public static function of(Plan $plan, string $kind, string $id): array
     {
         $unset = static fn (string $on, string $field): Patch => Patch::of([['on' => $on, 'unset' => [$field]]]);

@@ -18,21 +18,22 @@ final class MoveOnPlan
     /** m that a length along the drawing is rounded to, and its least */
     private const STEP = 0.01;
 
+    /** Fields of stations and ways that the drawing is made of. */
+    private const DRAWN = ['x_m', 'y_m', 'bends_m', 'measured'];
+
     public static function station(Plan $plan, PlanDocument $document, string $id, Spot $to): Patch
     {
         isset($plan->boat->stations[$id]) || throw ProposalRefused::noSuch('station', $id);
-        $patch = Patch::set("station:{$id}", ['x_m' => $to->x, 'y_m' => $to->y]);
 
-        return self::withLengths($patch, $document, static fn (Way $way): bool => $way->from === $id || $way->to === $id);
+        return self::followed($document, Patch::set("station:{$id}", ['x_m' => $to->x, 'y_m' => $to->y]));
     }
 
     /** @param  list<Spot>  $bends */
     public static function bends(Plan $plan, PlanDocument $document, string $id, array $bends): Patch
     {
         $plan->boat->way($id) ?? throw ProposalRefused::noSuch('way', $id);
-        $patch = Patch::set("way:{$id}", ['bends_m' => array_map(static fn (Spot $spot): \stdClass => (object) ['x_m' => $spot->x, 'y_m' => $spot->y], $bends)]);
 
-        return self::withLengths($patch, $document, static fn (Way $way): bool => $way->id === $id);
+        return self::followed($document, Patch::set("way:{$id}", ['bends_m' => array_map(static fn (Spot $spot): \stdClass => (object) ['x_m' => $spot->x, 'y_m' => $spot->y], $bends)]));
     }
 
     /** A way whose length is to follow the drawing from now on. */
@@ -40,33 +41,29 @@ final class MoveOnPlan
     {
         $plan->boat->way($id) ?? throw ProposalRefused::noSuch('way', $id);
 
-        return self::withLengths(Patch::set("way:{$id}", ['measured' => 'drawing']), $document, static fn (Way $way): bool => $way->id === $id);
+        return self::followed($document, Patch::set("way:{$id}", ['measured' => 'drawing']));
+    }
+
+    /** A change with the lengths of the ways that follow the drawing, where it moves anything of it. */
+    public static function followed(PlanDocument $document, Patch $patch): Patch
+    {
+        $moved = array_column(array_filter($patch->fields(), static fn (array $field): bool => in_array($field['path'], self::DRAWN, true)), 'on');
+        if ($moved === []) {
+            return $patch;
+        }
+        $boat = Plan::of($document->with($patch))->boat;
+        foreach ($boat->ways as $way) {
+            if ($way->fromDrawing && array_intersect(["way:{$way->id}", "station:{$way->from}", "station:{$way->to}"], $moved) !== []) {
+                $patch = $patch->and(Patch::set("way:{$way->id}", ['length_m' => self::drawnLength($boat, $way)]));
+            }
+        }
+
+        return $patch;
     }
 
     /** @return float m, as it is kept */
     public static function drawnLength(Boat $boat, Way $way): float
     {
         return max(self::STEP, round(Line::of($boat, $way)->length() / self::STEP) * self::STEP);
-    }
-
-    /** A change with the lengths of the ways that follow the drawing, where it moves anything of it. */
-    public static function followed(PlanDocument $document, Patch $patch): Patch
-    {
-        $moves = array_filter($patch->fields(), static fn (array $field): bool => str_starts_with($field['on'], 'station:') && in_array($field['path'], ['x_m', 'y_m'], true));
-
-        return $moves === [] ? $patch : self::withLengths($patch, $document, static fn (Way $way): bool => in_array("station:{$way->from}", array_column($moves, 'on'), true) || in_array("station:{$way->to}", array_column($moves, 'on'), true));
-    }
-
-    /** @param  \Closure(Way): bool  $touched */
-    private static function withLengths(Patch $patch, PlanDocument $document, \Closure $touched): Patch
-    {
-        $boat = Plan::of($document->with($patch))->boat;
-        foreach ($boat->ways as $way) {
-            if ($way->fromDrawing && $touched($way)) {
-                $patch = $patch->and(Patch::set("way:{$way->id}", ['length_m' => self::drawnLength($boat, $way)]));
-            }
-        }
-
-        return $patch;
     }
 }

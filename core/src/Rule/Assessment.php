@@ -81,16 +81,10 @@ final readonly class Assessment
         return [$volts, $volts / ($ohms + $before)];
     }
 
-    /** Where a device sits; null: nobody has said. */
-    public function spotOf(Device $device): ?Spot
-    {
-        return $device->mounting->at ?? ($device->station === null ? null : $this->plan->boat->stations[$device->station]->at());
-    }
-
     /** Whether a motor stands in the forward half of the boat, or may, since nobody has said where. */
     public function mayStandAtBow(Device $motor): bool
     {
-        $spot = $this->spotOf($motor);
+        $spot = $this->plan->spotOf($motor);
 
         return $spot === null || $this->plan->boat->length === null || $spot->x > $this->plan->boat->length / 2;
     }
@@ -100,7 +94,7 @@ final readonly class Assessment
     {
         $sensors = $this->plan->boat->compass === null ? [] : ['the compass' => $this->plan->boat->compass];
         foreach ($this->plan->devices as $device) {
-            $spot = $device->kind === DeviceKind::HeadingSensor ? $this->spotOf($device) : null;
+            $spot = $device->kind === DeviceKind::HeadingSensor ? $this->plan->spotOf($device) : null;
             if ($spot !== null) {
                 $sensors[$device->label()] = $spot;
             }

@@ -39,7 +39,7 @@ final readonly class HeadingSensorPlace implements Rule
             }
         }
         foreach ($sensors as $sensor) {
-            $spot = $assessment->spotOf($sensor);
+            $spot = $assessment->plan->spotOf($sensor);
             if ($spot === null) {
                 yield new Unchecked('N05', "device:{$sensor->id}", 'station');
 
@@ -64,7 +64,7 @@ final readonly class HeadingSensorPlace implements Rule
     {
         $found = ['', INF];
         foreach ($assessment->plan->devices as $device) {
-            $at = $device->isMotor() ? $assessment->spotOf($device) : null;
+            $at = $device->isMotor() ? $assessment->plan->spotOf($device) : null;
             if ($at !== null && $at->to($spot) < $found[1]) {
                 $found = [$device->label(), $at->to($spot)];
             }

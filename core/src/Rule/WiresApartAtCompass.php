@@ -6,7 +6,6 @@ namespace Dinghy\Rule;
 
 use Dinghy\Layout\Line;
 use Dinghy\Plan\Patch;
-use Dinghy\Route\Ways;
 
 final readonly class WiresApartAtCompass implements Rule
 {
@@ -22,16 +21,14 @@ final readonly class WiresApartAtCompass implements Rule
     public function check(Assessment $assessment): iterable
     {
         $boat = $assessment->plan->boat;
-        $ways = new Ways($boat->ways);
         foreach ($assessment->circuits() as $run) {
-            $minus = $run->circuit?->run->minusRoute;
-            $minusRoute = $minus === null ? null : $ways->through($minus);
             $plus = $run->circuit?->route;
-            if ($run->circuit === null || $minusRoute === null || $plus === null || $minusRoute->ways == $plus->ways) {
+            $minus = $run->circuit?->minusRoute;
+            if ($run->circuit === null || $plus === null || $minus === null || $minus->ways == $plus->ways) {
                 continue;
             }
             foreach ($assessment->sensors() as $name => $spot) {
-                $nearest = min(Line::distanceTo($boat, $plus, $spot), Line::distanceTo($boat, $minusRoute, $spot));
+                $nearest = min(Line::distanceTo($boat, $plus, $spot), Line::distanceTo($boat, $minus, $spot));
                 if ($nearest >= self::APART) {
                     continue;
                 }

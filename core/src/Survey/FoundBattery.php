@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Dinghy\Survey;
 
 use Dinghy\Battery\Chemistry;
+use Dinghy\Battery\InternalResistance;
 use Dinghy\Plan\Format\Record;
 
 /** A battery that came with the boat, as it was found. */
@@ -57,6 +58,12 @@ final readonly class FoundBattery
             $terminals === null ? null : Terminals::from($terminals),
             $record->flagOrNull('restrained'),
         );
+    }
+
+    /** @return float|null Ω that a sound one of its kind and size has under load; null: not known */
+    public function usualResistance(): ?float
+    {
+        return $this->capacityAh === null ? null : InternalResistance::typical($this->chemistry, $this->capacityAh, $this->nominalVolts, 'sag');
     }
 
     public function label(): string

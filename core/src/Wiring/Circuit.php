@@ -28,6 +28,7 @@ final readonly class Circuit
      * @param  float|null  $nominalVolts  between the bank terminals used; null: nothing feeds it
      * @param  float|null  $length  m one way; null: unknown
      * @param  Route|null  $route  null: its length was typed, or no way leads there
+     * @param  Route|null  $minusRoute  of its minus; the same where it has none of its own
      * @param  string|null  $from  the station it begins at
      * @param  string|null  $to  the station it ends at
      * @param  list<Device>  $behind  every device that draws through it
@@ -41,6 +42,7 @@ final readonly class Circuit
         public ?float $nominalVolts,
         public ?float $length,
         public ?Route $route,
+        public ?Route $minusRoute,
         public ?string $from,
         public ?string $to,
         public array $behind,

@@ -95,7 +95,7 @@ final class Wiring
 
         return new Circuit(
             $feed->id, RunKind::Feed, $feed->class, $feed->run, $feed->protection, $feed->supply->nominalVolts(),
-            $this->length($feed->run, $route), $route, $source, $target, $behind,
+            $this->length($feed->run, $route), $route, $this->minusRoute($feed->run, $route), $source, $target, $behind,
             $this->place($source, $feed->supply->bank->id).' to '.($block === null ? $behind[0]->label() : $this->place($block->station, $block->id).' block'),
         );
     }
@@ -107,7 +107,7 @@ final class Wiring
 
         return new Circuit(
             $branch->id, RunKind::Branch, $branch->class, $branch->run, [$branch->fuse], $feed?->supply->nominalVolts(),
-            $this->length($branch->run, $route), $route, $block->station, $device->station, [$device],
+            $this->length($branch->run, $route), $route, $this->minusRoute($branch->run, $route), $block->station, $device->station, [$device],
             $this->place($block->station, $block->id).' block to '.$device->label(),
         );
     }
@@ -127,6 +127,11 @@ final class Wiring
         }
 
         return $from === null || $to === null ? null : $this->ways->shortest($from, $to);
+    }
+
+    private function minusRoute(Run $run, ?Route $plus): ?Route
+    {
+        return $run->minusRoute === null ? $plus : $this->ways->through($run->minusRoute);
     }
 
     private function length(Run $run, ?Route $route): ?float
