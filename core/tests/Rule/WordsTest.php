@@ -54,6 +54,31 @@ final class WordsTest extends TestCase
         self::assertSame('0.5 mΩ', $words->milliohms(0.0005));
     }
 
+    /** Small measures to the eighth of an inch, 3.175 mm; lbf and lb by their definitions, 4.4482216 N and 0.45359237 kg. */
+    #[DataProvider('smallMeasures')]
+    public function test_small_measures(float $metres, string $imperial, string $metric): void
+    {
+        self::assertSame($imperial, (new Words(Units::Imperial))->short($metres));
+        self::assertSame($metric, (new Words(Units::Metric))->short($metres));
+    }
+
+    /** @return list<array{float, string, string}> */
+    public static function smallMeasures(): array
+    {
+        return [
+            [0.0, '0 in', '0 mm'], [0.0254, '1 in', '25 mm'], [0.0127, '1/2 in', '13 mm'], [0.00635, '1/4 in', '6 mm'], [0.01905, '3/4 in', '19 mm'],
+            [0.003175, '1/8 in', '3 mm'], [0.0349250, '1 3/8 in', '35 mm'], [0.054, '2 1/8 in', '54 mm'], [0.127, '5 in', '127 mm'],
+        ];
+    }
+
+    public function test_thrust_mass_and_angles(): void
+    {
+        [$imperial, $metric] = [new Words(Units::Imperial), new Words(Units::Metric)];
+        self::assertSame(['112 lbf', '498 N'], [$imperial->thrust(498.2), $metric->thrust(498.2)]);
+        self::assertSame(['1984 lb', '900 kg'], [$imperial->mass(900), $metric->mass(900)]);
+        self::assertSame('45°', $metric->degrees(M_PI / 4));
+    }
+
     public function test_sentences_follow_the_units(): void
     {
         $document = \Dinghy\Tests\Plans::pump(['feed:f1' => ['run.length_m' => 7]]);

@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Tests\Diagnosis;
+
+use Dinghy\Diagnosis\Cause;
+use Dinghy\Diagnosis\PathDiagnosis;
+use Dinghy\Diagnosis\PathWords;
+use Dinghy\Plan\Plan;
+use Dinghy\Plan\Units;
+use Dinghy\Rule\Words;
+use Dinghy\Tests\Plans;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** What a path check says, figures worked by hand: 10 AWG is 3.4 mΩ/m of copper at 25 °C, two ways over 3 m some 20 mΩ. */
+final class PathWordsTest extends TestCase
+{
+    /** @param  array<string, mixed>  $readings */
+    #[DataProvider('checks')]
+    public function test_a_check_in_words(array $readings, Cause $cause, string $says, string $remedy): void
+    {
+        $check = (object) ['id' => 'c', 'battery_rest_v' => 12.7, 'battery_loaded_v' => 12.6, 'amps_a' => 5, 'length_m' => 3, 'gauge' => '10 AWG', ...$readings];
+        $plan = Plan::of(Plans::changed(Plans::pump(), ['plan' => ['survey' => (object) ['path_checks' => [$check]]]]));
+        $diagnosis = PathDiagnosis::of($plan->survey->pathChecks['c'] ?? self::fail(), $plan);
+        $words = new Words(Units::Metric);
+
+        self::assertSame($cause, $diagnosis->cause);
+        self::assertNotSame('', $diagnosis->cause->label());
+        self::assertStringContainsString($says, PathWords::of($diagnosis, $words));
+        self::assertSame($remedy, $diagnosis->faults === [] ? '' : PathWords::remedy($diagnosis->faults[0], $words));
+    }
+
+    /** @return array<string, array{array<string, mixed>, Cause, string, string}> */
+    public static function checks(): array
+    {
+        $points = static fn (float $volts): array => [(object) ['name' => 'the block', 'loaded_v' => $volts, 'along_m' => 1.5]];
+
+        return [
+            'in order' => [['device_loaded_v' => 12.48], Cause::NothingWrong, '0.12 V are lost between battery and device at 5 A. Nothing is wrong with this path.', ''],
+            'a bad joint' => [['device_loaded_v' => 11.6], Cause::BadJoint, '1 V are lost between battery and device at 5 A. A bad joint of 173.',
+                'Run a direct fused feed from the battery past the old joints, or clean and renew them one by one.'],
+            'a bad joint behind the block' => [['device_loaded_v' => 11.6, 'between' => $points(12.54)], Cause::BadJoint, 'It sits between the block and the device.',
+                'Run a direct fused feed from the battery past the old joints, or clean and renew them one by one, those between the block and the device first.'],
+            'too thin' => [['device_loaded_v' => 11.9, 'gauge' => '16 AWG'], Cause::ThinWire, 'The wire is too thin: 16 AWG alone loses 0.4', 'Run a direct fused feed of 14 AWG.'],
+            'thinner than anything in stock would mend' => [['device_loaded_v' => 2.0, 'amps_a' => 300, 'length_m' => 20, 'gauge' => '4/0 AWG', 'battery_rest_v' => 12.7, 'battery_loaded_v' => 12.65], Cause::BadJoint, 'The wire is too thin: 4/0 AWG alone loses',
+                'Run a direct fused feed from the battery past the old joints, or clean and renew them one by one.'],
+            'a weak battery' => [['battery_loaded_v' => 11.2, 'device_loaded_v' => 11.08], Cause::WeakBattery, 'The battery is weak: it gives way by 1.5 V.', 'Charge it fully and measure again after a rest; replace it if it sags again.'],
+            'broken' => [['device_loaded_v' => 0.0, 'between' => $points(12.6)], Cause::Interrupted, 'The path is interrupted: nothing arrives. It sits between the block and the device.',
+                'Measure each fuse, then each joint between the block and the device; a direct fused feed leaves them behind.'],
+            'broken, nobody knows where' => [['device_loaded_v' => 0.0], Cause::Interrupted, 'nothing arrives.', 'Measure each fuse, then each joint from the battery outward; a direct fused feed leaves them behind.'],
+            'swapped' => [['device_loaded_v' => -12.4], Cause::WrongWayRound, 'Plus and minus are swapped.', 'Swap plus and minus at the plug before anything is plugged in.'],
+        ];
+    }
+}
