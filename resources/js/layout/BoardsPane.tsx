@@ -4,6 +4,7 @@ import { useState } from 'react';
 import type { Layout, PlannedJob } from '../api/types';
 import { BoardDrawing } from '../drawings/BoardDrawing';
 import frame from '../frame/Stage.module.css';
+import { HeadRow } from '../look/HeadRow';
 import table from '../look/table.module.css';
 import { PartField } from '../plan/PartField';
 import { PlaceSelect } from '../plan/PlaceSelect';
@@ -75,15 +76,7 @@ export function BoardsPane({ job, layout, edits }: { job: PlannedJob; layout: La
                     </span>
                 </p>
                 <table className={table.table}>
-                    <thead>
-                        <tr>
-                            {['part', 'from the left', 'from below', 'width', 'height', 'holes'].map((head) => (
-                                <th key={head} scope="col">
-                                    {head}
-                                </th>
-                            ))}
-                        </tr>
-                    </thead>
+                    <HeadRow heads={['part', 'from the left', 'from below', 'width', 'height', 'holes']} />
                     <tbody>
                         {(board.parts ?? []).map((part, at) => (
                             <tr key={at}>

@@ -5,6 +5,7 @@ import type { Layout, PlannedJob } from '../api/types';
 import table from '../look/table.module.css';
 import { PartField } from '../plan/PartField';
 import { PlaceSelect } from '../plan/PlaceSelect';
+import { TakeOut } from '../plan/TakeOut';
 import type { PlanEdits } from '../plan/usePlanEdits';
 import { small, useUnits } from '../units/units';
 import { stationName } from './stationName';
@@ -55,9 +56,7 @@ export function HolesPane({ job, layout, edits }: { job: PlannedJob; layout: Lay
                                 behind it <PartField edits={edits} readOnly={fixed} on={on} field="behind" label={`What is behind ${label}`} value={hole.behind ?? ''} words />
                             </label>
                             {!fixed && (
-                                <button type="button" className="act" aria-label={`Take out ${label}`} onClick={() => void edits.submit(() => ({ takeOut: on }))}>
-                                    take out
-                                </button>
+                                <TakeOut edits={edits} on={on} label={label} />
                             )}
                         </div>
                         <p className="quiet">

@@ -1,16 +1,15 @@
 import { useState } from 'react';
 
 import { BoatPlan } from '../drawings/BoatPlan';
-import { Find, type Findable } from '../frame/Find';
-import { Keys } from '../frame/Keys';
-import { useShortcuts } from '../frame/shortcuts';
+import type { Findable } from '../frame/Find';
 import { Stage, type StageProps } from '../frame/Stage';
 import classes from '../frame/Stage.module.css';
+import { type Asked, StageDialogs } from '../frame/StageDialogs';
 import { StageFrame } from '../frame/StageFrame';
 import { stageOf } from '../frame/stages';
 import { Tabs } from '../frame/Tabs';
+import { useStageKeys } from '../frame/useStageKeys';
 import { Findings } from '../plan/Findings';
-import { Log } from '../power/Log';
 import { usePreview } from '../power/usePreview';
 import { WhyPanel } from '../power/WhyPanel';
 import { BoardsPane } from './BoardsPane';
@@ -34,8 +33,9 @@ function BoatLayout({ job, edits, silent }: StageProps) {
     const [run, setRun] = useState(circuits[0]?.id ?? '');
     const [chosen, setChosen] = useState('');
     const [why, setWhy] = useState<string | null>(null);
-    const [asked, setAsked] = useState<'find' | 'keys' | 'log' | null>(null);
-    const layout = useLayout(job, run);
+    const [asked, setAsked] = useState<Asked | null>(null);
+    // The other routes of a run are sized only where they are shown.
+    const layout = useLayout(job, pane === 'routes' ? run : '');
     const { preview, look } = usePreview(job);
     const data = layout.data;
     const lit = pane === 'routes' || pane === 'tubes' ? (data?.runs.find((one) => one.id === run)?.ways ?? []) : [];
@@ -48,18 +48,9 @@ function BoatLayout({ job, edits, silent }: StageProps) {
         setChosen(on);
         setPane(kind === 'hole' ? 'holes' : kind === 'device' ? 'mounting' : kind === 'way' ? 'tubes' : 'places');
     };
-    const undo = (what: 'undo' | 'redo') => () => void edits.submit(() => what);
-    useShortcuts({
-        ...Object.fromEntries(PANES.map(([name], at) => [String(at + 1), () => setPane(name)])),
+    useStageKeys({ panes: PANES, onPane: setPane, edits, onAsk: setAsked }, {
         j: () => walk(1),
         k: () => walk(-1),
-        z: undo('undo'),
-        undo: undo('undo'),
-        y: undo('redo'),
-        redo: undo('redo'),
-        l: () => setAsked('log'),
-        '/': () => setAsked('find'),
-        '?': () => setAsked('keys'),
     });
     const things: Findable[] = [
         ...(job.plan.boat?.stations ?? []).map((station) => ({ kind: 'station', label: stationName(job, station.id), go: () => show(`station:${station.id}`) })),
@@ -83,13 +74,7 @@ function BoatLayout({ job, edits, silent }: StageProps) {
             onAsk={setAsked}
             onWhy={() => setPane('findings')}
             why={why === null ? null : <WhyPanel job={job} figure={why} figures={[{ figure: why, label: 'this finding' }]} onFigure={setWhy} onClose={() => setWhy(null)} />}
-            asked={
-                <>
-                    <Log opened={asked === 'log'} onClose={() => setAsked(null)} job={job} />
-                    <Find opened={asked === 'find'} onClose={() => setAsked(null)} things={things} />
-                    <Keys opened={asked === 'keys'} onClose={() => setAsked(null)} />
-                </>
-            }
+            asked={<StageDialogs asked={asked} onClose={() => setAsked(null)} job={job} things={things} />}
         >
             <section className={classes.drawing} aria-label="Boat plan">
                 <header className={classes.drawingHead}>
@@ -130,7 +115,7 @@ function BoatLayout({ job, edits, silent }: StageProps) {
                 <div className={classes.pane} id="lower-pane" role="tabpanel" aria-labelledby={`tab-${pane}`}>
                     {data !== undefined && pane === 'routes' && (
                         <div className={classes.beside}>
-                            <RoutesPane job={preview === null ? job : { ...job, evaluation: preview.evaluation }} layout={data} edits={edits} run={run} onRun={setRun} />
+                            <RoutesPane job={preview === null ? job : { ...job, evaluation: preview.evaluation }} layout={data} edits={edits} waits={layout.isPlaceholderData} run={run} onRun={setRun} />
                         </div>
                     )}
                     {data !== undefined && pane === 'boards' && <BoardsPane job={job} layout={data} edits={edits} />}

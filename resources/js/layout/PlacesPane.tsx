@@ -2,9 +2,11 @@ import { Button, TextInput } from '@mantine/core';
 import { useState } from 'react';
 
 import type { Layout, PlannedJob } from '../api/types';
+import { HeadRow } from '../look/HeadRow';
 import table from '../look/table.module.css';
 import { PartField } from '../plan/PartField';
 import { PlaceSelect } from '../plan/PlaceSelect';
+import { TakeOut } from '../plan/TakeOut';
 import type { PlanEdits } from '../plan/usePlanEdits';
 import { length, useUnits } from '../units/units';
 import { stationName } from './stationName';
@@ -35,15 +37,7 @@ export function PlacesPane({ job, layout, edits, chosen, onChoose }: Props) {
         <>
             <section className={table.section} aria-label="Stations">
                 <table className={table.table}>
-                    <thead>
-                        <tr>
-                            {['station', 'forward of the transom', 'to port (− starboard)', 'kind', 'lid', 'battery or lid moves', 'to be done'].map((head) => (
-                                <th key={head} scope="col">
-                                    <span className={head === 'to be done' ? 'unseen' : undefined}>{head}</span>
-                                </th>
-                            ))}
-                        </tr>
-                    </thead>
+                    <HeadRow heads={['station', 'forward of the transom', 'to port (− starboard)', 'kind', 'lid', 'battery or lid moves']} unseen="to be done" />
                     <tbody>
                         {stations.map((station) => {
                             const on = `station:${station.id}`;
@@ -70,9 +64,7 @@ export function PlacesPane({ job, layout, edits, chosen, onChoose }: Props) {
                                     </td>
                                     <td>
                                         {!fixed && (
-                                            <button type="button" className="act" aria-label={`Take out ${label}`} onClick={() => void edits.submit(() => ({ takeOut: on }))}>
-                                                take out
-                                            </button>
+                                            <TakeOut edits={edits} on={on} label={label} />
                                         )}
                                     </td>
                                 </tr>
@@ -97,15 +89,7 @@ export function PlacesPane({ job, layout, edits, chosen, onChoose }: Props) {
             </section>
             <section className={table.section} aria-label="Ways">
                 <table className={table.table}>
-                    <thead>
-                        <tr>
-                            {['way', 'length', 'on the drawing', 'kind', 'bore', 'curved', 'old wire in it', 'pull cord stays', 'to be done'].map((head) => (
-                                <th key={head} scope="col">
-                                    <span className={head === 'to be done' ? 'unseen' : undefined}>{head}</span>
-                                </th>
-                            ))}
-                        </tr>
-                    </thead>
+                    <HeadRow heads={['way', 'length', 'on the drawing', 'kind', 'bore', 'curved', 'old wire in it', 'pull cord stays']} unseen="to be done" />
                     <tbody>
                         {ways.map((way) => {
                             const on = `way:${way.id}`;
@@ -153,9 +137,7 @@ export function PlacesPane({ job, layout, edits, chosen, onChoose }: Props) {
                                             </button>
                                         )}{' '}
                                         {!fixed && (
-                                            <button type="button" className="act" aria-label={`Take out the way from ${label}`} onClick={() => void edits.submit(() => ({ takeOut: on }))}>
-                                                take out
-                                            </button>
+                                            <TakeOut edits={edits} on={on} label={`the way from ${label}`} />
                                         )}
                                     </td>
                                 </tr>

@@ -1,6 +1,7 @@
 import { Button } from '@mantine/core';
 
 import type { Layout, PlannedJob } from '../api/types';
+import { HeadRow } from '../look/HeadRow';
 import table from '../look/table.module.css';
 import { partOf, run as runOf } from '../plan/planParts';
 import type { PlanEdits } from '../plan/usePlanEdits';
@@ -11,12 +12,14 @@ interface Props {
     job: PlannedJob;
     layout: Layout;
     edits: PlanEdits;
+    /** what is shown was fetched for another run, or for none */
+    waits: boolean;
     run: string;
     onRun: (run: string) => void;
 }
 
 /** The runs with the ways they take; of the one in hand the other ways it could go, each with what it costs. */
-export function RoutesPane({ job, layout, edits, run, onRun }: Props) {
+export function RoutesPane({ job, layout, edits, waits, run, onRun }: Props) {
     const { system } = useUnits();
     const chosen = runOf(job, run);
     const named = (stations: string[]) => stations.map((station) => stationName(job, station)).join(', ');
@@ -29,14 +32,7 @@ export function RoutesPane({ job, layout, edits, run, onRun }: Props) {
         <>
             <div tabIndex={0} role="region" aria-label="Runs">
                 <table className={table.table}>
-                    <thead>
-                        <tr>
-                            <th scope="col">run</th>
-                            <th scope="col">length</th>
-                            <th scope="col">gauge</th>
-                            <th scope="col">way</th>
-                        </tr>
-                    </thead>
+                    <HeadRow heads={['run', 'length', 'gauge', 'way']} />
                     <tbody>
                         {layout.runs.map((one) => {
                             const sized = runOf(job, one.id);
@@ -60,7 +56,7 @@ export function RoutesPane({ job, layout, edits, run, onRun }: Props) {
             </div>
             <section aria-label="Ways this run could go" tabIndex={0}>
                 <h3 className={table.heading}>{chosen?.label ?? 'No run in hand'}</h3>
-                {layout.others.length === 0 && <p className="quiet">No way leads from one of its ends to the other, or an end is not placed.</p>}
+                {layout.others.length === 0 && <p className="quiet">{waits ? 'Fetching the ways…' : 'No way leads from one of its ends to the other, or an end is not placed.'}</p>}
                 {layout.others.map((other) => (
                     <div key={other.stations.join()} className={table.section} data-route={other.stations.join('-')}>
                         <p>

@@ -1,3 +1,5 @@
+import classes from './PlaceSelect.module.css';
+
 interface Props {
     label: string;
     value: string;
@@ -12,7 +14,7 @@ export function PlaceSelect({ label, value, choices, readOnly, onChosen }: Props
         return <span>{choices.find(([one]) => one === value)?.[1] ?? '–'}</span>;
     }
     return (
-        <select aria-label={label} value={value} onChange={(event) => onChosen(event.currentTarget.value)}>
+        <select className={classes.select} aria-label={label} value={value} onChange={(event) => onChosen(event.currentTarget.value)}>
             {!choices.some(([one]) => one === value) && <option value={value}>–</option>}
             {choices.map(([one, words]) => (
                 <option key={one} value={one}>

@@ -4,16 +4,15 @@ import { useState } from 'react';
 import type { Bank, Bench, PlannedJob } from '../api/types';
 import { useCatalogue } from '../catalogue/parts';
 import { PowerTree } from '../drawings/PowerTree';
-import { Find, type Findable } from '../frame/Find';
-import { Keys } from '../frame/Keys';
+import type { Findable } from '../frame/Find';
 import type { StageProps } from '../frame/Stage';
+import { type Asked, StageDialogs } from '../frame/StageDialogs';
 import { StageFrame } from '../frame/StageFrame';
-import { useShortcuts } from '../frame/shortcuts';
+import { useStageKeys } from '../frame/useStageKeys';
 import { AddPart } from './AddPart';
 import { askedFigures } from './askedFigures';
 import { BenchDrawing } from './BenchDrawing';
 import { hangBranch } from './branches';
-import { Log } from './Log';
 import { LowerPane } from './LowerPane';
 import { AT_THE_BENCH, AT_THE_TREE, type Pane, PANES } from './panes';
 import { bankWires, block, deviceName, devicesBehind, feed, nextRung, partOf, run as runOf } from '../plan/planParts';
@@ -24,7 +23,7 @@ import { type First, useBench } from './useBench';
 import { usePreview } from './usePreview';
 import { WhyPanel } from './WhyPanel';
 
-type Asked = 'find' | 'keys' | 'add' | 'split' | 'log' | null;
+type PowerAsked = Asked | 'add' | 'split' | null;
 
 /** The stage Power of a boat that has a plan: a drawing above, panes below, everything of the run or bank in hand. */
 export function Workbench({ job, edits, silent }: StageProps) {
@@ -33,7 +32,7 @@ export function Workbench({ job, edits, silent }: StageProps) {
     const [pane, setPane] = useState<Pane>('findings');
     const [drawing, setDrawing] = useState<'tree' | 'bench'>('tree');
     const [why, setWhy] = useState<string | null>(null);
-    const [asked, setAsked] = useState<Asked>(null);
+    const [asked, setAsked] = useState<PowerAsked>(null);
     const [watched, setWatched] = useState('');
     const [benched, setBenched] = useState<string | null>(null);
     const [probes, setProbes] = useState<Record<string, { plus: string; minus: string }>>({});
@@ -91,7 +90,7 @@ export function Workbench({ job, edits, silent }: StageProps) {
         setDrawing('tree');
     };
     const openWhy = () => setWhy((open) => (open === null && selected !== undefined ? `run:${selected.id}:drop_pct` : null));
-    useShortcuts({
+    useStageKeys({ panes: PANES, onPane: show, edits, onAsk: setAsked }, {
         ']': () => step(1),
         '.': () => step(1),
         '[': () => step(-1),
@@ -99,18 +98,10 @@ export function Workbench({ job, edits, silent }: StageProps) {
         j: () => walk(1),
         k: () => walk(-1),
         w: openWhy,
-        z: () => void edits.submit(() => 'undo'),
-        undo: () => void edits.submit(() => 'undo'),
-        y: () => void edits.submit(() => 'redo'),
-        redo: () => void edits.submit(() => 'redo'),
-        ...Object.fromEntries(PANES.map(([name], at) => [String(at + 1), () => show(name)])),
         t: () => setDrawing('tree'),
         p: () => show('bench'),
         o: () => show('order'),
         a: () => setAsked(job.can_change ? 'add' : null),
-        l: () => setAsked('log'),
-        '/': () => setAsked('find'),
-        '?': () => setAsked('keys'),
     });
 
     const taken = selected === undefined ? null : takenWith(job, selected.id);
@@ -155,9 +146,7 @@ export function Workbench({ job, edits, silent }: StageProps) {
                 <>
                     <AddPart opened={asked === 'add'} onClose={() => setAsked(null)} job={job} edits={edits} selected={selected} />
                     {selected !== undefined && <SplitFeed opened={asked === 'split'} onClose={() => setAsked(null)} job={job} feed={selected.id} edits={edits} />}
-                    <Log opened={asked === 'log'} onClose={() => setAsked(null)} job={job} />
-                    <Find opened={asked === 'find'} onClose={() => setAsked(null)} things={things} />
-                    <Keys opened={asked === 'keys'} onClose={() => setAsked(null)} />
+                    <StageDialogs asked={asked} onClose={() => setAsked(null)} job={job} things={things} />
                 </>
             }
         >

@@ -6,6 +6,7 @@ import { stationName } from '../layout/stationName';
 import table from '../look/table.module.css';
 import { PartField } from '../plan/PartField';
 import { PlaceSelect } from '../plan/PlaceSelect';
+import { TakeOut } from '../plan/TakeOut';
 import type { PlanEdits } from '../plan/usePlanEdits';
 import { amps, volts } from '../units/units';
 
@@ -62,9 +63,7 @@ export function BatteriesPane({ job, survey, edits }: { job: PlannedJob; survey:
                                 <input type="checkbox" aria-label={`${label} is held down`} checked={battery.restrained ?? false} disabled={fixed} onChange={(event) => set({ restrained: event.currentTarget.checked })} /> held down
                             </label>
                             {!fixed && (
-                                <button type="button" className="act" aria-label={`Take out ${label}`} onClick={() => void edits.submit(() => ({ takeOut: on }))}>
-                                    take out
-                                </button>
+                                <TakeOut edits={edits} on={on} label={label} />
                             )}
                         </div>
                     </article>

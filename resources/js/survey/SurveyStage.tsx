@@ -2,16 +2,15 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 
 import { PathDrawing } from '../drawings/PathDrawing';
-import { Find, type Findable } from '../frame/Find';
-import { Keys } from '../frame/Keys';
-import { useShortcuts } from '../frame/shortcuts';
+import type { Findable } from '../frame/Find';
 import { Stage, type StageProps } from '../frame/Stage';
 import classes from '../frame/Stage.module.css';
+import { type Asked, StageDialogs } from '../frame/StageDialogs';
 import { StageFrame } from '../frame/StageFrame';
 import { stageOf } from '../frame/stages';
 import { Tabs } from '../frame/Tabs';
+import { useStageKeys } from '../frame/useStageKeys';
 import { Findings } from '../plan/Findings';
-import { Log } from '../power/Log';
 import { WhyPanel } from '../power/WhyPanel';
 import { useUnits } from '../units/units';
 import { BatteriesPane } from './BatteriesPane';
@@ -36,7 +35,7 @@ function BoatSurvey({ job, edits, silent }: StageProps) {
     const [photograph, setPhotograph] = useState('');
     const [check, setCheck] = useState('');
     const [why, setWhy] = useState<string | null>(null);
-    const [asked, setAsked] = useState<'find' | 'keys' | 'log' | null>(null);
+    const [asked, setAsked] = useState<Asked | null>(null);
     const survey = useSurvey(job);
     const queue = usePhotographQueue(job.id, () => void queries.invalidateQueries({ queryKey: ['job', String(job.id)] }));
     const data = survey.data;
@@ -66,17 +65,7 @@ function BoatSurvey({ job, edits, silent }: StageProps) {
             }
         });
     };
-    const undo = (what: 'undo' | 'redo') => () => void edits.submit(() => what);
-    useShortcuts({
-        ...Object.fromEntries(PANES.map(([name], at) => [String(at + 1), () => show(name)])),
-        z: undo('undo'),
-        undo: undo('undo'),
-        y: undo('redo'),
-        redo: undo('redo'),
-        l: () => setAsked('log'),
-        '/': () => setAsked('find'),
-        '?': () => setAsked('keys'),
-    });
+    useStageKeys({ panes: PANES, onPane: show, edits, onAsk: setAsked });
     const things: Findable[] = [
         ...PANES.map(([name, label]) => ({ kind: 'show', label, go: () => show(name) })),
         ...(data?.checks ?? []).map((one) => ({
@@ -99,13 +88,7 @@ function BoatSurvey({ job, edits, silent }: StageProps) {
             onAsk={setAsked}
             onWhy={() => show('findings')}
             why={why === null ? null : <WhyPanel job={job} figure={why} figures={[{ figure: why, label: 'this finding' }]} onFigure={setWhy} onClose={() => setWhy(null)} />}
-            asked={
-                <>
-                    <Log opened={asked === 'log'} onClose={() => setAsked(null)} job={job} />
-                    <Find opened={asked === 'find'} onClose={() => setAsked(null)} things={things} />
-                    <Keys opened={asked === 'keys'} onClose={() => setAsked(null)} />
-                </>
-            }
+            asked={<StageDialogs asked={asked} onClose={() => setAsked(null)} job={job} things={things} />}
         >
             <section className={classes.drawing} aria-label={drawing === 'path' ? 'Path as it was found' : 'Photograph'}>
                 <header className={classes.drawingHead}>

@@ -1,0 +1,24 @@
+import type { PlannedJob } from '../api/types';
+import { Log } from '../power/Log';
+import { Find, type Findable } from './Find';
+import { Keys } from './Keys';
+
+export type Asked = 'find' | 'keys' | 'log';
+
+interface Props {
+    asked: string | null;
+    onClose: () => void;
+    job: PlannedJob;
+    things: Findable[];
+}
+
+/** What every stage asks in front of itself: its log, what is sought, its keys. */
+export function StageDialogs({ asked, onClose, job, things }: Props) {
+    return (
+        <>
+            <Log opened={asked === 'log'} onClose={onClose} job={job} />
+            <Find opened={asked === 'find'} onClose={onClose} things={things} />
+            <Keys opened={asked === 'keys'} onClose={onClose} />
+        </>
+    );
+}
