@@ -80,17 +80,63 @@ final class BoatPlanTest extends BrowserTestCase
         $this->see('[data-way="stern-to-bow-locker"][data-lit]');
     }
 
-    public function test_a_way_is_bent_and_straightened(): void
+    public function test_a_way_is_bent_by_hand_and_its_bend_moved(): void
     {
         $this->openStage('Tiller skiff', 'Layout');
         $this->click('//button[@aria-label="Measure Bow locker to Bow deck along the drawing"]');
         $this->until(fn (): bool => $this->figure('way-w-locker-bow') === '2 ft 11 in', 'straight');
-        $this->driver()->executeScript('arguments[0].dispatchEvent(new MouseEvent("click", { bubbles: true }))', [$this->see('[data-way="w-locker-bow"]')]);
-        $this->see('[data-bend="w-locker-bow:0"]');
-        $this->drag('[data-bend="w-locker-bow:0"]', 0, -40);
+        $this->driver()->executeScript('arguments[0].dispatchEvent(new MouseEvent("click", { bubbles: true }))', [$this->see('[data-way="w-locker-bow"] [role=button]')]);
+        $this->see('[data-piece="w-locker-bow:0"]');
+        $this->drag('[data-piece="w-locker-bow:0"]', 0, -40);
         $this->until(fn (): bool => $this->figure('way-w-locker-bow') !== '2 ft 11 in', 'longer over its bend');
-        $this->click('//button[@aria-label="Straighten Bow locker to Bow deck"]');
+        $once = $this->figure('way-w-locker-bow');
+        $this->drag('[data-bend="w-locker-bow:0"]', 0, -30);
+        $this->until(fn (): bool => $this->figure('way-w-locker-bow') !== $once, 'the same bend farther out');
+        self::assertCount(1, $this->driver()->findElements(WebDriverBy::cssSelector('[data-bend]')));
+    }
+
+    /** Without a mouse: a way taken, bent, its bend moved and taken out, on the drawing and in the list. */
+    public function test_a_way_is_bent_by_keys_and_in_the_list(): void
+    {
+        $this->openStage('Tiller skiff', 'Layout');
+        $this->click('//button[@aria-label="Measure Bow locker to Bow deck along the drawing"]');
+        $this->until(fn (): bool => $this->figure('way-w-locker-bow') === '2 ft 11 in', 'straight');
+        $this->driver()->executeScript('arguments[0].focus()', [$this->see('[data-way="w-locker-bow"] [role=button]')]);
+        $this->press(WebDriverKeys::ENTER);
+        $this->tabTo('Way from Bow locker to Bow deck, piece 1');
+        $this->press(WebDriverKeys::ENTER);
+        $this->until(fn (): bool => $this->focused() === 'w-locker-bow:0', 'the new bend has the focus');
+        $this->press(...array_fill(0, 6, WebDriverKeys::ARROW_UP));
+        // From 4.4 by 0.4 over 4.8 by 0.5 to 5.2 by 0: 0.412 m and 0.640 m. None of the six presses is lost.
+        $this->until(fn (): bool => $this->figure('way-w-locker-bow') === '3 ft 5 in', 'longer over its bend');
+        $this->press(WebDriverKeys::DELETE);
         $this->until(fn (): bool => $this->figure('way-w-locker-bow') === '2 ft 11 in', 'straight again');
+
+        $this->clickOn('button[aria-label="More of Bow locker to Bow deck"]');
+        $this->clickOn('button[aria-label="Bend Bow locker to Bow deck once more"]');
+        $this->see('input[aria-label="Bow locker to Bow deck, bend 1 to port"]');
+        $this->typeInto('Bow locker to Bow deck, bend 1 to port', '-2 ft');
+        $this->until(fn (): bool => $this->figure('way-w-locker-bow') !== '2 ft 11 in', 'typed, and longer');
+        $this->clickOn('button[aria-label="Take out bend 1 of Bow locker to Bow deck"]');
+        $this->until(fn (): bool => $this->figure('way-w-locker-bow') === '2 ft 11 in', 'straight once more');
+    }
+
+    /** What lay in a tube before takes its room, until it is drawn out. */
+    public function test_old_cables_fill_a_tube(): void
+    {
+        $this->openStage('Tiller skiff', 'Layout');
+        $this->clickOn('button[aria-label="More of Port gunwale to Bow locker"]');
+        $this->clickOn('button[aria-label="One more old cable in Port gunwale to Bow locker"]');
+        $this->typeInto('Port gunwale to Bow locker, old cable 1', '1 1/4');
+        $this->until(fn (): bool => $this->valueOf('Port gunwale to Bow locker, old cable 1') === '1.25 in', 'kept');
+        $this->clickOn('#tab-tubes');
+        $this->until(fn (): bool => str_contains($this->textOf('[data-tube="w-midship-locker"]'), 'there before, 31.8 mm'), 'it lies there');
+        self::assertStringContainsString('No room for another', $this->textOf('[data-tube="w-midship-locker"]'));
+        $this->clickOn('#tab-places');
+        $this->clickOn('button[aria-label="More of Port gunwale to Bow locker"]');
+        $this->clickOn('button[aria-label="Old cable 1 of Port gunwale to Bow locker is drawn out"]');
+        $this->clickOn('#tab-tubes');
+        $this->until(fn (): bool => ! str_contains($this->textOf('[data-tube="w-midship-locker"]'), 'there before'), 'drawn out');
     }
 
     public function test_an_overfull_tube(): void
@@ -167,6 +213,12 @@ final class BoatPlanTest extends BrowserTestCase
         $this->until(fn (): bool => str_contains($this->page(), 'It can be built as it is laid out'), 'taken back');
         $this->click('//a[contains(., "A4 (PDF)")]');
         self::assertStringStartsWith('%PDF', (string) file_get_contents($this->download('stern-board.pdf')));
+    }
+
+    /** @return string which bend has the focus */
+    private function focused(): string
+    {
+        return (string) $this->driver()->executeScript('return document.activeElement.getAttribute("data-bend") ?? ""');
     }
 
     /** Metres forward and to port. */

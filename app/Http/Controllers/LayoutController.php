@@ -81,6 +81,7 @@ final class LayoutController extends Controller
             'id' => $way->id,
             'length_m' => $way->length,
             'drawn_m' => MoveOnPlan::drawnLength($evaluation->plan->boat, $way),
+            'support_m' => $way->support,
             'pull' => Pull::says($evaluation->plan, $way),
             'cables' => count($evaluation->ducts->in($way)),
             'bore' => $bore === null ? null : self::bore($bore),

@@ -56,7 +56,9 @@ final class TypedQuantity
         if ($text === '') {
             return null;
         }
-        $name = substr($field, (int) strrpos('.'.$field, '.'));
+        // "occupied_mm.0" is one of the lengths of a list.
+        $path = (string) preg_replace('~\.\d+$~', '', $field);
+        $name = substr($path, (int) strrpos('.'.$path, '.'));
         if ($name === 'gauge') {
             return self::gauge($typed, $text, $units);
         }
@@ -68,7 +70,7 @@ final class TypedQuantity
                 ? -self::length($typed, $match[1], $units)
                 : self::length($typed, $text, $units),
             // Small measures are millimetres, or inches where those were chosen.
-            'mm' => 1000 * self::length($typed, preg_match('~^[\d.,]+$~', $text) === 1 ? $text.($units === Units::Metric ? ' mm' : ' in') : $text, $units),
+            'mm' => 1000 * self::length($typed, preg_match('~^[\d.,/\s]+$~', $text) === 1 ? $text.($units === Units::Metric ? ' mm' : ' in') : $text, $units),
             default => self::number($typed, $text, $ending, $units),
         };
     }
@@ -91,14 +93,18 @@ final class TypedQuantity
     {
         $metres = 0.0;
         $rest = str_replace(',', '.', $text);
-        $pattern = '~^\s*(\d+(?:\.\d+)?|\.\d+)(?:\s+(\d+)/(\d+))?\s*(feet|foot|ft|inches|inch|in|mm|cm|m|\'|"|′|″)?~u';
+        $pattern = '~^\s*(?:(\d+)/([1-9]\d*)|(\d+(?:\.\d+)?|\.\d+)(?:\s+(\d+)/([1-9]\d*))?)\s*(feet|foot|ft|inches|inch|in|mm|cm|m|\'|"|′|″)?~u';
         $bare = $units === Units::Metric ? 1.0 : 0.3048;
-        while ($rest !== '' && preg_match($pattern, $rest, $match) === 1) {
-            $value = (float) $match[1] + (($match[2] ?? '') === '' ? 0.0 : (int) $match[2] / max(1, (int) ($match[3] ?? 1)));
-            $metres += $value * (isset($match[4]) ? self::LENGTH_UNITS[$match[4]] : $bare);
+        while ($rest !== '' && preg_match($pattern, $rest, $match, PREG_UNMATCHED_AS_NULL) === 1) {
+            $value = (float) ($match[3] ?? 0) + (int) ($match[1] ?? $match[4] ?? 0) / (int) ($match[2] ?? $match[5] ?? 1);
+            $unit = $match[6] ?? null;
+            if ($unit === null && $bare === null) {
+                break;
+            }
+            $metres += $value * ($unit === null ? $bare : self::LENGTH_UNITS[$unit]);
             // After feet a bare number is inches: 19' 6
-            $bare = isset($match[4]) && self::LENGTH_UNITS[$match[4]] === 0.3048 ? 0.0254 : 0.0;
-            $rest = ltrim(substr($rest, strlen($match[0])));
+            $bare = $unit !== null && self::LENGTH_UNITS[$unit] === 0.3048 ? 0.0254 : null;
+            $rest = ltrim(substr($rest, strlen((string) $match[0])));
         }
         if ($rest !== '' || preg_match('~\d~', $text) !== 1) {
             throw QuantityRefused::expected('a length, such as 19ft 6in or 6 m', $typed);

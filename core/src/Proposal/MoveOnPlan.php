@@ -47,7 +47,7 @@ final class MoveOnPlan
     /** A change with the lengths of the ways that follow the drawing, where it moves anything of it. */
     public static function followed(PlanDocument $document, Patch $patch): Patch
     {
-        $moved = array_column(array_filter($patch->fields(), static fn (array $field): bool => in_array($field['path'], self::DRAWN, true)), 'on');
+        $moved = array_column(array_filter($patch->fields(), static fn (array $field): bool => in_array(explode('.', $field['path'])[0], self::DRAWN, true)), 'on');
         if ($moved === []) {
             return $patch;
         }

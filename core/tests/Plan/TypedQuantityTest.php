@@ -30,7 +30,7 @@ final class TypedQuantityTest extends TestCase
             ['run.length_m', '19ft 6in', $metric, 5.9436], ['run.length_m', "19' 6\"", $metric, 5.9436], ['run.length_m', '19 ft 6', $imperial, 5.9436],
             ['run.length_m', '6 m', $imperial, 6.0], ['run.length_m', '6', $imperial, 1.8288], ['run.length_m', '6', $metric, 6.0],
             ['run.length_m', '5,9 m', $metric, 5.9], ['run.length_m', '590cm', $imperial, 5.9], ['run.length_m', '7 1/2 in', $metric, 0.1905],
-            ['y_m', '-1 ft 6 in', $imperial, -0.4572], ['at_m.x_m', '−0.5', $metric, -0.5], ['deploy.shaft_mm', '1 1/4 in', $metric, 31.75], ['diameter_mm', '19', $metric, 19.0], ['diameter_mm', '1', $imperial, 25.4],
+            ['y_m', '-1 ft 6 in', $imperial, -0.4572], ['at_m.x_m', '−0.5', $metric, -0.5], ['deploy.shaft_mm', '1 1/4 in', $metric, 31.75], ['diameter_mm', '19', $metric, 19.0], ['occupied_mm.0', '3/8 in', $metric, 9.525], ['bore_mm', '3/4', $imperial, 19.05], ['bore_mm', '1 1/4', $imperial, 31.75], ['run.length_m', '2 ft 3/4 in', $metric, 0.62865], ['diameter_mm', '1', $imperial, 25.4],
             ['thrust_n', '112', $imperial, 498.2008192], ['thrust_n', '498 N', $imperial, 498.0], ['boat.loaded_kg', '2000 lb', $metric, 907.18474], ['boat.windage_m2', '26 ft²', $metric, 2.41547904], ['shaft.lean_deg', '5°', $metric, 5.0], ['celsius', '9 °C', $imperial, 9.0],
             ['run.length_m', '', $metric, null], ['protection.0.from_source_m', '6in', $metric, 0.1524],
             ['run.gauge', '6 AWG', $metric, '6 AWG'], ['run.gauge', '6awg', $imperial, '6 AWG'], ['run.gauge', '6', $imperial, '6 AWG'],
@@ -56,7 +56,7 @@ final class TypedQuantityTest extends TestCase
     public static function refused(): array
     {
         return [
-            ['run.length_m', 'about 6', '19ft 6in'], ['run.length_m', '6 ft x', '19ft 6in'], ['run.length_m', '-6 m', '19ft 6in'],
+            ['run.length_m', 'about 6', '19ft 6in'], ['run.length_m', '6 ft x', '19ft 6in'], ['run.length_m', '6 m 5', '19ft 6in'], ['bore_mm', '3/0 in', '19ft 6in'], ['run.length_m', '-6 m', '19ft 6in'],
             ['run.gauge', '7 AWG', '2/0 AWG'], ['run.gauge', 'thick', '2/0 AWG'], ['fuse_a', '5 V', '30 A'], ['rested_v', '12.7.1', '12.7 V'], ['rested_v', '13200', 'did you mean 13.2 V'], ['thrust_n', '20 kg', '500 N'],
         ];
     }

@@ -39,6 +39,9 @@ final class BoatPlanTest extends TestCase
         $document = Plans::changed(Plans::routed(), ['way:tube' => ['measured' => 'drawing']]);
         $typed = MoveOnPlan::followed($document, Patch::set('station:bow', ['x_m' => 2.5]));
         self::assertEqualsWithDelta(2.0, self::after($document, $typed)->boat->way('tube')?->length, 1e-9);
+        $bent = $document->with(Patch::set('way:tube', ['bends_m' => [(object) ['x_m' => 0.5, 'y_m' => 3.0]]]));
+        $typed = MoveOnPlan::followed($bent, Patch::set('way:tube', ['bends_m.0.x_m' => 4.0]));
+        self::assertEqualsWithDelta(7.61, self::after($bent, $typed)->boat->way('tube')?->length, 1e-9, '4.61 m slantwise, and 3 m');
         $other = Patch::set('station:bow', ['kind' => 'locker']);
         self::assertSame($other, MoveOnPlan::followed($document, $other));
     }

@@ -4,17 +4,18 @@ import type { Layout, PlannedJob } from '../api/types';
 import type { Place } from '../plan/usePlanEdits';
 import { length, useUnits } from '../units/units';
 import classes from './BoatPlan.module.css';
-import { ringPath, snapped, STEP } from './boatGeometry';
+import { drawn, inserted, nudged, placeInWords, ringPath, snapped } from './boatGeometry';
 import { useDrag } from './useDrag';
 import { useSize } from './useSize';
+import { type BendHold, WayBends } from './WayBends';
 
 type Station = NonNullable<NonNullable<PlannedJob['plan']['boat']>['stations']>[number];
 type Way = NonNullable<NonNullable<PlannedJob['plan']['boat']>['ways']>[number];
 
-/** What is done on the plan by hand; each has its line in the list of places as well. */
+/** What is done on the plan by hand, told from where things are when its turn comes; each has its line in the list of places as well. */
 export interface PlanActs {
-    move: (station: string, to: Place) => void;
-    bend: (way: string, bends: Place[]) => void;
+    move: (station: string, to: (now: Place) => Place) => void;
+    bend: (way: string, bends: (now: Place[]) => Place[]) => void;
 }
 
 interface Props {
@@ -33,9 +34,8 @@ interface Props {
     drafted: PlannedJob['plan'] | null;
 }
 
-type Thing = { kind: 'station'; id: string } | { kind: 'bend'; way: string; at: number };
+type Thing = { kind: 'station'; id: string } | BendHold;
 
-const ARROWS: Record<string, [number, number]> = { ArrowRight: [STEP, 0], ArrowLeft: [-STEP, 0], ArrowUp: [0, STEP], ArrowDown: [0, -STEP] };
 const FLAMMABLE = (station: Station) => station.kind === 'engine' || station.petrol_vapour === true;
 
 /** The boat from above, bow to the right, to scale: stations and ways, compartments with their lids, what a run takes. */
@@ -57,9 +57,9 @@ export function BoatPlan({ job, layout, lit, chosen, onChoose, acts, onDraft, dr
         }
         const to = snapped({ x_m: at.x, y_m: -at.y }, hull);
         if (what.kind === 'station') {
-            acts?.move(what.id, to);
+            acts?.move(what.id, () => to);
         } else {
-            acts?.bend(what.way, inserted(ways.find((way) => way.id === what.way)?.bends_m ?? [], what.at, to));
+            acts?.bend(what.way, (now) => withBend(now, what, to));
         }
     });
     const drafting = held?.what.kind === 'station' ? held.what.id : '';
@@ -72,20 +72,22 @@ export function BoatPlan({ job, layout, lit, chosen, onChoose, acts, onDraft, dr
     useEffect(() => {
         tell.current(drafting === '' ? null : { station: drafting, at: { x_m: draftX, y_m: draftY } });
     }, [drafting, draftX, draftY]);
-    const placeOf = (station: Station): { x: number; y: number } =>
-        held?.what.kind === 'station' && held.what.id === station.id ? drawn(snapped({ x_m: held.at.x, y_m: -held.at.y }, hull)) : drawn(station);
+    const placeOf = (station: Station): { x: number; y: number } => drawn(draft !== null && drafting === station.id ? draft : station);
     const find = (id: string) => stations.find((station) => station.id === id);
+    const named = (id: string) => find(id)?.name || id;
+    const labelOf = (way: Way) => `Way from ${named(way.from)} to ${named(way.to)}`;
+    const inHand = acts === null ? undefined : ways.find((way) => chosen === `way:${way.id}`);
     const spotsOf = (way: Way) => {
         const [from, to] = [find(way.from), find(way.to)];
-        const bends = (way.bends_m ?? []).map(drawn);
-        const held_ = held?.what.kind === 'bend' && held.what.way === way.id ? inserted(bends, held.what.at, drawn(snapped({ x_m: held.at.x, y_m: -held.at.y }, hull))) : bends;
-        return from === undefined || to === undefined ? [] : [placeOf(from), ...held_, placeOf(to)];
+        const bends = way.bends_m ?? [];
+        const now = held === null || draft === null || held.what.kind === 'station' || held.what.way !== way.id ? bends : withBend(bends, held.what, draft);
+        return from === undefined || to === undefined ? [] : [placeOf(from), ...now.map(drawn), placeOf(to)];
     };
     const nudge = (station: Station) => (event: KeyboardEvent) => {
-        const by = ARROWS[event.key];
-        if (by !== undefined && acts !== null) {
+        const to = nudged(event.key);
+        if (to !== null && acts !== null) {
             event.preventDefault();
-            acts.move(station.id, { x_m: Number((station.x_m + by[0]).toFixed(2)), y_m: Number((station.y_m + by[1]).toFixed(2)) });
+            acts.move(station.id, to);
         }
     };
     return (
@@ -116,16 +118,26 @@ export function BoatPlan({ job, layout, lit, chosen, onChoose, acts, onDraft, dr
                     <g key={way.id} data-way={way.id} data-chosen={chosen === on || undefined} data-lit={lit.includes(way.id) || undefined} onClick={() => onChoose(on)}>
                         {way.kind === 'tube' && <path d={d} className={classes.tube} strokeWidth={Math.max(9 * pixel, (way.bore_mm ?? 20) / 1000)} data-full={facts?.bore?.too_full || undefined} />}
                         <path d={d} className={classes.way} data-kind={way.kind} strokeWidth={(lit.includes(way.id) ? 4.5 : 2) * pixel} strokeDasharray={way.kind === 'open' ? `${7 * pixel} ${5 * pixel}` : way.kind === 'gunwale' ? `${2 * pixel} ${4 * pixel}` : undefined} />
-                        <path d={d} className={classes.grasp} strokeWidth={18 * pixel} />
+                        <path
+                            d={d}
+                            className={classes.grasp}
+                            strokeWidth={18 * pixel}
+                            role="button"
+                            tabIndex={0}
+                            aria-pressed={chosen === on}
+                            aria-label={`${labelOf(way)}, ${length(way.length_m, system)}${acts === null ? '' : '. Enter takes it, to bend it'}`}
+                            onKeyDown={(event) => {
+                                if (event.key === 'Enter' || event.key === ' ') {
+                                    event.preventDefault();
+                                    onChoose(on);
+                                }
+                            }}
+                        />
                         {drafted !== null && lengthIn(drafted, way.id) !== way.length_m && spots[0] !== undefined && (
                             <text x={(spots[0].x + (spots.at(-1)?.x ?? 0)) / 2} y={(spots[0].y + (spots.at(-1)?.y ?? 0)) / 2} fontSize={16 * pixel} textAnchor="middle" className={classes.draft} strokeWidth={5 * pixel} data-figure="draft-length">
                                 {length(lengthIn(drafted, way.id), system)}
                             </text>
                         )}
-                        {acts !== null && chosen === on &&
-                            spots.slice(1).map((spot, at) => (
-                                <circle key={at} cx={(spot.x + (spots[at]?.x ?? 0)) / 2} cy={(spot.y + (spots[at]?.y ?? 0)) / 2} r={7 * pixel} className={classes.grip} strokeWidth={1.5 * pixel} data-bend={`${way.id}:${at}`} onPointerDown={hold({ kind: 'bend', way: way.id, at })} />
-                            ))}
                     </g>
                 );
             })}
@@ -141,7 +153,7 @@ export function BoatPlan({ job, layout, lit, chosen, onChoose, acts, onDraft, dr
             {stations.map((station) => {
                 const at = placeOf(station);
                 const on = `station:${station.id}`;
-                const name = station.name === undefined || station.name === '' ? station.id : station.name;
+                const name = named(station.id);
                 const below = station.y_m < 0;
                 const aboard = layout.stations.find((one) => one.id === station.id)?.aboard !== false;
                 return (
@@ -152,7 +164,7 @@ export function BoatPlan({ job, layout, lit, chosen, onChoose, acts, onDraft, dr
                         className={classes.station}
                         role="button"
                         tabIndex={0}
-                        aria-label={`${name}: ${length(station.x_m, system)} forward of the transom, ${station.y_m === 0 ? 'on the middle' : `${length(Math.abs(station.y_m), system)} to ${station.y_m > 0 ? 'port' : 'starboard'}`}${aboard ? '' : ', outside the hull'}${acts === null ? '' : '. Arrows move it'}`}
+                        aria-label={`${name}: ${placeInWords(station, system)}${aboard ? '' : ', outside the hull'}${acts === null ? '' : '. Arrows move it'}`}
                         onClick={() => onChoose(on)}
                         onKeyDown={nudge(station)}
                         onPointerDown={acts === null ? undefined : hold({ kind: 'station', id: station.id })}
@@ -165,6 +177,9 @@ export function BoatPlan({ job, layout, lit, chosen, onChoose, acts, onDraft, dr
                     </g>
                 );
             })}
+            {inHand !== undefined && acts !== null && (
+                <WayBends key={inHand.id} way={inHand.id} label={labelOf(inHand)} spots={spotsOf(inHand)} bends={inHand.bends_m ?? []} pixel={pixel} onHold={hold} onBend={(bends) => acts.bend(inHand.id, bends)} />
+            )}
             <text x={frame.x + 8 * pixel} y={frame.y + 16 * pixel} fontSize={13 * pixel} className={classes.side}>
                 port
             </text>
@@ -196,10 +211,7 @@ function lengthIn(plan: PlannedJob['plan'], way: string): number | undefined {
     return plan.boat?.ways?.find((one) => one.id === way)?.length_m;
 }
 
-function inserted<T>(list: T[], at: number, one: T): T[] {
-    return [...list.slice(0, at), one, ...list.slice(at)];
-}
-
-function drawn({ x_m, y_m }: Place): { x: number; y: number } {
-    return { x: x_m, y: -y_m };
+/** The bends of a way once one is moved, or a new one drawn out of a straight piece. */
+function withBend(bends: Place[], { kind, at }: BendHold, to: Place): Place[] {
+    return kind === 'piece' ? inserted(bends, at, to) : bends.map((bend, which) => (which === at ? to : bend));
 }

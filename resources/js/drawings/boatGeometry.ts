@@ -1,5 +1,6 @@
 import type { Layout } from '../api/types';
 import type { Place } from '../plan/usePlanEdits';
+import { length, type System } from '../units/units';
 
 type Hull = NonNullable<Layout['hull']>;
 
@@ -41,4 +42,27 @@ export function round(metres: number): number {
 /** A ring of the hull as a path: bow to the right, port up. */
 export function ringPath(ring: number[][]): string {
     return `M${ring.map(([x = 0, y = 0]) => `${x.toFixed(3)} ${(-y).toFixed(3)}`).join('L')}Z`;
+}
+
+/** The arrows of the keyboard as steps on the drawing. */
+const ARROWS: Record<string, [number, number]> = { ArrowRight: [STEP, 0], ArrowLeft: [-STEP, 0], ArrowUp: [0, STEP], ArrowDown: [0, -STEP] };
+
+/** Where an arrow takes a place; null: the key is none. */
+export function nudged(key: string): ((now: Place) => Place) | null {
+    const by = ARROWS[key];
+    return by === undefined ? null : (now) => ({ x_m: Number((now.x_m + by[0]).toFixed(2)), y_m: Number((now.y_m + by[1]).toFixed(2)) });
+}
+
+/** A place as people say it: from the transom, and to which side. */
+export function placeInWords(place: Place, system: System): string {
+    return `${length(place.x_m, system)} forward of the transom, ${place.y_m === 0 ? 'on the middle' : `${length(Math.abs(place.y_m), system)} to ${place.y_m > 0 ? 'port' : 'starboard'}`}`;
+}
+
+/** Forward and to port in the plan; to the right and down in the drawing. */
+export function drawn({ x_m, y_m }: Place): { x: number; y: number } {
+    return { x: x_m, y: -y_m };
+}
+
+export function inserted<T>(list: T[], at: number, one: T): T[] {
+    return [...list.slice(0, at), one, ...list.slice(at)];
 }

@@ -13,6 +13,7 @@ import { Findings } from '../plan/Findings';
 import { usePreview } from '../power/usePreview';
 import { WhyPanel } from '../power/WhyPanel';
 import { BoardsPane } from './BoardsPane';
+import { bent, moved } from './drawingEdits';
 import { HolesPane } from './HolesPane';
 import { MountingPane } from './MountingPane';
 import { type Pane, PANES } from './panes';
@@ -84,7 +85,7 @@ function BoatLayout({ job, edits, silent }: StageProps) {
                             Let go here: {[...preview.changes, preview.verdict].join(' · ')}
                         </span>
                     )}
-                    <span className="quiet" hidden={preview !== null}>{data?.hull === null ? 'say hull, length and beam in the plan, and she is drawn' : 'to scale, bow to the right; drag a station, or take it and press the arrows'}</span>
+                    <span className="quiet" hidden={preview !== null}>{data?.hull === null ? 'say hull, length and beam in the plan, and she is drawn' : 'to scale, bow to the right; drag a station or a bend, or take it and press the arrows'}</span>
                 </header>
                 <div className={classes.tree}>
                     {data === undefined ? (
@@ -101,8 +102,8 @@ function BoatLayout({ job, edits, silent }: StageProps) {
                             acts={
                                 job.can_change
                                     ? {
-                                          move: (station, at) => void edits.submit(() => ({ propose: { make: 'move', station, at } })),
-                                          bend: (way, bends) => void edits.submit(() => ({ propose: { make: 'bends', way, bends } })),
+                                          move: (station, to) => void edits.submit((now) => moved(now, station, to)),
+                                          bend: (way, bends) => void edits.submit((now) => bent(now, way, bends)),
                                       }
                                     : null
                             }

@@ -1,0 +1,81 @@
+import { Button, TextInput } from '@mantine/core';
+import { useState } from 'react';
+
+import { HeadRow } from '../look/HeadRow';
+import table from '../look/table.module.css';
+import { PartField } from '../plan/PartField';
+import { PlaceSelect } from '../plan/PlaceSelect';
+import { TakeOut } from '../plan/TakeOut';
+import { length, useUnits } from '../units/units';
+import type { PlacesProps } from './PlacesPane';
+import { stationName } from './stationName';
+
+const KINDS = [['deck', 'deck'], ['locker', 'locker'], ['console', 'console'], ['battery', 'battery place'], ['engine', 'engine place'], ['transom', 'transom'], ['motor', 'motor mount']] as const;
+const LIDS = [['none', 'no lid'], ['forward', 'hinged forward'], ['aft', 'hinged aft'], ['port', 'hinged to port'], ['starboard', 'hinged to starboard']] as const;
+const VAPOUR = [['no', 'none gathers'], ['yes', 'can gather']] as const;
+
+/** The stations of the boat, each with where it is, and a new one. */
+export function StationsList({ job, layout, edits, chosen, onChoose }: PlacesProps) {
+    const { system } = useUnits();
+    const [name, setName] = useState('');
+    const stations = job.plan.boat?.stations ?? [];
+    const fixed = !job.can_change;
+    const set = (on: string, fields: Record<string, unknown>) => void edits.submit(() => ({ patch: [{ on, set: fields }] }));
+    return (
+        <section className={table.section} aria-label="Stations">
+            <table className={table.table}>
+                <HeadRow heads={['station', 'forward of the transom', 'to port (− starboard)', 'kind', 'lid', 'petrol vapour', 'battery or lid moves']} unseen="to be done" />
+                <tbody>
+                    {stations.map((station) => {
+                        const on = `station:${station.id}`;
+                        const label = stationName(job, station.id);
+                        return (
+                            <tr key={station.id} data-chosen={chosen === on || undefined} onFocus={() => onChoose(on)}>
+                                <td>
+                                    <PartField edits={edits} readOnly={fixed} on={on} field="name" label={`Name of ${label}`} value={label} words />
+                                </td>
+                                <td>
+                                    <PartField edits={edits} readOnly={fixed} on={on} field="x_m" label={`${label}, forward of the transom`} value={length(station.x_m, system)} />
+                                </td>
+                                <td>
+                                    <PartField edits={edits} readOnly={fixed} on={on} field="y_m" label={`${label}, to port`} value={station.y_m < 0 ? `-${length(-station.y_m, system)}` : length(station.y_m, system)} />
+                                </td>
+                                <td>
+                                    <PlaceSelect label={`Kind of ${label}`} value={station.kind ?? ''} choices={KINDS} readOnly={fixed} onChosen={(kind) => set(on, { kind })} />
+                                </td>
+                                <td>
+                                    <PlaceSelect label={`Lid of ${label}`} value={station.lid ?? 'none'} choices={LIDS} readOnly={fixed} onChosen={(lid) => set(on, { lid })} />
+                                </td>
+                                <td>
+                                    <PlaceSelect label={`Petrol vapour at ${label}`} value={station.petrol_vapour === undefined ? '' : station.petrol_vapour ? 'yes' : 'no'} choices={VAPOUR} readOnly={fixed} onChosen={(vapour) => set(on, { petrol_vapour: vapour === 'yes' })} />
+                                </td>
+                                <td>
+                                    <input type="checkbox" aria-label={`At ${label} a battery or lid moves`} checked={station.moves ?? false} disabled={fixed} onChange={(event) => set(on, { moves: event.currentTarget.checked })} />
+                                </td>
+                                <td>
+                                    {!fixed && (
+                                        <TakeOut edits={edits} on={on} label={label} />
+                                    )}
+                                </td>
+                            </tr>
+                        );
+                    })}
+                </tbody>
+            </table>
+            {!fixed && (
+                <form
+                    className={table.form}
+                    onSubmit={(event) => {
+                        event.preventDefault();
+                        void edits.submit(() => ({ propose: { make: 'station', name, kind: 'locker', at: { x_m: Number(((layout.hull?.length_m ?? 4) / 2).toFixed(2)), y_m: 0 } } })).then((kept) => kept && setName(''));
+                    }}
+                >
+                    <TextInput size="xs" label="New station" value={name} onChange={(event) => setName(event.currentTarget.value)} required />
+                    <Button type="submit" size="compact-sm" variant="outline">
+                        Put it amidships
+                    </Button>
+                </form>
+            )}
+        </section>
+    );
+}

@@ -1,0 +1,88 @@
+import type { PlannedJob } from '../api/types';
+import table from '../look/table.module.css';
+import { PartField } from '../plan/PartField';
+import { PlaceSelect } from '../plan/PlaceSelect';
+import type { PlanEdits } from '../plan/usePlanEdits';
+import { length, small, useUnits } from '../units/units';
+import { bent, bentOnceMore } from './drawingEdits';
+import type { Way } from './WayRow';
+
+const CHAFE = [['protected', 'protected all along'], ['bulkhead', 'through a bare bulkhead'], ['edge', 'against an edge']] as const;
+
+/** mm: a cable that lies in a tube already, until it is measured */
+const OLD_CABLE = 8;
+
+interface Props {
+    way: Way;
+    /** m between what holds its wires, said or usual */
+    support: number | undefined;
+    label: string;
+    job: PlannedJob;
+    edits: PlanEdits;
+}
+
+/** What holds a way's wires, what lies in it from before, and its bends, one by one. */
+export function WayDetails({ way, support, label, job, edits }: Props) {
+    const { system } = useUnits();
+    const fixed = !job.can_change;
+    const on = `way:${way.id}`;
+    const set = (fields: Record<string, unknown>) => void edits.submit(() => ({ patch: [{ on, set: fields }] }));
+    const before = way.occupied_mm ?? [];
+    const bends = way.bends_m ?? [];
+    const across = (metres: number) => (metres < 0 ? `-${length(-metres, system)}` : length(metres, system));
+    return (
+        <div className={table.entry} role="group" aria-label={label}>
+            <div className={table.fields}>
+                <label>
+                    <input type="checkbox" aria-label={`${label}: a spare cable stays in it`} checked={way.spare_cable ?? false} disabled={fixed} onChange={(event) => set({ spare_cable: event.currentTarget.checked })} /> a spare cable stays in it
+                </label>
+                <label>
+                    <input type="checkbox" aria-label={`${label}: through the engine's space`} checked={way.engine_space ?? false} disabled={fixed} onChange={(event) => set({ engine_space: event.currentTarget.checked })} /> through the engine’s space
+                </label>
+                <label>
+                    held every <PartField edits={edits} readOnly={fixed} on={on} field="support_m" label={`${label}, held every`} value={length(support, system)} />
+                </label>
+                <label>
+                    sheath <PlaceSelect label={`${label}, sheath`} value={way.chafe ?? 'protected'} choices={CHAFE} readOnly={fixed} onChosen={(chafe) => set({ chafe })} />
+                </label>
+            </div>
+            <div className={table.fields}>
+                <span>Lies in it from before:{before.length === 0 && ' nothing'}</span>
+                {before.map((diameter, at) => (
+                    <span key={at}>
+                        <PartField edits={edits} readOnly={fixed} on={on} field={`occupied_mm.${at}`} label={`${label}, old cable ${at + 1}`} value={small(diameter, system)} />{' '}
+                        {!fixed && (
+                            <button type="button" className="act" aria-label={`Old cable ${at + 1} of ${label} is drawn out`} onClick={() => set({ occupied_mm: before.filter((_, which) => which !== at) })}>
+                                drawn out
+                            </button>
+                        )}
+                    </span>
+                ))}
+                {!fixed && (
+                    <button type="button" className="act" aria-label={`One more old cable in ${label}`} onClick={() => set({ occupied_mm: [...before, OLD_CABLE] })}>
+                        one more
+                    </button>
+                )}
+            </div>
+            <div className={table.fields}>
+                <span>Bends{bends.length === 0 && ': none, it runs straight'}</span>
+                {bends.map((bend, at) => (
+                    <span key={at}>
+                        {at + 1}: <PartField edits={edits} readOnly={fixed} on={on} field={`bends_m.${at}.x_m`} label={`${label}, bend ${at + 1} forward of the transom`} value={length(bend.x_m, system)} /> forward,{' '}
+                        <PartField edits={edits} readOnly={fixed} on={on} field={`bends_m.${at}.y_m`} label={`${label}, bend ${at + 1} to port`} value={across(bend.y_m)} /> to port{' '}
+                        {!fixed && (
+                            <button type="button" className="act" aria-label={`Take out bend ${at + 1} of ${label}`} onClick={() => void edits.submit((now) => bent(now, way.id, (there) => there.filter((_, which) => which !== at)))}>
+                                take out
+                            </button>
+                        )}
+                    </span>
+                ))}
+                {!fixed && (
+                    <button type="button" className="act" aria-label={`Bend ${label} once more`} onClick={() => void edits.submit((now) => bentOnceMore(now, way.id))}>
+                        bend it once more
+                    </button>
+                )}
+            </div>
+        </div>
+    );
+}

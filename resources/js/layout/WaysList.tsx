@@ -1,0 +1,49 @@
+import { Button } from '@mantine/core';
+import { useState } from 'react';
+
+import { HeadRow } from '../look/HeadRow';
+import table from '../look/table.module.css';
+import { PlaceSelect } from '../plan/PlaceSelect';
+import type { PlacesProps } from './PlacesPane';
+import { stationName } from './stationName';
+import { WayRow } from './WayRow';
+
+/** The ways of the boat, and a new one. */
+export function WaysList({ job, layout, edits, chosen, onChoose }: PlacesProps) {
+    const [between, setBetween] = useState<[string, string]>(['', '']);
+    const stations = job.plan.boat?.stations ?? [];
+    const ways = job.plan.boat?.ways ?? [];
+    const fixed = !job.can_change;
+    const choices = stations.map((station) => [station.id, stationName(job, station.id)] as const);
+    return (
+        <section className={table.section} aria-label="Ways">
+            <table className={table.table}>
+                <HeadRow heads={['way', 'length', 'on the drawing', 'kind', 'bore', 'curved', 'old wire in it', 'pull cord stays']} unseen="to be done" />
+                <tbody>
+                    {ways.map((way) => (
+                        <WayRow key={way.id} way={way} job={job} layout={layout} edits={edits} chosen={chosen} onChoose={onChoose} />
+                    ))}
+                </tbody>
+            </table>
+            {!fixed && stations.length > 1 && (
+                <form
+                    className={table.form}
+                    onSubmit={(event) => {
+                        event.preventDefault();
+                        void edits.submit(() => ({ propose: { make: 'way', from: between[0] || (stations[0]?.id ?? ''), to: between[1] || (stations[1]?.id ?? ''), kind: 'open' } }));
+                    }}
+                >
+                    <label>
+                        New way from <PlaceSelect label="New way from" value={between[0] || (stations[0]?.id ?? '')} choices={choices} readOnly={false} onChosen={(from) => setBetween([from, between[1]])} />
+                    </label>
+                    <label>
+                        to <PlaceSelect label="New way to" value={between[1] || (stations[1]?.id ?? '')} choices={choices} readOnly={false} onChosen={(to) => setBetween([between[0], to])} />
+                    </label>
+                    <Button type="submit" size="compact-sm" variant="outline">
+                        Draw it
+                    </Button>
+                </form>
+            )}
+        </section>
+    );
+}

@@ -1,0 +1,35 @@
+import type { PlannedJob } from '../api/types';
+import { inserted, round } from '../drawings/boatGeometry';
+import type { Change, Place } from '../plan/usePlanEdits';
+
+/** A station moved from where it is by then; null: it is gone. */
+export function moved(job: PlannedJob, station: string, to: (now: Place) => Place): Change | null {
+    const there = job.plan.boat?.stations?.find((one) => one.id === station);
+    return there === undefined ? null : { propose: { make: 'move', station, at: to({ x_m: there.x_m, y_m: there.y_m }) } };
+}
+
+/** The bends of a way changed from what they are by then; null: the way is gone. */
+export function bent(job: PlannedJob, way: string, bends: (now: Place[]) => Place[]): Change | null {
+    const there = job.plan.boat?.ways?.find((one) => one.id === way);
+    return there === undefined ? null : { propose: { make: 'bends', way, bends: bends(there.bends_m ?? []) } };
+}
+
+/** A bend more, in the middle of the longest straight piece. */
+export function bentOnceMore(job: PlannedJob, way: string): Change | null {
+    const there = job.plan.boat?.ways?.find((one) => one.id === way);
+    const end = (id?: string) => job.plan.boat?.stations?.find((station) => station.id === id);
+    const [from, to] = [end(there?.from), end(there?.to)];
+    if (from === undefined || to === undefined) {
+        return null;
+    }
+    return bent(job, way, (now) => {
+        const corners = [from, ...now, to];
+        const pieces = corners.slice(1).map((corner, at) => ({ at, begins: corners[at] ?? corner, ends: corner }));
+        const [longest] = pieces.sort((a, b) => lengthOf(b) - lengthOf(a));
+        return longest === undefined ? now : inserted(now, longest.at, { x_m: round((longest.begins.x_m + longest.ends.x_m) / 2), y_m: round((longest.begins.y_m + longest.ends.y_m) / 2) });
+    });
+}
+
+function lengthOf({ begins, ends }: { begins: Place; ends: Place }): number {
+    return Math.hypot(ends.x_m - begins.x_m, ends.y_m - begins.y_m);
+}
