@@ -178,18 +178,39 @@ final class BoatPlanTest extends BrowserTestCase
         $this->until(fn (): bool => str_contains($this->textOf('[aria-label=Findings]'), 'strikes the outermost edge of the bow'), 'the stop');
     }
 
-    /** A sensor says what disturbs it, a battery how far petrol is; a place to starboard is typed with a minus. */
-    public function test_places_of_batteries_and_stations_are_typed(): void
+    /** How far petrol is, what the motors push; a place to starboard is typed with a minus. */
+    public function test_motor_size_and_batteries_beside_petrol_have_drawings_that_answer(): void
     {
         $this->openStage('Tiller skiff', 'Layout');
         $this->typeInto('Port gunwale, to port', '-3 ft');
         $this->until(fn (): bool => $this->valueOf('Port gunwale, to port') === '-3 ft', 'to starboard');
         $this->clickOn('#tab-mounting');
-        $this->see('[data-place="battery:b1"]');
+        $this->see('[data-place="battery:b1"] svg[data-good=true]');
         $this->typeInto('Battery b1 to the nearest petrol fitting', '8 in');
         $this->until(fn (): bool => str_contains($this->textOf('[data-place="battery:b1"]'), 'from a petrol fitting'), 'too near');
+        $this->see('[data-place="battery:b1"] svg[data-good=false]');
         $this->clickOn('input[aria-label="A shield between Battery b1 and petrol"]');
         $this->until(fn (): bool => str_contains($this->textOf('[data-place="battery:b1"]'), 'Nothing speaks against'), 'behind a shield');
+
+        $this->see('[data-check=motor-size] svg[data-good=true]');
+        $this->typeInto('Thrust of Bow motor 36 V', '30 lbf');
+        $this->until(fn (): bool => str_contains($this->figure('motor-size'), 'The motors push 30 lbf in all'), 'too weak');
+        $this->see('[data-check=motor-size] svg[data-good=false]');
+    }
+
+    public function test_a_heading_sensor_and_an_antenna_have_drawings_that_answer(): void
+    {
+        $this->openStage('Catamaran', 'Layout');
+        $this->clickOn('#tab-mounting');
+        $this->see('[data-place="device:heading"] svg[data-good=true]');
+        self::assertStringContainsString('Nearest: the run Starboard hull to Cabin block, 4 ft 7 in', $this->textOf('[data-place="device:heading"]'));
+        $this->typeInto('Heading sensor, forward of the transom', '3.5 m');
+        $this->until(fn (): bool => str_contains($this->textOf('[data-place="device:heading"]'), 'it needs 3 ft 3 in'), 'too near');
+        $this->see('[data-place="device:heading"] svg[data-good=false]');
+        $this->see('[data-place="device:position"] svg[data-good=true]');
+        (new WebDriverSelect($this->see('select[aria-label="Position antenna sees"]')))->selectByValue('under-metal');
+        $this->until(fn (): bool => str_contains($this->textOf('[data-place="device:position"]'), 'sits under metal'), 'covered');
+        $this->see('[data-place="device:position"] svg[data-good=false]');
     }
 
     public function test_a_hole_nobody_looked_behind_is_a_stop_until_somebody_has(): void

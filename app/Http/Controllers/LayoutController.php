@@ -10,13 +10,15 @@ use Dinghy\Hull\Outline;
 use Dinghy\Layout\BoardProblems;
 use Dinghy\Layout\Bore;
 use Dinghy\Layout\Cable;
+use Dinghy\Layout\Line;
 use Dinghy\Layout\OtherRoutes;
 use Dinghy\Layout\Packing;
 use Dinghy\Layout\Pull;
+use Dinghy\Mounting\Disturbance;
 use Dinghy\Mounting\HoleAdvice;
+use Dinghy\Mounting\MotorSize;
 use Dinghy\Mounting\MountingCheck;
 use Dinghy\Mounting\PlaceCheck;
-use Dinghy\Mounting\Propulsion;
 use Dinghy\Plan\Board;
 use Dinghy\Plan\Device;
 use Dinghy\Plan\Hole;
@@ -54,11 +56,8 @@ final class LayoutController extends Controller
                 'length_m' => $other->length, 'gauge' => $other->gauge->name, 'copper_kg' => $other->copper(), 'now' => $other->now,
             ], OtherRoutes::of($evaluation, $job->judged(self::planOf($job)), $run)),
             'mounting' => array_values(array_filter(array_map(static fn (Device $device): ?array => self::mounting($device, $evaluation), array_values($evaluation->plan->devices)))),
-            'places' => array_map(static fn (PlaceCheck $place): array => [
-                'on' => $place->on, 'label' => $place->label, 'asks' => $place->asks, 'good' => $place->good, 'says' => $place->says,
-                'at' => $place->at === null ? null : [$place->at->x, $place->at->y], 'clear_m' => $place->clear,
-            ], PlaceCheck::allOf($evaluation)),
-            'propulsion' => self::propulsion($evaluation),
+            'places' => array_map(self::place(...), PlaceCheck::allOf($evaluation)),
+            'motor_size' => self::motorSize($evaluation),
             'holes' => array_map(static fn (Hole $hole): array => ['id' => $hole->id, 'label' => $hole->label(), 'drill' => HoleAdvice::drill($hole), 'sealant' => HoleAdvice::sealant($hole)], array_values($evaluation->plan->holes)),
             'boards' => array_map(static fn (Board $board): array => ['id' => $board->id, 'label' => $board->label(), 'problems' => BoardProblems::of($board)], array_values($evaluation->plan->boards)),
         ]);
@@ -67,9 +66,7 @@ final class LayoutController extends Controller
     /** @return array<string, mixed> */
     private static function hull(Outline $outline): array
     {
-        $spots = static fn (array $ring): array => array_map(static fn (Spot $spot): array => [$spot->x, $spot->y], $ring);
-
-        return ['length_m' => $outline->length, 'beam_m' => $outline->beam, 'shell' => $spots($outline->shell()), 'inner' => array_map($spots, $outline->inner())];
+        return ['length_m' => $outline->length, 'beam_m' => $outline->beam, 'shell' => self::spots($outline->shell()), 'inner' => array_map(self::spots(...), $outline->inner())];
     }
 
     /** @return array<string, mixed> */
@@ -115,15 +112,33 @@ final class LayoutController extends Controller
     }
 
     /** @return array<string, mixed> */
-    private static function propulsion(Evaluation $evaluation): array
+    private static function place(PlaceCheck $place): array
     {
-        $boat = $evaluation->plan->boat;
-        $thrust = array_sum(array_map(static fn (Device $device): float => $device->isMotor() ? $device->mounting->thrust ?? 0.0 : 0.0, $evaluation->plan->devices));
-
         return [
-            'thrust_n' => $thrust,
-            'needed_n' => $boat->loadedKilograms === null ? null : Propulsion::neededFor($boat->loadedKilograms),
-            'wind_m_s' => $boat->windage === null || $thrust <= 0 ? null : Propulsion::holdsAgainst($thrust, $boat->windage),
+            'on' => $place->on, 'label' => $place->label, 'asks' => $place->asks, 'good' => $place->answer->good, 'says' => $place->answer->says,
+            'at' => $place->at === null ? null : [$place->at->x, $place->at->y], 'clear_m' => $place->clear,
+            'disturbances' => array_map(static fn (Disturbance $disturbance): array => [
+                'label' => $disturbance->label, 'amps' => $disturbance->amps,
+                'distance_m' => $place->at === null ? null : $disturbance->distanceTo($place->at),
+                'lines' => array_map(static fn (Line $line): array => self::spots($line->spots), $disturbance->lines),
+            ], $place->disturbances),
         ];
+    }
+
+    /** @return array<string, mixed>|null */
+    private static function motorSize(Evaluation $evaluation): ?array
+    {
+        $size = MotorSize::of($evaluation);
+
+        return $size === null ? null : ['good' => $size->answer->good, 'says' => $size->answer->says, 'thrust_n' => $size->thrust, 'needed_n' => $size->needed, 'wind_m_s' => $size->wind];
+    }
+
+    /**
+     * @param  list<Spot>  $spots
+     * @return list<array{float, float}> m forward and to port
+     */
+    private static function spots(array $spots): array
+    {
+        return array_map(static fn (Spot $spot): array => [$spot->x, $spot->y], $spots);
     }
 }

@@ -17,6 +17,12 @@ final readonly class Line
     {
     }
 
+    /** @param  non-empty-list<Spot>  $spots  one of them: a point */
+    public static function through(array $spots): self
+    {
+        return new self($spots);
+    }
+
     public static function of(Boat $boat, Way $way): self
     {
         return new self([$boat->stations[$way->from]->at(), ...$way->bends, $boat->stations[$way->to]->at()]);

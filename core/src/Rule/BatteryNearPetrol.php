@@ -9,7 +9,7 @@ use Dinghy\Plan\Patch;
 final readonly class BatteryNearPetrol implements Rule
 {
     /** m */
-    private const APART = 0.3;
+    public const APART = 0.3;
 
     public function text(): RuleText
     {

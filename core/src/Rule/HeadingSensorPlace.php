@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Dinghy\Rule;
 
-use Dinghy\Layout\Line;
+use Dinghy\Mounting\Disturbance;
 use Dinghy\Plan\Device;
 use Dinghy\Plan\DeviceKind;
 use Dinghy\Plan\Patch;
@@ -18,12 +18,9 @@ final readonly class HeadingSensorPlace implements Rule
     /** m [cp, working estimate] */
     private const OFF_CENTRE = 0.5;
 
-    /** A of a run that counts as heavy [cp, working estimate] */
-    private const HEAVY = 10.0;
-
     public function text(): RuleText
     {
-        return new RuleText('N05', [Level::Warn], 'position hold or a turning map is wanted and there is no heading sensor; or one sits within 1 m of a motor or a heavy run, or off the centreline without calibration',
+        return new RuleText('N05', [Level::Warn], 'position hold or a turning map is wanted and there is no heading sensor; or one sits within 1 m of a motor, a loudspeaker or a heavy run, or off the centreline without calibration',
             'it points where the current flows', 'common practice, working estimates', Mark::CommonPractice);
     }
 
@@ -45,11 +42,12 @@ final readonly class HeadingSensorPlace implements Rule
 
                 continue;
             }
-            [$what, $distance] = $this->nearest($assessment, $spot);
-            if ($distance < self::APART - 1e-9) {
+            $nearest = $this->nearest($assessment, $spot);
+            $distance = $nearest?->distanceTo($spot) ?? INF;
+            if ($nearest !== null && $distance < self::APART - 1e-9) {
                 yield new Finding($this->text(), Level::Warn, "device:{$sensor->id}",
-                    "{$sensor->label()} sits {$assessment->words->length($distance)} from {$what}; it needs {$assessment->words->length(self::APART)}.",
-                    'Move it away from motors and heavy runs.', null, ['distance_m' => $distance, 'limit_m' => self::APART]);
+                    "{$sensor->label()} sits {$assessment->words->length($distance)} from {$nearest->label}".($nearest->amps === null ? '' : ", {$assessment->words->amps($nearest->amps)}").'; it needs '.$assessment->words->length(self::APART).'.',
+                    'Move it away from motors, loudspeakers and heavy runs.', null, ['distance_m' => $distance, 'limit_m' => self::APART]);
             }
             if (abs($spot->y) > self::OFF_CENTRE && ! $sensor->mounting->calibrated) {
                 yield new Finding($this->text(), Level::Warn, "device:{$sensor->id}",
@@ -59,27 +57,11 @@ final readonly class HeadingSensorPlace implements Rule
         }
     }
 
-    /** @return array{string, float} what disturbs it most, m away */
-    private function nearest(Assessment $assessment, Spot $spot): array
+    private function nearest(Assessment $assessment, Spot $spot): ?Disturbance
     {
-        $found = ['', INF];
-        foreach ($assessment->plan->devices as $device) {
-            $at = $device->isMotor() ? $assessment->plan->spotOf($device) : null;
-            if ($at !== null && $at->to($spot) < $found[1]) {
-                $found = [$device->label(), $at->to($spot)];
-            }
-        }
-        foreach ($assessment->circuits() as $run) {
-            $route = $run->circuit?->route;
-            if ($run->circuit === null || $route === null || $run->amps < self::HEAVY) {
-                continue;
-            }
-            $distance = Line::distanceTo($assessment->plan->boat, $route, $spot);
-            if ($distance < $found[1]) {
-                $found = ["the run {$run->circuit->label}, ".$assessment->words->amps($run->amps), $distance];
-            }
-        }
+        $all = Disturbance::allIn($assessment->plan, $assessment->circuits());
+        usort($all, static fn (Disturbance $a, Disturbance $b): int => $a->distanceTo($spot) <=> $b->distanceTo($spot));
 
-        return $found;
+        return $all[0] ?? null;
     }
 }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Dinghy\Tests\Mounting;
 
 use Dinghy\Mounting\Deploy;
+use Dinghy\Mounting\Disturbance;
+use Dinghy\Mounting\MotorSize;
 use Dinghy\Mounting\PlaceCheck;
 use Dinghy\Mounting\Propulsion;
 use Dinghy\Mounting\Shaft;
@@ -119,7 +121,7 @@ final class MountingTest extends TestCase
         $places = static function (array $changes): array {
             $checks = PlaceCheck::allOf(Plans::evaluate(Plans::changed(Plans::routed(), $changes)));
 
-            return array_map(static fn (PlaceCheck $check): array => [$check->on, $check->good], $checks);
+            return array_map(static fn (PlaceCheck $check): array => [$check->on, $check->answer->good], $checks);
         };
         self::assertSame([['device:heading', true], ['device:antenna', true], ['battery:b1', true]], $places([]));
         self::assertSame([['device:heading', false], ['device:antenna', false], ['battery:b1', false]],
@@ -128,5 +130,40 @@ final class MountingTest extends TestCase
             $places(['device:heading' => ['at_m' => Plans::UNKNOWN], 'device:antenna' => ['sky' => Plans::UNKNOWN], 'battery:b1' => ['petrol_fitting_m' => Plans::UNKNOWN]]));
         self::assertSame([['device:heading', true], ['device:antenna', true]], $places(['plan' => ['boat.fuel' => 'none']]));
         self::assertEquals(new Spot(2.5, 0.0), PlaceCheck::allOf(Plans::evaluate(Plans::routed()))[0]->at);
+    }
+
+    /** Every sentence that speaks against a place is said, not the first alone. */
+    public function test_two_faults_of_a_place_are_both_said(): void
+    {
+        $heading = PlaceCheck::allOf(Plans::evaluate(Plans::changed(Plans::routed(), ['device:heading' => ['at_m' => (object) ['x_m' => 4.0, 'y_m' => 0.6]], 'device:light' => ['typical_a' => 12, 'peak_a' => 12]])))[0];
+        self::assertStringContainsString('0.6 m from the run Stern to Bow block, 14 A', $heading->answer->says);
+        self::assertStringContainsString('off the centreline', $heading->answer->says);
+    }
+
+    /** Worked by hand: a motor is a point, a heavy run its ways, one that stays in its locker that locker; a light run is none. */
+    public function test_what_disturbs_a_heading_sensor(): void
+    {
+        $near = static function (array $changes, Spot $spot): array {
+            $evaluation = Plans::evaluate(Plans::changed(Plans::routed(), $changes));
+
+            return array_map(static fn (Disturbance $disturbance): string => sprintf('%s %.2f', $disturbance->label, $disturbance->distanceTo($spot)), Disturbance::allIn($evaluation->plan, $evaluation->circuits()));
+        };
+        self::assertSame([], $near([], new Spot(2.5, 0.0)));
+        self::assertSame(['the run Stern to Bow block 0.50', 'the run Bow block to light 1.58'], $near(['device:light' => ['typical_a' => 12, 'peak_a' => 12]], new Spot(2.5, 0.5)));
+        self::assertSame(['light 0.95'], $near(['device:light' => ['kind' => 'radio', 'station' => 'side']], new Spot(2.5, 0.0)));
+    }
+
+    /** Common practice, no source: 0.02 of her weight. */
+    public function test_motor_size_is_what_the_rulebook_says(): void
+    {
+        $size = static fn (array $changes): ?MotorSize => MotorSize::of(Plans::evaluate(Plans::changed(Plans::series(3), $changes)));
+        $enough = $size(['plan' => ['boat.loaded_kg' => 900], 'device:m1' => ['thrust_n' => 177]]);
+        self::assertTrue($enough?->answer->good);
+        self::assertSame('They push 177 N; her mass asks for 177 N.', $enough->answer->says);
+        $weak = $size(['plan' => ['boat.loaded_kg' => 900, 'boat.windage_m2' => 4.0], 'device:m1' => ['thrust_n' => 61.25]]);
+        self::assertFalse($weak?->answer->good);
+        self::assertEqualsWithDelta(5.0, $weak->wind, 1e-9, 'a quarter of what 10 m/s asks for');
+        self::assertNull($size(['plan' => ['boat.loaded_kg' => Plans::UNKNOWN]])?->answer->good);
+        self::assertNull(MotorSize::of(Plans::evaluate(Plans::routed())));
     }
 }

@@ -2,15 +2,16 @@ import { Button, TextInput } from '@mantine/core';
 import { useState } from 'react';
 
 import type { Layout, PlannedJob } from '../api/types';
-import { MountingDrawing } from '../drawings/MountingDrawing';
+import { MountingDrawing } from '../drawings/mounting/MountingDrawing';
 import table from '../look/table.module.css';
 import { PartField } from '../plan/PartField';
 import { PlaceSelect } from '../plan/PlaceSelect';
 import type { PlanEdits } from '../plan/usePlanEdits';
-import { length, mass, small, thrust, useUnits, wind, windage } from '../units/units';
+import { length, small, useUnits } from '../units/units';
 import { type Measure, MEASURES } from './measures';
 import classes from './MountingPane.module.css';
-import { PlaceChecks } from './PlaceChecks';
+import { MotorSize } from './MotorSize';
+import { PlaceCheck } from './PlaceCheck';
 
 type Check = Layout['mounting'][number]['checks'][number];
 
@@ -22,49 +23,32 @@ interface Props {
 
 /** How motors and screens are mounted: each question with its drawing, its measures and its answer. */
 export function MountingPane({ job, layout, edits }: Props) {
-    const { system } = useUnits();
     const [device, setDevice] = useState('');
     const mounting = layout.mounting.find((one) => one.device === device) ?? layout.mounting[0];
-    const fixed = !job.can_change;
-    const boat = job.plan.boat;
-    const { thrust_n, needed_n, wind_m_s } = layout.propulsion;
-    const planned = job.plan.devices?.find((one) => one.id === mounting?.device);
     return (
         <>
-            <div className={classes.head}>
-                {mounting !== undefined && (
+            {mounting !== undefined && (
+                <div className={classes.head}>
                     <label>
                         Device <PlaceSelect label="Device" value={mounting.device} choices={layout.mounting.map((one) => [one.device, one.label] as const)} readOnly={false} onChosen={setDevice} />
                     </label>
-                )}
-                {planned?.kind === 'motor' && (
-                    <span>
-                        thrust <PartField edits={edits} readOnly={fixed} on={`device:${planned.id}`} field="thrust_n" label={`Thrust of ${planned.name ?? planned.id}`} value={thrust(planned.thrust_n, system)} />
-                    </span>
-                )}
-                <span>
-                    boat, loaded <PartField edits={edits} readOnly={fixed} on="plan" field="boat.loaded_kg" label="Mass of the boat, loaded" value={mass(boat?.loaded_kg, system)} />
-                </span>
-                <span>
-                    area to the wind <PartField edits={edits} readOnly={fixed} on="plan" field="boat.windage_m2" label="Area that the wind finds" value={boat?.windage_m2 === undefined ? '–' : windage(boat.windage_m2, system)} />
-                </span>
-                <span data-figure="propulsion">
-                    {thrust_n > 0 && `${thrust(thrust_n, system)} in all`}
-                    {needed_n !== null && `, ${thrust(needed_n, system)} asked for by her mass`}
-                    {wind_m_s !== null && `; holds against ${wind(wind_m_s, system)} of wind`}
-                </span>
-            </div>
+                </div>
+            )}
             {mounting === undefined && <p>No motor and no screen is planned yet.</p>}
             <div className={classes.checks}>
                 {mounting?.checks.map((check) => (
                     <Question key={`${mounting.device} ${check.field}`} job={job} device={mounting.device} check={check} edits={edits} />
                 ))}
             </div>
-            <PlaceChecks job={job} layout={layout} edits={edits} />
+            <div className={classes.checks}>
+                {layout.motor_size !== null && <MotorSize job={job} size={layout.motor_size} edits={edits} />}
+                {layout.places.map((place) => (
+                    <PlaceCheck key={place.on} job={job} layout={layout} place={place} edits={edits} />
+                ))}
+            </div>
         </>
     );
 }
-
 
 function Question({ job, device, check, edits }: { job: PlannedJob; device: string; check: Check; edits: PlanEdits }) {
     const { system } = useUnits();

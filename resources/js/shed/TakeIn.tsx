@@ -6,15 +6,8 @@ import { useNavigate } from 'react-router-dom';
 import { ask } from '../api/client';
 import type { Job } from '../api/types';
 import { Dialog } from '../frame/Dialog';
+import { HULLS } from '../plan/hulls';
 import { useUnits } from '../units/units';
-
-const HULLS = [
-    { value: 'fibreglass', label: 'fibreglass' },
-    { value: 'aluminium', label: 'aluminium' },
-    { value: 'pontoon', label: 'pontoon deck' },
-    { value: 'inflatable', label: 'inflatable' },
-    { value: 'box', label: 'box' },
-];
 
 /** A new work order: from a plan file, or for a boat of which nothing is planned yet. */
 export function TakeIn({ opened, onClose }: { opened: boolean; onClose: () => void }) {
@@ -54,7 +47,7 @@ export function TakeIn({ opened, onClose }: { opened: boolean; onClose: () => vo
                 {file === null && (
                     <>
                         <TextInput label="Boat" value={boat} onChange={(event) => setBoat(event.currentTarget.value)} required />
-                        <Select label="Hull" data={HULLS} value={hull} onChange={setHull} clearable comboboxProps={{ transitionProps: { duration: 0 } }} />
+                        <Select label="Hull" data={HULLS.map(([value, label]) => ({ value, label }))} value={hull} onChange={setHull} clearable comboboxProps={{ transitionProps: { duration: 0 } }} />
                     </>
                 )}
                 <p role="alert" style={{ color: 'var(--brick)', margin: 0 }}>

@@ -4,13 +4,13 @@ import { useState } from 'react';
 import type { PlannedJob, Survey } from '../api/types';
 import table from '../look/table.module.css';
 import { PartField } from '../plan/PartField';
+import { HULLS } from '../plan/hulls';
 import { PlaceSelect } from '../plan/PlaceSelect';
 import type { PlanEdits } from '../plan/usePlanEdits';
 import { length, useUnits } from '../units/units';
 import classes from './SurveyStage.module.css';
 
 const FUELS = [['petrol', 'petrol'], ['diesel', 'diesel'], ['none', 'none']] as const;
-const HULLS = [['fibreglass', 'fibreglass'], ['aluminium', 'aluminium'], ['pontoon', 'pontoon'], ['inflatable', 'inflatable'], ['box', 'box']] as const;
 
 interface Props {
     job: PlannedJob;

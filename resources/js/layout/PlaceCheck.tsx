@@ -2,34 +2,56 @@ import { Button, TextInput } from '@mantine/core';
 import { useState } from 'react';
 
 import type { Layout, PlannedJob } from '../api/types';
+import { AntennaDrawing } from '../drawings/mounting/AntennaDrawing';
+import { HeadingSensorDrawing } from '../drawings/mounting/HeadingSensorDrawing';
+import { PetrolDrawing } from '../drawings/mounting/PetrolDrawing';
 import table from '../look/table.module.css';
 import { PartField } from '../plan/PartField';
 import { PlaceSelect } from '../plan/PlaceSelect';
 import type { PlanEdits } from '../plan/usePlanEdits';
 import { length, useUnits } from '../units/units';
+import classes from './MountingPane.module.css';
 
 const SKY = [['open', 'open sky'], ['screened', 'something above it'], ['under-metal', 'under metal']] as const;
+
+type Place = Layout['places'][number];
 
 interface Props {
     job: PlannedJob;
     layout: Layout;
+    place: Place;
     edits: PlanEdits;
 }
 
-/** Parts whose place matters: heading sensors and antennas, batteries beside petrol. */
-export function PlaceChecks({ job, layout, edits }: Props) {
+/** A part whose place matters: a heading sensor, an antenna, a battery beside petrol. */
+export function PlaceCheck({ job, layout, place, edits }: Props) {
+    const label = `${place.label}: ${place.asks} ${place.says}`;
+    const device = job.plan.devices?.find((one) => `device:${one.id}` === place.on);
+    const battery = job.plan.batteries?.find((one) => `battery:${one.id}` === place.on);
     return (
-        <>
-            {layout.places.map((place) => (
-                <article key={place.on} className={table.entry} data-place={place.on}>
-                    <p className={table.verdict}>
-                        <strong>{place.label}</strong>: {place.asks} <span className={place.good === null ? table.doubt : place.good ? table.good : table.bad}>{place.says}</span>
-                    </p>
-                    <div className={table.fields}>{place.on.startsWith('battery:') ? <BesidePetrol job={job} on={place.on} label={place.label} edits={edits} /> : <Sensor job={job} place={place} edits={edits} />}</div>
-                </article>
-            ))}
-        </>
+        <section className={classes.check} aria-label={`${place.label}: ${place.asks}`} data-place={place.on}>
+            {battery !== undefined && <PetrolDrawing good={place.good} label={label} distance_m={battery.petrol_fitting_m} clear_m={place.clear_m ?? 0} shield={battery.petrol_shield ?? false} />}
+            {device?.kind === 'heading-sensor' && <HeadingSensorDrawing good={place.good} label={label} place={place} hull={layout.hull} />}
+            {device?.kind === 'position-antenna' && <AntennaDrawing good={place.good} label={label} sky={device.sky} steppedOn={device.stepped_on} />}
+            <div className={classes.words}>
+                <h3 className={table.heading}>
+                    {place.label}: {place.asks}
+                </h3>
+                <p className={place.good === null ? table.doubt : place.good ? table.good : table.bad} aria-live="polite">
+                    {place.says}
+                </p>
+                <Nearest place={place} />
+                <div className={table.fields}>{battery === undefined ? <Sensor job={job} place={place} edits={edits} /> : <BesidePetrol job={job} on={place.on} label={place.label} edits={edits} />}</div>
+            </div>
+        </section>
     );
+}
+
+/** The three things that disturb a sensor most, nearest first. */
+function Nearest({ place }: { place: Place }) {
+    const { system } = useUnits();
+    const near = place.disturbances.filter((one) => one.distance_m !== null).sort((a, b) => (a.distance_m ?? 0) - (b.distance_m ?? 0)).slice(0, 3);
+    return near.length === 0 ? null : <p className="quiet">Nearest: {near.map((one) => `${one.label}, ${length(one.distance_m, system)}`).join('; ')}.</p>;
 }
 
 function BesidePetrol({ job, on, label, edits }: { job: PlannedJob; on: string; label: string; edits: PlanEdits }) {

@@ -1,0 +1,42 @@
+import type { Layout } from '../../api/types';
+import { ringPath } from '../boatGeometry';
+import classes from './mounting.module.css';
+import { type Answered, MountingFrame } from './MountingFrame';
+
+interface Props extends Answered {
+    place: Layout['places'][number];
+    hull: Layout['hull'];
+}
+
+/** From above, bow to the right: the sensor, what it keeps free around it, and what lies near. */
+export function HeadingSensorDrawing({ place, hull, ...frame }: Props) {
+    const [x = 0, y = 0] = place.at ?? [(hull?.length_m ?? 4) / 2, 0];
+    const clear = place.clear_m ?? 1;
+    return (
+        <MountingFrame {...frame} box={`${x - 1.95 * clear} ${-y - 1.5 * clear} ${3.9 * clear} ${3 * clear}`}>
+            {hull !== null && (
+                <>
+                    <path d={ringPath(hull.shell)} className={classes.shell} />
+                    <path d={`M0 0H${hull.length_m}`} className={classes.middle} />
+                </>
+            )}
+            {place.disturbances.flatMap((disturbance) =>
+                disturbance.lines.map((line, at) => {
+                    const near = disturbance.distance_m !== null && disturbance.distance_m < clear;
+                    const [[px = 0, py = 0] = []] = line;
+                    return line.length === 1 ? (
+                        <rect key={`${disturbance.label} ${at}`} x={px - 0.1} y={-py - 0.1} width={0.2} height={0.2} className={classes.disturbance} data-near={near || undefined} />
+                    ) : (
+                        <path key={`${disturbance.label} ${at}`} d={`M${line.map(([lx = 0, ly = 0]) => `${lx} ${-ly}`).join('L')}`} className={classes.heavy} data-near={near || undefined} />
+                    );
+                }),
+            )}
+            {place.at !== null && (
+                <>
+                    <circle cx={x} cy={-y} r={clear} className={classes.reach} />
+                    <path d={`M${x} ${-y - 0.14}l0.12 0.14l-0.12 0.14l-0.12 -0.14z`} className={classes.part} />
+                </>
+            )}
+        </MountingFrame>
+    );
+}
