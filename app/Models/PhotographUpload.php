@@ -18,6 +18,7 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string $words
  * @property int $length bytes in all
  * @property int $offset bytes that have arrived
+ * @property bool $kept its picture is made; only the memory of it is left
  */
 final class PhotographUpload extends Model
 {
@@ -25,10 +26,18 @@ final class PhotographUpload extends Model
 
     public $timestamps = false;
 
-    protected $fillable = ['job_id', 'user_id', 'of', 'words', 'length', 'offset'];
+    protected $fillable = ['job_id', 'user_id', 'of', 'words', 'length', 'offset', 'kept'];
 
-    /** @var array<string, int> */
-    protected $attributes = ['offset' => 0];
+    /** @var array<string, int|bool> */
+    protected $attributes = ['offset' => 0, 'kept' => false];
+
+    /** @var array<string, string> */
+    protected $casts = ['kept' => 'boolean'];
+
+    public function isWhole(): bool
+    {
+        return $this->offset === $this->length;
+    }
 
     /** @return HasMany<PhotographPiece, $this> */
     public function pieces(): HasMany

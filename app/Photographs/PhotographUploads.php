@@ -16,7 +16,8 @@ use Illuminate\Support\Facades\DB;
 
 /**
  * Photographs that go up piece by piece, each piece after the last that arrived (the core of the open protocol tus 1.0).
- * The last one makes the picture, and its entry in the plan's survey, in one transaction; nothing is half-stored.
+ * The last one makes the picture, and its entry in the plan's survey, in one transaction; nothing is half-stored. What
+ * has become of it stays known, so that a sender whose line broke on the last answer neither loses it nor sends it twice.
  */
 final readonly class PhotographUploads
 {
@@ -60,7 +61,7 @@ final readonly class PhotographUploads
             }
             $upload->setRawAttributes($now->getAttributes(), true);
 
-            return $now->offset === $now->length;
+            return $now->isWhole();
         });
         if ($whole === true) {
             $this->keep($upload, $user);
@@ -69,8 +70,16 @@ final readonly class PhotographUploads
         return $whole;
     }
 
-    private function keep(PhotographUpload $upload, User $user): void
+    /**
+     * Makes the picture of an upload that has arrived; one that is made already stays as it is.
+     *
+     * @throws NotAPhotograph
+     */
+    public function keep(PhotographUpload $upload, User $user): void
     {
+        if ($upload->kept) {
+            return;
+        }
         $bytes = $upload->pieces()->get()->sortBy('offset')->map(static fn (PhotographPiece $piece): string => $piece->bytes)->implode('');
         try {
             $developed = DevelopedPhotograph::from($bytes);
@@ -79,6 +88,10 @@ final readonly class PhotographUploads
             throw $refused;
         }
         DB::transaction(function () use ($upload, $user, $developed): void {
+            // Somebody may ask how much has arrived while the last piece is still being made into the picture.
+            if (PhotographUpload::query()->whereKey($upload->id)->lockForUpdate()->value('kept') !== false) {
+                return;
+            }
             $name = '';
             (new PlanHistory($this->job))->propose($user, static function (Plan $plan) use ($upload, &$name): Patch {
                 $name = FreeId::like($plan, 'photo '.str_replace(':', ' ', $upload->of));
@@ -86,7 +99,8 @@ final readonly class PhotographUploads
                 return Patch::put("photograph:{$name}", (object) ['id' => $name, 'of' => $upload->of, ...($upload->words === '' ? [] : ['words' => $upload->words]), 'taken_at' => now()->format('Y-m-d H:i')]);
             });
             $this->store($name, $developed, $user);
-            $upload->delete();
+            $upload->pieces()->delete();
+            $upload->update(['kept' => true]);
         });
     }
 

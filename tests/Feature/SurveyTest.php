@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Models\Job;
 use App\Models\Photograph;
+use App\Models\PhotographPiece;
 use App\Models\PhotographUpload;
 use App\Models\PlanVersion;
 use App\Photographs\DevelopedPhotograph;
@@ -46,7 +47,10 @@ final class SurveyTest extends TestCase
         $this->head($place)->assertOk()->assertHeader('Upload-Offset', (string) (2 * $piece));
         $this->send($place, 2 * $piece, substr($bytes, 2 * $piece))->assertNoContent();
 
-        $this->head($place)->assertNotFound();
+        // Asked again, as after an answer that was lost, it is whole, and is not kept twice.
+        $versions = PlanVersion::query()->count();
+        $this->head($place)->assertOk()->assertHeader('Upload-Offset', (string) strlen($bytes));
+        self::assertSame([$versions, 0], [PlanVersion::query()->count(), PhotographPiece::query()->count()]);
         $plan = $this->getJson("/api/jobs/{$job->id}")->json('plan');
         $kept = collect($plan['survey']['photographs'])->firstWhere('of', 'station:mid');
         self::assertSame('Mid locker, lid off', $kept['words']);
@@ -55,6 +59,21 @@ final class SurveyTest extends TestCase
         $small = $this->get("/api/jobs/{$job->id}/photographs/{$kept['id']}?thumbnail=1");
         self::assertSame([320, 213], array_slice((array) getimagesizefromstring((string) $small->getContent()), 0, 2));
         self::assertNotContains('S07', array_column((array) $this->getJson("/api/jobs/{$job->id}")->json('evaluation.findings'), 'rule'));
+    }
+
+    /** The server went down between the last piece and the picture: whoever asks how much has arrived has it kept. */
+    public function test_a_photograph_that_arrived_and_was_not_made_is_made_when_it_is_asked_for(): void
+    {
+        $this->actingAs($this->person('apprentice'));
+        $job = $this->console();
+        $bytes = self::jpeg(90, 60);
+        $place = $this->begin($job, strlen($bytes), 'station:mid', '')->headers->get('Location') ?? '';
+        $upload = PhotographUpload::query()->sole();
+        $upload->pieces()->create(['offset' => 0, 'bytes' => $bytes]);
+        $upload->update(['offset' => strlen($bytes)]);
+
+        $this->head($place)->assertOk()->assertHeader('Upload-Offset', (string) strlen($bytes));
+        self::assertSame([90, 60], Photograph::query()->where('name', 'photo-station-mid')->get(['width', 'height'])->map(static fn (Photograph $kept): array => [$kept->width, $kept->height])->sole());
     }
 
     #[DataProvider('noPhotographs')]

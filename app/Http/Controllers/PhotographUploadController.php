@@ -38,6 +38,8 @@ final class PhotographUploadController extends Controller
     {
         $this->authorize('photograph', $job);
         $found = self::uploadOf($job, $upload, $user);
+        // The last piece may have arrived and its answer not: what is told to be whole is kept first.
+        $found->isWhole() && (new PhotographUploads($job))->keep($found, $user);
 
         return response('', 200, [...self::VERSION, 'Upload-Offset' => (string) $found->offset, 'Upload-Length' => (string) $found->length]);
     }

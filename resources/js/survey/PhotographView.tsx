@@ -3,8 +3,10 @@ import type { KeyboardEvent } from 'react';
 
 import type { PlannedJob, Survey } from '../api/types';
 import { PartField } from '../plan/PartField';
+import { PlaceSelect } from '../plan/PlaceSelect';
 import type { PlanEdits } from '../plan/usePlanEdits';
 import classes from './PhotographView.module.css';
+import { subjectsOf } from './subjectsOf';
 
 type Photograph = NonNullable<NonNullable<PlannedJob['plan']['survey']>['photographs']>[number];
 
@@ -22,13 +24,18 @@ export function PhotographView({ job, survey, photograph, edits }: Props) {
     const picture = survey.pictures.find((one) => one.name === photograph.id);
     const marks = photograph.marks ?? [];
     const on = `photograph:${photograph.id}`;
-    const keep = (next: typeof marks) => void edits.submit(() => ({ patch: [{ on, set: { marks: next } }] }));
+    // From the marks as they are by then, so that quick presses follow one another.
+    const keep = (next: (now: typeof marks) => typeof marks) =>
+        void edits.submit((now) => {
+            const there = now.plan.survey?.photographs?.find((one) => one.id === photograph.id);
+            return there === undefined ? null : { patch: [{ on, set: { marks: next(there.marks ?? []) } }] };
+        });
     const share = (value: number) => Number(Math.min(1, Math.max(0, value)).toFixed(3));
     const nudge = (at: number) => (event: KeyboardEvent) => {
         const by = ARROWS[event.key];
         if (by !== undefined && job.can_change) {
             event.preventDefault();
-            keep(marks.map((mark, which) => (which === at ? { ...mark, x: share(mark.x + by[0]), y: share(mark.y + by[1]) } : mark)));
+            keep((now) => now.map((mark, which) => (which === at ? { ...mark, x: share(mark.x + by[0]), y: share(mark.y + by[1]) } : mark)));
         }
     };
     return (
@@ -44,7 +51,8 @@ export function PhotographView({ job, survey, photograph, edits }: Props) {
                             onClick={(event) => {
                                 if (job.can_change) {
                                     const box = event.currentTarget.getBoundingClientRect();
-                                    keep([...marks, { x: share((event.clientX - box.left) / box.width), y: share((event.clientY - box.top) / box.height) }]);
+                                    const mark = { x: share((event.clientX - box.left) / box.width), y: share((event.clientY - box.top) / box.height) };
+                                    keep((now) => [...now, mark]);
                                 }
                             }}
                         />
@@ -60,12 +68,17 @@ export function PhotographView({ job, survey, photograph, edits }: Props) {
                 <p>
                     <PartField edits={edits} readOnly={!job.can_change} on={on} field="words" label="What the photograph shows" value={photograph.words ?? ''} words />
                 </p>
+                <p>
+                    <label>
+                        of <PlaceSelect label="What it is a photograph of" value={photograph.of} choices={subjectsOf(survey)} readOnly={!job.can_change} onChosen={(of) => void edits.submit(() => ({ patch: [{ on, set: { of } }] }))} />
+                    </label>
+                </p>
                 <ol>
                     {marks.map((mark, at) => (
                         <li key={at}>
                             <PartField edits={edits} readOnly={!job.can_change} on={on} field={`marks.${at}.words`} label={`Word of mark ${at + 1}`} value={mark.words ?? ''} words />{' '}
                             {job.can_change && (
-                                <button type="button" className="act" aria-label={`Take off mark ${at + 1}`} onClick={() => keep(marks.filter((_, which) => which !== at))}>
+                                <button type="button" className="act" aria-label={`Take off mark ${at + 1}`} onClick={() => keep((now) => now.filter((_, which) => which !== at))}>
                                     take off
                                 </button>
                             )}
@@ -74,7 +87,7 @@ export function PhotographView({ job, survey, photograph, edits }: Props) {
                 </ol>
                 {job.can_change && (
                     <p className={classes.acts}>
-                        <Button size="compact-sm" variant="outline" onClick={() => keep([...marks, { x: 0.5, y: 0.5 }])}>
+                        <Button size="compact-sm" variant="outline" onClick={() => keep((now) => [...now, { x: 0.5, y: 0.5 }])}>
                             Add a mark
                         </Button>
                         <Button size="compact-sm" variant="outline" onClick={() => void edits.submit(() => ({ takeOut: on }))}>

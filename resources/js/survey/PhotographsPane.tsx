@@ -1,11 +1,14 @@
 import { Button } from '@mantine/core';
-import { useRef, useState } from 'react';
+import { type ChangeEvent, useRef, useState } from 'react';
 
 import type { PlannedJob, Survey } from '../api/types';
 import table from '../look/table.module.css';
 import { PlaceSelect } from '../plan/PlaceSelect';
+import { subjectsOf } from './subjectsOf';
 import classes from './SurveyStage.module.css';
 import type { Going } from './usePhotographQueue';
+
+const KINDS = 'image/jpeg,image/png,image/webp';
 
 interface Props {
     job: PlannedJob;
@@ -20,18 +23,24 @@ interface Props {
 /** Which photographs must exist, which are there, and those on their way up. */
 export function PhotographsPane({ job, survey, going, onSend, onLetGo, chosen, onChoose }: Props) {
     const file = useRef<HTMLInputElement>(null);
+    const camera = useRef<HTMLInputElement>(null);
     const [of, setOf] = useState('');
     const missing = survey.needed.filter((one) => one.taken === 0);
     const next = missing[0]?.of ?? 'other';
     const subject = of === '' ? next : of;
-    const subjects = [...survey.needed.map((one) => [one.of, one.label] as const), ['other', 'something else'] as const];
     const labelOf = (what: string) => survey.needed.find((one) => one.of === what)?.label ?? 'something else';
+    const taken = (event: ChangeEvent<HTMLInputElement>) => {
+        onSend([...(event.currentTarget.files ?? [])], subject);
+        event.currentTarget.value = '';
+        setOf('');
+    };
     return (
         <div className={classes.columns}>
             <section aria-label="Photographs to take">
                 <p className={missing.length > 0 ? table.doubt : table.good} data-figure="missing">
                     {missing.length === 0 ? 'Everything is photographed: it may be unhooked.' : `${missing.length} still to be taken before anything is unhooked.`}
                 </p>
+                <OnTheirWay going={going} labelOf={labelOf} onLetGo={onLetGo} />
                 <ul className={classes.needed}>
                     {survey.needed.map((one) => (
                         <li key={one.of} data-needed={one.of}>
@@ -41,44 +50,17 @@ export function PhotographsPane({ job, survey, going, onSend, onLetGo, chosen, o
                 </ul>
                 <p className={table.form}>
                     <label>
-                        A photograph of <PlaceSelect label="A photograph of" value={subject} choices={subjects} readOnly={false} onChosen={setOf} />
+                        A photograph of <PlaceSelect label="A photograph of" value={subject} choices={subjectsOf(survey)} readOnly={false} onChosen={setOf} />
                     </label>
+                    <Button size="compact-md" className={classes.camera} onClick={() => camera.current?.click()}>
+                        Take it
+                    </Button>
                     <Button size="compact-md" onClick={() => file.current?.click()}>
-                        Take or choose
+                        Choose files
                     </Button>
                 </p>
-                <input
-                    ref={file}
-                    type="file"
-                    accept="image/jpeg,image/png,image/webp"
-                    capture="environment"
-                    multiple
-                    hidden
-                    aria-label="Photographs"
-                    onChange={(event) => {
-                        onSend([...(event.currentTarget.files ?? [])], subject);
-                        event.currentTarget.value = '';
-                        setOf('');
-                    }}
-                />
-                <ul className={classes.going} aria-label="On their way up">
-                    {going.map((one) => (
-                        <li key={one.id} data-going={one.of} data-waits={one.waits || undefined}>
-                            {one.refused !== null ? (
-                                <span role="alert">
-                                    <span className={table.bad}>{one.refused}</span>{' '}
-                                    <button type="button" className="act" onClick={() => onLetGo(one.id)}>
-                                        let it go
-                                    </button>
-                                </span>
-                            ) : (
-                                <>
-                                    {labelOf(one.of)}: <progress max={1} value={one.share} aria-label={`${labelOf(one.of)} on its way up`} /> {Math.round(one.share * 100)} %{one.waits && <span className={table.doubt}> the line is broken; it goes on by itself</span>}
-                                </>
-                            )}
-                        </li>
-                    ))}
-                </ul>
+                <input ref={camera} type="file" accept={KINDS} capture="environment" hidden aria-label="Photograph from the camera" onChange={taken} />
+                <input ref={file} type="file" accept={KINDS} multiple hidden aria-label="Photographs" onChange={taken} />
             </section>
             <section aria-label="Photographs taken">
                 <ul className={classes.wall}>
@@ -97,5 +79,40 @@ export function PhotographsPane({ job, survey, going, onSend, onLetGo, chosen, o
                 </ul>
             </section>
         </div>
+    );
+}
+
+/** How many photographs are on their way up, those under way each with its progress, and what was refused. */
+function OnTheirWay({ going, labelOf, onLetGo }: { going: Going[]; labelOf: (of: string) => string; onLetGo: (id: string) => void }) {
+    const left = going.filter((one) => one.refused === null);
+    return (
+        <>
+            {left.length > 0 && (
+                <p data-figure="on-their-way">
+                    {left.length} {left.length === 1 ? 'photograph' : 'photographs'} on the way up
+                    {left.some((one) => one.waits) && <span className={table.doubt}>; the line is broken, it goes on by itself</span>}
+                </p>
+            )}
+            <ul className={classes.going} aria-label="On their way up">
+                {going
+                    .filter((one) => one.refused !== null || one.share > 0 || left.length === 1)
+                    .map((one) => (
+                        <li key={one.id} data-going={one.of} data-waits={one.waits || undefined}>
+                            {one.refused !== null ? (
+                                <span role="alert">
+                                    <span className={table.bad}>{one.refused}</span>{' '}
+                                    <button type="button" className="act" onClick={() => onLetGo(one.id)}>
+                                        let it go
+                                    </button>
+                                </span>
+                            ) : (
+                                <>
+                                    {labelOf(one.of)}: <progress max={1} value={one.share} aria-label={`${labelOf(one.of)} on its way up`} /> {Math.round(one.share * 100)} %
+                                </>
+                            )}
+                        </li>
+                    ))}
+            </ul>
+        </>
     );
 }
