@@ -130,13 +130,13 @@ final class BoatPlanTest extends BrowserTestCase
         $this->typeInto('Port gunwale to Bow locker, old cable 1', '1 1/4');
         $this->until(fn (): bool => $this->valueOf('Port gunwale to Bow locker, old cable 1') === '1.25 in', 'kept');
         $this->clickOn('#tab-tubes');
-        $this->until(fn (): bool => str_contains($this->textOf('[data-tube="w-midship-locker"]'), 'there before, 31.8 mm'), 'it lies there');
+        $this->until(fn (): bool => str_contains($this->textOf('[data-tube="w-midship-locker"]'), 'There before: 1.25 in.'), 'it lies there');
         self::assertStringContainsString('No room for another', $this->textOf('[data-tube="w-midship-locker"]'));
         $this->clickOn('#tab-places');
         $this->clickOn('button[aria-label="More of Port gunwale to Bow locker"]');
         $this->clickOn('button[aria-label="Old cable 1 of Port gunwale to Bow locker is drawn out"]');
         $this->clickOn('#tab-tubes');
-        $this->until(fn (): bool => ! str_contains($this->textOf('[data-tube="w-midship-locker"]'), 'there before'), 'drawn out');
+        $this->until(fn (): bool => ! str_contains($this->textOf('[data-tube="w-midship-locker"]'), 'There before'), 'drawn out');
     }
 
     public function test_an_overfull_tube(): void
@@ -232,6 +232,14 @@ final class BoatPlanTest extends BrowserTestCase
         $this->until(fn (): bool => str_contains($this->page(), 'lie on one another'), 'dragged onto its neighbour');
         $this->press('z');
         $this->until(fn (): bool => str_contains($this->page(), 'It can be built as it is laid out'), 'taken back');
+        // A new part has the holes that were measured on it, and none that nobody measured.
+        $this->at("//label[contains(., 'New part on it')]/following::input[1]")->sendKeys('Horn relay'.WebDriverKeys::ENTER);
+        $this->until(fn (): bool => str_contains($this->page(), 'none yet, measure them on the part itself'), 'no holes yet');
+        $this->clickOn('button[aria-label="One more hole in Horn relay"]');
+        $this->typeInto('Horn relay, hole 1 from the left', '8 mm');
+        $this->until(fn (): bool => $this->valueOf('Horn relay, hole 1 from the left') === '0.31 in', 'moved where the part has it');
+        $this->clickOn('button[aria-label="Take Horn relay off the board"]');
+        $this->until(fn (): bool => ! str_contains($this->page(), 'Horn relay'), 'off again');
         $this->click('//a[contains(., "A4 (PDF)")]');
         self::assertStringStartsWith('%PDF', (string) file_get_contents($this->download('stern-board.pdf')));
     }

@@ -100,6 +100,8 @@ final class SurveyTest extends BrowserTestCase
         $this->at("//label[contains(., 'Point between 1')]/following::input[1]")->sendKeys('old plug');
         $this->at("//label[contains(., 'Volts there, loaded')]/following::input[1]")->sendKeys('12.35'.WebDriverKeys::ENTER);
         $this->until(fn (): bool => str_contains($this->figure('path-says'), 'between old plug and the device'), 'the place');
+        $this->clickOn('button[aria-label="Take out the point old plug"]');
+        $this->until(fn (): bool => ! str_contains($this->figure('path-says'), 'old plug'), 'without it the place is not known');
         $this->click('//button[contains(., "Plan a direct fused feed")]');
         $this->until(fn (): bool => str_contains($this->page(), "The plan's run Stern box to 9 in display, tiller takes its place."), 'answered');
 

@@ -24,7 +24,7 @@ final readonly class Pull
             default => 'Run a steel tape through, tie on and draw it back',
         };
 
-        return "{$how} from {$from->label()} to {$to->label()}. All cables in one draw, the thickest in front; leave a pull cord behind.";
+        return "{$how} from {$from->label()} to {$to->label()}. All cables in one draw, the thickest in front, each a hand’s breadth behind the last; leave a pull cord behind.";
     }
 
     /** @return array{Station, Station} the end that is fed from, with the better access, and the other */

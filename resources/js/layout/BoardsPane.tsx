@@ -4,12 +4,13 @@ import { useState } from 'react';
 import type { Layout, PlannedJob } from '../api/types';
 import { BoardDrawing } from '../drawings/BoardDrawing';
 import frame from '../frame/Stage.module.css';
-import { HeadRow } from '../look/HeadRow';
 import table from '../look/table.module.css';
 import { PartField } from '../plan/PartField';
 import { PlaceSelect } from '../plan/PlaceSelect';
 import type { PlanEdits } from '../plan/usePlanEdits';
+import { TakeOut } from '../plan/TakeOut';
 import { small, useUnits } from '../units/units';
+import { BoardParts } from './BoardParts';
 import { stationName } from './stationName';
 
 /** Boards that are made up on the bench and mounted in one piece, with the template to drill them by. */
@@ -74,45 +75,11 @@ export function BoardsPane({ job, layout, edits }: { job: PlannedJob; layout: La
                     <span>
                         colour <PartField edits={edits} readOnly={fixed} on={on} field="colour" label="Colour of the board" value={board.colour ?? '–'} words />
                     </span>
+                    {!fixed && <TakeOut edits={edits} on={on} label={label} />}
                 </p>
-                <table className={table.table}>
-                    <HeadRow heads={['part', 'from the left', 'from below', 'width', 'height', 'holes']} />
-                    <tbody>
-                        {(board.parts ?? []).map((part, at) => (
-                            <tr key={at}>
-                                <td>{part.name}</td>
-                                <td>{field(`parts.${at}.x_mm`, `${part.name} from the left`, part.x_mm)}</td>
-                                <td>{field(`parts.${at}.y_mm`, `${part.name} from below`, part.y_mm)}</td>
-                                <td>{field(`parts.${at}.width_mm`, `Width of ${part.name}`, part.width_mm)}</td>
-                                <td>{field(`parts.${at}.height_mm`, `Height of ${part.name}`, part.height_mm)}</td>
-                                <td className={table.figure}>{(part.holes ?? []).map((hole) => small(hole.diameter_mm, system)).join(', ')}</td>
-                            </tr>
-                        ))}
-                    </tbody>
-                </table>
-                {!fixed && <NewPart board={board} on={on} edits={edits} />}
+                <BoardParts board={board} on={on} readOnly={fixed} edits={edits} />
                 {!fixed && add}
             </div>
         </div>
-    );
-}
-
-/** A part for the board; its four measures can be changed afterwards where they stand. */
-function NewPart({ board, on, edits }: { board: NonNullable<PlannedJob['plan']['boards']>[number]; on: string; edits: PlanEdits }) {
-    const [name, setName] = useState('');
-    return (
-        <form
-            className={table.form}
-            onSubmit={(event) => {
-                event.preventDefault();
-                const parts = [...(board.parts ?? []), { name, x_mm: 10, y_mm: 10, width_mm: 60, height_mm: 40, holes: [{ x_mm: 6, y_mm: 6, diameter_mm: 4 }, { x_mm: 54, y_mm: 34, diameter_mm: 4 }] }];
-                void edits.submit(() => ({ patch: [{ on, set: { parts } }] })).then((kept) => kept && setName(''));
-            }}
-        >
-            <TextInput size="xs" label="New part on it" value={name} onChange={(event) => setName(event.currentTarget.value)} required />
-            <Button type="submit" size="compact-sm" variant="outline">
-                Put it on
-            </Button>
-        </form>
     );
 }

@@ -1,6 +1,7 @@
 import type { Layout, PlannedJob } from '../api/types';
 import { BoreDrawing } from '../drawings/BoreDrawing';
 import table from '../look/table.module.css';
+import { small, useUnits } from '../units/units';
 import { stationName } from './stationName';
 import classes from './TubesPane.module.css';
 
@@ -13,6 +14,7 @@ interface Props {
 
 /** Every tube cut across with what lies in it, the room that is left, and how it is pulled. */
 export function TubesPane({ job, layout, run, onChoose }: Props) {
+    const { system } = useUnits();
     const ways = job.plan.boat?.ways ?? [];
     const named = (id: string) => {
         const way = ways.find((one) => one.id === id);
@@ -38,22 +40,37 @@ export function TubesPane({ job, layout, run, onChoose }: Props) {
                                 <strong className={way.bore.too_full ? table.bad : table.good} data-figure={`fill-${way.id}`}>
                                     {way.bore.fill_pct.toFixed(0)} % full
                                 </strong>
-                                , limit {way.bore.limit_pct.toFixed(0)} %. {way.bore.room_mm > 0 ? `Room for one more of ${way.bore.room_mm.toFixed(1)} mm.` : 'No room for another.'}
+                                , limit {way.bore.limit_pct.toFixed(0)} %. {way.bore.room_mm > 0 ? `Room for one more of ${small(way.bore.room_mm, system)}.` : 'No room for another.'}
                             </p>
                         )}
                         <p className="quiet">{way.pull}</p>
-                        {way.bore !== null && way.bore.cables.length > 0 && (
-                            <ol className={classes.cables}>
-                                {way.bore.cables.map((cable, at) => (
-                                    <li key={at}>
-                                        {cable.name}, {cable.diameter_mm.toFixed(1)} mm
-                                    </li>
-                                ))}
-                            </ol>
-                        )}
+                        {way.bore !== null && <Cables cables={way.bore.cables} />}
                     </div>
                 </li>
             ))}
         </ul>
+    );
+}
+
+/** What is drawn in, in its order, and what lies there before. */
+function Cables({ cables }: { cables: NonNullable<Layout['ways'][number]['bore']>['cables'] }) {
+    const { system } = useUnits();
+    const [drawn, before] = [cables.filter((cable) => cable.run !== null), cables.filter((cable) => cable.run === null)];
+    return (
+        <>
+            {drawn.length > 0 && (
+                <>
+                    <p>In this order:</p>
+                    <ol className={classes.cables}>
+                        {drawn.map((cable) => (
+                            <li key={cable.name}>
+                                {cable.name}, {small(cable.diameter_mm, system)}
+                            </li>
+                        ))}
+                    </ol>
+                </>
+            )}
+            {before.length > 0 && <p>There before: {before.map((cable) => small(cable.diameter_mm, system)).join(', ')}.</p>}
+        </>
     );
 }

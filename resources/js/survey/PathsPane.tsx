@@ -64,11 +64,16 @@ export function PathsPane({ job, survey, edits, chosen, onChoose }: Props) {
                         <span>At {point.name}, loaded</span>
                         <span>
                             <PartField edits={edits} readOnly={fixed} on={on} field={`between.${at}.loaded_v`} label={`At ${point.name}, loaded`} value={volts(point.loaded_v, 2)} />{' '}
-                            <PartField edits={edits} readOnly={fixed} on={on} field={`between.${at}.along_m`} label={`${point.name}, from the battery`} value={length(point.along_m, system)} />
+                            <PartField edits={edits} readOnly={fixed} on={on} field={`between.${at}.along_m`} label={`${point.name}, from the battery`} value={length(point.along_m, system)} />{' '}
+                            {!fixed && (
+                                <button type="button" className="act" aria-label={`Take out the point ${point.name}`} onClick={() => void edits.submit((now) => ({ patch: [{ on, set: { between: pointsOf(now, check.id).filter((_, which) => which !== at) } }] }))}>
+                                    take out
+                                </button>
+                            )}
                         </span>
                     </div>
                 ))}
-                {!fixed && <Between key={check.id} on={on} at={(check.between ?? []).length} edits={edits} />}
+                {!fixed && <Between key={check.id} check={check.id} at={(check.between ?? []).length} edits={edits} />}
             </section>
             <section aria-label="What explains it">
                 <p className={judged?.cause === 'nothing-wrong' ? table.good : judged?.cause === 'unknown' ? table.doubt : table.bad} data-figure="cause">
@@ -109,8 +114,12 @@ export function PathsPane({ job, survey, edits, chosen, onChoose }: Props) {
     );
 }
 
+function pointsOf(job: PlannedJob, check: string) {
+    return job.plan.survey?.path_checks?.find((one) => one.id === check)?.between ?? [];
+}
+
 /** A point between battery and device; its volts and its name stand together. */
-function Between({ on, at, edits }: { on: string; at: number; edits: PlanEdits }) {
+function Between({ check, at, edits }: { check: string; at: number; edits: PlanEdits }) {
     const [name, setName] = useState('');
     const [read, setRead] = useState('');
     return (
@@ -119,10 +128,7 @@ function Between({ on, at, edits }: { on: string; at: number; edits: PlanEdits }
             onSubmit={(event) => {
                 event.preventDefault();
                 const value = Number(read.replace(',', '.').replace(/\s*v$/i, ''));
-                void edits.submit((now) => {
-                    const check = now.plan.survey?.path_checks?.find((one) => `check:${one.id}` === on);
-                    return { patch: [{ on, set: { between: [...(check?.between ?? []), { name, loaded_v: Number.isFinite(value) ? value : read }] } }] };
-                }).then((kept) => {
+                void edits.submit((now) => ({ patch: [{ on: `check:${check}`, set: { between: [...pointsOf(now, check), { name, loaded_v: Number.isFinite(value) ? value : read }] } }] })).then((kept) => {
                     if (kept) {
                         setName('');
                         setRead('');
