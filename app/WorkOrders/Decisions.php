@@ -33,6 +33,12 @@ final readonly class Decisions
         return new self($standing);
     }
 
+    /** @return list<string> */
+    public function occasions(): array
+    {
+        return array_map(strval(...), array_keys($this->standing));
+    }
+
     public function count(): int
     {
         return count($this->standing);

@@ -9,6 +9,7 @@ use App\Models\Job;
 use App\Models\User;
 use App\WorkOrders\Decisions;
 use Dinghy\Evaluation\Evaluation;
+use Dinghy\Evaluation\StageState;
 use Dinghy\Evaluation\Verdict;
 use Dinghy\Hull\HullKind;
 use Dinghy\Hull\Outline;
@@ -37,7 +38,8 @@ final class ShedController extends Controller
     private static function bay(Job $job): array
     {
         $evaluation = $job->plan === null ? null : $job->boat->customer->shop->evaluate($job->judged($job->plan));
-        $decided = $evaluation === null ? 0 : Decisions::of($job, $evaluation)->count();
+        $decisions = $evaluation === null ? null : Decisions::of($job, $evaluation);
+        $decided = $decisions?->count() ?? 0;
 
         return [
             'id' => $job->id,
@@ -47,7 +49,7 @@ final class ShedController extends Controller
             'customer' => $job->boat->customer->name,
             'promised_on' => $job->promised_on?->toDateString(),
             'waits_for' => $job->waits_for,
-            'stage' => $evaluation === null ? null : 'Power',
+            'stage' => $evaluation === null ? null : StageState::current($evaluation, $decisions->occasions())->label(),
             'stops' => $evaluation?->count(Level::Stop),
             'decisions' => $evaluation === null ? null : $evaluation->count(Level::Warn) - $decided,
             'verdict' => $evaluation === null ? 'No plan yet.' : Verdict::of($evaluation, $decided),

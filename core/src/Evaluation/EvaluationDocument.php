@@ -9,6 +9,7 @@ use Dinghy\Circuit\State;
 use Dinghy\Plan\Battery;
 use Dinghy\Rule\Finding;
 use Dinghy\Rule\Question;
+use Dinghy\Rule\Stage;
 use Dinghy\Rule\Unchecked;
 use Dinghy\Rule\Words;
 use Dinghy\Wiring\Rung;
@@ -89,6 +90,7 @@ final class EvaluationDocument
 
         return [
             'rule' => $unchecked->rule,
+            'stage' => Stage::ofRule($unchecked->rule)->value,
             'on' => $unchecked->on,
             'needs' => $unchecked->needs,
             'asks' => $question->asks,
@@ -154,6 +156,7 @@ final class EvaluationDocument
     {
         return [
             'rule' => $finding->rule->code,
+            'stage' => Stage::ofRule($finding->rule->code)->value,
             'level' => $finding->level->value,
             'on' => $finding->on,
             'says' => $finding->says,

@@ -2,7 +2,7 @@ import { Link } from 'react-router-dom';
 
 import type { PlannedJob } from '../api/types';
 import classes from './OrderOfWork.module.css';
-import { type StageName, STAGES, stateOf } from './stages';
+import { STAGE_LABELS, type StageName } from './stages';
 
 /** The stages of a boat, each with how it stands. */
 export function OrderOfWork({ job, stage }: { job: PlannedJob; stage: StageName }) {
@@ -13,13 +13,13 @@ export function OrderOfWork({ job, stage }: { job: PlannedJob; stage: StageName 
                 <span className={classes.shed}>to the shed</span>
             </Link>
             <ol className={classes.stages}>
-                {STAGES.map(([path, name]) => (
+                {job.stages.map(({ stage: path, says }) => (
                     <li key={path}>
                         <Link to={`/jobs/${job.id}/${path}`} className={classes.stage} aria-current={path === stage ? 'page' : undefined}>
                             <span className={classes.mark} aria-hidden="true" />
                             <span>
-                                {name}
-                                <span className={classes.state}>{stateOf(job, path)}</span>
+                                {STAGE_LABELS[path]}
+                                <span className={classes.state}>{says}</span>
                             </span>
                         </Link>
                     </li>

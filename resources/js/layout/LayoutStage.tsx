@@ -6,7 +6,6 @@ import { Stage, type StageProps } from '../frame/Stage';
 import classes from '../frame/Stage.module.css';
 import { type Asked, StageDialogs } from '../frame/StageDialogs';
 import { StageFrame } from '../frame/StageFrame';
-import { stageOf } from '../frame/stages';
 import { Tabs } from '../frame/Tabs';
 import { useStageKeys } from '../frame/useStageKeys';
 import { Findings } from '../plan/Findings';
@@ -65,7 +64,7 @@ function BoatLayout({ job, edits, silent }: StageProps) {
         })),
         ...PANES.map(([name, label]) => ({ kind: 'show', label, go: () => setPane(name) })),
     ];
-    const findings = job.evaluation.findings.filter((finding) => stageOf(finding.rule) === 'layout').length;
+    const findings = job.evaluation.findings.filter((finding) => finding.stage === 'layout').length;
     return (
         <StageFrame
             job={job}

@@ -2,7 +2,7 @@ import { Button, TextInput } from '@mantine/core';
 import { useState } from 'react';
 
 import type { Finding, PatchStep, PlannedJob } from '../api/types';
-import { type StageName, stageOf } from '../frame/stages';
+import type { StageName } from '../frame/stages';
 import classes from './Findings.module.css';
 import { Newer } from './Newer';
 import type { PlanEdits } from './usePlanEdits';
@@ -21,9 +21,9 @@ interface Props {
 
 /** What the rulebook says of the plan: worst first, each with its cheapest remedy. */
 export function Findings({ job, edits, stage, onWhy, onShow, onLook }: Props & { /** only what is seen and mended there; absent: everything */ stage?: StageName }) {
-    const here = (rule: string) => stage === undefined || stageOf(rule) === stage;
-    const findings = job.evaluation.findings.filter((finding) => here(finding.rule));
-    const unchecked = job.evaluation.unchecked.filter((rule) => here(rule.rule));
+    const here = (one: { stage: StageName }) => stage === undefined || one.stage === stage;
+    const findings = job.evaluation.findings.filter(here);
+    const unchecked = job.evaluation.unchecked.filter(here);
     return (
         <div className={classes.pane} tabIndex={0} role="region" aria-label="Findings">
             {findings.length === 0 && <p>Every rule that was checked is content.</p>}

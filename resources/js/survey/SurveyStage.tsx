@@ -7,7 +7,6 @@ import { Stage, type StageProps } from '../frame/Stage';
 import classes from '../frame/Stage.module.css';
 import { type Asked, StageDialogs } from '../frame/StageDialogs';
 import { StageFrame } from '../frame/StageFrame';
-import { stageOf } from '../frame/stages';
 import { Tabs } from '../frame/Tabs';
 import { useStageKeys } from '../frame/useStageKeys';
 import { Findings } from '../plan/Findings';
@@ -77,7 +76,7 @@ function BoatSurvey({ job, edits, silent }: StageProps) {
             },
         })),
     ];
-    const findings = job.evaluation.findings.filter((finding) => stageOf(finding.rule) === 'survey').length;
+    const findings = job.evaluation.findings.filter((finding) => finding.stage === 'survey').length;
     const judged = data?.checks.find((one) => one.id === shownCheck?.id);
     return (
         <StageFrame

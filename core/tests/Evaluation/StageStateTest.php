@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Tests\Evaluation;
+
+use Dinghy\Evaluation\StageState;
+use Dinghy\Plan\PlanDocument;
+use Dinghy\Rule\Stage;
+use Dinghy\Tests\Plans;
+use PHPUnit\Framework\TestCase;
+
+/** How each stage of a boat stands: what is worst is said, and the first stage not in order is where she is. */
+final class StageStateTest extends TestCase
+{
+    public function test_each_stage_says_its_worst(): void
+    {
+        $routed = Plans::routed();
+        self::assertSame(['in order', 'in order', 'in order'], self::states($routed));
+        self::assertSame(Stage::Power, StageState::current(Plans::evaluate($routed), []));
+
+        // A hole nobody looked behind stops, an antenna under metal is decided about: the stop is said.
+        $layout = Plans::changed($routed, ['hole:hole' => ['behind' => Plans::UNKNOWN], 'device:antenna' => ['sky' => 'under-metal']]);
+        self::assertSame(['in order', '1 stop', 'in order'], self::states($layout));
+        self::assertSame(Stage::Layout, StageState::current(Plans::evaluate($layout), []));
+
+        $unknown = Plans::changed($routed, ['device:antenna' => ['sky' => Plans::UNKNOWN]]);
+        self::assertSame(['in order', 'not all checked', 'in order'], self::states($unknown));
+        self::assertSame('not begun', self::states(Plans::changed($routed, ['plan' => ['survey' => Plans::UNKNOWN]]))[0]);
+    }
+
+    /** What somebody decided about with a reason is in order, until its figures change. */
+    public function test_what_is_decided_is_in_order(): void
+    {
+        $plan = Plans::changed(Plans::routed(), ['device:antenna' => ['sky' => 'screened']]);
+        $evaluation = Plans::evaluate($plan);
+        self::assertSame('1 to decide', self::states($plan)[1]);
+        $occasions = array_map(static fn ($finding): string => $finding->occasion(), $evaluation->findings);
+        self::assertSame(Stage::Power, StageState::current($evaluation, $occasions));
+    }
+
+    /** @return list<string> */
+    private static function states(PlanDocument $plan): array
+    {
+        return array_map(static fn (StageState $state): string => $state->says, StageState::allOf(Plans::evaluate($plan), []));
+    }
+}
