@@ -16,7 +16,7 @@ final class Plans
     public const PUMP = <<<'JSON'
     {
         "format": "dinghy-plan", "version": 1,
-        "boat": { "hull": "fibreglass", "fuel": "none", "loaded_kg": 900 }, "survey": { "taken_on": "2026-11-01" },
+        "boat": { "hull": "fibreglass", "fuel": "none", "loaded_kg": 900 }, "survey": { "taken_on": "2026-11-01", "batteries": [ { "id": "old", "chemistry": "flooded", "nominal_v": 12 } ], "photographs": [ { "id": "p1", "of": "post:old" } ] },
         "batteries": [{ "id": "b1", "chemistry": "agm", "nominal_v": 12, "capacity_ah": 100, "rested_v": 12.7, "internal_mohm": 15, "commissioned": "2026-03",
             "size_mm": [330, 173, 240], "tray_mm": [335, 180, 260], "restrained": true, "booted": true, "space": "ventilated", "stud_pos": "3/8", "stud_neg": "5/16" }],
         "banks": [{ "id": "house", "strings": [["b1"]], "switch": true }],
@@ -41,6 +41,9 @@ final class Plans
     ];
 
     /** As a changed field: taken out of the plan. */
+    /** A boat with one old battery, its posts photographed. */
+    private const PHOTOGRAPHED = ['taken_on' => '2026-11-01', 'batteries' => [['id' => 'old', 'chemistry' => 'flooded', 'nominal_v' => 12]], 'photographs' => [['id' => 'p1', 'of' => 'post:old']]];
+
     public const UNKNOWN = '(unknown)';
 
     /** @param  'pump'|'series'|'parallel'|'routed'  $name */
@@ -95,7 +98,7 @@ final class Plans
         }
 
         return PlanDocument::fromJson(json_encode([
-            'format' => 'dinghy-plan', 'version' => 1, 'boat' => ['hull' => 'fibreglass', 'fuel' => 'none', 'loaded_kg' => 900], 'survey' => ['taken_on' => '2026-11-01'],
+            'format' => 'dinghy-plan', 'version' => 1, 'boat' => ['hull' => 'fibreglass', 'fuel' => 'none', 'loaded_kg' => 900], 'survey' => self::PHOTOGRAPHED,
             'batteries' => $batteries,
             'banks' => [['id' => 'thrust', 'strings' => [array_column($batteries, 'id')]]],
             'feeds' => [[
@@ -118,7 +121,7 @@ final class Plans
         $run = static fn (float $metres, string $gauge): array => ['length_m' => $metres, 'gauge' => $gauge];
 
         return PlanDocument::fromJson(json_encode([
-            'format' => 'dinghy-plan', 'version' => 1, 'boat' => ['hull' => 'fibreglass', 'fuel' => 'none'], 'survey' => ['taken_on' => '2026-11-01'],
+            'format' => 'dinghy-plan', 'version' => 1, 'boat' => ['hull' => 'fibreglass', 'fuel' => 'none'], 'survey' => self::PHOTOGRAPHED,
             'batteries' => $batteries,
             'banks' => [['id' => 'house', 'strings' => [['h1'], ['h2']], 'jumper' => ['gauge' => '2 AWG'], 'string_protection' => ['family' => 'battery-post', 'rating_a' => 60]]],
             'feeds' => [[

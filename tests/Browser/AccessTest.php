@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\WebDriverKeys;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /** Nothing for axe to find (WCAG 2.2 AA), nothing cut off, and a screen that follows the key. */
@@ -46,6 +47,38 @@ final class AccessTest extends BrowserTestCase
             $this->assertNothingForAxe("{$stage} after {$key}");
             self::assertSame([0, 0], $this->driver()->executeScript('const e = document.documentElement; return [e.scrollWidth - e.clientWidth, e.scrollHeight - e.clientHeight]'));
         }
+    }
+
+    /** What opens on request: a way with its bends in hand, and places of sensors; a boat that nobody has looked at. */
+    public function test_axe_on_what_opens_in_layout(): void
+    {
+        $this->openStage('Catamaran', 'Layout');
+        $this->clickOn('button[aria-label="more of Cabin to Sonar mast"]');
+        $this->clickOn('button[aria-label="bend it once more: Cabin to Sonar mast"]');
+        $this->clickOn('button[aria-label="One more old cable in Cabin to Sonar mast"]');
+        $this->driver()->executeScript('arguments[0].focus()', [$this->see('[data-way="w-cabin-mast"] [role=button]')]);
+        $this->press(WebDriverKeys::ENTER);
+        $this->see('[data-bend="w-cabin-mast:0"]');
+        $this->assertNothingForAxe('a way in hand');
+        $this->clickOn('#tab-mounting');
+        $this->see('[data-place="device:position"] svg');
+        $this->assertNothingForAxe('places of sensors');
+        $this->visit('/');
+        $this->see('main li h2 a');
+        $this->tabTo('Take a boat in');
+        $this->press(WebDriverKeys::ENTER);
+        foreach (['Customer' => 'Runa Holm', 'What is to be done' => 'A look', 'Boat' => 'Little skiff'] as $label => $text) {
+            $this->click("//section[@role='dialog']//label[starts-with(normalize-space(.), \"{$label}\")]/following::input[1]");
+            $this->press($text);
+        }
+        $this->press(WebDriverKeys::ENTER);
+        $this->until(fn (): bool => str_contains($this->page(), 'No photograph yet'), 'her survey');
+        $this->assertNothingForAxe('an empty survey');
+        $this->clickOn('#tab-photographs');
+        $this->until(fn (): bool => str_contains($this->figure('missing'), 'What must be photographed is not known yet'), 'nothing is promised');
+        $this->click("//nav[@aria-label='Order of work']//a[contains(., 'Layout')]");
+        $this->until(fn (): bool => str_contains($this->page(), 'No station yet'), 'an empty layout');
+        $this->assertNothingForAxe('an empty layout');
     }
 
     /** @return list<array{string, int}> */

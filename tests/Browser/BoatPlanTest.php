@@ -21,7 +21,7 @@ final class BoatPlanTest extends BrowserTestCase
         $this->typeInto('Gauge of '.self::TILLER, '');
         $this->until(fn (): bool => $this->valueOf('Gauge of '.self::TILLER) === '10 AWG', 'chosen for the way it is');
         $this->click("//nav[@aria-label='Order of work']//a[contains(., 'Layout')]");
-        $this->click('//button[@aria-label="Measure Port gunwale to Bow locker along the drawing"]');
+        $this->click('//button[@aria-label="measure here, along the drawing: Port gunwale to Bow locker"]');
         $this->until(fn (): bool => $this->figure('way-w-midship-locker') === '5 ft 7 in', 'measured along the drawing');
 
         // 1.8 m forward of the transom, well between where one gauge and the next begin.
@@ -38,7 +38,7 @@ final class BoatPlanTest extends BrowserTestCase
     public function test_a_station_in_the_hand_says_what_it_would_do(): void
     {
         $this->openStage('Tiller skiff', 'Layout');
-        $this->click('//button[@aria-label="Measure Port gunwale to Bow locker along the drawing"]');
+        $this->click('//button[@aria-label="measure here, along the drawing: Port gunwale to Bow locker"]');
         $this->until(fn (): bool => $this->figure('way-w-midship-locker') === '5 ft 7 in', 'measured along the drawing');
         $hand = new WebDriverActions($this->driver());
         $hand->clickAndHold($this->see('[data-station="midship"] rect'))->moveByOffset(-150, 0)->perform();
@@ -83,7 +83,7 @@ final class BoatPlanTest extends BrowserTestCase
     public function test_a_way_is_bent_by_hand_and_its_bend_moved(): void
     {
         $this->openStage('Tiller skiff', 'Layout');
-        $this->click('//button[@aria-label="Measure Bow locker to Bow deck along the drawing"]');
+        $this->click('//button[@aria-label="measure here, along the drawing: Bow locker to Bow deck"]');
         $this->until(fn (): bool => $this->figure('way-w-locker-bow') === '2 ft 11 in', 'straight');
         $this->driver()->executeScript('arguments[0].dispatchEvent(new MouseEvent("click", { bubbles: true }))', [$this->see('[data-way="w-locker-bow"] [role=button]')]);
         $this->see('[data-piece="w-locker-bow:0"]');
@@ -99,7 +99,7 @@ final class BoatPlanTest extends BrowserTestCase
     public function test_a_way_is_bent_by_keys_and_in_the_list(): void
     {
         $this->openStage('Tiller skiff', 'Layout');
-        $this->click('//button[@aria-label="Measure Bow locker to Bow deck along the drawing"]');
+        $this->click('//button[@aria-label="measure here, along the drawing: Bow locker to Bow deck"]');
         $this->until(fn (): bool => $this->figure('way-w-locker-bow') === '2 ft 11 in', 'straight');
         $this->driver()->executeScript('arguments[0].focus()', [$this->see('[data-way="w-locker-bow"] [role=button]')]);
         $this->press(WebDriverKeys::ENTER);
@@ -112,8 +112,8 @@ final class BoatPlanTest extends BrowserTestCase
         $this->press(WebDriverKeys::DELETE);
         $this->until(fn (): bool => $this->figure('way-w-locker-bow') === '2 ft 11 in', 'straight again');
 
-        $this->clickOn('button[aria-label="More of Bow locker to Bow deck"]');
-        $this->clickOn('button[aria-label="Bend Bow locker to Bow deck once more"]');
+        $this->clickOn('button[aria-label="more of Bow locker to Bow deck"]');
+        $this->clickOn('button[aria-label="bend it once more: Bow locker to Bow deck"]');
         $this->see('input[aria-label="Bow locker to Bow deck, bend 1 to port"]');
         $this->typeInto('Bow locker to Bow deck, bend 1 to port', '-2 ft');
         $this->until(fn (): bool => $this->figure('way-w-locker-bow') !== '2 ft 11 in', 'typed, and longer');
@@ -125,7 +125,7 @@ final class BoatPlanTest extends BrowserTestCase
     public function test_old_cables_fill_a_tube(): void
     {
         $this->openStage('Tiller skiff', 'Layout');
-        $this->clickOn('button[aria-label="More of Port gunwale to Bow locker"]');
+        $this->clickOn('button[aria-label="more of Port gunwale to Bow locker"]');
         $this->clickOn('button[aria-label="One more old cable in Port gunwale to Bow locker"]');
         $this->typeInto('Port gunwale to Bow locker, old cable 1', '1 1/4');
         $this->until(fn (): bool => $this->valueOf('Port gunwale to Bow locker, old cable 1') === '1.25 in', 'kept');
@@ -133,7 +133,7 @@ final class BoatPlanTest extends BrowserTestCase
         $this->until(fn (): bool => str_contains($this->textOf('[data-tube="w-midship-locker"]'), 'There before: 1.25 in.'), 'it lies there');
         self::assertStringContainsString('No room for another', $this->textOf('[data-tube="w-midship-locker"]'));
         $this->clickOn('#tab-places');
-        $this->clickOn('button[aria-label="More of Port gunwale to Bow locker"]');
+        $this->clickOn('button[aria-label="more of Port gunwale to Bow locker"]');
         $this->clickOn('button[aria-label="Old cable 1 of Port gunwale to Bow locker is drawn out"]');
         $this->clickOn('#tab-tubes');
         $this->until(fn (): bool => ! str_contains($this->textOf('[data-tube="w-midship-locker"]'), 'There before'), 'drawn out');
@@ -238,7 +238,7 @@ final class BoatPlanTest extends BrowserTestCase
         $this->clickOn('button[aria-label="One more hole in Horn relay"]');
         $this->typeInto('Horn relay, hole 1 from the left', '8 mm');
         $this->until(fn (): bool => $this->valueOf('Horn relay, hole 1 from the left') === '0.31 in', 'moved where the part has it');
-        $this->clickOn('button[aria-label="Take Horn relay off the board"]');
+        $this->clickOn('button[aria-label="take off Horn relay"]');
         $this->until(fn (): bool => ! str_contains($this->page(), 'Horn relay'), 'off again');
         $this->click('//a[contains(., "A4 (PDF)")]');
         self::assertStringStartsWith('%PDF', (string) file_get_contents($this->download('stern-board.pdf')));

@@ -23,6 +23,10 @@ trait BuildsBoats
         $this->fill('What is to be done', $work);
         $this->fill('Boat', $boat);
         $this->press(WebDriverKeys::ENTER);
+        // A boat that nobody has looked at begins with her survey.
+        $this->until(fn (): bool => str_contains($this->page(), 'No photograph yet'), 'an empty survey');
+        $this->tabTo('Power');
+        $this->press(WebDriverKeys::ENTER);
         $this->until(fn (): bool => str_contains($this->page(), 'Nothing is planned yet'), 'an empty plan');
     }
 

@@ -42,8 +42,7 @@ final class WorkbenchTest extends BrowserTestCase
 
     public function test_the_schools_of_supply_side_by_side(): void
     {
-        $this->signIn();
-        $this->click('//main//a[contains(., "Console boat")]');
+        $this->openStage('Console boat', 'Power');
         $this->see('[data-run="screens"]');
         $this->press('6');
         $this->until(fn (): bool => str_ends_with($this->figure('supply:own:lowest screen while the engine cranks'), ' V'), 'the schools');

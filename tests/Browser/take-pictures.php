@@ -81,8 +81,6 @@ foreach ([['', 1280, 800], ['-phone', 390, 844]] as [$suffix, $width, $height]) 
     $driver->get($address);
     $see('main li h2 a');
     $driver->findElement(WebDriverBy::xpath('//main//a[contains(., "Console boat")]'))->click();
-    $see('[data-run]');
-    $go('survey');
     $see('[data-figure], img');
     usleep(900_000);
     $take('survey');

@@ -53,7 +53,7 @@ final class JobResource extends JsonResource
             'promised_on' => $this->job->promised_on?->toDateString(),
             'can_change' => $this->user->can('changePlan', $this->job),
             'version' => $head === null ? null : $this->version($head, $judged),
-            ...($head === null ? ['plan' => null, 'evaluation' => null, 'profiles' => [], 'verdict' => 'No plan yet.', 'stages' => [], 'decided' => [], 'readings' => [], 'newer' => []]
+            ...($head === null ? ['plan' => null, 'evaluation' => null, 'profiles' => [], 'verdict' => 'No plan yet.', 'stage' => null, 'stages' => [], 'decided' => [], 'readings' => [], 'newer' => []]
                 : $this->evaluated($head, $judged, $request->enum('units', Units::class))),
         ];
     }
@@ -85,6 +85,7 @@ final class JobResource extends JsonResource
             'evaluation' => EvaluationDocument::of($evaluation),
             'profiles' => array_map(self::profile(...), VoltProfile::allOf($evaluation)),
             'verdict' => Verdict::of($evaluation, $decisions->count()),
+            'stage' => StageState::current($evaluation, $decisions->occasions())->value,
             'stages' => array_map(static fn (StageState $state): array => ['stage' => $state->stage->value, 'says' => $state->says], StageState::allOf($evaluation, $decisions->occasions())),
             'decided' => array_values(array_map(static fn (Acceptance $acceptance): array => [
                 'id' => $acceptance->id,

@@ -38,6 +38,7 @@ final readonly class Question
         'input' => 'What feeds it?',
         'isolated_outputs' => 'Are its outputs isolated from each other?',
         'taken_on' => 'When was the boat surveyed as it came? Dates and photographs are kept under Survey.',
+        'stations' => 'Which compartments has she, and which batteries stand in them? Put in under Layout, Stations and ways, and under Survey, Batteries found.',
         'deploy' => 'Does its shaft clear the bow as it comes down? Measured under Layout, Mounting.',
         'sweep' => 'Do its head and cord clear door and rail as it turns? Measured under Layout, Mounting.',
         'shaft' => 'Is its shaft long enough? Measured under Layout, Mounting.',

@@ -24,9 +24,4 @@ enum Stage: string
             default => self::Power,
         };
     }
-
-    public function label(): string
-    {
-        return ucfirst($this->value);
-    }
 }

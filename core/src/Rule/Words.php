@@ -96,7 +96,7 @@ final readonly class Words
 
     public function milliohms(float $ohms): string
     {
-        return self::trim(1000 * $ohms, 1).' mΩ';
+        return self::trim(1000 * $ohms, $ohms < 0.1 ? 1 : 0).' mΩ';
     }
 
     public function seconds(float $seconds): string

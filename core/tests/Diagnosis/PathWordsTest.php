@@ -39,7 +39,7 @@ final class PathWordsTest extends TestCase
 
         return [
             'in order' => [['device_loaded_v' => 12.48], Cause::NothingWrong, '0.12 V are lost between battery and device at 5 A. Nothing is wrong with this path.', ''],
-            'a bad joint' => [['device_loaded_v' => 11.6], Cause::BadJoint, '1 V are lost between battery and device at 5 A. A bad joint of 173.',
+            'a bad joint' => [['device_loaded_v' => 11.6], Cause::BadJoint, '1 V are lost between battery and device at 5 A. A bad joint of 174 mΩ',
                 'Run a direct fused feed from the battery past the old joints, or clean and renew them one by one.'],
             'a bad joint behind the block' => [['device_loaded_v' => 11.6, 'between' => $points(12.54)], Cause::BadJoint, 'It sits between the block and the device.',
                 'Run a direct fused feed from the battery past the old joints, or clean and renew them one by one, those between the block and the device first.'],

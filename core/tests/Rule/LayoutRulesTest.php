@@ -91,6 +91,7 @@ final class LayoutRulesTest extends RuleTestCase
             'M05' => ['M05', 'device:m1', 'shaft', 'series', ['device:m1' => ['shaft' => $unknown]]],
             'M06' => ['M06', 'device:m1', 'thrust_n', 'series', ['device:m1' => ['thrust_n' => $unknown]]],
             'M06 mass' => ['M06', 'plan', 'boat.loaded_kg', 'series', ['plan' => ['boat.loaded_kg' => $unknown]]],
+            'S07 no compartment' => ['S07', 'plan', 'boat.stations', 'pump', ['plan' => ['survey' => (object) ['taken_on' => '2026-11-01']]]],
             'S07' => ['S07', 'plan', 'survey.taken_on', 'pump', ['plan' => ['survey' => $unknown]]],
         ];
     }

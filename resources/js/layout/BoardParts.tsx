@@ -43,7 +43,7 @@ export function BoardParts({ board, on, readOnly, edits }: Props) {
                             <td>{field(`parts.${at}.height_mm`, `Height of ${part.name}`, part.height_mm)}</td>
                             <td>
                                 {!readOnly && (
-                                    <button type="button" className="act" aria-label={`Take ${part.name} off the board`} onClick={() => void change((parts) => parts.filter((_, which) => which !== at))}>
+                                    <button type="button" className="act" aria-label={`take off ${part.name}`} onClick={() => void change((parts) => parts.filter((_, which) => which !== at))}>
                                         take off
                                     </button>
                                 )}
@@ -51,7 +51,7 @@ export function BoardParts({ board, on, readOnly, edits }: Props) {
                         </tr>
                         <tr>
                             <td colSpan={6}>
-                                <div className={table.fields}>
+                                <div className={`${table.fields} ${table.within}`}>
                                     <span className="quiet">Holes, from the part’s lower left corner{(part.holes ?? []).length === 0 && ': none yet, measure them on the part itself'}</span>
                                     {(part.holes ?? []).map((hole, which) => (
                                         <span key={which}>

@@ -9,6 +9,7 @@ import { StageFrame } from '../frame/StageFrame';
 import { Tabs } from '../frame/Tabs';
 import { useStageKeys } from '../frame/useStageKeys';
 import { Findings } from '../plan/Findings';
+import { HullFields } from '../plan/HullFields';
 import { usePreview } from '../power/usePreview';
 import { WhyPanel } from '../power/WhyPanel';
 import { BoardsPane } from './BoardsPane';
@@ -84,11 +85,14 @@ function BoatLayout({ job, edits, silent }: StageProps) {
                             Let go here: {[...preview.changes, preview.verdict].join(' · ')}
                         </span>
                     )}
-                    <span className="quiet" hidden={preview !== null}>{data?.hull === null ? 'say hull, length and beam in the plan, and she is drawn' : 'to scale, bow to the right; drag a station or a bend, or take it and press the arrows'}</span>
+                    {data?.hull === null && (job.plan.boat?.stations ?? []).length > 0 && <HullFields job={job} edits={edits} />}
+                    <span className="quiet" hidden={preview !== null}>{data?.hull === null ? 'say what she is, and she is drawn to scale' : 'to scale, bow to the right; drag a station or a bend, or take it and press the arrows'}</span>
                 </header>
                 <div className={classes.tree}>
                     {data === undefined ? (
                         <p>{layout.error === null ? 'Fetching the boat plan…' : layout.error.message}</p>
+                    ) : data.hull === null && (job.plan.boat?.stations ?? []).length === 0 ? (
+                        <HullFields job={job} edits={edits} />
                     ) : (
                         <BoatPlan
                             job={job}

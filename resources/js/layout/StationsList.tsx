@@ -23,45 +23,48 @@ export function StationsList({ job, layout, edits, chosen, onChoose }: PlacesPro
     const set = (on: string, fields: Record<string, unknown>) => void edits.submit(() => ({ patch: [{ on, set: fields }] }));
     return (
         <section className={table.section} aria-label="Stations">
-            <table className={table.table}>
-                <HeadRow heads={['station', 'forward of the transom', 'to port (− starboard)', 'kind', 'lid', 'petrol vapour', 'battery or lid moves']} unseen="to be done" />
-                <tbody>
-                    {stations.map((station) => {
-                        const on = `station:${station.id}`;
-                        const label = stationName(job, station.id);
-                        return (
-                            <tr key={station.id} data-chosen={chosen === on || undefined} onFocus={() => onChoose(on)}>
-                                <td>
-                                    <PartField edits={edits} readOnly={fixed} on={on} field="name" label={`Name of ${label}`} value={label} words />
-                                </td>
-                                <td>
-                                    <PartField edits={edits} readOnly={fixed} on={on} field="x_m" label={`${label}, forward of the transom`} value={length(station.x_m, system)} />
-                                </td>
-                                <td>
-                                    <PartField edits={edits} readOnly={fixed} on={on} field="y_m" label={`${label}, to port`} value={station.y_m < 0 ? `-${length(-station.y_m, system)}` : length(station.y_m, system)} />
-                                </td>
-                                <td>
-                                    <PlaceSelect label={`Kind of ${label}`} value={station.kind ?? ''} choices={KINDS} readOnly={fixed} onChosen={(kind) => set(on, { kind })} />
-                                </td>
-                                <td>
-                                    <PlaceSelect label={`Lid of ${label}`} value={station.lid ?? 'none'} choices={LIDS} readOnly={fixed} onChosen={(lid) => set(on, { lid })} />
-                                </td>
-                                <td>
-                                    <PlaceSelect label={`Petrol vapour at ${label}`} value={station.petrol_vapour === undefined ? '' : station.petrol_vapour ? 'yes' : 'no'} choices={VAPOUR} readOnly={fixed} onChosen={(vapour) => set(on, { petrol_vapour: vapour === 'yes' })} />
-                                </td>
-                                <td>
-                                    <input type="checkbox" aria-label={`At ${label} a battery or lid moves`} checked={station.moves ?? false} disabled={fixed} onChange={(event) => set(on, { moves: event.currentTarget.checked })} />
-                                </td>
-                                <td>
-                                    {!fixed && (
-                                        <TakeOut edits={edits} on={on} label={label} />
-                                    )}
-                                </td>
-                            </tr>
-                        );
-                    })}
-                </tbody>
-            </table>
+            {stations.length > 0 && (
+                <table className={table.table}>
+                    <HeadRow heads={['station', 'forward of the transom', 'to port (− starboard)', 'kind', 'lid', 'petrol vapour', 'battery or lid moves']} unseen="to be done" />
+                    <tbody>
+                        {stations.map((station) => {
+                            const on = `station:${station.id}`;
+                            const label = stationName(job, station.id);
+                            return (
+                                <tr key={station.id} data-chosen={chosen === on || undefined} onFocus={() => onChoose(on)}>
+                                    <td>
+                                        <PartField edits={edits} readOnly={fixed} on={on} field="name" label={`Name of ${label}`} value={label} words />
+                                    </td>
+                                    <td>
+                                        <PartField edits={edits} readOnly={fixed} on={on} field="x_m" label={`${label}, forward of the transom`} value={length(station.x_m, system)} />
+                                    </td>
+                                    <td>
+                                        <PartField edits={edits} readOnly={fixed} on={on} field="y_m" label={`${label}, to port`} value={station.y_m < 0 ? `-${length(-station.y_m, system)}` : length(station.y_m, system)} />
+                                    </td>
+                                    <td>
+                                        <PlaceSelect label={`Kind of ${label}`} value={station.kind ?? ''} choices={KINDS} readOnly={fixed} onChosen={(kind) => set(on, { kind })} />
+                                    </td>
+                                    <td>
+                                        <PlaceSelect label={`Lid of ${label}`} value={station.lid ?? 'none'} choices={LIDS} readOnly={fixed} onChosen={(lid) => set(on, { lid })} />
+                                    </td>
+                                    <td>
+                                        <PlaceSelect label={`Petrol vapour at ${label}`} value={station.petrol_vapour === undefined ? '' : station.petrol_vapour ? 'yes' : 'no'} choices={VAPOUR} readOnly={fixed} onChosen={(vapour) => set(on, { petrol_vapour: vapour === 'yes' })} />
+                                    </td>
+                                    <td>
+                                        <input type="checkbox" aria-label={`At ${label} a battery or lid moves`} checked={station.moves ?? false} disabled={fixed} onChange={(event) => set(on, { moves: event.currentTarget.checked })} />
+                                    </td>
+                                    <td>
+                                        {!fixed && (
+                                            <TakeOut edits={edits} on={on} label={label} />
+                                        )}
+                                    </td>
+                                </tr>
+                            );
+                        })}
+                    </tbody>
+                </table>
+            )}
+            {stations.length === 0 && <p className="quiet">No station yet: lockers, console, battery places, motor mounts, and where a wire turns.</p>}
             {!fixed && (
                 <form
                     className={table.form}

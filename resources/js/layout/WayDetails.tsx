@@ -31,7 +31,7 @@ export function WayDetails({ way, support, label, job, edits }: Props) {
     const bends = way.bends_m ?? [];
     const across = (metres: number) => (metres < 0 ? `-${length(-metres, system)}` : length(metres, system));
     return (
-        <div className={table.entry} role="group" aria-label={label}>
+        <div className={`${table.entry} ${table.within}`} role="group" aria-label={label}>
             <div className={table.fields}>
                 <label>
                     <input type="checkbox" aria-label={`${label}: a spare cable stays in it`} checked={way.spare_cable ?? false} disabled={fixed} onChange={(event) => set({ spare_cable: event.currentTarget.checked })} /> a spare cable stays in it
@@ -78,7 +78,7 @@ export function WayDetails({ way, support, label, job, edits }: Props) {
                     </span>
                 ))}
                 {!fixed && (
-                    <button type="button" className="act" aria-label={`Bend ${label} once more`} onClick={() => void edits.submit((now) => bentOnceMore(now, way.id))}>
+                    <button type="button" className="act" aria-label={`bend it once more: ${label}`} onClick={() => void edits.submit((now) => bentOnceMore(now, way.id))}>
                         bend it once more
                     </button>
                 )}

@@ -48,7 +48,7 @@ export function WayRow({ way, job, layout, edits, chosen, onChoose }: PlacesProp
                                 </span>
                             )}{' '}
                             {!fixed && (
-                                <button type="button" className="act" aria-label={`Measure ${label} along the drawing`} onClick={() => void edits.submit(() => ({ propose: { make: 'drawn', way: way.id } }))}>
+                                <button type="button" className="act" aria-label={`measure here, along the drawing: ${label}`} onClick={() => void edits.submit(() => ({ propose: { make: 'drawn', way: way.id } }))}>
                                     measure here
                                 </button>
                             )}
@@ -65,7 +65,7 @@ export function WayRow({ way, job, layout, edits, chosen, onChoose }: PlacesProp
                 <td>{check('old_wire', 'an old wire lies in it')}</td>
                 <td>{check('pull_cord', 'a pull cord stays in it')}</td>
                 <td>
-                    <button type="button" className="act" aria-expanded={more} aria-label={`More of ${label}`} onClick={() => setMore(!more)}>
+                    <button type="button" className="act" aria-expanded={more} aria-label={`${more ? 'less' : 'more'} of ${label}`} onClick={() => setMore(!more)}>
                         {more ? 'less' : 'more'}
                     </button>{' '}
                     {!fixed && <TakeOut edits={edits} on={on} label={`the way from ${label}`} />}

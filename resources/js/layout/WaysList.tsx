@@ -17,14 +17,17 @@ export function WaysList({ job, layout, edits, chosen, onChoose }: PlacesProps) 
     const choices = stations.map((station) => [station.id, stationName(job, station.id)] as const);
     return (
         <section className={table.section} aria-label="Ways">
-            <table className={table.table}>
-                <HeadRow heads={['way', 'length', 'on the drawing', 'kind', 'bore', 'curved', 'old wire in it', 'pull cord stays']} unseen="to be done" />
-                <tbody>
-                    {ways.map((way) => (
-                        <WayRow key={way.id} way={way} job={job} layout={layout} edits={edits} chosen={chosen} onChoose={onChoose} />
-                    ))}
-                </tbody>
-            </table>
+            {ways.length > 0 && (
+                <table className={table.table}>
+                    <HeadRow heads={['way', 'length', 'on the drawing', 'kind', 'bore', 'curved', 'old wire in it', 'pull cord stays']} unseen="to be done" />
+                    <tbody>
+                        {ways.map((way) => (
+                            <WayRow key={way.id} way={way} job={job} layout={layout} edits={edits} chosen={chosen} onChoose={onChoose} />
+                        ))}
+                    </tbody>
+                </table>
+            )}
+            {ways.length === 0 && <p className="quiet">Ways join two stations: put in the places where something sits or a wire turns, then the ways between them.</p>}
             {!fixed && stations.length > 1 && (
                 <form
                     className={table.form}

@@ -5,6 +5,7 @@ import { Link, Navigate } from 'react-router-dom';
 
 import { ask, Refused } from '../api/client';
 import type { Bay, Person, Shed as ShedAnswer } from '../api/types';
+import { STAGE_LABELS } from '../frame/stages';
 import { promised } from '../units/units';
 import { HullOutline } from './HullOutline';
 import classes from './Shed.module.css';
@@ -58,8 +59,7 @@ export function Shed() {
 }
 
 function BayPlace({ job }: { job: Bay }) {
-    const planned = job.stage !== null;
-    const name = planned ? <Link to={`/jobs/${job.id}/power`}>{job.boat.name}</Link> : job.boat.name;
+    const name = job.stage === null ? job.boat.name : <Link to={`/jobs/${job.id}/${job.stage}`}>{job.boat.name}</Link>;
     return (
         <li className={classes.bay}>
             <div className={classes.floor}>
@@ -71,9 +71,9 @@ function BayPlace({ job }: { job: Bay }) {
                 {job.customer} · {job.title}
             </p>
             <p className={classes.line}>
-                <strong>{planned ? job.stage : 'Not begun'}</strong> · {promised(job.promised_on)}
+                <strong>{job.stage === null ? 'Not begun' : STAGE_LABELS[job.stage]}</strong> · {promised(job.promised_on)}
             </p>
-            <p className={classes.line}>{planned ? job.verdict : 'No plan yet.'}</p>
+            <p className={classes.line}>{job.verdict}</p>
             {job.waits_for !== null && <p className={classes.waits}>waits for: {job.waits_for}</p>}
         </li>
     );

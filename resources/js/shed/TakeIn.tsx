@@ -27,7 +27,7 @@ export function TakeIn({ opened, onClose }: { opened: boolean; onClose: () => vo
         },
         onSuccess: (job) => {
             void queries.invalidateQueries({ queryKey: ['shed'] });
-            void navigate(`/jobs/${job.id}/power`);
+            void navigate(`/jobs/${job.id}/${job.stage ?? 'survey'}`);
         },
     });
     return (

@@ -4,11 +4,11 @@ import { useState } from 'react';
 import type { PlannedJob, Survey } from '../api/types';
 import table from '../look/table.module.css';
 import { PartField } from '../plan/PartField';
-import { HULLS } from '../plan/hulls';
+import { HullFields } from '../plan/HullFields';
 import { PlaceSelect } from '../plan/PlaceSelect';
 import type { PlanEdits } from '../plan/usePlanEdits';
-import { length, useUnits } from '../units/units';
 import classes from './SurveyStage.module.css';
+import told from '../plan/told.module.css';
 
 const FUELS = [['petrol', 'petrol'], ['diesel', 'diesel'], ['none', 'none']] as const;
 
@@ -22,15 +22,14 @@ interface Props {
 
 /** The boat as it came, and what the owner says hurts: each complaint with what to measure for it. */
 export function ComplaintsPane({ job, survey, edits, onCheck }: Props) {
-    const { system } = useUnits();
     const [words, setWords] = useState('');
     const [kind, setKind] = useState<string>('restarts');
     const fixed = !job.can_change;
     const boat = job.plan.boat;
-    const told = job.plan.survey;
+    const found = job.plan.survey;
     const set = (fields: Record<string, unknown>) => void edits.submit(() => ({ patch: [{ on: 'plan', set: fields }] }));
     const text = (field: string, label: string, value: string | undefined) => (
-        <label className={classes.told}>
+        <label className={told.line}>
             <span>{label}</span>
             <PartField edits={edits} readOnly={fixed} on="plan" field={field} label={label} value={value === undefined || value === '' ? '–' : value} words />
         </label>
@@ -38,26 +37,27 @@ export function ComplaintsPane({ job, survey, edits, onCheck }: Props) {
     return (
         <div className={classes.columns}>
             <section aria-label="The boat as it came">
-                {text('survey.taken_on', 'Surveyed on', told?.taken_on)}
-                <label className={classes.told}>
-                    <span>Hull</span>
-                    <PlaceSelect label="Hull" value={boat?.hull ?? ''} choices={HULLS} readOnly={fixed} onChosen={(hull) => set({ 'boat.hull': hull })} />
-                </label>
-                <label className={classes.told}>
-                    <span>Length and beam</span>
+                <label className={told.line}>
+                    <span>Surveyed on</span>
                     <span>
-                        <PartField edits={edits} readOnly={fixed} on="plan" field="boat.length_m" label="Length of the boat" value={length(boat?.length_m, system)} /> × <PartField edits={edits} readOnly={fixed} on="plan" field="boat.beam_m" label="Beam of the boat" value={length(boat?.beam_m, system)} />
+                        <PartField edits={edits} readOnly={fixed} on="plan" field="survey.taken_on" label="Surveyed on" value={found?.taken_on ?? '–'} words />{' '}
+                        {!fixed && found?.taken_on === undefined && (
+                            <button type="button" className="act" onClick={() => set({ 'survey.taken_on': today() })}>
+                                today
+                            </button>
+                        )}
                     </span>
                 </label>
-                <label className={classes.told}>
+                <HullFields job={job} edits={edits} />
+                <label className={told.line}>
                     <span>Fuel</span>
                     <PlaceSelect label="Fuel" value={boat?.fuel ?? ''} choices={FUELS} readOnly={fixed} onChosen={(fuel) => set({ 'boat.fuel': fuel })} />
                 </label>
-                {text('survey.engine', 'Engine', told?.engine)}
-                {text('survey.fitted', 'What is fitted', told?.fitted)}
+                {text('survey.engine', 'Engine', found?.engine)}
+                {text('survey.fitted', 'What is fitted', found?.fitted)}
             </section>
             <section aria-label="Complaints">
-                {(told?.complaints ?? []).map((complaint) => {
+                {(found?.complaints ?? []).map((complaint) => {
                     const on = `complaint:${complaint.id}`;
                     const known = survey.kinds.find((one) => one.kind === complaint.kind);
                     return (
@@ -106,4 +106,10 @@ export function ComplaintsPane({ job, survey, edits, onCheck }: Props) {
             </section>
         </div>
     );
+}
+
+/** As the plan has it, by the rigger's own clock. */
+function today(): string {
+    const now = new Date();
+    return `${now.getFullYear()}-${String(now.getMonth() + 1).padStart(2, '0')}-${String(now.getDate()).padStart(2, '0')}`;
 }

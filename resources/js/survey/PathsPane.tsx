@@ -9,6 +9,7 @@ import { PlaceSelect } from '../plan/PlaceSelect';
 import type { PlanEdits } from '../plan/usePlanEdits';
 import { amps, gauge, length, useUnits, volts } from '../units/units';
 import classes from './SurveyStage.module.css';
+import told from '../plan/told.module.css';
 
 interface Props {
     job: PlannedJob;
@@ -31,7 +32,7 @@ export function PathsPane({ job, survey, edits, chosen, onChoose }: Props) {
     const on = `check:${check.id}`;
     const set = (fields: Record<string, unknown>) => void edits.submit(() => ({ patch: [{ on, set: fields }] }));
     const field = (path: string, label: string, value: string, isText = false) => (
-        <label className={classes.told}>
+        <label className={told.line}>
             <span>{label}</span>
             <PartField edits={edits} readOnly={fixed} on={on} field={path} label={label} value={value} words={isText} />
         </label>
@@ -39,16 +40,16 @@ export function PathsPane({ job, survey, edits, chosen, onChoose }: Props) {
     return (
         <div className={classes.columns}>
             <section aria-label="Readings">
-                <label className={classes.told}>
+                <label className={told.line}>
                     <span>Path</span>
                     <PlaceSelect label="Path" value={check.id} choices={survey.checks.map((one) => [one.id, one.label] as const)} readOnly={false} onChosen={onChoose} />
                 </label>
                 {field('name', 'Called', check.name ?? '', true)}
-                <label className={classes.told}>
+                <label className={told.line}>
                     <span>To the device</span>
                     <PlaceSelect label="To the device" value={check.device ?? ''} choices={(job.plan.devices ?? []).map((device) => [device.id, deviceName(job.plan, device.id)] as const)} readOnly={fixed} onChosen={(device) => set({ device })} />
                 </label>
-                <label className={classes.told}>
+                <label className={told.line}>
                     <span>From the battery</span>
                     <PlaceSelect label="From the battery" value={check.battery ?? ''} choices={survey.batteries.map((one) => [one.id, one.label] as const)} readOnly={fixed} onChosen={(battery) => set({ battery })} />
                 </label>
@@ -60,7 +61,7 @@ export function PathsPane({ job, survey, edits, chosen, onChoose }: Props) {
                 {field('length_m', 'Length of the wire, one way', length(check.length_m, system))}
                 {field('gauge', 'Gauge of the wire', check.gauge === undefined ? '–' : gauge(check.gauge))}
                 {(check.between ?? []).map((point, at) => (
-                    <div key={at} className={classes.told}>
+                    <div key={at} className={told.line}>
                         <span>At {point.name}, loaded</span>
                         <span>
                             <PartField edits={edits} readOnly={fixed} on={on} field={`between.${at}.loaded_v`} label={`At ${point.name}, loaded`} value={volts(point.loaded_v, 2)} />{' '}

@@ -37,8 +37,10 @@ export function PhotographsPane({ job, survey, going, onSend, onLetGo, chosen, o
     return (
         <div className={classes.columns}>
             <section aria-label="Photographs to take">
-                <p className={missing.length > 0 ? table.doubt : table.good} data-figure="missing">
-                    {missing.length === 0 ? 'Everything is photographed: it may be unhooked.' : `${missing.length} still to be taken before anything is unhooked.`}
+                <p className={missing.length > 0 || survey.needed.length === 0 ? table.doubt : table.good} data-figure="missing">
+                    {survey.needed.length === 0
+                        ? 'What must be photographed is not known yet: put her compartments in under Layout, and what stands in them under Batteries found.'
+                        : missing.length === 0 ? 'Everything is photographed: it may be unhooked.' : `${missing.length} still to be taken before anything is unhooked.`}
                 </p>
                 <OnTheirWay going={going} labelOf={labelOf} onLetGo={onLetGo} />
                 <ul className={classes.needed}>

@@ -98,7 +98,7 @@ function BoatSurvey({ job, edits, silent }: StageProps) {
                             </button>
                         ))}
                     </h2>
-                    <span className="quiet">{drawing === 'path' ? (judged?.label ?? '') : 'click the picture to set a mark'}</span>
+                    <span className="quiet">{drawing === 'path' ? (judged?.label ?? '') : shownPhotograph !== undefined && job.can_change && 'click the picture to set a mark'}</span>
                     <span className={classes.acts}>
                         <a href={`/api/jobs/${job.id}/survey-sheet?units=${system}`}>Survey sheet (PDF)</a>
                     </span>
