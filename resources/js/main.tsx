@@ -16,6 +16,7 @@ import { Refused } from './api/client';
 import { theme } from './look/theme';
 import { Shed } from './shed/Shed';
 import { SignIn } from './sign-in/SignIn';
+import { PhotographQueue } from './survey/PhotographQueue';
 import { UnitsProvider } from './units/UnitsProvider';
 
 const queries = new QueryClient({
@@ -42,20 +43,22 @@ createRoot(root).render(
         <MantineProvider theme={theme} forceColorScheme="light">
             <QueryClientProvider client={queries}>
                 <UnitsProvider>
-                    <BrowserRouter>
-                        <Suspense fallback={null}>
-                        <Routes>
-                            <Route path="/" element={<Shed />} />
-                            <Route path="/catalogue" element={<Catalogue />} />
-                            <Route path="/house-rules" element={<HouseRules />} />
-                            <Route path="/sign-in" element={<SignIn />} />
-                            <Route path="/jobs/:job/survey" element={<SurveyStage />} />
-                            <Route path="/jobs/:job/layout" element={<LayoutStage />} />
-                            <Route path="/jobs/:job/power" element={<PowerStage />} />
-                            <Route path="*" element={<Navigate to="/" replace />} />
-                        </Routes>
-                        </Suspense>
-                    </BrowserRouter>
+                    <PhotographQueue>
+                        <BrowserRouter>
+                            <Suspense fallback={null}>
+                                <Routes>
+                                    <Route path="/" element={<Shed />} />
+                                    <Route path="/catalogue" element={<Catalogue />} />
+                                    <Route path="/house-rules" element={<HouseRules />} />
+                                    <Route path="/sign-in" element={<SignIn />} />
+                                    <Route path="/jobs/:job/survey" element={<SurveyStage />} />
+                                    <Route path="/jobs/:job/layout" element={<LayoutStage />} />
+                                    <Route path="/jobs/:job/power" element={<PowerStage />} />
+                                    <Route path="*" element={<Navigate to="/" replace />} />
+                                </Routes>
+                            </Suspense>
+                        </BrowserRouter>
+                    </PhotographQueue>
                 </UnitsProvider>
             </QueryClientProvider>
         </MantineProvider>

@@ -41,10 +41,12 @@ final class SurveyTest extends BrowserTestCase
         $this->see('[data-photograph="station:mid"] img');
         self::assertSame([], $this->driver()->findElements(WebDriverBy::cssSelector('[data-going]')));
 
-        // A second one, and the page is left while it goes up: it is not chosen again.
+        // A second one goes up while another stage is shown, and after the page was left: it is not chosen again.
         $this->line(offline: false, bytes: self::SLOW);
         $this->choose(self::photograph());
         $this->until(fn (): bool => $this->share() > 0.1, 'on its way');
+        $this->click("//nav[@aria-label='Order of work']//a[contains(., 'Layout')]");
+        $this->until(fn (): bool => $this->figure('going-up') === '1 going up', 'on its way behind another stage');
         $this->visit('/');
         $this->see('main li h2 a');
         $this->line(offline: false, bytes: -1);

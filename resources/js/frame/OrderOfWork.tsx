@@ -1,11 +1,13 @@
 import { Link } from 'react-router-dom';
 
 import type { PlannedJob } from '../api/types';
+import { usePhotographQueue } from '../survey/PhotographQueue';
 import classes from './OrderOfWork.module.css';
 import { STAGE_LABELS, type StageName } from './stages';
 
 /** The stages of a boat, each with how it stands. */
 export function OrderOfWork({ job, stage }: { job: PlannedJob; stage: StageName }) {
+    const left = usePhotographQueue(job.id).going.filter((one) => one.refused === null).length;
     return (
         <nav className={classes.rail} aria-label="Order of work">
             <Link to="/" className={classes.home}>
@@ -20,6 +22,11 @@ export function OrderOfWork({ job, stage }: { job: PlannedJob; stage: StageName 
                             <span>
                                 {STAGE_LABELS[path]}
                                 <span className={classes.state}>{says}</span>
+                                {path === 'survey' && left > 0 && (
+                                    <span className={classes.state} data-figure="going-up">
+                                        {left} going up
+                                    </span>
+                                )}
                             </span>
                         </Link>
                     </li>

@@ -18,7 +18,7 @@ import { type Pane, PANES } from './panes';
 import { PathsPane } from './PathsPane';
 import { PhotographsPane } from './PhotographsPane';
 import { PhotographView } from './PhotographView';
-import { usePhotographQueue } from './usePhotographQueue';
+import { usePhotographQueue } from './PhotographQueue';
 import { useSurvey } from './useSurvey';
 
 export function SurveyStage() {
@@ -36,7 +36,7 @@ function BoatSurvey({ job, edits, silent }: StageProps) {
     const [why, setWhy] = useState<string | null>(null);
     const [asked, setAsked] = useState<Asked | null>(null);
     const survey = useSurvey(job);
-    const queue = usePhotographQueue(job.id, () => void queries.invalidateQueries({ queryKey: ['job', String(job.id)] }));
+    const queue = usePhotographQueue(job.id);
     const data = survey.data;
     const photographs = job.plan.survey?.photographs ?? [];
     const checks = job.plan.survey?.path_checks ?? [];

@@ -32,4 +32,4 @@ async function inStore<T>(mode: IDBTransactionMode, act: (store: IDBObjectStore)
 
 export const putWaiting = (waiting: Waiting) => inStore('readwrite', (store) => store.put(waiting));
 export const dropWaiting = (id: string) => inStore('readwrite', (store) => store.delete(id));
-export const allWaiting = async (job: number) => (await inStore<Waiting[]>('readonly', (store) => store.getAll() as IDBRequest<Waiting[]>)).filter((waiting) => waiting.job === job);
+export const allWaiting = () => inStore<Waiting[]>('readonly', (store) => store.getAll() as IDBRequest<Waiting[]>);

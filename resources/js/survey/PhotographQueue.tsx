@@ -1,5 +1,5 @@
 import { useQueryClient } from '@tanstack/react-query';
-import { useCallback, useEffect, useRef, useState } from 'react';
+import { createContext, type ReactNode, useCallback, useContext, useEffect, useMemo, useRef, useState } from 'react';
 import { DetailedError, Upload } from 'tus-js-client';
 
 import { csrfToken } from '../api/client';
@@ -8,6 +8,7 @@ import { allWaiting, dropWaiting, putWaiting, type Waiting } from './waitingPhot
 /** One photograph on its way up. */
 export interface Going {
     id: string;
+    job: number;
     of: string;
     /** 0–1 */
     share: number;
@@ -25,23 +26,34 @@ const AGAIN_LATER = 10_000;
 /** at a time: a slow line is no quicker for more */
 const AT_ONCE = 2;
 
-/** Photographs that go up in the background, piece by piece, and go on where they stopped. */
-export function usePhotographQueue(job: number, onKept: () => void) {
+interface Queue {
+    going: Going[];
+    send: (job: number, files: File[], of: string, words: string) => void;
+    letGo: (id: string) => void;
+}
+
+const QueueContext = createContext<Queue>({ going: [], send: () => undefined, letGo: () => undefined });
+
+/**
+ * Photographs of every boat that go up in the background, piece by piece, whatever is shown meanwhile, and go on where
+ * they stopped.
+ */
+export function PhotographQueue({ children }: { children: ReactNode }) {
     const [going, setGoing] = useState<Going[]>([]);
     const waiting = useRef<Waiting[]>([]);
     const running = useRef(new Map<string, Upload>());
-    const kept = useRef(onKept);
     const queries = useQueryClient();
-    useEffect(() => {
-        kept.current = onKept;
-    });
 
     const tell = useCallback((id: string, change: Partial<Going>) => setGoing((before) => before.map((one) => (one.id === id ? { ...one, ...change } : one))), []);
     const next = useRef<() => void>(() => undefined);
     useEffect(() => {
         const start = (one: Waiting) => {
+            const forget = () => {
+                waiting.current = waiting.current.filter((other) => other.id !== one.id);
+                void dropWaiting(one.id);
+            };
             const upload = new Upload(one.picture, {
-                endpoint: `/api/jobs/${job}/photographs/uploads`,
+                endpoint: `/api/jobs/${one.job}/photographs/uploads`,
                 ...(one.place === undefined ? {} : { uploadUrl: one.place }),
                 chunkSize: PIECE,
                 retryDelays: AGAIN,
@@ -63,11 +75,10 @@ export function usePhotographQueue(job: number, onKept: () => void) {
                 },
                 onSuccess: () => {
                     running.current.delete(one.id);
-                    waiting.current = waiting.current.filter((other) => other.id !== one.id);
+                    forget();
                     setGoing((before) => before.filter((other) => other.id !== one.id));
-                    void dropWaiting(one.id);
-                    void queries.invalidateQueries({ queryKey: ['survey', job] });
-                    kept.current();
+                    void queries.invalidateQueries({ queryKey: ['survey', one.job] });
+                    void queries.invalidateQueries({ queryKey: ['job', String(one.job)] });
                     next.current();
                 },
                 onError: (error) => {
@@ -75,8 +86,7 @@ export function usePhotographQueue(job: number, onKept: () => void) {
                     const answer = error instanceof DetailedError ? error.originalResponse : null;
                     const status = answer?.getStatus() ?? 0;
                     if (status === 422 || status === 413 || status === 403) {
-                        waiting.current = waiting.current.filter((other) => other.id !== one.id);
-                        void dropWaiting(one.id);
+                        forget();
                         tell(one.id, { refused: sentence(answer?.getBody()), waits: false });
                         next.current();
                         return;
@@ -102,9 +112,9 @@ export function usePhotographQueue(job: number, onKept: () => void) {
             }
         };
         const uploads = running.current;
-        void allWaiting(job).then((left) => {
+        void allWaiting().then((left) => {
             waiting.current = left;
-            setGoing(left.map(({ id, of }) => ({ id, of, share: 0, waits: false, refused: null })));
+            setGoing(left.map(({ id, job, of }) => ({ id, job, of, share: 0, waits: false, refused: null })));
             next.current();
         });
         const online = () => next.current();
@@ -114,18 +124,30 @@ export function usePhotographQueue(job: number, onKept: () => void) {
             uploads.forEach((upload) => void upload.abort());
             uploads.clear();
         };
-    }, [job, queries, tell]);
+    }, [queries, tell]);
 
-    const send = (files: File[], of: string, words: string) => {
-        for (const picture of files) {
-            const one: Waiting = { id: crypto.randomUUID(), job, of, words, picture };
-            waiting.current.push(one);
-            setGoing((before) => [...before, { id: one.id, of, share: 0, waits: false, refused: null }]);
-            void putWaiting(one).then(() => next.current());
-        }
-    };
-    const letGo = (id: string) => setGoing((before) => before.filter((one) => one.id !== id));
-    return { going, send, letGo };
+    const queue = useMemo<Queue>(
+        () => ({
+            going,
+            send: (job, files, of, words) => {
+                for (const picture of files) {
+                    const one: Waiting = { id: crypto.randomUUID(), job, of, words, picture };
+                    waiting.current.push(one);
+                    setGoing((before) => [...before, { id: one.id, job, of, share: 0, waits: false, refused: null }]);
+                    void putWaiting(one).then(() => next.current());
+                }
+            },
+            letGo: (id) => setGoing((before) => before.filter((one) => one.id !== id)),
+        }),
+        [going],
+    );
+    return <QueueContext value={queue}>{children}</QueueContext>;
+}
+
+/** The photographs of one boat on their way up, and more of them. */
+export function usePhotographQueue(job: number) {
+    const { going, send, letGo } = useContext(QueueContext);
+    return { going: going.filter((one) => one.job === job), send: (files: File[], of: string, words: string) => send(job, files, of, words), letGo };
 }
 
 function sentence(body: string | undefined): string {
