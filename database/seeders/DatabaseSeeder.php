@@ -52,7 +52,7 @@ final class DatabaseSeeder extends Seeder
             ['console', 'Oskar Brennling', 'Three screens on a supply of their own', 2, 6, 'Survey'],
             ['pontoon', 'Aurensee Guides', 'Bow and stern motors on one bank', 3, 9, 'Batteries to arrive'],
             ['rowing', 'Lakeside Hire', 'Portable sonar box', 4, 2, 'Collection'],
-            ['catamaran', 'Aurensee Survey Club', 'Two parallel strings, survey sonar', 5, 12, 'Survey'],
+            ['catamaran', 'Aurensee Survey Club', 'Two parallel strings, survey sonar', 5, 12, 'Trial on the lake'],
         ];
         foreach ($boats as [$file, $customer, $title, $bay, $days, $waits]) {
             $plan = PlanDocument::fromJson((string) file_get_contents(database_path("demo/boats/{$file}.json")));

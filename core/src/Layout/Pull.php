@@ -16,7 +16,7 @@ final readonly class Pull
     {
         [$from, $to] = self::ends($plan, $way);
         if (! $way->isTube()) {
-            return "Lay it by hand from {$from->label()} and hold it every 0.45 m (18 in).";
+            return "Lay it by hand from {$from->label()} and hold it every ".Way::HELD_EVERY_IN_WORDS.'.';
         }
         $how = match (true) {
             $way->oldWire => 'Tie the new cables and a cord to the old wire and draw it out',

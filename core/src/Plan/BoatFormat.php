@@ -114,7 +114,7 @@ final class BoatFormat
             Field::optional('old_wire', new FlagShape, false),
             Field::optional('pull_cord', new FlagShape),
             Field::optional('spare_cable', new FlagShape, false),
-            Field::optional('support_m', new NumberShape(0.05, 10, 'm'), 0.45),
+            Field::optional('support_m', new NumberShape(0.05, 10, 'm'), Way::HELD_EVERY),
             Field::optional('chafe', new ChoiceShape(['protected', 'bulkhead', 'edge']), 'protected'),
         ]);
     }

@@ -9,6 +9,12 @@ use Dinghy\Plan\Format\Record;
 /** A tube, gunwale or open stretch between two stations that wires can follow. */
 final readonly class Way
 {
+    /** m between what holds wires that lie open: 18 in, rounded down */
+    public const HELD_EVERY = 0.45;
+
+    /** The same in both worlds, as people say it. */
+    public const HELD_EVERY_IN_WORDS = '0.45 m (18 in)';
+
     /**
      * @param  float  $length  m, as it counts
      * @param  bool  $fromDrawing  its length follows the drawing; else it was measured with a tape

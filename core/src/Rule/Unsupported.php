@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Dinghy\Rule;
 
 use Dinghy\Plan\Patch;
+use Dinghy\Plan\Way;
 
 final readonly class Unsupported implements Rule
 {
@@ -13,7 +14,7 @@ final readonly class Unsupported implements Rule
 
     public function text(): RuleText
     {
-        return new RuleText('W11', [Level::Note], 'wires that lie open or along a gunwale are not held every 0.45 m (18 in)',
+        return new RuleText('W11', [Level::Note], 'wires that lie open or along a gunwale are not held every '.Way::HELD_EVERY_IN_WORDS,
             'what swings chafes and breaks', 'ABYC E-11', Mark::FromMemory);
     }
 
@@ -26,7 +27,7 @@ final readonly class Unsupported implements Rule
             $stations = $assessment->plan->boat->stations;
             yield new Finding($this->text(), Level::Note, "way:{$way->id}",
                 "From {$stations[$way->from]->label()} to {$stations[$way->to]->label()} the wires are held every {$assessment->words->length($way->support)} only.",
-                'Clamp or tie them every 0.45 m (18 in).', Patch::set("way:{$way->id}", ['support_m' => 0.45]), ['support_m' => $way->support, 'limit_m' => self::EVERY]);
+                'Clamp or tie them every '.Way::HELD_EVERY_IN_WORDS.'.', Patch::set("way:{$way->id}", ['support_m' => Way::HELD_EVERY]), ['support_m' => $way->support, 'limit_m' => self::EVERY]);
         }
     }
 }
