@@ -52,7 +52,7 @@ final class SurveyTest extends BrowserTestCase
         $this->line(offline: false, bytes: -1);
         // Her survey is what waits: the shed opens her there.
         $this->click('//main//a[contains(., "Console boat")]');
-        $this->press('4');
+        $this->clickOn('#tab-photographs');
         $this->until(fn (): bool => count($this->driver()->findElements(WebDriverBy::cssSelector('[data-photograph]'))) === 6, 'six photographs');
     }
 
