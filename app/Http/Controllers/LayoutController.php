@@ -103,7 +103,7 @@ final class LayoutController extends Controller
     /** @return array<string, mixed>|null */
     private static function mounting(Device $device, Evaluation $evaluation): ?array
     {
-        $checks = MountingCheck::allOf($device, $evaluation->words);
+        $checks = MountingCheck::allOf($evaluation->plan, $device, $evaluation->words);
 
         return $checks === [] ? null : [
             'device' => $device->id, 'label' => $device->label(),

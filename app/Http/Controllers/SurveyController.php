@@ -57,9 +57,9 @@ final class SurveyController extends Controller
 
         return [
             'id' => $check->id, 'label' => $check->label(), 'cause' => $diagnosis->cause->value, 'found' => $diagnosis->cause->label(),
-            'says' => PathWords::of($diagnosis, $evaluation->words), 'where' => $fault?->where,
+            'says' => PathWords::of($diagnosis, $evaluation->words), 'where' => $diagnosis->where,
             'remedy' => $fault === null ? null : PathWords::remedy($fault, $evaluation->words),
-            'patch' => $fault === null || $renewed !== null ? null : DirectFeed::of($evaluation->plan, $check)?->toJson(),
+            'patch' => $fault === null || $renewed !== null ? null : DirectFeed::of($evaluation->plan, $check, $fault->cause)?->toJson(),
             'renewed_by' => $renewed,
             'amps_a' => $diagnosis->amps, 'lost_v' => $diagnosis->lost, 'limit_v' => $diagnosis->limitVolts,
             'path_mohm' => $diagnosis->pathOhms === null ? null : 1000 * $diagnosis->pathOhms,

@@ -27,27 +27,24 @@ final class InternalResistance
     /** @param  'sag'|'short'  $use */
     private static function of(Battery $battery, string $use): ?float
     {
-        if ($battery->internalOhms !== null) {
-            return $battery->internalOhms;
-        }
-        if ($battery->chemistry->isLead() && $battery->crankingAmps !== null) {
-            return 0.6 * (12.6 - 7.2) / $battery->crankingAmps * $battery->nominalVolts / 12;
-        }
-
-        return self::typical($battery->chemistry, $battery->capacityAh, $battery->nominalVolts, $use);
+        return $battery->internalOhms ?? self::typical($battery->chemistry, $battery->capacityAh, $battery->nominalVolts, $battery->crankingAmps, $use);
     }
 
     /**
-     * By chemistry and size alone.
+     * By what its label says.
      *
+     * @param  float|null  $capacityAh  null: not known
      * @param  float  $nominalVolts  of the whole block
      * @param  'sag'|'short'  $use
-     * @return float|null Ω; null: no estimate for this chemistry
+     * @return float|null Ω; null: no estimate for this chemistry, or the label says neither
      */
-    public static function typical(Chemistry $chemistry, float $capacityAh, float $nominalVolts, string $use): ?float
+    public static function typical(Chemistry $chemistry, ?float $capacityAh, float $nominalVolts, ?float $crankingAmps, string $use): ?float
     {
+        if ($chemistry->isLead() && $crankingAmps !== null) {
+            return 0.6 * (12.6 - 7.2) / $crankingAmps * $nominalVolts / 12;
+        }
         $block = $chemistry->typicalResistance();
 
-        return $block === null ? null : $block[$use] * 100 / $capacityAh * $nominalVolts / 12;
+        return $block === null || $capacityAh === null ? null : $block[$use] * 100 / $capacityAh * $nominalVolts / 12;
     }
 }

@@ -27,11 +27,7 @@ final readonly class Load
     /** @return float A drawn at the given volts */
     public function ampsAt(float $volts): float
     {
-        return match ($this->kind) {
-            LoadKind::Power => $this->amps * $this->nominalVolts / $volts,
-            LoadKind::Current => $this->amps,
-            LoadKind::Resistance => $this->amps * $volts / $this->nominalVolts,
-        };
+        return $this->kind->ampsAt($volts, $this->amps, $this->nominalVolts);
     }
 
     /** @return float S, how its current grows with its volts; of constant power: falls */

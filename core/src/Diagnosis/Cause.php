@@ -11,8 +11,10 @@ enum Cause: string
     case ThinWire = 'thin-wire';
     case BadJoint = 'bad-joint';
     case WeakBattery = 'weak-battery';
+    case AlreadyLoaded = 'already-loaded';
     case Interrupted = 'interrupted';
     case WrongWayRound = 'wrong-way-round';
+    case Contradictory = 'contradictory';
     case Unknown = 'unknown';
 
     public function label(): string
@@ -22,9 +24,20 @@ enum Cause: string
             self::ThinWire => 'the wire is too thin',
             self::BadJoint => 'a bad joint',
             self::WeakBattery => 'a weak battery',
+            self::AlreadyLoaded => 'something else draws through it',
             self::Interrupted => 'interrupted',
             self::WrongWayRound => 'plus and minus swapped',
+            self::Contradictory => 'readings that contradict one another',
             self::Unknown => 'not to be told yet',
+        };
+    }
+
+    /** Whether a run past the old path puts an end to it. */
+    public function liesInThePath(): bool
+    {
+        return match ($this) {
+            self::ThinWire, self::BadJoint, self::AlreadyLoaded, self::Interrupted => true,
+            self::NothingWrong, self::WeakBattery, self::WrongWayRound, self::Contradictory, self::Unknown => false,
         };
     }
 }

@@ -26,8 +26,11 @@ final readonly class PathDiagnosis
     /** Ω beyond that which a joint in order does not have: corroded ones have 20 to 200 mΩ [cp] */
     private const BAD_JOINT = 0.015;
 
-    /** V that two readings of one meter can differ by with nothing between them */
-    private const METER = 0.03;
+    /** V that two readings of one meter can differ by with nothing between them, and half a digit */
+    private const METER = 0.035;
+
+    /** V that a reading farther out may be higher by: the battery sags or recovers from one reading to the next [cp, working estimate] */
+    private const DRIFT = 0.1;
 
     /** V below which a plug is dead */
     private const DEAD = 1.0;
@@ -44,7 +47,8 @@ final readonly class PathDiagnosis
     /**
      * @param  Cause  $cause  what takes most
      * @param  list<PathFault>  $faults  what takes most first
-     * @param  list<string>  $needs  readings that would tell more
+     * @param  list<string>  $needs  fields of the check that would tell more
+     * @param  string|null  $where  between which two measured points most is lost, whatever explains it
      */
     private function __construct(
         public PathCheck $check,
@@ -56,59 +60,109 @@ final readonly class PathDiagnosis
         public ?float $wireOhms,
         public float $limitVolts,
         public array $needs,
+        public ?string $where,
     ) {
     }
 
     public static function of(PathCheck $check, Plan $plan): self
     {
-        $device = $check->device === null ? null : $plan->devices[$check->device] ?? null;
-        $amps = $check->amps ?? ($device !== null && $device->typicalAmps > 0 ? $device->typicalAmps : null);
+        $amps = $check->amps ?? self::ampsOfDevice($check, $plan);
         $limit = $plan->houseRules->dropLimit(LoadClass::Electronics) / 100 * $check->nominalVolts;
-        $needs = self::needs($check, $amps);
-        [$battery, $atDevice] = [$check->batteryLoaded, $check->deviceLoaded];
-        if ($battery !== null && $battery < -self::DEAD || $atDevice !== null && $atDevice < -self::DEAD) {
-            return new self($check, Cause::WrongWayRound, [new PathFault(Cause::WrongWayRound, 0.0)], $amps, null, null, null, $limit, []);
-        }
-        if ($battery !== null && $atDevice !== null && $atDevice < self::DEAD && $battery > self::DEAD) {
-            $fault = new PathFault(Cause::Interrupted, $battery - $atDevice, where: self::where($check, $battery, $atDevice, null, 0.0));
+        $plain = self::plainFault($check);
+        if ($plain !== null) {
+            $lost = $check->batteryLoaded === null || $check->deviceLoaded === null || $plain->cause !== Cause::Interrupted ? null : $plain->volts;
 
-            return new self($check, Cause::Interrupted, [$fault], $amps, $battery - $atDevice, null, null, $limit, []);
+            return new self($check, $plain->cause, [$plain], $amps, $lost, null, null, $limit, [], $plain->where);
         }
+        if (self::contradicts($check)) {
+            return new self($check, Cause::Contradictory, [], $amps, null, null, null, $limit, [], null);
+        }
+        $needs = self::needs($check, $amps);
         $wire = $check->length === null || $check->gauge === null ? null
             : 2 * $check->length * Resistance::perMetre($check->gauge, $check->metal, $plan->houseRules->conductorCelsius);
-        $lost = $battery === null || $atDevice === null ? null : max(0.0, $battery - $atDevice);
-        $path = $lost === null || $amps === null ? null : $lost / $amps;
+        $lost = $check->batteryLoaded === null || $check->deviceLoaded === null ? null : max(0.0, $check->batteryLoaded - $check->deviceLoaded);
+        $atRest = $check->batteryAtRest === null || $check->deviceAtRest === null ? 0.0 : $check->batteryAtRest - $check->deviceAtRest;
+        // What is lost before the device draws is not its doing; amps measured in the path hold whatever else draws as well.
+        $before = $check->amps === null && $atRest > self::METER ? $atRest : 0.0;
+        $path = $lost === null || $amps === null ? null : max(0.0, $lost - $before) / $amps;
+        $where = $lost === null || $lost <= self::METER ? null
+            : LossPlace::of($check, (float) $check->batteryLoaded, (float) $check->deviceLoaded, ($wire ?? 0.0) * ($amps ?? 0.0));
+        $joint = self::joint($path, $wire, $amps, $where);
         $faults = array_values(array_filter([
-            self::joint($check, $path, $wire, $amps),
-            self::thinWire($check, $plan, $wire, $amps, $limit),
+            $joint,
+            self::thinWire($check, $plan, $path, $wire, $amps, $limit, $joint === null),
             self::weakBattery($check, $plan, $amps),
+            $atRest <= self::METER ? null : new PathFault(Cause::AlreadyLoaded, $atRest, amps: $path === null || $path <= 0.0 ? null : $atRest / $path),
         ]));
         usort($faults, static fn (PathFault $a, PathFault $b): int => $b->volts <=> $a->volts);
         $cause = match (true) {
             $faults !== [] => $faults[0]->cause,
-            $lost === null => Cause::Unknown,
-            $lost <= $limit + self::METER => Cause::NothingWrong,
+            $lost !== null && $lost <= $limit + self::METER => Cause::NothingWrong,
             // Too much is lost, and without gauge, length or amps nobody can say whether it is wire or joint.
             default => Cause::Unknown,
         };
 
-        return new self($check, $cause, $faults, $amps, $lost, $path, $wire, $limit, $needs);
+        return new self($check, $cause, $faults, $amps, $lost, $path, $wire, $limit, $needs, $where);
+    }
+
+    /** What its maker says that the device draws, at the volts that it was measured at. */
+    private static function ampsOfDevice(PathCheck $check, Plan $plan): ?float
+    {
+        $device = $check->device === null ? null : $plan->devices[$check->device] ?? null;
+        if ($device === null || $device->typicalAmps <= 0) {
+            return null;
+        }
+
+        return $check->deviceLoaded === null || $check->deviceLoaded < self::DEAD ? $device->typicalAmps
+            : $device->load->ampsAt($check->deviceLoaded, $device->typicalAmps, $check->nominalVolts);
+    }
+
+    /** What any meter shows at once: plus and minus swapped, or nothing arriving. */
+    private static function plainFault(PathCheck $check): ?PathFault
+    {
+        foreach ([$check->batteryLoaded, $check->deviceLoaded, $check->batteryAtRest, $check->deviceAtRest] as $volts) {
+            if ($volts !== null && $volts < -self::DEAD) {
+                return new PathFault(Cause::WrongWayRound, 0.0);
+            }
+        }
+        $isLoaded = $check->batteryLoaded !== null && $check->deviceLoaded !== null;
+        // A device that reads nothing at rest and its volts when it is on was only switched off.
+        [$battery, $device] = $isLoaded ? [$check->batteryLoaded, $check->deviceLoaded] : [$check->batteryAtRest, $check->deviceLoaded ?? $check->deviceAtRest];
+        if ($battery === null || $device === null || $battery <= self::DEAD || $device >= self::DEAD) {
+            return null;
+        }
+
+        return new PathFault(Cause::Interrupted, $battery - $device, where: $isLoaded ? LossPlace::of($check, $battery, $device, 0.0) : null);
+    }
+
+    /** Whether volts rise from the battery outward, as they cannot. */
+    private static function contradicts(PathCheck $check): bool
+    {
+        $before = $check->batteryLoaded;
+        foreach ([...array_column($check->between, 'volts'), $check->deviceLoaded] as $volts) {
+            if ($before !== null && $volts !== null && $volts > $before + self::DRIFT) {
+                return true;
+            }
+            $before = $volts ?? $before;
+        }
+
+        return $check->batteryAtRest !== null && $check->deviceAtRest !== null && $check->deviceAtRest > $check->batteryAtRest + self::DRIFT;
     }
 
     /** @return list<string> */
     private static function needs(PathCheck $check, ?float $amps): array
     {
         return array_keys(array_filter([
-            'volts at the battery, loaded' => $check->batteryLoaded === null,
-            'volts at the device, loaded' => $check->deviceLoaded === null,
-            'volts at the battery, at rest' => $check->batteryAtRest === null,
-            'amps' => $amps === null,
-            'length' => $check->length === null,
+            'battery_loaded_v' => $check->batteryLoaded === null,
+            'device_loaded_v' => $check->deviceLoaded === null,
+            'battery_rest_v' => $check->batteryAtRest === null,
+            'amps_a' => $amps === null,
+            'length_m' => $check->length === null,
             'gauge' => $check->gauge === null,
         ]));
     }
 
-    private static function joint(PathCheck $check, ?float $path, ?float $wire, ?float $amps): ?PathFault
+    private static function joint(?float $path, ?float $wire, ?float $amps, ?string $where): ?PathFault
     {
         if ($path === null || $wire === null || $amps === null) {
             return null;
@@ -120,24 +174,33 @@ final readonly class PathDiagnosis
             return null;
         }
 
-        return new PathFault(Cause::BadJoint, $excess * $amps, $excess, $excess * $amps ** 2, where: self::where($check, (float) $check->batteryLoaded, (float) $check->deviceLoaded, $wire, $amps));
+        return new PathFault(Cause::BadJoint, $excess * $amps, ohms: $excess, watts: $excess * $amps ** 2, where: $where);
     }
 
-    private static function thinWire(PathCheck $check, Plan $plan, ?float $wire, ?float $amps, float $limit): ?PathFault
+    /** @param  bool  $isSound  no joint is bad: what they lose together is the wire's to make up for */
+    private static function thinWire(PathCheck $check, Plan $plan, ?float $path, ?float $wire, ?float $amps, float $limit, bool $isSound): ?PathFault
     {
-        if ($wire === null || $amps === null || $wire * $amps <= $limit) {
+        if ($wire === null || $amps === null) {
             return null;
         }
-        $mends = null;
-        foreach ($plan->houseRules->stock as $gauge) {
-            if (SizingDrop::volts($gauge, $check->metal, $amps, (float) $check->length) <= $limit) {
-                $mends = $gauge;
+        $joints = $isSound && $path !== null ? max(0.0, $path - $wire) * $amps : 0.0;
+        if ($wire * $amps <= $limit && $wire * $amps + $joints <= $limit + self::METER) {
+            return null;
+        }
 
-                break;
+        return new PathFault(Cause::ThinWire, $wire * $amps, mends: self::mends($check, $plan, $amps, max(0.0, $limit - $joints)));
+    }
+
+    /** The thinnest gauge in stock whose drop stays within so many volts. */
+    private static function mends(PathCheck $check, Plan $plan, float $amps, float $within): ?Gauge
+    {
+        foreach ($plan->houseRules->stock as $gauge) {
+            if (SizingDrop::volts($gauge, $check->metal, $amps, (float) $check->length) <= $within) {
+                return $gauge;
             }
         }
 
-        return new PathFault(Cause::ThinWire, $wire * $amps, mends: $mends);
+        return null;
     }
 
     private static function weakBattery(PathCheck $check, Plan $plan, ?float $amps): ?PathFault
@@ -162,32 +225,5 @@ final readonly class PathDiagnosis
         return $typical === null || $amps === null
             ? self::SAG_OF_NOMINAL * $check->nominalVolts
             : self::SAG * $typical * $amps + self::METER;
-    }
-
-    /** The stretch between two measured points that loses most beyond its share of the wire; null: nothing was measured between. */
-    private static function where(PathCheck $check, float $battery, float $device, ?float $wire, float $amps): ?string
-    {
-        if ($check->between === []) {
-            return null;
-        }
-        $points = [['the battery', $battery, 0.0]];
-        foreach ($check->between as $point) {
-            $points[] = [$point->name, $point->volts, $point->along];
-        }
-        $points[] = ['the device', $device, $check->length];
-        $worst = null;
-        $most = -INF;
-        for ($i = 1; $i < count($points); $i++) {
-            [$nameA, $voltsA, $alongA] = $points[$i - 1];
-            [$nameB, $voltsB, $alongB] = $points[$i];
-            // Where distances are not known the stretches share the wire evenly.
-            $share = $alongA === null || $alongB === null || $check->length === null ? 1 / (count($points) - 1) : ($alongB - $alongA) / $check->length;
-            $lost = $voltsA - $voltsB - $share * ($wire ?? 0.0) * $amps;
-            if ($lost > $most) {
-                [$most, $worst] = [$lost, "{$nameA} and {$nameB}"];
-            }
-        }
-
-        return $worst;
     }
 }

@@ -9,15 +9,24 @@ use Dinghy\Rule\Words;
 /** What a path check found, and what mends it, as a rigger would say it. */
 final class PathWords
 {
+    private const READINGS = [
+        'battery_loaded_v' => 'volts at the battery, loaded',
+        'device_loaded_v' => 'volts at the device, loaded',
+        'battery_rest_v' => 'volts at the battery, at rest',
+        'amps_a' => 'amps',
+        'length_m' => 'length',
+        'gauge' => 'gauge',
+    ];
+
     public static function of(PathDiagnosis $diagnosis, Words $words): string
     {
         $readings = $diagnosis->lost === null ? '' : "{$words->volts($diagnosis->lost)} are lost between battery and device"
             .($diagnosis->amps === null ? '' : " at {$words->amps($diagnosis->amps)}").'. ';
         $found = match ($diagnosis->cause) {
             Cause::NothingWrong => 'Nothing is wrong with this path.',
-            Cause::Unknown => $diagnosis->needs === []
-                ? 'The readings do not tell wire from joint.'
-                : 'To tell what it is, still to be measured: '.implode(', ', $diagnosis->needs).'.',
+            Cause::Contradictory => 'Volts rise on the way to the device, which they cannot: readings were swapped, or taken while the battery was charged. Measure again, one right after the other.',
+            Cause::Unknown => ($diagnosis->where === null ? '' : "Most of it between {$diagnosis->where}: look there first. ")
+                .'To tell what it is, still to be measured: '.self::listed($diagnosis).'.',
             default => implode(' ', array_map(static fn (PathFault $fault): string => self::fault($fault, $diagnosis, $words), $diagnosis->faults)),
         };
 
@@ -30,10 +39,16 @@ final class PathWords
             Cause::ThinWire => 'Run a direct fused feed'.($fault->mends === null ? ' of a heavier gauge than the shop has in stock.' : " of {$fault->mends}."),
             Cause::BadJoint => 'Run a direct fused feed from the battery past the old joints, or clean and renew them one by one'.($fault->where === null ? '.' : ", those between {$fault->where} first."),
             Cause::WeakBattery => 'Charge it fully and measure again after a rest; replace it if it sags again.',
+            Cause::AlreadyLoaded => 'Pull the fuses of everything else on this wire one by one until the volts at rest are equal, and measure again; a direct fused feed leaves it behind.',
             Cause::Interrupted => 'Measure each fuse, then each joint'.($fault->where === null ? ' from the battery outward' : " between {$fault->where}").'; a direct fused feed leaves them behind.',
             Cause::WrongWayRound => 'Swap plus and minus at the plug before anything is plugged in.',
-            Cause::NothingWrong, Cause::Unknown => '',
+            Cause::NothingWrong, Cause::Contradictory, Cause::Unknown => '',
         };
+    }
+
+    private static function listed(PathDiagnosis $diagnosis): string
+    {
+        return implode(', ', array_map(static fn (string $field): string => self::READINGS[$field], $diagnosis->needs));
     }
 
     private static function fault(PathFault $fault, PathDiagnosis $diagnosis, Words $words): string
@@ -41,13 +56,17 @@ final class PathWords
         $where = $fault->where === null ? '' : " It sits between {$fault->where}.";
 
         return match ($fault->cause) {
-            Cause::ThinWire => "The wire is too thin: {$diagnosis->check->gauge} alone loses {$words->volts($fault->volts)}, the limit is {$words->volts($diagnosis->limitVolts)}"
+            Cause::ThinWire => ($fault->volts > $diagnosis->limitVolts
+                ? "The wire is too thin: {$diagnosis->check->gauge} alone loses {$words->volts($fault->volts)}, the limit is {$words->volts($diagnosis->limitVolts)}"
+                : "The wire is too thin for what its joints lose: {$diagnosis->check->gauge} loses {$words->volts($fault->volts)} of it, and the limit for all is {$words->volts($diagnosis->limitVolts)}")
                 .($fault->mends === null ? '.' : "; {$fault->mends} would do."),
             Cause::BadJoint => "A bad joint of {$words->milliohms($fault->ohms ?? 0.0)} takes {$words->volts($fault->volts)} and heats with ".Words::trim($fault->watts ?? 0.0, 1).' W.'.$where,
             Cause::WeakBattery => "The battery is weak: it gives way by {$words->volts($fault->volts)}.",
+            Cause::AlreadyLoaded => "With the device off {$words->volts($fault->volts)} are lost already: something else draws"
+                .($fault->amps === null ? '' : " at least {$words->amps(round($fault->amps, 1))}").' through this path.',
             Cause::Interrupted => 'The path is interrupted: nothing arrives.'.$where,
             Cause::WrongWayRound => 'Plus and minus are swapped.',
-            Cause::NothingWrong, Cause::Unknown => '',
+            Cause::NothingWrong, Cause::Contradictory, Cause::Unknown => '',
         };
     }
 }

@@ -6,6 +6,7 @@ namespace Dinghy\Mounting;
 
 use Dinghy\Plan\Device;
 use Dinghy\Plan\DeviceKind;
+use Dinghy\Plan\Plan;
 use Dinghy\Rule\Words;
 
 /** One question about how a device is mounted, with its answer where it was measured. */
@@ -25,12 +26,16 @@ final readonly class MountingCheck
     ) {
     }
 
-    /** @return list<self> what is asked of a device of its kind */
-    public static function allOf(Device $device, Words $words): array
+    /** @return list<self> what is asked of a device of its kind, where it stands: a motor astern comes down over no bow */
+    public static function allOf(Plan $plan, Device $device, Words $words): array
     {
         $mounting = $device->mounting;
         if ($device->isMotor()) {
-            return [self::deploy($mounting->deploy, $words), self::sweep($mounting->sweep, $words), self::shaft($mounting->shaft, $words)];
+            return [
+                ...($mounting->deploy !== null || $plan->mayStandAtBow($device) ? [self::deploy($mounting->deploy, $words)] : []),
+                ...($mounting->sweep !== null || $plan->mayStandAtBow($device) ? [self::sweep($mounting->sweep, $words)] : []),
+                self::shaft($mounting->shaft, $words),
+            ];
         }
 
         return $device->kind !== DeviceKind::Display ? [] : [self::sight('helm', $mounting->fromHelm, $words), self::sight('angler', $mounting->fromAngler, $words)];

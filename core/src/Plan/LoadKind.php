@@ -10,4 +10,17 @@ enum LoadKind: string
     case Power = 'power';
     case Current = 'current';
     case Resistance = 'resistance';
+
+    /**
+     * @param  float  $amps  A that it draws at its nominal volts
+     * @return float A that it draws at other volts
+     */
+    public function ampsAt(float $volts, float $amps, float $nominalVolts): float
+    {
+        return match ($this) {
+            self::Power => $amps * $nominalVolts / $volts,
+            self::Current => $amps,
+            self::Resistance => $amps * $volts / $nominalVolts,
+        };
+    }
 }

@@ -63,6 +63,14 @@ final readonly class Plan
         return $device->mounting->at ?? ($device->station === null ? null : $this->boat->stations[$device->station]->at());
     }
 
+    /** Whether a motor stands in the forward half of the boat, or may, since nobody has said where. */
+    public function mayStandAtBow(Device $motor): bool
+    {
+        $spot = $this->spotOf($motor);
+
+        return $spot === null || $this->boat->length === null || $spot->x > $this->boat->length / 2;
+    }
+
     /** @return list<Feed> that are taken from a bank */
     public function feedsOf(Bank $bank): array
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Dinghy\Proposal;
 
+use Dinghy\Diagnosis\Cause;
 use Dinghy\Plan\Bank;
 use Dinghy\Plan\Device;
 use Dinghy\Plan\Patch;
@@ -13,8 +14,8 @@ use Dinghy\Survey\PathCheck;
 /** What puts an end to a path that was found at fault: a run of the plan that passes it by, made where there is none yet. */
 final class DirectFeed
 {
-    /** @return Patch|null null: the path leads to no device of the plan, or no bank of its volts is there */
-    public static function of(Plan $plan, PathCheck $check): ?Patch
+    /** @return Patch|null null: the path leads to no device of the plan, no bank of its volts is there, or no new run would mend it */
+    public static function of(Plan $plan, PathCheck $check, Cause $cause): ?Patch
     {
         $device = $check->device === null ? null : $plan->devices[$check->device] ?? null;
         if ($device === null) {
@@ -24,7 +25,7 @@ final class DirectFeed
         if ($run !== null && ! $throughOld) {
             return Patch::set("check:{$check->id}", ['renewed_by' => $run]);
         }
-        $bank = self::bankFor($plan, $check, $old);
+        $bank = $cause->liesInThePath() ? self::bankFor($plan, $check, $old) : null;
         if ($bank === null) {
             return null;
         }

@@ -81,14 +81,6 @@ final readonly class Assessment
         return [$volts, $volts / ($ohms + $before)];
     }
 
-    /** Whether a motor stands in the forward half of the boat, or may, since nobody has said where. */
-    public function mayStandAtBow(Device $motor): bool
-    {
-        $spot = $this->plan->spotOf($motor);
-
-        return $spot === null || $this->plan->boat->length === null || $spot->x > $this->plan->boat->length / 2;
-    }
-
     /** @return array<string, Spot> what a magnet disturbs, by name: heading sensors whose place is known, and the compass */
     public function sensors(): array
     {

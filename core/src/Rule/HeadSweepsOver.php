@@ -19,7 +19,7 @@ final readonly class HeadSweepsOver implements Rule
     {
         foreach ($assessment->plan->devices as $device) {
             $sweep = $device->mounting->sweep;
-            if ($sweep === null && $device->isMotor() && $assessment->mayStandAtBow($device)) {
+            if ($sweep === null && $device->isMotor() && $assessment->plan->mayStandAtBow($device)) {
                 yield new Unchecked('M02', "device:{$device->id}", 'sweep');
             }
             if ($sweep === null || $sweep->clearance() >= 0) {

@@ -52,6 +52,11 @@ final readonly class Question
         'petrol_fitting_m' => 'How far is the nearest petrol fitting?',
         'station' => 'Where does it sit?',
         'fused_ends' => 'At which ends is it fused?',
+        'battery_loaded_v' => 'What does the battery read while the device draws?',
+        'device_loaded_v' => 'What does the device read while it draws?',
+        'battery_rest_v' => 'What does the battery read at rest?',
+        'amps_a' => 'How many amps does it draw?',
+        'gauge' => 'What gauge is the wire as it was found?',
         'fuse_at' => 'At which end is its lead fused?',
     ];
 

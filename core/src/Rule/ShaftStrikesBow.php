@@ -21,18 +21,19 @@ final readonly class ShaftStrikesBow implements Rule
     {
         foreach ($assessment->plan->devices as $device) {
             $deploy = $device->mounting->deploy;
-            if ($deploy === null && $device->isMotor() && $assessment->mayStandAtBow($device)) {
+            if ($deploy === null && $device->isMotor() && $assessment->plan->mayStandAtBow($device)) {
                 yield new Unchecked('M01', "device:{$device->id}", 'deploy');
             }
             if ($deploy === null || $deploy->clearance() > 1e-9) {
                 continue;
             }
-            $words = $assessment->words;
-            $missing = $words->short(-$deploy->clearance());
+            // A mount set forward brings the edge nearer to it; one that stands on the edge already needs a riser.
+            $setback = $deploy->setback - (self::CLEAR - $deploy->clearance()) / cos($deploy->slope);
+            $missing = $assessment->words->short(-$deploy->clearance());
             yield new Finding($this->text(), Level::Stop, "device:{$device->id}",
                 "The shaft of {$device->label()} strikes the outermost edge of the bow as it comes down: {$missing} too close.",
                 "Set its mount at least {$missing} farther forward, or on a riser that reaches over the edge.",
-                Patch::set("device:{$device->id}", ['deploy.reach_m' => $deploy->reach + self::CLEAR - $deploy->clearance()]), ['clearance_m' => $deploy->clearance()]);
+                $setback < 0 ? null : Patch::set("device:{$device->id}", ['deploy.setback_m' => round($setback, 3)]), ['clearance_m' => $deploy->clearance()]);
         }
     }
 }

@@ -106,34 +106,120 @@ final class PathDiagnosisTest extends TestCase
     {
         $bare = self::diagnose(['battery_loaded_v' => 12.6, 'device_loaded_v' => 11.0], null, null, null);
         self::assertSame(Cause::Unknown, $bare->cause);
-        self::assertSame(['volts at the battery, at rest', 'amps', 'length', 'gauge'], $bare->needs);
+        self::assertSame(['battery_rest_v', 'amps_a', 'length_m', 'gauge'], $bare->needs);
         self::assertStringContainsString('still to be measured: volts at the battery, at rest, amps', PathWords::of($bare, new Words(Units::Metric)));
         self::assertSame(Cause::NothingWrong, self::diagnose(['battery_loaded_v' => 12.6, 'device_loaded_v' => 12.5], null, null, null)->cause);
         self::assertSame(Cause::WrongWayRound, self::diagnose(['battery_loaded_v' => 12.6, 'device_loaded_v' => -12.5], null, null, null)->cause);
         self::assertSame(Cause::WeakBattery, self::diagnose(['battery_rest_v' => 11.6, 'battery_loaded_v' => 11.5, 'device_loaded_v' => 11.4], '10 AWG', 2.0, 2.0)->cause, 'flat');
     }
 
-    /** The device's own figure stands in for amps that nobody measured. */
+    /** Nothing is known of the wire: what it is cannot be told, and yet where to look can. */
+    public function test_where_it_is_lost_is_told_without_the_wire(): void
+    {
+        foreach (['battery' => 'the battery and console', 'console' => 'console and block', 'device' => 'block and the device'] as $joint => $place) {
+            $readings = self::measured('10 AWG', 4.0, 8.0, 12.7, 0.006, [$joint => 0.1]);
+            $diagnosis = self::diagnose([...$readings, 'amps_a' => null], null, null, null);
+
+            self::assertSame([Cause::Unknown, $place], [$diagnosis->cause, $diagnosis->where]);
+            self::assertStringContainsString("Most of it between {$place}: look there first.", PathWords::of($diagnosis, new Words(Units::Metric)));
+        }
+    }
+
+    /**
+     * A lamp that hangs on the block draws while the device is off. With the device's own amps the joint is still found at
+     * its size, and the lamp's amps are told; ngspice has both circuits.
+     *
+     * @param  float  $lamp  A at 12.6 V
+     */
+    #[DataProvider('lamps')]
+    public function test_another_load_on_the_path_is_told_apart(float $lamp, float $joint, Cause $first): void
+    {
+        $other = ['Rlamp bpb bmb '.(12.6 / $lamp)];
+        $loaded = self::measured('10 AWG', 4.0, 6.0, 12.7, 0.006, ['console' => $joint], $other);
+        $atRest = self::measured('10 AWG', 4.0, 0.0001, 12.7, 0.006, ['console' => $joint], $other);
+        $plan = Plan::of(Plans::changed(Plans::pump(), ['device:d1' => ['typical_a' => 6 * 12 / 12.6, 'peak_a' => 6, 'load' => 'resistance'], 'plan' => ['survey' => (object) ['path_checks' => [(object) [
+            'id' => 'c', 'device' => 'd1', 'gauge' => '10 AWG', 'length_m' => 4, 'battery_rest_v' => $atRest['battery_loaded_v'], 'device_rest_v' => $atRest['device_loaded_v'],
+            'battery_loaded_v' => $loaded['battery_loaded_v'], 'device_loaded_v' => $loaded['device_loaded_v'], 'between' => $loaded['between'],
+        ]]]]]));
+        $diagnosis = PathDiagnosis::of($plan->survey->pathChecks['c'] ?? self::fail(), $plan);
+        $byCause = [];
+        foreach ($diagnosis->faults as $fault) {
+            $byCause[$fault->cause->value] = $fault;
+        }
+
+        self::assertSame($first, $diagnosis->cause);
+        // A third of the wire lies behind the block, where the lamp's amps do not flow: what is told is the least that it draws.
+        $told = $byCause['already-loaded']->amps ?? 0.0;
+        self::assertLessThanOrEqual(1.02 * $lamp, $told);
+        self::assertGreaterThan(0.65 * $lamp, $told);
+        if ($joint > 0.0) {
+            self::assertEqualsWithDelta($joint, $byCause['bad-joint']->ohms ?? 0.0, 0.012);
+            self::assertSame('console and block', $byCause['bad-joint']->where ?? null);
+        }
+    }
+
+    /** @return array<string, array{float, float, Cause}> */
+    public static function lamps(): array
+    {
+        return [
+            'a lamp behind a corroded console' => [2.0, 0.11, Cause::BadJoint],
+            'a heavy lamp behind a corroded console' => [7.0, 0.08, Cause::AlreadyLoaded],
+            'a heater on a sound path' => [8.0, 0.0, Cause::AlreadyLoaded],
+        ];
+    }
+
+    /** Volts that rise on the way out are no path's doing: nothing is made of them. */
+    public function test_readings_that_contradict_one_another(): void
+    {
+        $wire = ['battery_rest_v' => 12.7, 'battery_loaded_v' => 12.2];
+        self::assertSame(Cause::Contradictory, self::diagnose([...$wire, 'device_loaded_v' => 12.5], '10 AWG', 3.0, 5.0)->cause);
+        self::assertSame(Cause::Contradictory, self::diagnose([...$wire, 'device_loaded_v' => 11.9, 'between' => [(object) ['name' => 'block', 'loaded_v' => 11.7]]], '10 AWG', 3.0, 5.0)->cause);
+        self::assertSame(Cause::Contradictory, self::diagnose([...$wire, 'device_rest_v' => 13.1], '10 AWG', 3.0, 5.0)->cause);
+        self::assertNotSame(Cause::Contradictory, self::diagnose([...$wire, 'device_loaded_v' => 12.28], '10 AWG', 3.0, 5.0)->cause, 'it recovered a little in between');
+        self::assertStringContainsString('Measure again', PathWords::of(self::diagnose([...$wire, 'device_loaded_v' => 12.5], '10 AWG', 3.0, 5.0), new Words(Units::Metric)));
+    }
+
+    /** 6 AWG is 1.33 mΩ/m: over 5 m and back 13.3 mΩ, 0.27 V at 20 A; joints of 12 mΩ take 0.24 V, none of them bad: 0.51 V in all of 0.36 V. */
+    public function test_wire_and_joints_that_only_together_lose_too_much(): void
+    {
+        $diagnosis = self::diagnose(['battery_rest_v' => 12.7, 'battery_loaded_v' => 12.5, 'device_loaded_v' => 11.99], '6 AWG', 5.0, 20.0);
+        $mends = $diagnosis->faults[0]->mends ?? self::fail();
+
+        self::assertSame([Cause::ThinWire], array_map(static fn ($fault): Cause => $fault->cause, $diagnosis->faults));
+        self::assertLessThanOrEqual(0.36 - 0.24, 2 * 5.0 * 20.0 * Resistance::perMetre($mends, Metal::Copper, 25.0));
+        self::assertStringContainsString('too thin for what its joints lose', PathWords::of($diagnosis, new Words(Units::Metric)));
+    }
+
+    /** At rest alone a dead plug shows as well; a plug that is dead at rest and alive when it is on was switched off. */
+    public function test_what_readings_at_rest_show(): void
+    {
+        self::assertSame(Cause::Interrupted, self::diagnose(['battery_rest_v' => 12.7, 'device_rest_v' => 0.02], null, null, null)->cause);
+        self::assertSame(Cause::WrongWayRound, self::diagnose(['battery_rest_v' => 12.7, 'device_rest_v' => -12.6], null, null, null)->cause);
+        self::assertSame(Cause::Unknown, self::diagnose(['battery_rest_v' => 12.7, 'device_rest_v' => 12.7], '10 AWG', 3.0, 5.0)->cause);
+    }
+
+    /** The device's own figure stands in for amps that nobody measured: 8 A at 12 V are 96 W, and those 8.28 A at 11.6 V. */
     public function test_amps_of_the_device(): void
     {
         $document = Plans::changed(Plans::pump(), ['plan' => ['survey' => (object) ['path_checks' => [(object) ['id' => 'c', 'device' => 'd1', 'battery_loaded_v' => 12.6, 'device_loaded_v' => 11.6, 'length_m' => 3, 'gauge' => '10 AWG']]]]]);
         $plan = Plan::of($document);
 
-        self::assertSame(8.0, PathDiagnosis::of($plan->survey->pathChecks['c'] ?? self::fail(), $plan)->amps);
+        self::assertEqualsWithDelta(96 / 11.6, PathDiagnosis::of($plan->survey->pathChecks['c'] ?? self::fail(), $plan)->amps, 1e-9);
     }
 
     /**
      * Battery, console, block and device in a row; the wire in three stretches of one third, plus and minus.
      *
      * @param  array<string, float>  $joints  Ω more at a joint; of minus with a "-"
+     * @param  list<string>  $others  elements more
      * @return array<string, mixed> readings of two decimals
      */
-    private static function measured(string $gauge, float $metres, float $amps, float $rest, float $source, array $joints): array
+    private static function measured(string $gauge, float $metres, float $amps, float $rest, float $source, array $joints, array $others = []): array
     {
         $third = $metres / 3 * Resistance::perMetre(Gauge::of($gauge), Metal::Copper, 25.0);
         $joint = static fn (string $at): float => (self::SOUND[ltrim($at, '-')] / (str_starts_with($at, '-') ? 2 : 1)) + ($joints[$at] ?? 0.0);
         // A load of so many amps at 12.6 V, by its resistance: what is broken draws nothing.
-        $elements = ['V1 emf 0 '.$rest, "Rs emf bp {$source}", 'Rload dp dm '.(12.6 / $amps)];
+        $elements = ['V1 emf 0 '.$rest, "Rs emf bp {$source}", 'Rload dp dm '.(12.6 / $amps), ...$others];
         foreach (['p' => '', 'm' => '-'] as $side => $sign) {
             $battery = $side === 'p' ? 'bp' : '0';
             $elements[] = "R{$side}1 {$battery} c{$side}a ".($joint("{$sign}battery") + $third);

@@ -77,6 +77,8 @@ final class MountingCheckTest extends TestCase
     public function test_what_is_asked_of_which_device(): void
     {
         self::assertSame(['deploy', 'sweep', 'shaft'], array_keys(self::checks('series', 'm1', [])));
+        $astern = Plan::of(Plans::changed(Plans::series(3), ['plan' => ['boat.length_m' => 5], 'device:m1' => ['at_m' => (object) ['x_m' => 0.2, 'y_m' => 0], 'deploy' => Plans::UNKNOWN, 'sweep' => Plans::UNKNOWN]]));
+        self::assertSame(['shaft'], array_column(MountingCheck::allOf($astern, $astern->devices['m1'], new Words(Units::Metric)), 'field'));
         self::assertSame(['seen_from_helm', 'seen_from_angler'], array_keys(self::checks('parallel', 'screen', [])));
         self::assertSame([], self::checks('parallel', 'light', []));
     }
@@ -90,6 +92,6 @@ final class MountingCheckTest extends TestCase
     {
         $found = Plan::of(Plans::changed(Plans::named($plan), $measures === [] ? [] : ["device:{$device}" => $measures]));
 
-        return array_column(MountingCheck::allOf($found->devices[$device], new Words(Units::Metric)), null, 'field');
+        return array_column(MountingCheck::allOf($found, $found->devices[$device], new Words(Units::Metric)), null, 'field');
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Dinghy\Tests\Proposal;
 
+use Dinghy\Diagnosis\Cause;
 use Dinghy\Plan\Patch;
 use Dinghy\Plan\Plan;
 use Dinghy\Plan\PlanDocument;
@@ -65,15 +66,26 @@ final class DirectFeedTest extends TestCase
         self::assertNull(self::for(Plans::changed(Plans::routed(), ['check:check' => ['nominal_v' => 24], 'branch:to-light' => ['run.extra_mohm' => 60]])));
     }
 
+    /** A new run past the old path mends neither a weak battery nor a swapped plug; a run that the plan has already is the answer to both. */
+    public function test_what_does_not_lie_in_the_path_gets_no_new_run(): void
+    {
+        $old = Plans::changed(Plans::routed(), ['branch:to-light' => ['run.extra_mohm' => 60]]);
+        foreach ([Cause::WeakBattery, Cause::WrongWayRound] as $cause) {
+            self::assertNull(self::for($old, 'check', $cause));
+            self::assertNotNull(self::for(Plans::routed(), 'check', $cause));
+        }
+        self::assertNotNull(self::for($old, 'check', Cause::AlreadyLoaded));
+    }
+
     private static function checked(PlanDocument $document, string $device): PlanDocument
     {
         return $document->with(Patch::put('check:c', (object) ['id' => 'c', 'device' => $device]));
     }
 
-    private static function for(PlanDocument $document, string $check = 'check'): ?Patch
+    private static function for(PlanDocument $document, string $check = 'check', Cause $cause = Cause::BadJoint): ?Patch
     {
         $plan = Plan::of($document);
 
-        return DirectFeed::of($plan, $plan->survey->pathChecks[$check] ?? self::fail());
+        return DirectFeed::of($plan, $plan->survey->pathChecks[$check] ?? self::fail(), $cause);
     }
 }

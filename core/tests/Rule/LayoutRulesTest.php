@@ -26,6 +26,8 @@ final class LayoutRulesTest extends RuleTestCase
             'W17 a drip loop' => ['W17', Level::Note, 'branch:to-light', 'routed', ['branch:to-light' => ['run.drip_loop' => false]]],
             'D09 a bad joint' => ['D09', Level::Warn, 'check:check', 'routed', ['check:check' => self::BAD_JOINT]],
             'D09 interrupted' => ['D09', Level::Warn, 'check:check', 'routed', ['check:check' => ['device_loaded_v' => 0.1]]],
+            'D09 another load' => ['D09', Level::Warn, 'check:check', 'routed', ['check:check' => ['device_rest_v' => 12.5]]],
+            'D09 readings that cannot be' => ['D09', Level::Warn, 'check:check', 'routed', ['check:check' => ['device_loaded_v' => 13.2]]],
             'N05 close to a heavy run' => ['N05', Level::Warn, 'device:heading', 'routed', ['device:light' => ['typical_a' => 9, 'peak_a' => 9]]],
             'N05 off the middle' => ['N05', Level::Warn, 'device:heading', 'routed', ['device:heading' => ['at_m' => (object) ['x_m' => 2.5, 'y_m' => 0.51]]]],
             'N05 none there' => ['N05', Level::Warn, 'device:m1', 'series', ['device:m1' => ['position_hold' => true]]],
@@ -83,6 +85,8 @@ final class LayoutRulesTest extends RuleTestCase
             'B24' => ['B24', 'battery:b1', 'petrol_fitting_m', 'routed', ['battery:b1' => ['petrol_fitting_m' => $unknown]]],
             'W08' => ['W08', 'way:tube', 'bore_mm', 'routed', ['way:tube' => ['bore_mm' => $unknown]]],
             'W09' => ['W09', 'way:tube', 'pull_cord', 'routed', ['way:tube' => ['pull_cord' => $unknown]]],
+            'D09 no gauge' => ['D09', 'check:check', 'gauge', 'routed', ['check:check' => [...self::BAD_JOINT, 'gauge' => $unknown]]],
+            'D09 nothing at the device' => ['D09', 'check:check', 'device_loaded_v', 'routed', ['check:check' => ['device_loaded_v' => $unknown]]],
             'N05' => ['N05', 'device:heading', 'station', 'routed', ['device:heading' => ['at_m' => $unknown]]],
             'N06' => ['N06', 'device:antenna', 'sky', 'routed', ['device:antenna' => ['sky' => $unknown]]],
             'M01' => ['M01', 'device:m1', 'deploy', 'series', ['device:m1' => ['deploy' => $unknown]]],
@@ -94,6 +98,15 @@ final class LayoutRulesTest extends RuleTestCase
             'S07 no compartment' => ['S07', 'plan', 'boat.stations', 'pump', ['plan' => ['survey' => (object) ['taken_on' => '2026-11-01']]]],
             'S07' => ['S07', 'plan', 'survey.taken_on', 'pump', ['plan' => ['survey' => $unknown]]],
         ];
+    }
+
+    /** Hand-worked: 0.30 m of setback, 0.315 of reach and a shaft of 30 mm touch; 20 mm more room are 20 mm farther forward. A mount on the very edge goes no farther. */
+    public function test_a_mount_is_set_forward(): void
+    {
+        $patch = static fn (array $deploy) => self::found(Plans::changed(Plans::series(3), ['device:m1' => $deploy]), 'M01')?->patch?->toJson();
+
+        self::assertEquals([(object) ['on' => 'device:m1', 'set' => (object) ['deploy.setback_m' => 0.28]]], $patch(['deploy.reach_m' => 0.315]));
+        self::assertNull($patch(['deploy.reach_m' => 0.01, 'deploy.setback_m' => 0.01]));
     }
 
     /** A motor astern comes down over no bow; one of 12 V on a pontoon deck is told of. */

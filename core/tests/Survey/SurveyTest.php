@@ -44,6 +44,9 @@ final class SurveyTest extends TestCase
             // 6 mΩ a 100 Ah block are 6.67 mΩ at 90 Ah: twice that, 13.3 mΩ, at 40 A are 0.533 V.
             'sags too far' => [[...$good, 'loaded_v' => 12.11, 'loaded_a' => 40], 'replace', 'it gives way like one of 13.5 mΩ'],
             'sags a little' => [[...$good, 'loaded_v' => 12.13, 'loaded_a' => 40], 'keep', 'charge'],
+            // A starting battery's label says its cranking amps: 3.24 V/650 A are 5 mΩ, twice that at 40 A are 0.4 V.
+            'sags too far for its cranking amps' => [['rested_v' => 12.65, 'cca_a' => 650, 'loaded_v' => 12.24, 'loaded_a' => 40], 'replace', 'it gives way like one of 10.3 mΩ; 5 mΩ are usual'],
+            'sags a little for its cranking amps' => [['rested_v' => 12.65, 'cca_a' => 650, 'loaded_v' => 12.26, 'loaded_a' => 40], 'keep', 'charge'],
             'a damaged post' => [[...$good, 'terminals' => 'damaged'], 'replace', 'a post is damaged'],
             'corroded and loose' => [[...$good, 'corrosion' => 'heavy', 'terminals' => 'loose', 'restrained' => false], 'keep', 'clean its posts, fasten it with proper nuts, hold it down'],
         ];
