@@ -56,6 +56,34 @@ final class SurveyTest extends BrowserTestCase
         $this->until(fn (): bool => count($this->driver()->findElements(WebDriverBy::cssSelector('[data-photograph]'))) === 6, 'six photographs');
     }
 
+    /** Two tabs of one browser keep one queue: what waits in it goes up once. */
+    public function test_two_tabs_send_a_photograph_once(): void
+    {
+        $this->openStage('Console boat', 'Survey');
+        $this->press('4');
+        $this->line(offline: true, bytes: -1);
+        $this->choose(self::photograph());
+        $this->see('[data-waits]');
+        $first = $this->driver()->getWindowHandle();
+        $address = $this->driver()->getCurrentURL();
+        $this->driver()->switchTo()->newWindow();
+        $this->line(offline: false, bytes: self::SLOW);
+        $this->driver()->get($address);
+        $this->see('#tab-photographs');
+        $second = $this->driver()->getWindowHandle();
+        $this->driver()->switchTo()->window($first);
+        $this->line(offline: false, bytes: self::SLOW);
+        $this->until(fn (): bool => $this->driver()->findElements(WebDriverBy::cssSelector('[data-figure=on-their-way]')) === [], 'up, from one of them');
+        $this->driver()->switchTo()->window($second);
+        $this->driver()->get($address);
+        $this->press('4');
+        $this->until(fn (): bool => str_contains($this->figure('missing'), 'Everything is photographed'), 'taken');
+        self::assertCount(1, $this->driver()->findElements(WebDriverBy::cssSelector('[data-photograph="station:mid"]')));
+        self::assertSame([], $this->driver()->findElements(WebDriverBy::cssSelector('[data-figure=on-their-way]')));
+        $this->driver()->close();
+        $this->driver()->switchTo()->window($first);
+    }
+
     public function test_what_is_no_photograph_is_refused_in_words(): void
     {
         $this->openStage('Console boat', 'Survey');
@@ -88,13 +116,13 @@ final class SurveyTest extends BrowserTestCase
         $this->click('//button[@aria-label="Check a path for: the screen restarts"]');
         $this->until(fn (): bool => str_contains($this->figure('path-says'), 'still to be measured'), 'what is missing is named');
         (new WebDriverSelect($this->see('select[aria-label="To the device"]')))->selectByValue('tiller-display');
-        $this->until(fn (): bool => str_contains($this->page(), 'its maker says 1.6 A'), 'the device');
+        $this->until(fn (): bool => str_contains($this->page(), '1.6 A by its maker’s figure'), 'the device');
         (new WebDriverSelect($this->see('select[aria-label="From the battery"]')))->selectByValue('old-2');
         $this->typeInto('At the battery, at rest', '12440');
         $this->until(fn (): bool => str_contains($this->page(), 'did you mean 12.44 V?'), 'the wrong unit is asked about');
         $this->click('//button[contains(., "Let it go")]');
         foreach (['At the battery, at rest' => '12.44', 'At the battery, loaded' => '12.4 V', 'At the device, loaded' => '11.9', 'Amps' => '3.5', 'Length of the wire, one way' => '2.6 m', 'Gauge of the wire' => '10 AWG'] as $field => $text) {
-            $this->typeInto($this->driver()->findElements(WebDriverBy::cssSelector("input[aria-label=\"{$field}\"]")) === [] ? 'Amps (its maker says 1.6 A)' : $field, $text);
+            $this->typeInto($this->driver()->findElements(WebDriverBy::cssSelector("input[aria-label=\"{$field}\"]")) === [] ? 'Amps (1.6 A by its maker’s figure)' : $field, $text);
             $this->until(fn (): bool => ! str_contains($this->page(), 'keeping…'), "{$field} kept");
         }
         $this->until(fn (): bool => $this->figure('cause') === 'a bad joint', 'the cause');

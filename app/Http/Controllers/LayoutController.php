@@ -10,6 +10,7 @@ use Dinghy\Hull\Outline;
 use Dinghy\Layout\BoardProblems;
 use Dinghy\Layout\Bore;
 use Dinghy\Layout\Cable;
+use Dinghy\Layout\Fitting;
 use Dinghy\Layout\Line;
 use Dinghy\Layout\OtherRoutes;
 use Dinghy\Layout\Packing;
@@ -45,6 +46,10 @@ final class LayoutController extends Controller
         return response()->json([
             'hull' => $outline === null ? null : self::hull($outline),
             'stations' => array_map(static fn (Station $station): array => ['id' => $station->id, 'label' => $station->label(), 'aboard' => $outline?->holds($station->at())], array_values($boat->stations)),
+            'fittings' => array_map(static fn (Fitting $fitting): array => [
+                'on' => $fitting->on, 'label' => $fitting->label, 'kind' => $fitting->kind, 'station' => $fitting->station,
+                'at' => [$fitting->at->x, $fitting->at->y], 'size_m' => $fitting->size, 'own_place' => $fitting->hasOwnPlace,
+            ], Fitting::allOf($evaluation->plan, $evaluation->words)),
             'ways' => array_map(static fn (Way $way): array => self::way($way, $evaluation), $boat->ways),
             'runs' => array_map(static fn (SizedRun $circuit): array => [
                 'id' => $circuit->id, 'label' => $circuit->circuit->label ?? $circuit->id,

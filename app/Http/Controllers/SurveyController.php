@@ -57,6 +57,7 @@ final class SurveyController extends Controller
 
         return [
             'id' => $check->id, 'label' => $check->label(), 'cause' => $diagnosis->cause->value, 'found' => $diagnosis->cause->label(),
+            'figures' => $fault === null ? null : PathWords::figures($fault, $evaluation->words),
             'says' => PathWords::of($diagnosis, $evaluation->words), 'where' => $diagnosis->where,
             'remedy' => $fault === null ? null : PathWords::remedy($fault, $evaluation->words),
             'patch' => $fault === null || $renewed !== null ? null : DirectFeed::of($evaluation->plan, $check, $fault->cause)?->toJson(),

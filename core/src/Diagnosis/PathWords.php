@@ -46,6 +46,17 @@ final class PathWords
         };
     }
 
+    /** What a fault comes to, in figures alone; null: it has none. */
+    public static function figures(PathFault $fault, Words $words): ?string
+    {
+        return match ($fault->cause) {
+            Cause::BadJoint => "{$words->milliohms($fault->ohms ?? 0.0)}, {$words->volts($fault->volts)}, ".Words::trim($fault->watts ?? 0.0, 1).' W',
+            Cause::ThinWire, Cause::WeakBattery => $words->volts($fault->volts),
+            Cause::AlreadyLoaded => $fault->amps === null ? $words->volts($fault->volts) : "{$words->volts($fault->volts)}, {$words->amps(round($fault->amps, 1))} at least",
+            Cause::NothingWrong, Cause::Interrupted, Cause::WrongWayRound, Cause::Contradictory, Cause::Unknown => null,
+        };
+    }
+
     private static function listed(PathDiagnosis $diagnosis): string
     {
         return implode(', ', array_map(static fn (string $field): string => self::READINGS[$field], $diagnosis->needs));

@@ -42,7 +42,7 @@ final readonly class PlaceCheck
             }
         }
         foreach ($evaluation->plan->boat->fuel === 'petrol' ? $evaluation->plan->batteries : [] as $battery) {
-            $checks[] = self::judged($evaluation, 'B24', "battery:{$battery->id}", "Battery {$battery->id}", 'Is it far enough from the nearest petrol fitting?', null, BatteryNearPetrol::APART, []);
+            $checks[] = self::judged($evaluation, 'B24', "battery:{$battery->id}", $evaluation->words->battery($evaluation->plan, $battery), 'Is it far enough from the nearest petrol fitting?', null, BatteryNearPetrol::APART, []);
         }
 
         return $checks;

@@ -33,6 +33,14 @@ final readonly class Words
         return $bank === null ? $battery->id : ($bank === $here ? '' : "{$bank->id}: ").'Battery '.$this->numberOf($bank, $battery);
     }
 
+    /** A battery where no bank is spoken of. */
+    public function battery(Plan $plan, Battery $battery): string
+    {
+        $bank = $plan->bankOf($battery->id);
+
+        return $bank === null ? "Battery {$battery->id}" : "Battery {$this->numberOf($bank, $battery)} of {$bank->id}";
+    }
+
     /** @param  float  $metres of a run or a distance */
     public function length(float $metres): string
     {

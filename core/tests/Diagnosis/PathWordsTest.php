@@ -6,6 +6,7 @@ namespace Dinghy\Tests\Diagnosis;
 
 use Dinghy\Diagnosis\Cause;
 use Dinghy\Diagnosis\PathDiagnosis;
+use Dinghy\Diagnosis\PathFault;
 use Dinghy\Diagnosis\PathWords;
 use Dinghy\Plan\Plan;
 use Dinghy\Plan\Units;
@@ -30,6 +31,17 @@ final class PathWordsTest extends TestCase
         self::assertNotSame('', $diagnosis->cause->label());
         self::assertStringContainsString($says, PathWords::of($diagnosis, $words));
         self::assertSame($remedy, $diagnosis->faults === [] ? '' : PathWords::remedy($diagnosis->faults[0], $words));
+    }
+
+    public function test_a_fault_in_figures_alone(): void
+    {
+        $words = new Words(Units::Metric);
+
+        self::assertSame('102 mΩ, 1.36 V, 18.3 W', PathWords::figures(new PathFault(Cause::BadJoint, 1.361, ohms: 0.10157, watts: 18.26), $words));
+        self::assertSame('0.4 V, 2.1 A at least', PathWords::figures(new PathFault(Cause::AlreadyLoaded, 0.4, amps: 2.08), $words));
+        self::assertSame('0.4 V', PathWords::figures(new PathFault(Cause::AlreadyLoaded, 0.4), $words));
+        self::assertSame('1.5 V', PathWords::figures(new PathFault(Cause::WeakBattery, 1.5), $words));
+        self::assertNull(PathWords::figures(new PathFault(Cause::Interrupted, 12.6), $words));
     }
 
     /** @return array<string, array{array<string, mixed>, Cause, string, string}> */

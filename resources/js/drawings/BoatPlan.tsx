@@ -1,11 +1,14 @@
 import { type KeyboardEvent, useEffect, useRef } from 'react';
 
-import type { Layout, PlannedJob } from '../api/types';
+import type { Layout, PatchStep, PlannedJob } from '../api/types';
 import type { Place } from '../plan/usePlanEdits';
 import { length, useUnits } from '../units/units';
 import classes from './BoatPlan.module.css';
 import { drawn, inserted, nudged, placeInWords, ringPath, snapped } from './boatGeometry';
+import { CompartmentOutline } from './CompartmentOutline';
+import { type FittingHold, Fittings } from './Fittings';
 import { useDrag } from './useDrag';
+import { TubeFromAbove } from './TubeFromAbove';
 import { useSize } from './useSize';
 import { type BendHold, WayBends } from './WayBends';
 
@@ -16,6 +19,10 @@ type Way = NonNullable<NonNullable<PlannedJob['plan']['boat']>['ways']>[number];
 export interface PlanActs {
     move: (station: string, to: (now: Place) => Place) => void;
     bend: (way: string, bends: (now: Place[]) => Place[]) => void;
+    /** a device at a place of its own */
+    place: (on: string, to: (now: Place) => Place) => void;
+    /** a device at a station, and nowhere else */
+    seat: (on: string, station: string) => void;
 }
 
 interface Props {
@@ -23,20 +30,21 @@ interface Props {
     layout: Layout;
     /** ways that a run takes */
     lit: string[];
-    /** the station or way in hand, as "station:stern" */
+    /** the station, way or device in hand, as "station:stern" */
     chosen: string;
     onChoose: (on: string) => void;
     /** null: nothing can be changed */
     acts: PlanActs | null;
-    /** a station in the hand: where it would be let go; null: none any more */
-    onDraft: (draft: { station: string; at: Place } | null) => void;
+    /** what letting go of what is in the hand would change; null: nothing is */
+    onDraft: (draft: PatchStep | null) => void;
     /** the plan as it would then be */
     drafted: PlannedJob['plan'] | null;
 }
 
-type Thing = { kind: 'station'; id: string } | BendHold;
+type Thing = { kind: 'station'; id: string } | BendHold | FittingHold;
 
-const FLAMMABLE = (station: Station) => station.kind === 'engine' || station.petrol_vapour === true;
+/** px: a device let go nearer than this to a station belongs to it again */
+const AT_STATION = 14;
 
 /** The boat from above, bow to the right, to scale: stations and ways, compartments with their lids, what a run takes. */
 export function BoatPlan({ job, layout, lit, chosen, onChoose, acts, onDraft, drafted }: Props) {
@@ -51,6 +59,7 @@ export function BoatPlan({ job, layout, lit, chosen, onChoose, acts, onDraft, dr
     const frame = { x: Math.min(...xs) - 0.5, y: -half - 0.4, width: Math.max(...xs) - Math.min(...xs) + 1.2, height: 2 * half + 0.8 };
     // Metres to a pixel: words and handles keep their size on the screen.
     const pixel = Math.max(frame.width / size.width, frame.height / size.height);
+    const stationUnder = (at: { x: number; y: number }) => stations.find((station) => Math.hypot(station.x_m - at.x, station.y_m + at.y) < AT_STATION * pixel);
     const { held, hold } = useDrag<Thing>(svg, ({ what, from, at }) => {
         if (Math.hypot(at.x - from.x, at.y - from.y) < 3 * pixel) {
             return;
@@ -58,20 +67,30 @@ export function BoatPlan({ job, layout, lit, chosen, onChoose, acts, onDraft, dr
         const to = snapped({ x_m: at.x, y_m: -at.y }, hull);
         if (what.kind === 'station') {
             acts?.move(what.id, () => to);
+        } else if (what.kind === 'fitting') {
+            const station = stationUnder(at);
+            if (station === undefined) {
+                acts?.place(what.on, () => to);
+            } else {
+                acts?.seat(what.on, station.id);
+            }
         } else {
             acts?.bend(what.way, (now) => withBend(now, what, to));
         }
     });
     const drafting = held?.what.kind === 'station' ? held.what.id : '';
     const draft = held === null ? null : snapped({ x_m: held.at.x, y_m: -held.at.y }, hull);
-    const [draftX, draftY] = [draft?.x_m ?? 0, draft?.y_m ?? 0];
+    const carried = held?.what.kind === 'fitting' && draft !== null ? { on: held.what.on, at: draft } : null;
+    const step = held === null || draft === null ? null : stepOf(held.what, draft, stationUnder(held.at)?.id);
+    // By its words: a hand that rests asks nothing anew.
+    const draftStep = step === null ? '' : JSON.stringify(step);
     const tell = useRef(onDraft);
     useEffect(() => {
         tell.current = onDraft;
     });
     useEffect(() => {
-        tell.current(drafting === '' ? null : { station: drafting, at: { x_m: draftX, y_m: draftY } });
-    }, [drafting, draftX, draftY]);
+        tell.current(draftStep === '' ? null : (JSON.parse(draftStep) as PatchStep));
+    }, [draftStep]);
     const placeOf = (station: Station): { x: number; y: number } => drawn(draft !== null && drafting === station.id ? draft : station);
     const find = (id: string) => stations.find((station) => station.id === id);
     const named = (id: string) => find(id)?.name || id;
@@ -80,7 +99,7 @@ export function BoatPlan({ job, layout, lit, chosen, onChoose, acts, onDraft, dr
     const spotsOf = (way: Way) => {
         const [from, to] = [find(way.from), find(way.to)];
         const bends = way.bends_m ?? [];
-        const now = held === null || draft === null || held.what.kind === 'station' || held.what.way !== way.id ? bends : withBend(bends, held.what, draft);
+        const now = held === null || draft === null || held.what.kind === 'station' || held.what.kind === 'fitting' || held.what.way !== way.id ? bends : withBend(bends, held.what, draft);
         return from === undefined || to === undefined ? [] : [placeOf(from), ...now.map(drawn), placeOf(to)];
     };
     const nudge = (station: Station) => (event: KeyboardEvent) => {
@@ -90,6 +109,18 @@ export function BoatPlan({ job, layout, lit, chosen, onChoose, acts, onDraft, dr
             acts.move(station.id, to);
         }
     };
+    const fitted = (fittings: Layout['fittings']) => ({
+        fittings,
+        chosen,
+        onChoose,
+        pixel,
+        held: carried,
+        stationOf: (id: string) => {
+            const station = find(id);
+            return station === undefined ? undefined : { ...placeOf(station), free: station.y_m < 0 ? (-1 as const) : (1 as const) };
+        },
+        acts: acts === null ? null : { hold, place: acts.place },
+    });
     return (
         <svg ref={svg} viewBox={`${frame.x} ${frame.y} ${frame.width} ${frame.height}`} className={classes.plan} role="group" aria-label="Boat plan from above, bow to the right: the places below are the same as a list">
             <defs>
@@ -107,8 +138,9 @@ export function BoatPlan({ job, layout, lit, chosen, onChoose, acts, onDraft, dr
                 </>
             )}
             {stations.map((station) => (
-                <Compartment key={station.id} station={station} at={placeOf(station)} pixel={pixel} />
+                <CompartmentOutline key={station.id} station={station} at={placeOf(station)} pixel={pixel} />
             ))}
+            <Fittings {...fitted(layout.fittings.filter((fitting) => fitting.size_m !== null))} />
             {ways.map((way) => {
                 const spots = spotsOf(way);
                 const d = `M${spots.map((spot) => `${spot.x} ${spot.y}`).join('L')}`;
@@ -116,8 +148,11 @@ export function BoatPlan({ job, layout, lit, chosen, onChoose, acts, onDraft, dr
                 const on = `way:${way.id}`;
                 return (
                     <g key={way.id} data-way={way.id} data-chosen={chosen === on || undefined} data-lit={lit.includes(way.id) || undefined} onClick={() => onChoose(on)}>
-                        {way.kind === 'tube' && <path d={d} className={classes.tube} strokeWidth={Math.max(9 * pixel, (way.bore_mm ?? 20) / 1000)} data-full={facts?.bore?.too_full || undefined} />}
-                        <path d={d} className={classes.way} data-kind={way.kind} strokeWidth={(lit.includes(way.id) ? 4.5 : 2) * pixel} strokeDasharray={way.kind === 'open' ? `${7 * pixel} ${5 * pixel}` : way.kind === 'gunwale' ? `${2 * pixel} ${4 * pixel}` : undefined} />
+                        {way.kind === 'tube' ? (
+                            <TubeFromAbove d={d} pixel={pixel} bore={facts?.bore ?? null} isLit={lit.includes(way.id)} spots={spots} />
+                        ) : (
+                            <path d={d} className={classes.way} data-kind={way.kind} strokeWidth={(lit.includes(way.id) ? 4.5 : 2) * pixel} strokeDasharray={way.kind === 'open' ? `${7 * pixel} ${5 * pixel}` : way.kind === 'gunwale' ? `${2 * pixel} ${4 * pixel}` : undefined} />
+                        )}
                         <path
                             d={d}
                             className={classes.grasp}
@@ -143,11 +178,8 @@ export function BoatPlan({ job, layout, lit, chosen, onChoose, acts, onDraft, dr
             })}
             {layout.places.map((place) => {
                 const [x, y] = place.at ?? [];
-                return x === undefined || y === undefined ? null : (
-                    <g key={place.on} data-sensor={place.on}>
-                        {place.clear_m !== null && <circle cx={x} cy={-y} r={place.clear_m} className={classes.clear} strokeWidth={1.5 * pixel} strokeDasharray={`${5 * pixel} ${5 * pixel}`} data-good={place.good ?? undefined} />}
-                        <path d={`M${x} ${-y - 8 * pixel}l${7 * pixel} ${8 * pixel}l${-7 * pixel} ${8 * pixel}l${-7 * pixel} ${-8 * pixel}z`} className={classes.sensor} strokeWidth={1.5 * pixel} />
-                    </g>
+                return x === undefined || y === undefined || place.clear_m === null ? null : (
+                    <circle key={place.on} data-sensor={place.on} cx={carried?.on === place.on ? carried.at.x_m : x} cy={carried?.on === place.on ? -carried.at.y_m : -y} r={place.clear_m} className={classes.clear} strokeWidth={1.5 * pixel} strokeDasharray={`${5 * pixel} ${5 * pixel}`} data-good={place.good ?? undefined} />
                 );
             })}
             {stations.map((station) => {
@@ -177,6 +209,7 @@ export function BoatPlan({ job, layout, lit, chosen, onChoose, acts, onDraft, dr
                     </g>
                 );
             })}
+            <Fittings {...fitted(layout.fittings.filter((fitting) => fitting.size_m === null))} />
             {inHand !== undefined && acts !== null && (
                 <WayBends key={inHand.id} way={inHand.id} label={labelOf(inHand)} spots={spotsOf(inHand)} bends={inHand.bends_m ?? []} pixel={pixel} onHold={hold} onBend={(bends) => acts.bend(inHand.id, bends)} />
             )}
@@ -190,21 +223,9 @@ export function BoatPlan({ job, layout, lit, chosen, onChoose, acts, onDraft, dr
     );
 }
 
-/** What a compartment is inside, to scale, with the side that its lid is hinged at; hatched where vapour can gather. */
-function Compartment({ station, at, pixel }: { station: Station; at: { x: number; y: number }; pixel: number }) {
-    const [long = 0, wide = 0] = station.inside_mm ?? [];
-    const [width, height] = long === 0 ? [0.5, 0.4] : [long / 1000, wide / 1000];
-    if (long === 0 && !FLAMMABLE(station)) {
-        return null;
-    }
-    const [left, top] = [at.x - width / 2, at.y - height / 2];
-    const hinge = { forward: `M${left + width} ${top}v${height}`, aft: `M${left} ${top}v${height}`, port: `M${left} ${top}h${width}`, starboard: `M${left} ${top + height}h${width}`, none: undefined }[station.lid ?? 'none'];
-    return (
-        <g>
-            <rect x={left} y={top} width={width} height={height} className={classes.compartment} strokeWidth={pixel} fill={FLAMMABLE(station) ? 'url(#vapour)' : 'none'} />
-            {hinge !== undefined && <path d={hinge} className={classes.hinge} strokeWidth={4 * pixel} />}
-        </g>
-    );
+/** What letting go would change; null: the bends of a way, which are drawn and not judged. */
+function stepOf(what: Thing, to: Place, station: string | undefined): PatchStep | null {
+    return what.kind === 'station' ? { on: `station:${what.id}`, set: { ...to } } : what.kind !== 'fitting' ? null : station === undefined ? { on: what.on, set: { at_m: to } } : { on: what.on, set: { station }, unset: ['at_m'] };
 }
 
 function lengthIn(plan: PlannedJob['plan'], way: string): number | undefined {

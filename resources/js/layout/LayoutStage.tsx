@@ -13,7 +13,7 @@ import { HullFields } from '../plan/HullFields';
 import { usePreview } from '../power/usePreview';
 import { WhyPanel } from '../power/WhyPanel';
 import { BoardsPane } from './BoardsPane';
-import { bent, moved } from './drawingEdits';
+import { bent, moved, placed, seated } from './drawingEdits';
 import { HolesPane } from './HolesPane';
 import { MountingPane } from './MountingPane';
 import { type Pane, PANES } from './panes';
@@ -86,7 +86,7 @@ function BoatLayout({ job, edits, silent }: StageProps) {
                         </span>
                     )}
                     {data?.hull === null && (job.plan.boat?.stations ?? []).length > 0 && <HullFields job={job} edits={edits} />}
-                    <span className="quiet" hidden={preview !== null}>{data?.hull === null ? 'say what she is, and she is drawn to scale' : 'to scale, bow to the right; drag a station or a bend, or take it and press the arrows'}</span>
+                    <span className="quiet" hidden={preview !== null}>{data?.hull === null ? 'say what she is, and she is drawn to scale' : 'to scale, bow to the right; drag a station, a bend or a device, or take it and press the arrows'}</span>
                 </header>
                 <div className={classes.tree}>
                     {data === undefined ? (
@@ -100,13 +100,15 @@ function BoatLayout({ job, edits, silent }: StageProps) {
                             lit={lit}
                             chosen={chosen}
                             onChoose={setChosen}
-                            onDraft={(draft) => look(draft === null ? null : [{ on: `station:${draft.station}`, set: { ...draft.at } }])}
+                            onDraft={(draft) => look(draft === null ? null : [draft])}
                             drafted={preview?.plan ?? null}
                             acts={
                                 job.can_change
                                     ? {
                                           move: (station, to) => void edits.submit((now) => moved(now, station, to)),
                                           bend: (way, bends) => void edits.submit((now) => bent(now, way, bends)),
+                                          place: (device, to) => void edits.submit((now) => placed(now, device, to)),
+                                          seat: (device, station) => void edits.submit(() => seated(device, station)),
                                       }
                                     : null
                             }
@@ -127,7 +129,7 @@ function BoatLayout({ job, edits, silent }: StageProps) {
                         <div className={classes.scrolls} tabIndex={0} role="region" aria-label={PANES.find(([name]) => name === pane)?.[1]}>
                             {pane === 'places' && <PlacesPane job={job} layout={data} edits={edits} chosen={chosen} onChoose={setChosen} />}
                             {pane === 'tubes' && <TubesPane job={job} layout={data} run={run} onChoose={setChosen} />}
-                            {pane === 'mounting' && <MountingPane job={job} layout={data} edits={edits} />}
+                            {pane === 'mounting' && <MountingPane job={job} layout={data} edits={edits} chosen={chosen} onChoose={setChosen} />}
                             {pane === 'holes' && <HolesPane job={job} layout={data} edits={edits} />}
                         </div>
                     )}

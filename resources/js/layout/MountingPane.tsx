@@ -19,18 +19,20 @@ interface Props {
     job: PlannedJob;
     layout: Layout;
     edits: PlanEdits;
+    /** the part in hand, as "device:motor" */
+    chosen: string;
+    onChoose: (on: string) => void;
 }
 
 /** How motors and screens are mounted: each question with its drawing, its measures and its answer. */
-export function MountingPane({ job, layout, edits }: Props) {
-    const [device, setDevice] = useState('');
-    const mounting = layout.mounting.find((one) => one.device === device) ?? layout.mounting[0];
+export function MountingPane({ job, layout, edits, chosen, onChoose }: Props) {
+    const mounting = layout.mounting.find((one) => `device:${one.device}` === chosen) ?? layout.mounting[0];
     return (
         <>
             {mounting !== undefined && (
                 <div className={classes.head}>
                     <label>
-                        Device <PlaceSelect label="Device" value={mounting.device} choices={layout.mounting.map((one) => [one.device, one.label] as const)} readOnly={false} onChosen={setDevice} />
+                        Device <PlaceSelect label="Device" value={mounting.device} choices={layout.mounting.map((one) => [one.device, one.label] as const)} readOnly={false} onChosen={(device) => onChoose(`device:${device}`)} />
                     </label>
                 </div>
             )}

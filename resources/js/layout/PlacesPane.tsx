@@ -1,5 +1,6 @@
 import type { Layout, PlannedJob } from '../api/types';
 import type { PlanEdits } from '../plan/usePlanEdits';
+import { FittingsList } from './FittingsList';
 import { StationsList } from './StationsList';
 import { WaysList } from './WaysList';
 
@@ -12,12 +13,13 @@ export interface PlacesProps {
     onChoose: (on: string) => void;
 }
 
-/** Stations and ways as lists: everything that can be done on the drawing is done here as well. */
+/** Stations, ways and what sits where, as lists: everything that can be done on the drawing is done here as well. */
 export function PlacesPane(props: PlacesProps) {
     return (
         <>
             <StationsList {...props} />
             <WaysList {...props} />
+            <FittingsList {...props} />
         </>
     );
 }

@@ -40,7 +40,7 @@ export function TubesPane({ job, layout, run, onChoose }: Props) {
                                 <strong className={way.bore.too_full ? table.bad : table.good} data-figure={`fill-${way.id}`}>
                                     {way.bore.fill_pct.toFixed(0)} % full
                                 </strong>
-                                , limit {way.bore.limit_pct.toFixed(0)} %. {way.bore.room_mm > 0 ? `Room for one more of ${small(way.bore.room_mm, system)}.` : 'No room for another.'}
+                                , limit {way.bore.limit_pct.toFixed(0)} %. {way.bore.room_mm > 0 ? `Room for one more, up to ${small(way.bore.room_mm, system)} across.` : 'No room for another.'}
                             </p>
                         )}
                         <p className="quiet">{way.pull}</p>

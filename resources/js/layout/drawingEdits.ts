@@ -14,6 +14,19 @@ export function bent(job: PlannedJob, way: string, bends: (now: Place[]) => Plac
     return there === undefined ? null : { propose: { make: 'bends', way, bends: bends(there.bends_m ?? []) } };
 }
 
+/** A device at a place of its own, from where it is by then; null: it is gone, or nobody has said where it is. */
+export function placed(job: PlannedJob, on: string, to: (now: Place) => Place): Change | null {
+    const device = job.plan.devices?.find((one) => `device:${one.id}` === on);
+    const station = job.plan.boat?.stations?.find((one) => one.id === device?.station);
+    const now = device?.at_m ?? station;
+    return now === undefined ? null : { patch: [{ on, set: { at_m: to({ x_m: now.x_m, y_m: now.y_m }) } }] };
+}
+
+/** A device at a station, and at no place of its own any more. */
+export function seated(on: string, station: string): Change {
+    return { patch: [{ on, set: { station }, unset: ['at_m'] }] };
+}
+
 /** A bend more, in the middle of the longest straight piece. */
 export function bentOnceMore(job: PlannedJob, way: string): Change | null {
     const there = job.plan.boat?.ways?.find((one) => one.id === way);

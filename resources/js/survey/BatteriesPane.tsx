@@ -13,6 +13,7 @@ import { amps, volts } from '../units/units';
 const CHEMISTRIES = [['flooded', 'flooded lead'], ['agm', 'AGM'], ['gel', 'gel'], ['lifepo4', 'LiFePO4'], ['other-lithium', 'other lithium']] as const;
 const CORROSION = [['none', 'none'], ['light', 'light'], ['heavy', 'heavy']] as const;
 const TERMINALS = [['nut', 'proper nuts'], ['wing-nut', 'wing nuts'], ['loose', 'loose'], ['damaged', 'damaged']] as const;
+const HELD = [['yes', 'yes'], ['no', 'no']] as const;
 const VERDICT = { keep: ['Keep', 'good'], replace: ['Replace', 'bad'], charge: ['Charge, measure again', 'doubt'] } as const;
 
 /** The batteries that came with the boat, and whether each is kept. */
@@ -51,7 +52,9 @@ export function BatteriesPane({ job, survey, edits }: { job: PlannedJob; survey:
                             {field('name', 'called', battery.name ?? '', true)}
                             {choice('station', 'at', stations)}
                             {choice('chemistry', 'kind', CHEMISTRIES)}
+                            {field('nominal_v', 'of', volts(battery.nominal_v, 0))}
                             {field('capacity_ah', 'size', battery.capacity_ah === undefined ? '–' : `${battery.capacity_ah} Ah`)}
+                            {field('cca_a', 'cranking amps', battery.cca_a === undefined ? '–' : `${battery.cca_a} A`)}
                             {field('commissioned', 'of year and month', battery.commissioned ?? '–', true)}
                             {field('rested_v', 'rests at', volts(battery.rested_v, 2))}
                             {field('celsius', 'temperature', battery.celsius === undefined ? '–' : `${battery.celsius} °C`)}
@@ -60,7 +63,7 @@ export function BatteriesPane({ job, survey, edits }: { job: PlannedJob; survey:
                             {choice('corrosion', 'corrosion', CORROSION)}
                             {choice('terminals', 'terminals', TERMINALS)}
                             <label>
-                                <input type="checkbox" aria-label={`${label} is held down`} checked={battery.restrained ?? false} disabled={fixed} onChange={(event) => set({ restrained: event.currentTarget.checked })} /> held down
+                                held down <PlaceSelect label={`${label}: held down`} value={battery.restrained === undefined ? '' : battery.restrained ? 'yes' : 'no'} choices={HELD} readOnly={fixed} onChosen={(held) => set({ restrained: held === 'yes' })} />
                             </label>
                             {!fixed && (
                                 <TakeOut edits={edits} on={on} label={label} />

@@ -11,6 +11,8 @@ import { amps, gauge, length, useUnits, volts } from '../units/units';
 import classes from './SurveyStage.module.css';
 import told from '../plan/told.module.css';
 
+const METALS = [['copper', 'copper'], ['tinned-copper', 'tinned copper'], ['cca', 'copper-clad aluminium'], ['aluminium', 'aluminium']] as const;
+
 interface Props {
     job: PlannedJob;
     survey: Survey;
@@ -53,13 +55,18 @@ export function PathsPane({ job, survey, edits, chosen, onChoose }: Props) {
                     <span>From the battery</span>
                     <PlaceSelect label="From the battery" value={check.battery ?? ''} choices={survey.batteries.map((one) => [one.id, one.label] as const)} readOnly={fixed} onChosen={(battery) => set({ battery })} />
                 </label>
+                {field('nominal_v', 'Volts it is made for', volts(check.nominal_v ?? 12, 0))}
                 {field('battery_rest_v', 'At the battery, at rest', volts(check.battery_rest_v, 2))}
                 {field('battery_loaded_v', 'At the battery, loaded', volts(check.battery_loaded_v, 2))}
                 {field('device_rest_v', 'At the device, at rest', volts(check.device_rest_v, 2))}
                 {field('device_loaded_v', 'At the device, loaded', volts(check.device_loaded_v, 2))}
-                {field('amps_a', check.amps_a === undefined && judged?.amps_a != null ? `Amps (its maker says ${amps(judged.amps_a)})` : 'Amps', check.amps_a === undefined ? '–' : `${Number(check.amps_a.toFixed(2))} A`)}
+                {field('amps_a', check.amps_a === undefined && judged?.amps_a != null ? `Amps (${amps(judged.amps_a)} by its maker’s figure)` : 'Amps', check.amps_a === undefined ? '–' : `${Number(check.amps_a.toFixed(2))} A`)}
                 {field('length_m', 'Length of the wire, one way', length(check.length_m, system))}
                 {field('gauge', 'Gauge of the wire', check.gauge === undefined ? '–' : gauge(check.gauge))}
+                <label className={told.line}>
+                    <span>Wire of</span>
+                    <PlaceSelect label="Wire of" value={check.metal ?? 'copper'} choices={METALS} readOnly={fixed} onChosen={(metal) => set({ metal })} />
+                </label>
                 {(check.between ?? []).map((point, at) => (
                     <div key={at} className={told.line}>
                         <span>At {point.name}, loaded</span>
@@ -77,8 +84,13 @@ export function PathsPane({ job, survey, edits, chosen, onChoose }: Props) {
                 {!fixed && <Between key={check.id} check={check.id} at={(check.between ?? []).length} edits={edits} />}
             </section>
             <section aria-label="What explains it">
-                <p className={judged?.cause === 'nothing-wrong' ? table.good : judged?.cause === 'unknown' ? table.doubt : table.bad} data-figure="cause">
-                    {judged?.found}
+                <p className={`${classes.cause} ${(judged?.cause === 'nothing-wrong' ? table.good : judged?.cause === 'unknown' || judged?.cause === 'contradictory' ? table.doubt : table.bad) ?? ''}`}>
+                    <span data-figure="cause">{judged?.found}</span>
+                    {judged?.figures != null && (
+                        <span className={classes.figures} data-figure="cause-figures">
+                            {judged.figures}
+                        </span>
+                    )}
                 </p>
                 <p data-figure="path-says" aria-live="polite">
                     {judged?.says}

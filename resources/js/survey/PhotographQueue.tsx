@@ -3,7 +3,7 @@ import { createContext, type ReactNode, useCallback, useContext, useEffect, useM
 import { DetailedError, Upload } from 'tus-js-client';
 
 import { csrfToken } from '../api/client';
-import { allWaiting, dropWaiting, putWaiting, type Waiting } from './waitingPhotographs';
+import { allWaiting, dropWaiting, oneWaiting, putWaiting, type Waiting } from './waitingPhotographs';
 
 /** One photograph on its way up. */
 export interface Going {
@@ -12,9 +12,9 @@ export interface Going {
     of: string;
     /** 0–1 */
     share: number;
-    /** the line is broken and is tried again */
-    waits: boolean;
-    /** why the server will not have it */
+    /** what it waits for until it is tried again */
+    waits: 'line' | 'sign-in' | null;
+    /** why the server will not have it, from whoever is signed in now or from anybody */
     refused: string | null;
 }
 
@@ -41,87 +41,126 @@ const QueueContext = createContext<Queue>({ going: [], send: () => undefined, le
 export function PhotographQueue({ children }: { children: ReactNode }) {
     const [going, setGoing] = useState<Going[]>([]);
     const waiting = useRef<Waiting[]>([]);
-    const running = useRef(new Map<string, Upload>());
+    const running = useRef(new Map<string, () => void>());
     const queries = useQueryClient();
 
     const tell = useCallback((id: string, change: Partial<Going>) => setGoing((before) => before.map((one) => (one.id === id ? { ...one, ...change } : one))), []);
     const next = useRef<() => void>(() => undefined);
     useEffect(() => {
-        const start = (one: Waiting) => {
-            const forget = () => {
-                waiting.current = waiting.current.filter((other) => other.id !== one.id);
-                void dropWaiting(one.id);
-            };
-            const upload = new Upload(one.picture, {
-                endpoint: `/api/jobs/${one.job}/photographs/uploads`,
-                ...(one.place === undefined ? {} : { uploadUrl: one.place }),
-                chunkSize: PIECE,
-                retryDelays: AGAIN,
-                storeFingerprintForResuming: false,
-                metadata: { of: one.of, words: one.words },
-                onBeforeRequest: (request) => {
-                    request.setHeader('X-XSRF-TOKEN', csrfToken());
-                    request.setHeader('Accept', 'application/json');
-                },
-                onUploadUrlAvailable: () => {
-                    one.place = upload.url ?? undefined;
-                    void putWaiting(one);
-                },
-                onProgress: (sent, total) => tell(one.id, { share: sent / total, waits: false }),
-                onShouldRetry: (error) => {
-                    tell(one.id, { waits: true });
-                    const status = error.originalResponse?.getStatus() ?? 0;
-                    return status === 0 || status >= 500 || status === 409;
-                },
-                onSuccess: () => {
-                    running.current.delete(one.id);
-                    forget();
-                    setGoing((before) => before.filter((other) => other.id !== one.id));
-                    void queries.invalidateQueries({ queryKey: ['survey', one.job] });
-                    void queries.invalidateQueries({ queryKey: ['job', String(one.job)] });
-                    next.current();
-                },
-                onError: (error) => {
-                    running.current.delete(one.id);
-                    const answer = error instanceof DetailedError ? error.originalResponse : null;
-                    const status = answer?.getStatus() ?? 0;
-                    if (status === 422 || status === 413 || status === 403) {
-                        forget();
-                        tell(one.id, { refused: sentence(answer?.getBody()), waits: false });
-                        next.current();
-                        return;
-                    }
-                    if (status === 404) {
-                        delete one.place; // the server has let go of it: from the beginning
-                    }
-                    tell(one.id, { waits: true });
-                    setTimeout(() => next.current(), AGAIN_LATER);
-                },
+        const isGone = (one: Waiting) => {
+            waiting.current = waiting.current.filter((other) => other.id !== one.id);
+            setGoing((before) => before.filter((other) => other.id !== one.id || other.refused !== null));
+            void queries.invalidateQueries({ queryKey: ['survey', one.job] });
+            void queries.invalidateQueries({ queryKey: ['job', String(one.job)] });
+        };
+        // What cannot go now rests, so that it holds up no other.
+        const resting = new Set<string>();
+        let isAlive = true;
+        const goOn = () => {
+            if (isAlive) {
+                next.current();
+            }
+        };
+        const later = (one: Waiting) => {
+            resting.add(one.id);
+            setTimeout(() => {
+                resting.delete(one.id);
+                goOn();
+            }, AGAIN_LATER);
+        };
+        const send = (one: Waiting) =>
+            new Promise<void>((done) => {
+                const upload = new Upload(one.picture, {
+                    endpoint: `/api/jobs/${one.job}/photographs/uploads`,
+                    ...(one.place === undefined ? {} : { uploadUrl: one.place }),
+                    chunkSize: PIECE,
+                    retryDelays: AGAIN,
+                    storeFingerprintForResuming: false,
+                    metadata: { of: one.of, words: one.words },
+                    onBeforeRequest: (request) => {
+                        request.setHeader('X-XSRF-TOKEN', csrfToken());
+                        request.setHeader('Accept', 'application/json');
+                    },
+                    onUploadUrlAvailable: () => {
+                        one.place = upload.url ?? undefined;
+                        void putWaiting(one);
+                    },
+                    onProgress: (sent, total) => tell(one.id, { share: sent / total, waits: null }),
+                    onShouldRetry: (error) => {
+                        const status = error.originalResponse?.getStatus() ?? 0;
+                        const again = status === 0 || status >= 500 || status === 409;
+                        tell(one.id, again ? { waits: 'line' } : {});
+                        return again;
+                    },
+                    onSuccess: () => {
+                        void dropWaiting(one.id).then(done);
+                        isGone(one);
+                    },
+                    onError: (error) => {
+                        const answer = error instanceof DetailedError ? error.originalResponse : null;
+                        const status = answer?.getStatus() ?? 0;
+                        if (status === 422 || status === 413 || status === 403) {
+                            tell(one.id, { refused: sentence(answer?.getBody()), waits: null });
+                            waiting.current = waiting.current.filter((other) => other.id !== one.id);
+                            // Who may not send it may have signed in after who may: it stays, and is tried when the page is opened again.
+                            void (status === 403 ? Promise.resolve() : dropWaiting(one.id)).then(done);
+                            return;
+                        }
+                        if (status === 404) {
+                            delete one.place; // the server has let go of it: from the beginning
+                        }
+                        tell(one.id, { waits: status === 401 || status === 419 ? 'sign-in' : 'line' });
+                        later(one);
+                        done();
+                    },
+                });
+                running.current.set(one.id, () => {
+                    void upload.abort();
+                    done();
+                });
+                upload.start();
             });
-            running.current.set(one.id, upload);
-            upload.start();
+        // Two tabs have one queue: the second waits for the photograph's lock, and then finds that it has gone up.
+        const turn = new AbortController();
+        const start = async (one: Waiting) => {
+            running.current.set(one.id, () => undefined);
+            await inTurn(one.id, turn.signal, async () => {
+                const kept = await oneWaiting(one.id);
+                if (kept === undefined) {
+                    isGone(one);
+                } else {
+                    await send(Object.assign(one, kept));
+                }
+            });
+            running.current.delete(one.id);
+            goOn();
         };
         next.current = () => {
             for (const one of waiting.current) {
                 if (running.current.size >= AT_ONCE) {
                     return;
                 }
-                if (!running.current.has(one.id)) {
-                    start(one);
+                if (!running.current.has(one.id) && !resting.has(one.id)) {
+                    void start(one);
                 }
             }
         };
         const uploads = running.current;
         void allWaiting().then((left) => {
             waiting.current = left;
-            setGoing(left.map(({ id, job, of }) => ({ id, job, of, share: 0, waits: false, refused: null })));
-            next.current();
+            setGoing(left.map(({ id, job, of }) => ({ id, job, of, share: 0, waits: null, refused: null })));
+            goOn();
         });
-        const online = () => next.current();
+        const online = () => {
+            resting.clear();
+            goOn();
+        };
         window.addEventListener('online', online);
         return () => {
+            isAlive = false;
+            turn.abort();
             window.removeEventListener('online', online);
-            uploads.forEach((upload) => void upload.abort());
+            uploads.forEach((stop) => stop());
             uploads.clear();
         };
     }, [queries, tell]);
@@ -133,11 +172,14 @@ export function PhotographQueue({ children }: { children: ReactNode }) {
                 for (const picture of files) {
                     const one: Waiting = { id: crypto.randomUUID(), job, of, words, picture };
                     waiting.current.push(one);
-                    setGoing((before) => [...before, { id: one.id, job, of, share: 0, waits: false, refused: null }]);
+                    setGoing((before) => [...before, { id: one.id, job, of, share: 0, waits: null, refused: null }]);
                     void putWaiting(one).then(() => next.current());
                 }
             },
-            letGo: (id) => setGoing((before) => before.filter((one) => one.id !== id)),
+            letGo: (id) => {
+                void dropWaiting(id);
+                setGoing((before) => before.filter((one) => one.id !== id));
+            },
         }),
         [going],
     );
@@ -148,6 +190,18 @@ export function PhotographQueue({ children }: { children: ReactNode }) {
 export function usePhotographQueue(job: number) {
     const { going, send, letGo } = useContext(QueueContext);
     return { going: going.filter((one) => one.job === job), send: (files: File[], of: string, words: string) => send(job, files, of, words), letGo };
+}
+
+/** Does something once no other tab is at it; a browser without locks (they want a secure page) does it at once. */
+async function inTurn(id: string, signal: AbortSignal, act: () => Promise<void>): Promise<void> {
+    const locks = (navigator as { locks?: LockManager }).locks;
+    try {
+        await (locks === undefined ? act() : locks.request(`photograph ${id}`, { signal }, act));
+    } catch (error) {
+        if (!signal.aborted) {
+            throw error;
+        }
+    }
 }
 
 function sentence(body: string | undefined): string {

@@ -92,14 +92,16 @@ function OnTheirWay({ going, labelOf, onLetGo }: { going: Going[]; labelOf: (of:
             {left.length > 0 && (
                 <p data-figure="on-their-way">
                     {left.length} {left.length === 1 ? 'photograph' : 'photographs'} on the way up
-                    {left.some((one) => one.waits) && <span className={table.doubt}>; the line is broken, it goes on by itself</span>}
+                    {left.some((one) => one.waits !== null) && (
+                        <span className={table.doubt}>{left.some((one) => one.waits === 'sign-in') ? '; your sign-in has ended, they go on when you have signed in again' : '; the line is broken, it goes on by itself'}</span>
+                    )}
                 </p>
             )}
             <ul className={classes.going} aria-label="On their way up">
                 {going
                     .filter((one) => one.refused !== null || one.share > 0 || left.length === 1)
                     .map((one) => (
-                        <li key={one.id} data-going={one.of} data-waits={one.waits || undefined}>
+                        <li key={one.id} data-going={one.of} data-waits={one.waits ?? undefined}>
                             {one.refused !== null ? (
                                 <span role="alert">
                                     <span className={table.bad}>{one.refused}</span>{' '}

@@ -33,3 +33,4 @@ async function inStore<T>(mode: IDBTransactionMode, act: (store: IDBObjectStore)
 export const putWaiting = (waiting: Waiting) => inStore('readwrite', (store) => store.put(waiting));
 export const dropWaiting = (id: string) => inStore('readwrite', (store) => store.delete(id));
 export const allWaiting = () => inStore<Waiting[]>('readonly', (store) => store.getAll() as IDBRequest<Waiting[]>);
+export const oneWaiting = (id: string) => inStore<Waiting | undefined>('readonly', (store) => store.get(id) as IDBRequest<Waiting | undefined>);
