@@ -186,10 +186,10 @@ final class BoatPlanTest extends BrowserTestCase
         $this->until(fn (): bool => $this->valueOf('Port gunwale, to port') === '-3 ft', 'to starboard');
         $this->clickOn('#tab-mounting');
         $this->see('[data-place="battery:b1"] svg[data-good=true]');
-        $this->typeInto('Battery b1 to the nearest petrol fitting', '8 in');
+        $this->typeInto('Battery 1 of thrust to the nearest petrol fitting', '8 in');
         $this->until(fn (): bool => str_contains($this->textOf('[data-place="battery:b1"]'), 'from a petrol fitting'), 'too near');
         $this->see('[data-place="battery:b1"] svg[data-good=false]');
-        $this->clickOn('input[aria-label="A shield between Battery b1 and petrol"]');
+        $this->clickOn('input[aria-label="A shield between Battery 1 of thrust and petrol"]');
         $this->until(fn (): bool => str_contains($this->textOf('[data-place="battery:b1"]'), 'Nothing speaks against'), 'behind a shield');
 
         $this->see('[data-check=motor-size] svg[data-good=true]');
@@ -211,6 +211,40 @@ final class BoatPlanTest extends BrowserTestCase
         (new WebDriverSelect($this->see('select[aria-label="Position antenna sees"]')))->selectByValue('under-metal');
         $this->until(fn (): bool => str_contains($this->textOf('[data-place="device:position"]'), 'sits under metal'), 'covered');
         $this->see('[data-place="device:position"] svg[data-good=false]');
+    }
+
+    /** A device is carried to a place of its own, moved by keys, and put at a station again; its circle and its runs follow. */
+    public function test_devices_are_moved_on_the_plan(): void
+    {
+        $this->openStage('Catamaran', 'Layout');
+        $this->see('[data-sensor="device:heading"][data-good=true]');
+        $this->carry('heading', -1.2, 0.0);
+        $this->see('[data-sensor="device:heading"][data-good=false]');
+        self::assertStringStartsWith('10 ft', $this->valueOf('Heading sensor, forward of the transom'));
+        $this->press('z');
+        $this->see('[data-sensor="device:heading"][data-good=true]');
+        $this->driver()->executeScript('arguments[0].focus()', [$this->see('[data-fitting="device:heading"]')]);
+        $this->press(WebDriverKeys::ARROW_UP, WebDriverKeys::ARROW_UP);
+        $this->until(fn (): bool => $this->valueOf('Heading sensor, to port') === '3.9 in', 'two steps to port');
+
+        // Its circle lies about it at the mast as well; it is let go on the station's peg.
+        $this->clickOn('button[aria-label="Put Heading sensor at its station"]');
+        $this->until(fn (): bool => $this->driver()->findElements(WebDriverBy::cssSelector('input[aria-label="Heading sensor, to port"]')) === [], 'at its station');
+        $this->clickOn('button[aria-label="Give Heading sensor a place of its own"]');
+        $this->until(fn (): bool => $this->valueOf('Heading sensor, forward of the transom') === '15 ft 1 in', 'where the mast is');
+
+        // Another station for the survey sonar: its run is another.
+        $this->clickOn('#tab-routes');
+        $this->until(fn (): bool => $this->driver()->findElements(WebDriverBy::cssSelector('[data-figure^=run-]')) !== [], 'the runs');
+        $before = $this->textOf('[aria-label=Runs]');
+        $this->carry('survey-sonar', -3.1, 0.0);
+        $this->until(fn (): bool => str_contains($this->page(), '1 to decide'), 'its run does not reach there');
+        self::assertSame($before, $this->textOf('[aria-label=Runs]'), 'a place of its own takes the run nowhere else');
+        $this->clickOn('#tab-places');
+        (new WebDriverSelect($this->see('select[aria-label="Station of Survey sonar"]')))->selectByValue('cabin');
+        $this->clickOn('#tab-routes');
+        $this->until(fn (): bool => $this->textOf('[aria-label=Runs]') !== $before, 'its run ends at the cabin');
+        $this->until(fn (): bool => str_contains($this->page(), 'nothing to decide'), 'and is within reach');
     }
 
     public function test_a_hole_nobody_looked_behind_is_a_stop_until_somebody_has(): void
@@ -253,8 +287,19 @@ final class BoatPlanTest extends BrowserTestCase
     /** Metres forward and to port. */
     private function dragStation(string $station, float $forward, float $port): void
     {
+        $this->dragMetres("[data-station=\"{$station}\"] rect", $forward, $port);
+    }
+
+    /** Metres forward and to port. */
+    private function carry(string $device, float $forward, float $port): void
+    {
+        $this->dragMetres("[data-fitting=\"device:{$device}\"]", $forward, $port);
+    }
+
+    private function dragMetres(string $css, float $forward, float $port): void
+    {
         $scale = $this->driver()->executeScript('return document.querySelector("svg[aria-label^=\'Boat plan\']").getScreenCTM().a');
         self::assertIsFloat($scale);
-        $this->drag("[data-station=\"{$station}\"] rect", (int) round($forward * $scale), (int) round(-$port * $scale));
+        $this->drag($css, (int) round($forward * $scale), (int) round(-$port * $scale));
     }
 }

@@ -67,12 +67,12 @@ final class SurveyTest extends BrowserTestCase
         $first = $this->driver()->getWindowHandle();
         $address = $this->driver()->getCurrentURL();
         $this->driver()->switchTo()->newWindow();
-        $this->line(offline: false, bytes: self::SLOW);
+        $this->line(offline: false, bytes: 4 * self::SLOW);
         $this->driver()->get($address);
         $this->see('#tab-photographs');
         $second = $this->driver()->getWindowHandle();
         $this->driver()->switchTo()->window($first);
-        $this->line(offline: false, bytes: self::SLOW);
+        $this->line(offline: false, bytes: 4 * self::SLOW);
         $this->until(fn (): bool => $this->driver()->findElements(WebDriverBy::cssSelector('[data-figure=on-their-way]')) === [], 'up, from one of them');
         $this->driver()->switchTo()->window($second);
         $this->driver()->get($address);

@@ -67,6 +67,7 @@ final class Rulebook
             new WiresApartAtCompass,
             new PlugBelowCircuit,
             new ChafeAndDrip,
+            new PlaceBeyondReach,
             new ChargingAboveDevice,
             new BelowMinimumUnderLoad,
             new ScreenDips,

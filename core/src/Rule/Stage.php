@@ -13,7 +13,7 @@ enum Stage: string
 
     private const SURVEY = ['D09', 'S07'];
 
-    private const LAYOUT = ['B24', 'N05', 'N06', 'W08', 'W09', 'W10', 'W11', 'W15', 'W17'];
+    private const LAYOUT = ['B24', 'N05', 'N06', 'W08', 'W09', 'W10', 'W11', 'W15', 'W17', 'W18'];
 
     /** @param  string  $code  "M03" */
     public static function ofRule(string $code): self

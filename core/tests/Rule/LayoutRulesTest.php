@@ -24,6 +24,9 @@ final class LayoutRulesTest extends RuleTestCase
             'W15' => ['W15', Level::Warn, 'feed:main', 'routed', ['feed:main' => ['run.minus_route' => ['stern', 'side', 'bow']]]],
             'W17' => ['W17', Level::Note, 'way:tube', 'routed', ['way:tube' => ['chafe' => 'bulkhead']]],
             'W17 a drip loop' => ['W17', Level::Note, 'branch:to-light', 'routed', ['branch:to-light' => ['run.drip_loop' => false]]],
+            // The light at the bow, half a metre aside: 0.3 m of slack and no lead.
+            'W18' => ['W18', Level::Warn, 'branch:to-light', 'routed', ['device:light' => ['at_m' => (object) ['x_m' => 4.0, 'y_m' => 0.31]], 'branch:to-light' => ['run.length_m' => Plans::UNKNOWN]]],
+            'W18 out of any reach' => ['W18', Level::Warn, 'branch:to-light', 'routed', ['device:light' => ['at_m' => (object) ['x_m' => 4.0, 'y_m' => 8.0]], 'branch:to-light' => ['run.length_m' => Plans::UNKNOWN]]],
             'D09 a bad joint' => ['D09', Level::Warn, 'check:check', 'routed', ['check:check' => self::BAD_JOINT]],
             'D09 interrupted' => ['D09', Level::Warn, 'check:check', 'routed', ['check:check' => ['device_loaded_v' => 0.1]]],
             'D09 another load' => ['D09', Level::Warn, 'check:check', 'routed', ['check:check' => ['device_rest_v' => 12.5]]],
@@ -62,6 +65,9 @@ final class LayoutRulesTest extends RuleTestCase
             'W11' => ['W11', 'routed', ['feed:main' => ['run.route' => ['stern', 'side', 'bow']], 'way:aft' => ['support_m' => 0.457]]],
             'W11 nothing lies there' => ['W11', 'routed', ['way:aft' => ['support_m' => 2]]],
             'W15 farther away' => ['W15', 'routed', ['feed:main' => ['run.minus_route' => ['stern', 'side', 'bow']], 'device:heading' => ['at_m' => (object) ['x_m' => 2.5, 'y_m' => -1.001]]]],
+            'W18 within its slack' => ['W18', 'routed', ['device:light' => ['at_m' => (object) ['x_m' => 4.0, 'y_m' => 0.3]], 'branch:to-light' => ['run.length_m' => Plans::UNKNOWN]]],
+            'W18 its lead reaches' => ['W18', 'routed', ['device:light' => ['at_m' => (object) ['x_m' => 4.0, 'y_m' => 1.1], 'lead' => (object) ['gauge' => '16 AWG', 'length_m' => 0.8]], 'branch:to-light' => ['run.length_m' => Plans::UNKNOWN]]],
+            'W18 measured to it' => ['W18', 'routed', ['device:light' => ['at_m' => (object) ['x_m' => 4.0, 'y_m' => 1.1]], 'branch:to-light' => ['run.length_m' => 2]]],
             'D09 renewed' => ['D09', 'routed', ['check:check' => [...self::BAD_JOINT, 'renewed_by' => 'to-light']]],
             'N05 at a light run' => ['N05', 'routed', ['device:light' => ['typical_a' => 7.9, 'peak_a' => 8]]],
             'N05 calibrated' => ['N05', 'routed', ['device:heading' => ['at_m' => (object) ['x_m' => 2.5, 'y_m' => 0.51], 'calibrated' => true]]],
@@ -136,6 +142,6 @@ final class LayoutRulesTest extends RuleTestCase
 
     protected static function withoutPatch(): array
     {
-        return ['W08', 'N05', 'N06', 'M02', 'M03', 'M04', 'M05', 'M06', 'M07', 'S07'];
+        return ['W08', 'W18', 'N05', 'N06', 'M02', 'M03', 'M04', 'M05', 'M06', 'M07', 'S07'];
     }
 }
