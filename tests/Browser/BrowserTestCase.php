@@ -13,7 +13,6 @@ use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 use Illuminate\Foundation\Testing\TestCase;
-use Illuminate\Support\Facades\Artisan;
 
 abstract class BrowserTestCase extends TestCase
 {
@@ -40,7 +39,7 @@ abstract class BrowserTestCase extends TestCase
     protected function setUp(): void
     {
         parent::setUp();
-        Artisan::call('migrate:fresh', ['--seed' => true, '--force' => true]);
+        DemoDatabase::putBack();
         // Tries to sign in are counted across tests otherwise.
         exec('rm -rf '.escapeshellarg(storage_path('framework/cache/data')).'/*');
         $this->driver()->manage()->deleteAllCookies();

@@ -76,7 +76,7 @@ final class SurveyTest extends BrowserTestCase
         $this->until(fn (): bool => $this->driver()->findElements(WebDriverBy::cssSelector('[data-figure=on-their-way]')) === [], 'up, from one of them');
         $this->driver()->switchTo()->window($second);
         $this->driver()->get($address);
-        $this->press('4');
+        $this->clickOn('#tab-photographs');
         $this->until(fn (): bool => str_contains($this->figure('missing'), 'Everything is photographed'), 'taken');
         self::assertCount(1, $this->driver()->findElements(WebDriverBy::cssSelector('[data-photograph="station:mid"]')));
         self::assertSame([], $this->driver()->findElements(WebDriverBy::cssSelector('[data-figure=on-their-way]')));
