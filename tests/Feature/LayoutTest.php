@@ -19,6 +19,8 @@ final class LayoutTest extends TestCase
             ApiContract::assertMet('GET', '/api/jobs/{job}/layout', 200, (string) $answer->getContent());
             self::assertNotContains(false, array_column((array) $answer->json('stations'), 'aboard'), $job->boat->name);
             self::assertSame([], array_merge(...array_column((array) $answer->json('boards'), 'problems')));
+            $plan = $this->getJson("/api/jobs/{$job->id}")->json('plan');
+            self::assertCount(count($plan['batteries']) + count($plan['blocks']) + count($plan['devices']), (array) $answer->json('fittings'), 'every battery, block and device of the demo has its place');
             foreach ((array) $answer->json('mounting') as $mounting) {
                 self::assertNotContains(false, array_column($mounting['checks'], 'good'), "{$job->boat->name}: {$mounting['label']}");
             }
@@ -63,6 +65,9 @@ final class LayoutTest extends TestCase
         $added = $this->propose($job, ['make' => 'station', 'name' => 'Rod locker', 'kind' => 'locker', 'at' => ['x_m' => 3.4, 'y_m' => -0.8]])->assertOk();
         self::assertContains('rod-locker', array_column((array) $added->json('plan.boat.stations'), 'id'));
         self::assertContains('S07', array_column((array) $added->json('evaluation.findings'), 'rule'), 'a locker nobody has photographed');
+        $named = $this->propose($job, ['make' => 'station', 'name' => 'Starboard hatch'])->assertOk();
+        $hatch = array_column((array) $named->json('plan.boat.stations'), null, 'id')['starboard-hatch'];
+        self::assertLessThan(0, $hatch['y_m'], 'where its name says');
         $overboard = $this->propose($job, ['make' => 'move', 'station' => 'rod-locker', 'at' => ['x_m' => 3.4, 'y_m' => -3]])->assertOk();
         self::assertContains('M07', array_column((array) $overboard->json('evaluation.findings'), 'rule'), 'warned, kept');
         $hole = $this->propose($job, ['make' => 'part', 'kind' => 'hole', 'name' => 'Antenna', 'part' => ['diameter_mm' => 20]])->assertOk();

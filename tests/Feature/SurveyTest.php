@@ -24,6 +24,7 @@ final class SurveyTest extends TestCase
         ApiContract::assertMet('GET', '/api/jobs/{job}/survey', 200, (string) $answer->getContent());
 
         self::assertSame('bad-joint', $answer->json('checks.0.cause'));
+        self::assertSame('102 mΩ, 1.36 V, 18.3 W', $answer->json('checks.0.figures'));
         self::assertStringContainsString('between console inlet and behind the console switch', $answer->json('checks.0.says'));
         self::assertSame([['on' => 'check:check-console', 'set' => ['renewed_by' => 'br-left']]], $answer->json('checks.0.patch'));
         self::assertSame('keep', $answer->json('batteries.0.verdict'));

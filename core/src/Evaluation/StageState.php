@@ -9,6 +9,7 @@ use Dinghy\Rule\Finding;
 use Dinghy\Rule\Level;
 use Dinghy\Rule\Stage;
 use Dinghy\Rule\Unchecked;
+use Dinghy\Survey\NeededPhotograph;
 
 /** How one stage of a boat stands, in a word or two. */
 final readonly class StageState
@@ -56,9 +57,15 @@ final readonly class StageState
             $stops > 0 => $stops === 1 ? '1 stop' : "{$stops} stops",
             $decisions > 0 => "{$decisions} to decide",
             ! self::isBegun($evaluation->plan, $stage) => 'not begun',
+            $stage === Stage::Survey && self::unphotographed($evaluation) > 0 => self::unphotographed($evaluation).' to photograph',
             array_filter($evaluation->unchecked, static fn (Unchecked $unchecked): bool => Stage::ofRule($unchecked->rule) === $stage) !== [] => 'not all checked',
             default => self::IN_ORDER,
         };
+    }
+
+    private static function unphotographed(Evaluation $evaluation): int
+    {
+        return count(array_filter(NeededPhotograph::listFor($evaluation->plan), static fn (NeededPhotograph $photograph): bool => $photograph->taken === 0));
     }
 
     private static function isBegun(Plan $plan, Stage $stage): bool

@@ -11,9 +11,15 @@ use Dinghy\Plan\Spot;
 /** Stations, ways, holes and boards new on the boat plan, and what a survey finds: each with an id of its own. */
 final class AddToBoat
 {
-    public static function station(Plan $plan, string $name, Spot $spot, string $kind): Patch
+    /**
+     * @param  Spot|null  $spot  null: where its name says
+     * @param  string|null  $kind  null: what its name says
+     */
+    public static function station(Plan $plan, string $name, ?Spot $spot, ?string $kind): Patch
     {
         $id = FreeId::like($plan, $name);
+        $spot ??= NewStation::spotFor($plan->boat, $name);
+        $kind ??= NewStation::kindOf($name);
 
         return Patch::put("station:{$id}", (object) ['id' => $id, 'name' => $name, 'x_m' => $spot->x, 'y_m' => $spot->y, 'kind' => $kind]);
     }

@@ -26,6 +26,7 @@ final class StageStateTest extends TestCase
 
         $unknown = Plans::changed($routed, ['device:antenna' => ['sky' => Plans::UNKNOWN]]);
         self::assertSame(['in order', 'not all checked', 'in order'], self::states($unknown));
+        self::assertSame('1 to photograph', self::states(Plans::changed($routed, ['photograph:p2' => ['of' => 'other']]))[0]);
         self::assertSame('not begun', self::states(Plans::changed($routed, ['plan' => ['survey' => Plans::UNKNOWN]]))[0]);
     }
 

@@ -13,6 +13,7 @@ use Dinghy\Proposal\MoveOnPlan;
 use Dinghy\Proposal\ProposalRefused;
 use Dinghy\Proposal\TakeOut;
 use Dinghy\Tests\Plans;
+use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
 /** What is moved, put in and taken out on the boat plan. */
@@ -44,6 +45,45 @@ final class BoatPlanTest extends TestCase
         self::assertEqualsWithDelta(7.61, self::after($bent, $typed)->boat->way('tube')?->length, 1e-9, '4.61 m slantwise, and 3 m');
         $other = Patch::set('station:bow', ['kind' => 'locker']);
         self::assertSame($other, MoveOnPlan::followed($document, $other));
+    }
+
+    /**
+     * A boat of 5 by 2 m, nothing in her yet. Common practice: places are called by where they are.
+     *
+     * @param  array{float, float, string}  $expected  m forward, m to port, kind
+     */
+    #[DataProvider('names')]
+    public function test_a_new_station_goes_where_its_name_says(string $name, array $expected): void
+    {
+        $empty = Plans::changed(Plans::pump(), ['plan' => ['boat' => (object) ['length_m' => 5, 'beam_m' => 2]]]);
+        $station = array_values(self::after($empty, AddToBoat::station(Plan::of($empty), $name, null, null))->boat->stations)[0];
+
+        self::assertSame($expected, [$station->x, $station->y, $station->kind]);
+    }
+
+    /** @return array<string, array{string, array{float, float, string}}> */
+    public static function names(): array
+    {
+        return [
+            'amidships' => ['Rod locker', [2.5, 0.0, 'locker']],
+            'astern' => ['Stern box', [0.5, 0.0, 'locker']],
+            'at the bow' => ['Bow deck', [4.4, 0.0, 'deck']],
+            'to port' => ['Port gunwale', [2.5, 0.6, 'deck']],
+            'to starboard, astern' => ['Starboard aft battery', [0.5, -0.6, 'battery']],
+            'a word within a word says nothing' => ['Support elbow', [2.5, 0.0, 'locker']],
+        ];
+    }
+
+    /** None hides another: the next free place forward or aft, and inside the boat. */
+    public function test_new_stations_keep_apart(): void
+    {
+        $document = Plans::changed(Plans::pump(), ['plan' => ['boat' => (object) ['length_m' => 5, 'beam_m' => 2]]]);
+        for ($more = 1; $more <= 4; $more++) {
+            $document = $document->with(AddToBoat::station(Plan::of($document), "Bow {$more}", null, null));
+        }
+        $along = array_map(static fn ($station): float => $station->x, array_values(Plan::of($document)->boat->stations));
+
+        self::assertSame([4.4, 4.8, 4.0, 3.6], $along);
     }
 
     public function test_what_is_put_in(): void

@@ -15,7 +15,7 @@ const LIDS = [['none', 'no lid'], ['forward', 'hinged forward'], ['aft', 'hinged
 const VAPOUR = [['no', 'none gathers'], ['yes', 'can gather']] as const;
 
 /** The stations of the boat, each with where it is, and a new one. */
-export function StationsList({ job, layout, edits, chosen, onChoose }: PlacesProps) {
+export function StationsList({ job, edits, chosen, onChoose }: PlacesProps) {
     const { system } = useUnits();
     const [name, setName] = useState('');
     const stations = job.plan.boat?.stations ?? [];
@@ -64,18 +64,18 @@ export function StationsList({ job, layout, edits, chosen, onChoose }: PlacesPro
                     </tbody>
                 </table>
             )}
-            {stations.length === 0 && <p className="quiet">No station yet: lockers, console, battery places, motor mounts, and where a wire turns.</p>}
+            {stations.length === 0 && <p className="quiet">No station yet: lockers, console, battery places, motor mounts, and where a wire turns. “Bow locker” or “Port gunwale” is put where it says; drag it from there.</p>}
             {!fixed && (
                 <form
                     className={table.form}
                     onSubmit={(event) => {
                         event.preventDefault();
-                        void edits.submit(() => ({ propose: { make: 'station', name, kind: 'locker', at: { x_m: Number(((layout.hull?.length_m ?? 4) / 2).toFixed(2)), y_m: 0 } } })).then((kept) => kept && setName(''));
+                        void edits.submit(() => ({ propose: { make: 'station', name } })).then((kept) => kept && setName(''));
                     }}
                 >
                     <TextInput size="xs" label="New station" value={name} onChange={(event) => setName(event.currentTarget.value)} required />
                     <Button type="submit" size="compact-sm" variant="outline">
-                        Put it amidships
+                        Put it aboard
                     </Button>
                 </form>
             )}

@@ -10,7 +10,7 @@ export type Change = { patch: PatchStep[]; reason?: string } | { typed: { on: st
 
 /** What the plan has already, rearranged by the server. */
 export type Proposal =
-    | { make: 'station'; name: string; kind: string; at: Place }
+    | { make: 'station'; name: string }
     | { make: 'way'; from: string; to: string; kind: string }
     | { make: 'move'; station: string; at: Place }
     | { make: 'bends'; way: string; bends: Place[] }

@@ -83,7 +83,7 @@ export function PathsPane({ job, survey, edits, chosen, onChoose }: Props) {
                 ))}
                 {!fixed && <Between key={check.id} check={check.id} at={(check.between ?? []).length} edits={edits} />}
             </section>
-            <section aria-label="What explains it">
+            <section aria-label="What explains it" className={classes.outcome}>
                 <p className={`${classes.cause} ${(judged?.cause === 'nothing-wrong' ? table.good : judged?.cause === 'unknown' || judged?.cause === 'contradictory' ? table.doubt : table.bad) ?? ''}`}>
                     <span data-figure="cause">{judged?.found}</span>
                     {judged?.figures != null && (
