@@ -21,6 +21,9 @@ final class SurveySheet
     /** Pictures that are printed; the others are listed. */
     private const PRINTED = 12;
 
+    /** mm that a picture is wide on paper */
+    private const WIDTH = 56;
+
     /** @return string the bytes of a PDF */
     public static function pdf(Job $job, PlanVersion $version, Evaluation $evaluation): string
     {
@@ -37,8 +40,9 @@ final class SurveySheet
             'checks' => array_map(static fn (PathCheck $check): PathDiagnosis => PathDiagnosis::of($check, $evaluation->plan), array_values($survey->pathChecks ?? [])),
             'needed' => NeededPhotograph::listFor($evaluation->plan),
             'taken' => $taken,
-            'pictures' => $job->photographs()->get(['name', 'thumbnail'])->whereIn('name', array_map(static fn (Taken $photograph): string => $photograph->id, array_slice($taken, 0, self::PRINTED)))
-                ->mapWithKeys(static fn (Photograph $picture): array => [$picture->name => 'data:image/jpeg;base64,'.base64_encode($picture->thumbnail)])->all(),
+            'pictures' => $job->photographs()->get(['name', 'thumbnail', 'width', 'height'])->whereIn('name', array_map(static fn (Taken $photograph): string => $photograph->id, array_slice($taken, 0, self::PRINTED)))
+                ->mapWithKeys(static fn (Photograph $picture): array => [$picture->name => ['data' => 'data:image/jpeg;base64,'.base64_encode($picture->thumbnail), 'high_mm' => round(self::WIDTH * $picture->height / $picture->width, 1)]])->all(),
+            'wide' => self::WIDTH,
         ])->output();
     }
 }

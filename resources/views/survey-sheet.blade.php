@@ -22,7 +22,9 @@
         .head td, .pictures td { border: 0; }
         .right { text-align: right; }
         .pictures td { width: 33%; padding-bottom: 0.8em; page-break-inside: avoid; }
-        .pictures img { width: 56mm; border: 0.5pt solid #000; }
+        .picture { position: relative; width: {{ $wide }}mm; }
+        .picture img { width: {{ $wide }}mm; border: 0.5pt solid #000; }
+        .mark { position: absolute; width: 4mm; height: 4mm; line-height: 2.8mm; text-align: center; font-size: 7pt; background: #fff; border: 0.6pt solid #000; }
         .tick { border: 0.9pt solid #000; width: 0.9em; height: 0.9em; display: inline-block; }
         .caution { border: 1.6pt solid #000; padding: 0.35em 0.7em; margin-top: 0.8em; }
         ul { margin: 0.1em 0 0.1em 1.2em; padding: 0; }
@@ -64,6 +66,7 @@
 <h2>Paths checked</h2>
 @forelse ($checks as $diagnosis)
     <p><b>{{ $diagnosis->check->label() }}</b>: {{ $diagnosis->cause->label() }}. {{ PathWords::of($diagnosis, $words) }}</p>
+    <p>{{ PathWords::readings($diagnosis, $words) }}</p>
     @if ($diagnosis->faults !== [])<p>{{ PathWords::remedy($diagnosis->faults[0], $words) }}</p>@endif
 @empty
     <p>None.</p>
@@ -74,7 +77,8 @@
 <table class="pictures">
     @foreach (array_chunk($taken, 3) as $row)
         <tr>@foreach ($row as $photograph)
-            <td>@if (isset($pictures[$photograph->id]))<img src="{{ $pictures[$photograph->id] }}" alt="">@endif
+            <td>@if (isset($pictures[$photograph->id]))<div class="picture"><img src="{{ $pictures[$photograph->id]['data'] }}" alt="" style="height: {{ $pictures[$photograph->id]['high_mm'] }}mm">
+                @foreach ($photograph->marks as $mark)<span class="mark" style="left: {{ round($wide * $mark['x'] - 2, 1) }}mm; top: {{ round($pictures[$photograph->id]['high_mm'] * $mark['y'] - 2, 1) }}mm">{{ $loop->iteration }}</span>@endforeach</div>@endif
                 <p>{{ $photograph->words === '' ? $photograph->id : $photograph->words }}</p>
                 @foreach ($photograph->marks as $mark)<p>{{ $loop->iteration }}. {{ $mark['words'] }}</p>@endforeach</td>
         @endforeach</tr>

@@ -22,13 +22,13 @@ final class ProposalRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'make' => ['required', 'string', 'in:turn,strings,split,station,way,move,bends,drawn,part'],
+            'make' => ['required', 'string', 'in:turn,strings,split,station,way,move,bends,drawn,part,point'],
             'bank' => ['required_if:make,turn,strings', 'string', 'max:40'],
             'series' => ['required_if:make,strings', 'integer', 'min:1', 'max:16'],
             'feed' => ['required_if:make,split', 'string', 'max:40'],
             'branches' => ['required_if:make,split', 'array', 'min:1', 'max:48'],
             'branches.*' => ['string', 'max:40'],
-            'name' => ['required_if:make,station,part', 'string', 'min:1', 'max:60'],
+            'name' => ['required_if:make,station,part,point', 'string', 'min:1', 'max:60'],
             'kind' => ['required_if:make,way,part', 'string', 'max:20'],
             'station' => ['required_if:make,move', 'string', 'max:40'],
             'way' => ['required_if:make,bends,drawn', 'string', 'max:40'],
@@ -41,6 +41,8 @@ final class ProposalRequest extends FormRequest
             'bends.*.x_m' => ['required', 'numeric', 'between:-5,35'],
             'bends.*.y_m' => ['required', 'numeric', 'between:-10,10'],
             'part' => ['required_if:make,part', 'array'],
+            'check' => ['required_if:make,point', 'string', 'max:40'],
+            'text' => ['required_if:make,point', 'string', 'max:100'],
         ];
     }
 
@@ -48,7 +50,7 @@ final class ProposalRequest extends FormRequest
     public function messages(): array
     {
         return [
-            'make.*' => 'Say what is to be made: turn, strings, split, station, way, move, bends, drawn or part.',
+            'make.*' => 'Say what is to be made: turn, strings, split, station, way, move, bends, drawn, part or point.',
             'bank.*' => 'Say which bank.',
             'series.*' => 'Blocks in series: type a number from 1 to 16.',
             'feed.*' => 'Say which feed is split.',
@@ -61,6 +63,8 @@ final class ProposalRequest extends FormRequest
             'to.*' => 'Say at which station the way ends.',
             'at.*' => 'Say where: metres forward of the transom, from -5 to 35, and to port of the middle, from -10 to 10.',
             'bends.*' => 'Each bend is metres forward of the transom, from -5 to 35, and to port of the middle, from -10 to 10; at most 20.',
+            'check.*' => 'Say which path check.',
+            'text.*' => 'Type the volts that were read there, as 12.4 V.',
             'part.*' => 'Say what the part is, as the plan file has it.',
         ];
     }
@@ -80,6 +84,7 @@ final class ProposalRequest extends FormRequest
             'bends' => fn (Plan $plan, PlanDocument $document): Patch => MoveOnPlan::bends($plan, $document, $this->string('way')->value(), array_map(fn (int $bend): Spot => $this->spot("bends.{$bend}"), array_keys(array_values((array) $this->input('bends'))))),
             'drawn' => fn (Plan $plan, PlanDocument $document): Patch => MoveOnPlan::followDrawing($plan, $document, $this->string('way')->value()),
             'part' => fn (Plan $plan): Patch => AddToBoat::part($plan, $this->string('kind')->value(), $this->string('name')->value(), $this->part()),
+            'point' => fn (Plan $plan): Patch => AddToBoat::point($plan, $this->string('check')->value(), $this->string('name')->value(), $this->string('text')->value()),
             default => fn (Plan $plan, PlanDocument $document): Patch => SplitFeed::of($plan, $document, $this->string('feed')->value(), $branches),
         };
     }

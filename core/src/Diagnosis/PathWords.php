@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Dinghy\Diagnosis;
 
 use Dinghy\Rule\Words;
+use Dinghy\Survey\PointBetween;
 
 /** What a path check found, and what mends it, as a rigger would say it. */
 final class PathWords
@@ -31,6 +32,25 @@ final class PathWords
         };
 
         return $readings.$found;
+    }
+
+    /** What was measured, from the battery outward. */
+    public static function readings(PathDiagnosis $diagnosis, Words $words): string
+    {
+        $check = $diagnosis->check;
+        $at = static fn (string $place, ?float $rest, ?float $loaded): string => $rest === null && $loaded === null ? '' : "{$place} ".implode(', ', array_filter([
+            $rest === null ? '' : "{$words->volts($rest)} at rest", $loaded === null ? '' : "{$words->volts($loaded)} loaded",
+        ]));
+        $measured = array_filter([
+            $at('battery', $check->batteryAtRest, $check->batteryLoaded),
+            ...array_map(static fn (PointBetween $point): string => $at($point->name.($point->along === null ? '' : " ({$words->length($point->along)})"), null, $point->volts), $check->between),
+            $at('device', $check->deviceAtRest, $check->deviceLoaded),
+            $diagnosis->amps === null ? '' : $words->amps($diagnosis->amps).($check->amps === null ? ' by its maker’s figure' : ''),
+            $check->length === null ? '' : "{$words->length($check->length)} one way",
+            $check->gauge === null ? '' : (string) $check->gauge,
+        ]);
+
+        return $measured === [] ? 'Nothing was measured yet.' : ucfirst(implode('; ', $measured)).'.';
     }
 
     public static function remedy(PathFault $fault, Words $words): string

@@ -6,7 +6,11 @@ namespace Dinghy\Proposal;
 
 use Dinghy\Plan\Patch;
 use Dinghy\Plan\Plan;
+use Dinghy\Plan\QuantityRefused;
 use Dinghy\Plan\Spot;
+use Dinghy\Plan\TypedQuantity;
+use Dinghy\Plan\Units;
+use Dinghy\Survey\PointBetween;
 
 /** Stations, ways, holes and boards new on the boat plan, and what a survey finds: each with an id of its own. */
 final class AddToBoat
@@ -37,6 +41,21 @@ final class AddToBoat
         $length = max(0.01, round($plan->boat->stations[$from]->at()->to($plan->boat->stations[$to]->at()), 2));
 
         return Patch::put("way:{$id}", (object) ['id' => $id, 'from' => $from, 'to' => $to, 'length_m' => $length, 'measured' => 'drawing', 'kind' => $kind]);
+    }
+
+    /**
+     * A point more between battery and device of a path check, the last from the battery.
+     *
+     * @param  string  $typed  the volts read there, as a person types them
+     *
+     * @throws QuantityRefused
+     */
+    public static function point(Plan $plan, string $check, string $name, string $typed): Patch
+    {
+        $found = $plan->survey->pathChecks[$check] ?? throw ProposalRefused::noSuch('path check', $check);
+        $points = array_map(static fn (PointBetween $point): \stdClass => (object) ['name' => $point->name, 'loaded_v' => $point->volts, ...($point->along === null ? [] : ['along_m' => $point->along])], $found->between);
+
+        return Patch::set("check:{$check}", ['between' => [...$points, (object) ['name' => $name, 'loaded_v' => TypedQuantity::read('loaded_v', $typed, Units::Metric)]]]);
     }
 
     /** What part() makes. */

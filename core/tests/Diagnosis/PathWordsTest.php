@@ -33,6 +33,22 @@ final class PathWordsTest extends TestCase
         self::assertSame($remedy, $diagnosis->faults === [] ? '' : PathWords::remedy($diagnosis->faults[0], $words));
     }
 
+    public function test_what_was_measured_in_words(): void
+    {
+        $said = static function (array $readings): string {
+            $plan = Plan::of(Plans::changed(Plans::pump(), ['plan' => ['survey' => (object) ['path_checks' => [(object) ['id' => 'c', ...$readings]]]]]));
+
+            return PathWords::readings(PathDiagnosis::of($plan->survey->pathChecks['c'] ?? self::fail(), $plan), new Words(Units::Metric));
+        };
+
+        self::assertSame('Battery 12.65 V at rest, 12.6 V loaded; inlet (2.4 m) 12.4 V loaded; device 10.85 V loaded; 13.4 A; 3.4 m one way; 6 mm².', $said([
+            'battery_rest_v' => 12.65, 'battery_loaded_v' => 12.6, 'device_loaded_v' => 10.85, 'amps_a' => 13.4, 'length_m' => 3.4, 'gauge' => '6 mm2',
+            'between' => [(object) ['name' => 'inlet', 'loaded_v' => 12.4, 'along_m' => 2.4]],
+        ]));
+        self::assertSame('8 A by its maker’s figure.', $said(['device' => 'd1']));
+        self::assertSame('Nothing was measured yet.', $said([]));
+    }
+
     public function test_a_fault_in_figures_alone(): void
     {
         $words = new Words(Units::Metric);

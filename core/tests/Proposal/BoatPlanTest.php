@@ -7,6 +7,7 @@ namespace Dinghy\Tests\Proposal;
 use Dinghy\Plan\Patch;
 use Dinghy\Plan\Plan;
 use Dinghy\Plan\PlanDocument;
+use Dinghy\Plan\QuantityRefused;
 use Dinghy\Plan\Spot;
 use Dinghy\Proposal\AddToBoat;
 use Dinghy\Proposal\MoveOnPlan;
@@ -72,6 +73,25 @@ final class BoatPlanTest extends TestCase
             'to starboard, astern' => ['Starboard aft battery', [0.5, -0.6, 'battery']],
             'a word within a word says nothing' => ['Support elbow', [2.5, 0.0, 'locker']],
         ];
+    }
+
+    /** Typed as people type, with a comma; millivolts are asked about and what cannot be is refused; the points before keep their measures. */
+    public function test_a_point_between_is_put_in(): void
+    {
+        $document = Plans::changed(Plans::routed(), ['check:check' => ['between' => [(object) ['name' => 'inlet', 'loaded_v' => 12.5, 'along_m' => 1.2]]]]);
+        $between = self::after($document, AddToBoat::point(Plan::of($document), 'check', 'block', '12,4 V'))->survey->pathChecks['check']->between ?? [];
+
+        self::assertSame([['inlet', 12.5, 1.2], ['block', 12.4, null]], array_map(static fn ($point): array => [$point->name, $point->volts, $point->along], $between));
+        foreach (['13200' => '13.2 V', 'twelve' => 'number'] as $typed => $says) {
+            try {
+                AddToBoat::point(Plan::of($document), 'check', 'block', (string) $typed);
+                self::fail("{$typed} is taken.");
+            } catch (QuantityRefused $refused) {
+                self::assertStringContainsString($says, $refused->getMessage());
+            }
+        }
+        $this->expectException(ProposalRefused::class);
+        AddToBoat::point(Plan::of($document), 'moon', 'block', '12');
     }
 
     /** None hides another: the next free place forward or aft, and inside the boat. */

@@ -15,6 +15,7 @@ export type Proposal =
     | { make: 'move'; station: string; at: Place }
     | { make: 'bends'; way: string; bends: Place[] }
     | { make: 'drawn'; way: string }
+    | { make: 'point'; check: string; name: string; text: string }
     | { make: 'part'; kind: 'hole' | 'board' | 'complaint' | 'found' | 'check'; name: string; part: Record<string, unknown> }
     | { make: 'turn'; bank: string } | { make: 'strings'; bank: string; series: number } | { make: 'split'; feed: string; branches: string[] };
 

@@ -140,8 +140,7 @@ function Between({ check, at, edits }: { check: string; at: number; edits: PlanE
             className={table.form}
             onSubmit={(event) => {
                 event.preventDefault();
-                const value = Number(read.replace(',', '.').replace(/\s*v$/i, ''));
-                void edits.submit((now) => ({ patch: [{ on: `check:${check}`, set: { between: [...pointsOf(now, check), { name, loaded_v: Number.isFinite(value) ? value : read }] } }] })).then((kept) => {
+                void edits.submit(() => ({ propose: { make: 'point', check, name, text: read } })).then((kept) => {
                     if (kept) {
                         setName('');
                         setRead('');
