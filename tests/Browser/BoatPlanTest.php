@@ -247,6 +247,29 @@ final class BoatPlanTest extends BrowserTestCase
         $this->until(fn (): bool => str_contains($this->page(), 'nothing to decide'), 'and is within reach');
     }
 
+    /** What rules of layout ask for has its field: compartments, a compass, the ends of a run, what is wanted of a motor. */
+    public function test_compartments_compass_ends_of_runs_and_wishes(): void
+    {
+        $this->openStage('Tiller skiff', 'Layout');
+        $this->typeInto('Inside of Tiller seat, length × width × height', '20 x 14 x 12 in');
+        $this->until(fn (): bool => $this->valueOf('Inside of Tiller seat, length × width × height') === '20 × 14 × 12 in', 'a compartment');
+        $this->at("//label[contains(., 'A steering compass')]/following::input[1]")->sendKeys('8 ft');
+        $this->at("//label[contains(., 'to port (− starboard)')]/following::input[1]")->sendKeys('-1 ft'.WebDriverKeys::ENTER);
+        $this->see('[data-compass]');
+        self::assertSame('-1 ft', $this->valueOf('Steering compass, to port'));
+
+        $this->clickOn('#tab-routes');
+        $this->until(fn (): bool => $this->figure('run-bow-motor') === '19 ft 4 in', 'with the slack of the shop');
+        $this->typeInto('Slack at the end of Stern box to Bow motor 36 V', '2 ft');
+        $this->until(fn (): bool => $this->figure('run-bow-motor') === '20 ft 4 in', 'a foot more');
+        $this->clickOn('input[aria-label="A drip loop before the end of Stern box to Bow motor 36 V"]');
+        $this->clickOn('#tab-findings');
+        $this->until(fn (): bool => str_contains($this->textOf('[aria-label=Findings]'), 'drip loop'), 'water runs along it');
+        $this->clickOn('#tab-mounting');
+        $this->clickOn('input[aria-label="Bow motor 36 V: it holds its place by itself"]');
+        $this->until(fn (): bool => str_contains($this->page(), '4 to decide'), 'and there is no heading sensor');
+    }
+
     public function test_a_hole_nobody_looked_behind_is_a_stop_until_somebody_has(): void
     {
         $this->openStage('Tiller skiff', 'Layout');

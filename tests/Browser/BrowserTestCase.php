@@ -116,11 +116,14 @@ abstract class BrowserTestCase extends TestCase
     }
 
     /**
-     * Reads something of the page, and again where it is drawn anew in that moment.
+     * Does something with the page, and again where it is drawn anew in that moment.
      *
-     * @param  \Closure(): string  $read
+     * @template T
+     *
+     * @param  \Closure(): T  $read
+     * @return T
      */
-    private function steady(\Closure $read): string
+    private function steady(\Closure $read): mixed
     {
         for ($try = 1; ; $try++) {
             try {
@@ -146,7 +149,8 @@ abstract class BrowserTestCase extends TestCase
     protected function press(string ...$keys): void
     {
         foreach ($keys as $key) {
-            $this->driver()->getKeyboard()->sendKeys($key);
+            // Keys go to what has the focus; what was drawn anew meanwhile has not had them.
+            $this->steady(fn () => $this->driver()->getKeyboard()->sendKeys($key));
         }
     }
 

@@ -28,6 +28,7 @@ use Dinghy\Plan\Station;
 use Dinghy\Plan\Units;
 use Dinghy\Plan\Way;
 use Dinghy\Proposal\MoveOnPlan;
+use Dinghy\Rule\WiresApartAtCompass;
 use Dinghy\Wiring\SizedRun;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -46,6 +47,7 @@ final class LayoutController extends Controller
         return response()->json([
             'hull' => $outline === null ? null : self::hull($outline),
             'stations' => array_map(static fn (Station $station): array => ['id' => $station->id, 'label' => $station->label(), 'aboard' => $outline?->holds($station->at())], array_values($boat->stations)),
+            'compass' => $boat->compass === null ? null : ['at' => [$boat->compass->x, $boat->compass->y], 'clear_m' => WiresApartAtCompass::APART],
             'fittings' => array_map(static fn (Fitting $fitting): array => [
                 'on' => $fitting->on, 'label' => $fitting->label, 'kind' => $fitting->kind, 'station' => $fitting->station,
                 'at' => [$fitting->at->x, $fitting->at->y], 'size_m' => $fitting->size, 'own_place' => $fitting->hasOwnPlace,
@@ -58,7 +60,7 @@ final class LayoutController extends Controller
             ], $evaluation->circuits()),
             'others' => $run === null ? [] : array_map(static fn (OtherRoutes $other): array => [
                 'stations' => $other->stations, 'ways' => array_map(static fn (Way $way): string => $way->id, $other->route->ways),
-                'length_m' => $other->length, 'gauge' => $other->gauge->name, 'copper_kg' => $other->copper(), 'now' => $other->now,
+                'length_m' => $other->length, 'gauge' => $other->gauge?->name, 'copper_kg' => $other->copper(), 'now' => $other->now,
             ], OtherRoutes::of($evaluation, $job->judged(self::planOf($job)), $run)),
             'mounting' => array_values(array_filter(array_map(static fn (Device $device): ?array => self::mounting($device, $evaluation), array_values($evaluation->plan->devices)))),
             'places' => array_map(self::place(...), PlaceCheck::allOf($evaluation)),

@@ -25,13 +25,13 @@ final readonly class OtherRoutes
     /**
      * @param  list<string>  $stations  from its source to its target
      * @param  float  $length  m, slack included
-     * @param  Gauge  $gauge  that Dinghy would choose for it
+     * @param  Gauge|null  $gauge  that Dinghy would choose for it; null: none in stock holds the limits
      */
     private function __construct(
         public array $stations,
         public Route $route,
         public float $length,
-        public Gauge $gauge,
+        public ?Gauge $gauge,
         public bool $now,
     ) {
     }
@@ -51,16 +51,16 @@ final readonly class OtherRoutes
             $stations = self::stations($route, $circuit->from);
             $there = Plan::of($document->with(Patch::set($circuit->on(), ['run.route' => $stations, 'run.length_m' => null, 'run.gauge' => null])));
             $sized = (new Sizing(new Wiring($there)))->runs()[$run->id];
-            $offered[] = new self($stations, $route, $sized->length ?? 0.0, $sized->gauge, $circuit->route?->ways == $route->ways);
+            $offered[] = new self($stations, $route, $sized->length ?? 0.0, $sized->rung($sized->gauge->name)?->fits === true ? $sized->gauge : null, $circuit->route?->ways == $route->ways);
         }
 
         return $offered;
     }
 
-    /** @return float kg of copper, both ways */
-    public function copper(): float
+    /** @return float|null kg of copper, both ways; null: no gauge would do */
+    public function copper(): ?float
     {
-        return CopperMass::kilograms($this->gauge, $this->length);
+        return $this->gauge === null ? null : CopperMass::kilograms($this->gauge, $this->length);
     }
 
     /** @return list<string> */

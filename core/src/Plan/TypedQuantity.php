@@ -39,6 +39,9 @@ final class TypedQuantity
     /** Lengths that may lie on either side of where they are measured from. */
     private const SIGNED = ['x_m', 'y_m', 'below_m', 'setback_m'];
 
+    /** Three lengths in one: length, width and height. */
+    private const BOXES = ['inside_mm', 'size_mm', 'tray_mm'];
+
     /** V: above this nobody means volts on a small boat */
     private const HIGHEST_VOLTS = 80.0;
 
@@ -46,11 +49,11 @@ final class TypedQuantity
 
     /**
      * @param  string  $field  a dotted path as in a patch: "run.length_m", "protection.0.rating_a"
-     * @return float|string|null the value as the plan file holds it
+     * @return float|string|list<float>|null the value as the plan file holds it
      *
      * @throws QuantityRefused
      */
-    public static function read(string $field, string $typed, Units $units): float|string|null
+    public static function read(string $field, string $typed, Units $units): float|string|array|null
     {
         $text = mb_strtolower(trim($typed));
         if ($text === '') {
@@ -62,6 +65,9 @@ final class TypedQuantity
         if ($name === 'gauge') {
             return self::gauge($typed, $text, $units);
         }
+        if ($path === $field && in_array($name, self::BOXES, true)) {
+            return self::box($typed, $text, $units);
+        }
         $ending = substr($name, (int) strrpos('_'.$name, '_'));
 
         return match ($ending) {
@@ -70,9 +76,30 @@ final class TypedQuantity
                 ? -self::length($typed, $match[1], $units)
                 : self::length($typed, $text, $units),
             // Small measures are millimetres, or inches where those were chosen.
-            'mm' => 1000 * self::length($typed, preg_match('~^[\d.,/\s]+$~', $text) === 1 ? $text.($units === Units::Metric ? ' mm' : ' in') : $text, $units),
+            'mm' => self::millimetres($typed, $text, $units),
             default => self::number($typed, $text, $ending, $units),
         };
+    }
+
+    private static function millimetres(string $typed, string $text, Units $units): float
+    {
+        return 1000 * self::length($typed, preg_match('~^[\d.,/\s]+$~', $text) === 1 ? $text.($units === Units::Metric ? ' mm' : ' in') : $text, $units);
+    }
+
+    /**
+     * "640 × 360 × 280 mm", "25 x 14 x 11 in": a unit at the end holds for all three.
+     *
+     * @return list<float> mm
+     */
+    private static function box(string $typed, string $text, Units $units): array
+    {
+        $sides = array_map(trim(...), preg_split('~[x×*]|\bby\b~u', $text) ?: []);
+        if (count($sides) !== 3) {
+            throw QuantityRefused::expected('length × width × height, such as 640 × 360 × 280 mm', $typed);
+        }
+        $unit = preg_match('~[a-z"″]+$~u', $sides[2], $match) === 1 ? $match[0] : '';
+
+        return array_map(static fn (string $side): float => self::millimetres($typed, preg_match('~\d$~', $side) === 1 ? "{$side} {$unit}" : $side, $units), $sides);
     }
 
     private static function gauge(string $typed, string $text, Units $units): string

@@ -10,7 +10,8 @@ use Dinghy\Plan\Patch;
 final readonly class WiresApartAtCompass implements Rule
 {
     /** m */
-    private const APART = 1.0;
+    /** m that the two wires of a circuit on different ways keep from a compass */
+    public const APART = 1.0;
 
     public function text(): RuleText
     {

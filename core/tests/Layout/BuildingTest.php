@@ -84,6 +84,13 @@ final class BuildingTest extends TestCase
         self::assertSame([true, false], array_column($routes, 'now'));
         $there = Plans::changed($document, ['feed:main' => ['run.route' => ['stern', 'side', 'bow']]]);
         self::assertSame(Plans::evaluate($there)->runs['main']->gauge, $routes[1]->gauge);
+        self::assertGreaterThan(0.0, $routes[1]->copper());
+        // 400 mΩ of old console on a branch lose more than the path may, in whatever gauge the feed is.
+        $console = Plans::changed($document, ['branch:to-light' => ['run.extra_mohm' => 400]]);
+        $spoilt = Plans::evaluate($console);
+        foreach (OtherRoutes::of($spoilt, $console, $spoilt->runs['main']) as $other) {
+            self::assertSame([null, null], [$other->gauge, $other->copper()], 'none in stock would do');
+        }
         self::assertSame([], OtherRoutes::of($evaluation, $document, $evaluation->runs['to-light']), 'it begins and ends in one place');
     }
 }

@@ -41,6 +41,18 @@ final class TypedQuantityTest extends TestCase
         ];
     }
 
+    public function test_reads_a_box(): void
+    {
+        $read = static fn (string $typed, Units $units): mixed => TypedQuantity::read('inside_mm', $typed, $units);
+
+        self::assertEquals([640.0, 360.0, 280.0], $read('640 × 360 × 280 mm', Units::Imperial));
+        self::assertEquals([640.0, 360.5, 280.0], $read('640x360,5x280', Units::Metric));
+        self::assertEqualsWithDelta([254.0, 127.0, 101.6], $read('10 in x 5 by 4', Units::Imperial), 1e-9);
+        self::assertEqualsWithDelta([609.6, 304.8, 152.4], $read('2 ft x 1 ft x 6 in', Units::Metric), 1e-9);
+        self::assertNull($read(' ', Units::Metric));
+        self::assertSame(30.0, TypedQuantity::read('inside_mm.1', '30', Units::Metric), 'one side alone');
+    }
+
     #[DataProvider('refused')]
     public function test_refuses_with_an_example(string $field, string $typed, string $example): void
     {
@@ -56,6 +68,7 @@ final class TypedQuantityTest extends TestCase
     public static function refused(): array
     {
         return [
+            ['inside_mm', '640 × 360', '640 × 360 × 280 mm'], ['inside_mm', '6 x y x 7', '19ft 6in'],
             ['run.length_m', 'about 6', '19ft 6in'], ['run.length_m', '6 ft x', '19ft 6in'], ['run.length_m', '6 m 5', '19ft 6in'], ['bore_mm', '3/0 in', '19ft 6in'], ['run.length_m', '-6 m', '19ft 6in'],
             ['run.gauge', '7 AWG', '2/0 AWG'], ['run.gauge', 'thick', '2/0 AWG'], ['fuse_a', '5 V', '30 A'], ['rested_v', '12.7.1', '12.7 V'], ['rested_v', '13200', 'did you mean 13.2 V'], ['thrust_n', '20 kg', '500 N'],
         ];

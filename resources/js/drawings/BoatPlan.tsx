@@ -176,6 +176,13 @@ export function BoatPlan({ job, layout, lit, chosen, onChoose, acts, onDraft, dr
                     </g>
                 );
             })}
+            {layout.compass !== null && (
+                <g data-compass="" transform={`translate(${layout.compass.at[0] ?? 0} ${-(layout.compass.at[1] ?? 0)})`}>
+                    <title>steering compass</title>
+                    <circle r={layout.compass.clear_m} className={classes.clear} strokeWidth={1.5 * pixel} strokeDasharray={`${2 * pixel} ${5 * pixel}`} />
+                    <path d="M8 0A8 8 0 1 1 -8 0A8 8 0 1 1 8 0ZM0 -8V8M-8 0H8" transform={`scale(${pixel})`} vectorEffect="non-scaling-stroke" className={classes.sign} />
+                </g>
+            )}
             {layout.places.map((place) => {
                 const [x, y] = place.at ?? [];
                 return x === undefined || y === undefined || place.clear_m === null ? null : (

@@ -45,9 +45,12 @@ function BoatLayout({ job, edits, silent }: StageProps) {
         setRun(circuits[(at + by + circuits.length) % circuits.length]?.id ?? '');
     };
     const show = (on: string) => {
-        const [kind] = on.split(':');
+        const [kind, id = ''] = on.split(':');
         setChosen(on);
-        setPane(kind === 'hole' ? 'holes' : kind === 'device' ? 'mounting' : kind === 'way' ? 'tubes' : 'places');
+        if (kind === 'feed' || kind === 'branch') {
+            setRun(id);
+        }
+        setPane(kind === 'feed' || kind === 'branch' ? 'routes' : kind === 'hole' ? 'holes' : kind === 'device' ? 'mounting' : kind === 'way' ? 'tubes' : 'places');
     };
     useStageKeys({ panes: PANES, onPane: setPane, edits, onAsk: setAsked }, {
         j: () => walk(1),

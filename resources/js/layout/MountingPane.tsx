@@ -33,7 +33,8 @@ export function MountingPane({ job, layout, edits, chosen, onChoose }: Props) {
                 <div className={classes.head}>
                     <label>
                         Device <PlaceSelect label="Device" value={mounting.device} choices={layout.mounting.map((one) => [one.device, one.label] as const)} readOnly={false} onChosen={(device) => onChoose(`device:${device}`)} />
-                    </label>
+                    </label>{' '}
+                    <Wish job={job} device={mounting.device} edits={edits} />
                 </div>
             )}
             {mounting === undefined && <p>No motor and no screen is planned yet.</p>}
@@ -49,6 +50,32 @@ export function MountingPane({ job, layout, edits, chosen, onChoose }: Props) {
                 ))}
             </div>
         </>
+    );
+}
+
+const WISHES = { motor: ['position_hold', 'it holds its place by itself'], display: ['map_orientation', 'its map turns with the boat'] } as const;
+
+/** What is wanted of a device that asks for a heading sensor. */
+function Wish({ job, device, edits }: { job: PlannedJob; device: string; edits: PlanEdits }) {
+    const planned = job.plan.devices?.find((one) => one.id === device);
+    if (planned?.kind !== 'motor' && planned?.kind !== 'display') {
+        return null;
+    }
+    const [field, words] = WISHES[planned.kind];
+    return (
+        <label>
+            <input
+                type="checkbox"
+                aria-label={`${planned.name ?? planned.id}: ${words}`}
+                checked={planned[field] ?? false}
+                disabled={!job.can_change}
+                onChange={(event) => {
+                    const wanted = event.currentTarget.checked;
+                    void edits.submit(() => ({ patch: [{ on: `device:${device}`, set: { [field]: wanted } }] }));
+                }}
+            />{' '}
+            {words}
+        </label>
     );
 }
 

@@ -1,5 +1,6 @@
 import type { Layout, PlannedJob } from '../api/types';
 import type { PlanEdits } from '../plan/usePlanEdits';
+import { CompassFields } from './CompassFields';
 import { FittingsList } from './FittingsList';
 import { StationsList } from './StationsList';
 import { WaysList } from './WaysList';
@@ -20,6 +21,7 @@ export function PlacesPane(props: PlacesProps) {
             <StationsList {...props} />
             <WaysList {...props} />
             <FittingsList {...props} />
+            <CompassFields job={props.job} edits={props.edits} />
         </>
     );
 }

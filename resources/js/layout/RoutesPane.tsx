@@ -6,6 +6,7 @@ import table from '../look/table.module.css';
 import { partOf, run as runOf } from '../plan/planParts';
 import type { PlanEdits } from '../plan/usePlanEdits';
 import { gauge, length, useUnits } from '../units/units';
+import { RunEnds } from './RunEnds';
 import { stationName } from './stationName';
 
 interface Props {
@@ -22,11 +23,12 @@ interface Props {
 export function RoutesPane({ job, layout, edits, waits, run, onRun }: Props) {
     const { system } = useUnits();
     const chosen = runOf(job, run);
+    const there = layout.runs.find((one) => one.id === run);
     const named = (stations: string[]) => stations.map((station) => stationName(job, station)).join(', ');
     const take = (stations: string[]) =>
         void edits.submit((now) => {
-            const there = runOf(now, run);
-            return there === undefined ? null : { patch: [{ on: partOf(there), set: { 'run.route': stations, 'run.length_m': null } }] };
+            const sized = runOf(now, run);
+            return sized === undefined ? null : { patch: [{ on: partOf(sized), set: { 'run.route': stations, 'run.length_m': null } }] };
         });
     return (
         <>
@@ -56,11 +58,12 @@ export function RoutesPane({ job, layout, edits, waits, run, onRun }: Props) {
             </div>
             <section aria-label="Ways this run could go" tabIndex={0}>
                 <h3 className={table.heading}>{chosen?.label ?? 'No run in hand'}</h3>
+                {there !== undefined && <RunEnds job={job} run={there} others={layout.others} edits={edits} />}
                 {layout.others.length === 0 && <p className="quiet">{waits ? 'Fetching the ways…' : 'No way leads from one of its ends to the other, or an end is not placed.'}</p>}
                 {layout.others.map((other) => (
                     <div key={other.stations.join()} className={table.section} data-route={other.stations.join('-')}>
                         <p>
-                            <strong className={table.figure}>{length(other.length_m, system)}</strong> by {named(other.stations)}: {gauge(other.gauge)} would do, {other.copper_kg.toFixed(2)} kg of copper.
+                            <strong className={table.figure}>{length(other.length_m, system)}</strong> by {named(other.stations)}: {other.gauge === null || other.copper_kg === null ? 'no gauge in stock would do; its findings say what takes the rest.' : `${gauge(other.gauge)} would do, ${other.copper_kg.toFixed(2)} kg of copper.`}
                         </p>
                         {other.now ? (
                             <span className={table.good}>the way it goes now</span>

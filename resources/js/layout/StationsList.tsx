@@ -6,7 +6,7 @@ import table from '../look/table.module.css';
 import { PartField } from '../plan/PartField';
 import { PlaceSelect } from '../plan/PlaceSelect';
 import { TakeOut } from '../plan/TakeOut';
-import { length, useUnits } from '../units/units';
+import { box, length, useUnits } from '../units/units';
 import type { PlacesProps } from './PlacesPane';
 import { stationName } from './stationName';
 
@@ -25,7 +25,7 @@ export function StationsList({ job, edits, chosen, onChoose }: PlacesProps) {
         <section className={table.section} aria-label="Stations">
             {stations.length > 0 && (
                 <table className={table.table}>
-                    <HeadRow heads={['station', 'forward of the transom', 'to port (− starboard)', 'kind', 'lid', 'petrol vapour', 'battery or lid moves']} unseen="to be done" />
+                    <HeadRow heads={['station', 'forward of the transom', 'to port (− starboard)', 'kind', 'inside', 'lid', 'petrol vapour', 'moves']} unseen="to be done" />
                     <tbody>
                         {stations.map((station) => {
                             const on = `station:${station.id}`;
@@ -43,6 +43,9 @@ export function StationsList({ job, edits, chosen, onChoose }: PlacesProps) {
                                     </td>
                                     <td>
                                         <PlaceSelect label={`Kind of ${label}`} value={station.kind ?? ''} choices={KINDS} readOnly={fixed} onChosen={(kind) => set(on, { kind })} />
+                                    </td>
+                                    <td>
+                                        <PartField edits={edits} readOnly={fixed} on={on} field="inside_mm" label={`Inside of ${label}, length × width × height`} value={box(station.inside_mm, system)} />
                                     </td>
                                     <td>
                                         <PlaceSelect label={`Lid of ${label}`} value={station.lid ?? 'none'} choices={LIDS} readOnly={fixed} onChosen={(lid) => set(on, { lid })} />

@@ -98,6 +98,11 @@ export function small(millimetres: number | null | undefined, system: System): s
     return millimetres === null || millimetres === undefined ? '–' : system === 'metric' ? `${trim(millimetres, 1)} mm` : `${trim(millimetres / 25.4, 2)} in`;
 }
 
+/** The inside of a compartment: length, width and height. */
+export function box(millimetres: number[] | null | undefined, system: System): string {
+    return millimetres === null || millimetres === undefined ? '–' : system === 'metric' ? `${millimetres.map((side) => trim(side, 0)).join(' × ')} mm` : `${millimetres.map((side) => trim(side / 25.4, 1)).join(' × ')} in`;
+}
+
 export function thrust(newtons: number | null | undefined, system: System): string {
     return newtons === null || newtons === undefined ? '–' : system === 'metric' ? `${trim(newtons, 0)} N` : `${trim(newtons / 4.4482216, 0)} lbf`;
 }
