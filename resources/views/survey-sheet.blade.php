@@ -54,7 +54,7 @@
     <tr><th>Battery</th><th>Kind</th><th>Rests at</th><th>Under load</th><th>Charge</th><th>Judged</th></tr>
     @foreach ($judged as $one)
         <tr><td>{{ $one->battery->label() }}</td>
-            <td>{{ $one->battery->chemistry->label() }} {{ $measured($one->battery->capacityAh, 'Ah', 0) }}{{ $one->battery->commissioned === null ? '' : ', of '.$one->battery->commissioned }}</td>
+            <td>{{ $one->battery->chemistry->label() }} {{ $measured($one->battery->capacityAh, 'Ah', 0) }}{{ $one->battery->crankingAmps === null ? '' : ', '.Words::trim($one->battery->crankingAmps, 0).' cranking A' }}{{ $one->battery->commissioned === null ? '' : ', of '.$one->battery->commissioned }}</td>
             <td>{{ $measured($one->battery->restedVolts, 'V') }}{{ $one->battery->celsius === null ? '' : ' at '.Words::trim($one->battery->celsius, 0).' °C' }}</td>
             <td>{{ $measured($one->battery->loadedVolts, 'V') }}{{ $one->battery->loadedAmps === null ? '' : ' at '.$words->amps($one->battery->loadedAmps) }}{{ $one->ohms === null ? '' : ', '.$words->milliohms($one->ohms) }}</td>
             <td>{{ $one->charge === null ? '–' : $words->percent(100 * $one->charge) }}</td>
@@ -67,7 +67,7 @@
 @forelse ($checks as $diagnosis)
     <p><b>{{ $diagnosis->check->label() }}</b>: {{ $diagnosis->cause->label() }}. {{ PathWords::of($diagnosis, $words) }}</p>
     <p>{{ PathWords::readings($diagnosis, $words) }}</p>
-    @if ($diagnosis->faults !== [])<p>{{ PathWords::remedy($diagnosis->faults[0], $words) }}</p>@endif
+    @if ($diagnosis->faults !== [])<p>{{ PathWords::remedy($diagnosis->faults[0], $words) }} {{ PathWords::next($diagnosis) }}</p>@endif
 @empty
     <p>None.</p>
 @endforelse

@@ -60,6 +60,7 @@ final class SurveyController extends Controller
             'figures' => $fault === null ? null : PathWords::figures($fault, $evaluation->words),
             'says' => PathWords::of($diagnosis, $evaluation->words), 'where' => $diagnosis->where,
             'remedy' => $fault === null ? null : PathWords::remedy($fault, $evaluation->words),
+            'next' => PathWords::next($diagnosis),
             'patch' => $fault === null || $renewed !== null ? null : DirectFeed::of($evaluation->plan, $check, $fault->cause)?->toJson(),
             'renewed_by' => $renewed,
             'amps_a' => $diagnosis->amps, 'lost_v' => $diagnosis->lost, 'limit_v' => $diagnosis->limitVolts,

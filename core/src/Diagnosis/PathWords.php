@@ -66,6 +66,18 @@ final class PathWords
         };
     }
 
+    /** What to measure next to come nearer to a fault that lies in one place: common practice; null: nothing more is to be told by measuring. */
+    public static function next(PathDiagnosis $diagnosis): ?string
+    {
+        if ($diagnosis->cause !== Cause::BadJoint && $diagnosis->cause !== Cause::Interrupted) {
+            return null;
+        }
+
+        return $diagnosis->where === null
+            ? 'Measure next, with the device on: the volts halfway, at the fuse or the switch. They halve where to look.'
+            : "Measure next, with the device on: from plus to plus between {$diagnosis->where}, then from minus to minus. The side that shows volts has the joint.";
+    }
+
     /** What a fault comes to, in figures alone; null: it has none. */
     public static function figures(PathFault $fault, Words $words): ?string
     {

@@ -49,6 +49,22 @@ final class PathWordsTest extends TestCase
         self::assertSame('Nothing was measured yet.', $said([]));
     }
 
+    public function test_what_to_measure_next(): void
+    {
+        $next = static function (array $readings): ?string {
+            $check = (object) ['id' => 'c', 'battery_rest_v' => 12.7, 'battery_loaded_v' => 12.6, 'device_loaded_v' => 11.6, 'amps_a' => 5, 'length_m' => 3, 'gauge' => '10 AWG', ...$readings];
+            $plan = Plan::of(Plans::changed(Plans::pump(), ['plan' => ['survey' => (object) ['path_checks' => [$check]]]]));
+
+            return PathWords::next(PathDiagnosis::of($plan->survey->pathChecks['c'] ?? self::fail(), $plan));
+        };
+
+        self::assertStringContainsString('halfway', $next([]) ?? '');
+        self::assertStringContainsString('from plus to plus between the block and the device, then from minus to minus', $next(['between' => [(object) ['name' => 'the block', 'loaded_v' => 12.5]]]) ?? '');
+        self::assertStringContainsString('halfway', $next(['device_loaded_v' => 0.0]) ?? '');
+        self::assertNull($next(['device_loaded_v' => 12.5]), 'nothing is wrong');
+        self::assertNull($next(['battery_loaded_v' => 11.0, 'device_loaded_v' => 10.9]), 'it is the battery');
+    }
+
     public function test_a_fault_in_figures_alone(): void
     {
         $words = new Words(Units::Metric);
