@@ -8,9 +8,7 @@ import type { HouseRule, HouseRules as Answer, RulesTried } from '../api/types';
 import { useUnits } from '../units/units';
 import classes from './HouseRules.module.css';
 import { RuleField } from './RuleField';
-import { told } from './ruleWords';
-
-export type RuleValue = HouseRule['value'] | null;
+import { type RuleValue, told } from './ruleWords';
 
 /** What the shop judges every boat by. A rule is tried on the boats that are in before it is kept. */
 export function HouseRules() {

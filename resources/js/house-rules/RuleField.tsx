@@ -2,9 +2,8 @@ import { useState } from 'react';
 
 import type { HouseRule } from '../api/types';
 import { useUnits } from '../units/units';
-import type { RuleValue } from './HouseRules';
 import classes from './HouseRules.module.css';
-import { choiceWords, told } from './ruleWords';
+import { choiceWords, type RuleValue, told } from './ruleWords';
 
 interface Props {
     rule: HouseRule;

@@ -1,6 +1,9 @@
 import type { HouseRule } from '../api/types';
 import { gauge, length, type System } from '../units/units';
 
+/** A value of a rule as it is tried; null: its default. */
+export type RuleValue = HouseRule['value'] | null;
+
 const CHOICES: Record<string, string> = {
     'crimp-shrink': 'crimped, adhesive shrink',
     'crimp-solder': 'crimped, then soldered',

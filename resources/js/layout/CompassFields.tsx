@@ -4,7 +4,7 @@ import { useState } from 'react';
 import table from '../look/table.module.css';
 import { PartField } from '../plan/PartField';
 import { length, useUnits } from '../units/units';
-import type { PlacesProps } from './PlacesPane';
+import type { PlacesProps } from './places';
 
 /** Where a steering compass sits: wires that lie apart near it turn it. */
 export function CompassFields({ job, edits }: Pick<PlacesProps, 'job' | 'edits'>) {

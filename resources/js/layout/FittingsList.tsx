@@ -7,7 +7,7 @@ import { length, useUnits } from '../units/units';
 import { placed, seated } from './drawingEdits';
 import { FITTED } from './fitted';
 import classes from './FittingsList.module.css';
-import type { PlacesProps } from './PlacesPane';
+import type { PlacesProps } from './places';
 import { stationName } from './stationName';
 
 /** Where every battery, fuse block and device sits: at its station, or a device at a place of its own. */

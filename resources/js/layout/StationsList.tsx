@@ -7,7 +7,7 @@ import { PartField } from '../plan/PartField';
 import { PlaceSelect } from '../plan/PlaceSelect';
 import { TakeOut } from '../plan/TakeOut';
 import { box, length, useUnits } from '../units/units';
-import type { PlacesProps } from './PlacesPane';
+import type { PlacesProps } from './places';
 import { stationName } from './stationName';
 
 const KINDS = [['deck', 'deck'], ['locker', 'locker'], ['console', 'console'], ['battery', 'battery place'], ['engine', 'engine place'], ['transom', 'transom'], ['motor', 'motor mount']] as const;

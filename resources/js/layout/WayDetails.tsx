@@ -5,7 +5,7 @@ import { PlaceSelect } from '../plan/PlaceSelect';
 import type { PlanEdits } from '../plan/usePlanEdits';
 import { length, small, useUnits } from '../units/units';
 import { bent, bentOnceMore } from './drawingEdits';
-import type { Way } from './WayRow';
+import type { Way } from './places';
 
 const CHAFE = [['protected', 'protected all along'], ['bulkhead', 'through a bare bulkhead'], ['edge', 'against an edge']] as const;
 

@@ -5,13 +5,11 @@ import { PartField } from '../plan/PartField';
 import { PlaceSelect } from '../plan/PlaceSelect';
 import { TakeOut } from '../plan/TakeOut';
 import { length, small, useUnits } from '../units/units';
-import type { PlacesProps } from './PlacesPane';
+import type { PlacesProps, Way } from './places';
 import { stationName } from './stationName';
 import { WayDetails } from './WayDetails';
 
 const KINDS = [['tube', 'tube'], ['open', 'open'], ['gunwale', 'along the gunwale']] as const;
-
-export type Way = NonNullable<NonNullable<PlacesProps['job']['plan']['boat']>['ways']>[number];
 
 /** A way with what decides how it is wired; what lies in it, holds it and bends it is below on request. */
 export function WayRow({ way, job, layout, edits, chosen, onChoose }: PlacesProps & { way: Way }) {

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { HeadRow } from '../look/HeadRow';
 import table from '../look/table.module.css';
 import { PlaceSelect } from '../plan/PlaceSelect';
-import type { PlacesProps } from './PlacesPane';
+import type { PlacesProps } from './places';
 import { stationName } from './stationName';
 import { WayRow } from './WayRow';
 
