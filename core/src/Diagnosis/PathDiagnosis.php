@@ -9,6 +9,7 @@ use Dinghy\Battery\RestingVoltage;
 use Dinghy\Conductor\Gauge;
 use Dinghy\Conductor\Resistance;
 use Dinghy\Conductor\SizingDrop;
+use Dinghy\Plan\Device;
 use Dinghy\Plan\LoadClass;
 use Dinghy\Plan\Plan;
 use Dinghy\Survey\FoundBattery;
@@ -66,8 +67,10 @@ final readonly class PathDiagnosis
 
     public static function of(PathCheck $check, Plan $plan): self
     {
-        $amps = $check->amps ?? self::ampsOfDevice($check, $plan);
-        $limit = $plan->houseRules->dropLimit(LoadClass::Electronics) / 100 * $check->nominalVolts;
+        $device = self::deviceOf($check, $plan);
+        $amps = $check->amps ?? ($device === null ? null : self::ampsOf($device, $check));
+        // A path to nobody knows what is held to the strictest limit.
+        $limit = $plan->houseRules->dropLimit($device === null ? LoadClass::Electronics : $plan->classOf($device)) / 100 * $check->nominalVolts;
         $plain = self::plainFault($check);
         if ($plain !== null) {
             $lost = $check->batteryLoaded === null || $check->deviceLoaded === null || $plain->cause !== Cause::Interrupted ? null : $plain->volts;
@@ -105,11 +108,15 @@ final readonly class PathDiagnosis
         return new self($check, $cause, $faults, $amps, $lost, $path, $wire, $limit, $needs, $where);
     }
 
-    /** What its maker says that the device draws, at the volts that it was measured at. */
-    private static function ampsOfDevice(PathCheck $check, Plan $plan): ?float
+    private static function deviceOf(PathCheck $check, Plan $plan): ?Device
     {
-        $device = $check->device === null ? null : $plan->devices[$check->device] ?? null;
-        if ($device === null || $device->typicalAmps <= 0) {
+        return $check->device === null ? null : $plan->devices[$check->device] ?? null;
+    }
+
+    /** What its maker says that the device draws, at the volts that it was measured at. */
+    private static function ampsOf(Device $device, PathCheck $check): ?float
+    {
+        if ($device->typicalAmps <= 0) {
             return null;
         }
 

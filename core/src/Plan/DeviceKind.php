@@ -27,4 +27,14 @@ enum DeviceKind: string
             default => false,
         };
     }
+
+    /** How much of its volts a device of this kind may lose on the way, where nothing feeds it yet. */
+    public function loadClass(): LoadClass
+    {
+        return match (true) {
+            $this === self::Motor => LoadClass::Thrust,
+            $this->isElectronics() => LoadClass::Electronics,
+            default => LoadClass::General,
+        };
+    }
 }

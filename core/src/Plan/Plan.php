@@ -63,6 +63,25 @@ final readonly class Plan
         return $device->mounting->at ?? ($device->station === null ? null : $this->boat->stations[$device->station]->at());
     }
 
+    /** As which class of load a device is judged: as its branch or feed is, else as its kind. */
+    public function classOf(Device $device): LoadClass
+    {
+        foreach ($this->feeds as $feed) {
+            if ($feed->device === $device->id) {
+                return $feed->class;
+            }
+        }
+        foreach ($this->blocks as $block) {
+            foreach ($block->branches as $branch) {
+                if ($branch->device === $device->id) {
+                    return $branch->class;
+                }
+            }
+        }
+
+        return $device->kind->loadClass();
+    }
+
     /** Whether a motor stands in the forward half of the boat, or may, since nobody has said where. */
     public function mayStandAtBow(Device $motor): bool
     {

@@ -53,11 +53,7 @@ final readonly class Asked
 
     public function class(): LoadClass
     {
-        return match (true) {
-            $this->kind === DeviceKind::Motor => LoadClass::Thrust,
-            $this->kind->isElectronics() => LoadClass::Electronics,
-            default => LoadClass::General,
-        };
+        return $this->kind->loadClass();
     }
 
     public function takes(float $nominalVolts): bool

@@ -198,6 +198,23 @@ final class PathDiagnosisTest extends TestCase
         self::assertSame(Cause::Unknown, self::diagnose(['battery_rest_v' => 12.7, 'device_rest_v' => 12.7], '10 AWG', 3.0, 5.0)->cause);
     }
 
+    /** What may be lost is what the device's class may lose: 3 % of 12 V are 0.36 V to electronics, 10 % to a light, 5 % of 36 V 1.8 V to a motor. */
+    public function test_the_limit_is_that_of_the_device(): void
+    {
+        $limit = static function (array $check, array $device): float {
+            $plan = Plan::of(Plans::changed(Plans::pump(), [
+                'plan' => ['feeds' => [], 'survey' => (object) ['path_checks' => [(object) ['id' => 'c', ...$check]]]], ...($device === [] ? [] : ['device:d1' => $device]),
+            ]));
+
+            return PathDiagnosis::of($plan->survey->pathChecks['c'] ?? self::fail(), $plan)->limitVolts;
+        };
+
+        self::assertEqualsWithDelta(0.36, $limit([], []), 1e-9, 'nobody has said what it feeds');
+        self::assertEqualsWithDelta(0.36, $limit(['device' => 'd1'], ['kind' => 'display']), 1e-9);
+        self::assertEqualsWithDelta(1.2, $limit(['device' => 'd1'], ['kind' => 'light']), 1e-9);
+        self::assertEqualsWithDelta(1.8, $limit(['device' => 'd1', 'nominal_v' => 36], ['kind' => 'motor']), 1e-9);
+    }
+
     /** The device's own figure stands in for amps that nobody measured: 8 A at 12 V are 96 W, and those 8.28 A at 11.6 V. */
     public function test_amps_of_the_device(): void
     {
