@@ -32,7 +32,10 @@ final class LayoutTest extends TestCase
         $this->actingAs($this->person('rigger'));
         $job = $this->skiff();
         $this->propose($job, ['make' => 'way', 'from' => 'stern', 'to' => 'bow-locker', 'kind' => 'open'])->assertOk();
-        $others = (array) $this->getJson("/api/jobs/{$job->id}/layout?run=house")->json('others');
+        $offered = fn (): array => (array) $this->getJson("/api/jobs/{$job->id}/layout?run=house")->json('others');
+        self::assertSame([null, null], array_column($offered(), 'gauge'), 'behind the old console no gauge would do');
+        $this->postJson("/api/jobs/{$job->id}/plan/edits", ['base' => $job->plan()->first()?->number, 'patch' => [['on' => 'branch:br-tiller-display', 'set' => ['run.extra_mohm' => 0]]]])->assertOk();
+        $others = $offered();
 
         self::assertSame([['stern', 'bow-locker'], ['stern', 'tiller', 'midship', 'bow-locker']], array_column($others, 'stations'));
         self::assertSame([false, true], array_column($others, 'now'), 'its route goes by way of midship');
