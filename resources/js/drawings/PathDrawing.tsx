@@ -67,6 +67,7 @@ export function PathDrawing({ check, judged }: { check: Check; judged: Survey['c
                         </g>
                     );
                 })}
+                {isNarrow && points.map((point, at) => point.volts !== undefined && <path key={at} d={`M${x(at)} ${y(point.volts) + 6}V${nameAt(at) - LINE + 6}`} className={classes.leader} />)}
                 {points.map((point, at) =>
                     point.volts === undefined ? null : (
                         <g key={at}>
@@ -74,7 +75,6 @@ export function PathDrawing({ check, judged }: { check: Check; judged: Survey['c
                             <text x={x(at)} y={y(point.volts) + (falls(at) ? 26 : -12)} textAnchor={anchor(at)} className={classes.volts}>
                                 {volts(point.volts, 2)}
                             </text>
-                            {isNarrow && <path d={`M${x(at)} ${y(point.volts) + 6}V${nameAt(at) - LINE + 6}`} className={classes.leader} />}
                             <text x={x(at)} y={nameAt(at)} textAnchor={anchor(at)} className={classes.name}>
                                 {point.name.replace(/^the /, '')}
                                 {placed && at > 0 ? `, ${length(point.along, system)}` : ''}

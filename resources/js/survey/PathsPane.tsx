@@ -105,7 +105,6 @@ export function PathsPane({ job, survey, edits, chosen, onChoose }: Props) {
                         <strong>{judged.remedy}</strong>
                     </p>
                 )}
-                {judged?.next != null && <p className="quiet">{judged.next}</p>}
                 {judged?.renewed_by != null ? (
                     <p className={table.good}>The plan&apos;s run {judged.renewed_by} takes its place.</p>
                 ) : (
@@ -116,6 +115,7 @@ export function PathsPane({ job, survey, edits, chosen, onChoose }: Props) {
                         </Button>
                     )
                 )}
+                {judged?.next != null && <p className="quiet">{judged.next}</p>}
                 {!fixed && (
                     <p>
                         <button type="button" className="act" onClick={() => void edits.submit(() => ({ takeOut: on }))}>
