@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use App\Models\PhotographUpload;
 use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\Remote\LocalFileDetector;
 use Facebook\WebDriver\WebDriverBy;
@@ -82,6 +83,28 @@ final class SurveyTest extends BrowserTestCase
         self::assertSame([], $this->driver()->findElements(WebDriverBy::cssSelector('[data-figure=on-their-way]')));
         $this->driver()->close();
         $this->driver()->switchTo()->window($first);
+    }
+
+    /** What the server has let go of meanwhile, and what the browser has no room to keep, goes up all the same. */
+    public function test_a_photograph_that_server_or_browser_lost_goes_up_all_the_same(): void
+    {
+        $this->openStage('Console boat', 'Survey');
+        $this->press('4');
+        $this->line(offline: false, bytes: self::SLOW);
+        $this->choose(self::photograph());
+        $this->until(fn (): bool => $this->share() > 0.1, 'on its way');
+        $this->line(offline: true, bytes: self::SLOW);
+        $this->see('[data-waits]');
+        PhotographUpload::query()->delete();
+        $this->line(offline: false, bytes: -1);
+        $this->driver()->wait(30, 200)->until(fn (): bool => str_contains($this->figure('missing'), 'Everything is photographed'));
+
+        $this->driver()->executeScript("IDBObjectStore.prototype.put = () => { throw new DOMException('full', 'QuotaExceededError'); }");
+        $this->line(offline: false, bytes: self::SLOW);
+        $this->choose(self::photograph());
+        $this->until(fn (): bool => str_contains($this->figure('on-their-way'), 'leave this page open'), 'no room');
+        $this->line(offline: false, bytes: -1);
+        $this->until(fn (): bool => count($this->driver()->findElements(WebDriverBy::cssSelector('[data-photograph]'))) === 6, 'from memory');
     }
 
     public function test_what_is_no_photograph_is_refused_in_words(): void

@@ -16,6 +16,8 @@ export interface Going {
     waits: 'line' | 'sign-in' | null;
     /** why the server will not have it, from whoever is signed in now or from anybody */
     refused: string | null;
+    /** the browser has no room to keep it: it goes up only while the page is open */
+    unkept: boolean;
 }
 
 /** bytes: small enough that a slow line shows progress, and that little is sent twice after a break */
@@ -42,9 +44,19 @@ export function PhotographQueue({ children }: { children: ReactNode }) {
     const [going, setGoing] = useState<Going[]>([]);
     const waiting = useRef<Waiting[]>([]);
     const running = useRef(new Map<string, () => void>());
+    /** ids of those that the browser has no room to keep: they go up from memory, while the page is open */
+    const unkept = useRef(new Set<string>());
     const queries = useQueryClient();
 
     const tell = useCallback((id: string, change: Partial<Going>) => setGoing((before) => before.map((one) => (one.id === id ? { ...one, ...change } : one))), []);
+    const keep = useCallback(
+        (one: Waiting) =>
+            putWaiting(one).catch(() => {
+                unkept.current.add(one.id);
+                tell(one.id, { unkept: true });
+            }),
+        [tell],
+    );
     const next = useRef<() => void>(() => undefined);
     useEffect(() => {
         const isGone = (one: Waiting) => {
@@ -83,7 +95,7 @@ export function PhotographQueue({ children }: { children: ReactNode }) {
                     },
                     onUploadUrlAvailable: () => {
                         one.place = upload.url ?? undefined;
-                        void putWaiting(one);
+                        void keep(one);
                     },
                     onProgress: (sent, total) => tell(one.id, { share: sent / total, waits: null }),
                     onShouldRetry: (error) => {
@@ -108,6 +120,7 @@ export function PhotographQueue({ children }: { children: ReactNode }) {
                         }
                         if (status === 404) {
                             delete one.place; // the server has let go of it: from the beginning
+                            void keep(one);
                         }
                         tell(one.id, { waits: status === 401 || status === 419 ? 'sign-in' : 'line' });
                         later(one);
@@ -125,7 +138,7 @@ export function PhotographQueue({ children }: { children: ReactNode }) {
         const start = async (one: Waiting) => {
             running.current.set(one.id, () => undefined);
             await inTurn(one.id, turn.signal, async () => {
-                const kept = await oneWaiting(one.id);
+                const kept = unkept.current.has(one.id) ? one : await oneWaiting(one.id);
                 if (kept === undefined) {
                     isGone(one);
                 } else {
@@ -146,11 +159,14 @@ export function PhotographQueue({ children }: { children: ReactNode }) {
             }
         };
         const uploads = running.current;
-        void allWaiting().then((left) => {
-            waiting.current = left;
-            setGoing(left.map(({ id, job, of }) => ({ id, job, of, share: 0, waits: null, refused: null })));
-            goOn();
-        });
+        void allWaiting()
+            .catch(() => [])
+            .then((left) => {
+                const earlier = left.filter((one) => !waiting.current.some((other) => other.id === one.id));
+                waiting.current = [...earlier, ...waiting.current];
+                setGoing((before) => [...earlier.map(begun), ...before]);
+                goOn();
+            });
         const online = () => {
             resting.clear();
             goOn();
@@ -163,7 +179,7 @@ export function PhotographQueue({ children }: { children: ReactNode }) {
             uploads.forEach((stop) => stop());
             uploads.clear();
         };
-    }, [queries, tell]);
+    }, [queries, tell, keep]);
 
     const queue = useMemo<Queue>(
         () => ({
@@ -172,8 +188,8 @@ export function PhotographQueue({ children }: { children: ReactNode }) {
                 for (const picture of files) {
                     const one: Waiting = { id: crypto.randomUUID(), job, of, words, picture };
                     waiting.current.push(one);
-                    setGoing((before) => [...before, { id: one.id, job, of, share: 0, waits: null, refused: null }]);
-                    void putWaiting(one).then(() => next.current());
+                    setGoing((before) => [...before, begun(one)]);
+                    void keep(one).then(() => next.current());
                 }
             },
             letGo: (id) => {
@@ -181,9 +197,13 @@ export function PhotographQueue({ children }: { children: ReactNode }) {
                 setGoing((before) => before.filter((one) => one.id !== id));
             },
         }),
-        [going],
+        [going, keep],
     );
     return <QueueContext value={queue}>{children}</QueueContext>;
+}
+
+function begun({ id, job, of }: Waiting): Going {
+    return { id, job, of, share: 0, waits: null, refused: null, unkept: false };
 }
 
 /** The photographs of one boat on their way up, and more of them. */

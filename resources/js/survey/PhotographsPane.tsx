@@ -95,6 +95,7 @@ function OnTheirWay({ going, labelOf, onLetGo }: { going: Going[]; labelOf: (of:
                     {left.some((one) => one.waits !== null) && (
                         <span className={table.doubt}>{left.some((one) => one.waits === 'sign-in') ? '; your sign-in has ended, they go on when you have signed in again' : '; the line is broken, it goes on by itself'}</span>
                     )}
+                    {left.some((one) => one.unkept) && <span className={table.doubt}>; the browser has no room to keep them: leave this page open until they are up</span>}
                 </p>
             )}
             <ul className={classes.going} aria-label="On their way up">
