@@ -31,6 +31,11 @@ enum Metal: string
         return $this->resistivity() / self::Copper->resistivity();
     }
 
+    public function isCopper(): bool
+    {
+        return $this === self::TinnedCopper || $this === self::Copper;
+    }
+
     public function label(): string
     {
         return match ($this) {

@@ -12,6 +12,7 @@ enum Cause: string
     case BadJoint = 'bad-joint';
     case WeakBattery = 'weak-battery';
     case AlreadyLoaded = 'already-loaded';
+    case WrongMetal = 'wrong-metal';
     case Interrupted = 'interrupted';
     case WrongWayRound = 'wrong-way-round';
     case Contradictory = 'contradictory';
@@ -25,6 +26,7 @@ enum Cause: string
             self::BadJoint => 'a bad joint',
             self::WeakBattery => 'a weak battery',
             self::AlreadyLoaded => 'something else draws through it',
+            self::WrongMetal => 'wire of a metal that has no place on a boat',
             self::Interrupted => 'interrupted',
             self::WrongWayRound => 'plus and minus swapped',
             self::Contradictory => 'readings that contradict one another',
@@ -36,7 +38,7 @@ enum Cause: string
     public function liesInThePath(): bool
     {
         return match ($this) {
-            self::ThinWire, self::BadJoint, self::AlreadyLoaded, self::Interrupted => true,
+            self::ThinWire, self::BadJoint, self::AlreadyLoaded, self::WrongMetal, self::Interrupted => true,
             self::NothingWrong, self::WeakBattery, self::WrongWayRound, self::Contradictory, self::Unknown => false,
         };
     }

@@ -7,6 +7,7 @@ namespace Dinghy\Diagnosis;
 use Dinghy\Battery\Chemistry;
 use Dinghy\Battery\RestingVoltage;
 use Dinghy\Conductor\Gauge;
+use Dinghy\Conductor\Metal;
 use Dinghy\Conductor\Resistance;
 use Dinghy\Conductor\SizingDrop;
 use Dinghy\Plan\Device;
@@ -95,6 +96,8 @@ final readonly class PathDiagnosis
             $joint,
             self::thinWire($check, $plan, $path, $wire, $amps, $limit, $joint === null),
             self::weakBattery($check, $plan, $amps),
+            // Whatever it loses: it corrodes at every joint. Told last, since it takes nothing by itself.
+            $check->metal->isCopper() ? null : new PathFault(Cause::WrongMetal, 0.0),
             $atRest <= self::METER ? null : new PathFault(Cause::AlreadyLoaded, $atRest, amps: $path === null || $path <= 0.0 ? null : $atRest / $path),
         ]));
         usort($faults, static fn (PathFault $a, PathFault $b): int => $b->volts <=> $a->volts);
@@ -198,11 +201,11 @@ final readonly class PathDiagnosis
         return new PathFault(Cause::ThinWire, $wire * $amps, mends: self::mends($check, $plan, $amps, max(0.0, $limit - $joints)));
     }
 
-    /** The thinnest gauge in stock whose drop stays within so many volts. */
+    /** The thinnest gauge in stock whose drop stays within so many volts, of the copper that a new run is made of. */
     private static function mends(PathCheck $check, Plan $plan, float $amps, float $within): ?Gauge
     {
         foreach ($plan->houseRules->stock as $gauge) {
-            if (SizingDrop::volts($gauge, $check->metal, $amps, (float) $check->length) <= $within) {
+            if (SizingDrop::volts($gauge, Metal::TinnedCopper, $amps, (float) $check->length) <= $within) {
                 return $gauge;
             }
         }

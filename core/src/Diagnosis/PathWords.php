@@ -60,6 +60,7 @@ final class PathWords
             Cause::BadJoint => 'Run a direct fused feed from the battery past the old joints, or clean and renew them one by one'.($fault->where === null ? '.' : ", those between {$fault->where} first."),
             Cause::WeakBattery => 'Charge it fully and measure again after a rest; replace it if it sags again.',
             Cause::AlreadyLoaded => 'Pull the fuses of everything else on this wire one by one until the volts at rest are equal, and measure again; a direct fused feed leaves it behind.',
+            Cause::WrongMetal => 'Run a direct fused feed of tinned copper.',
             Cause::Interrupted => 'Measure each fuse, then each joint'.($fault->where === null ? ' from the battery outward' : " between {$fault->where}").'; a direct fused feed leaves them behind.',
             Cause::WrongWayRound => 'Swap plus and minus at the plug before anything is plugged in.',
             Cause::NothingWrong, Cause::Contradictory, Cause::Unknown => '',
@@ -85,7 +86,7 @@ final class PathWords
             Cause::BadJoint => "{$words->milliohms($fault->ohms ?? 0.0)}, {$words->volts($fault->volts)}, ".Words::trim($fault->watts ?? 0.0, 1).' W',
             Cause::ThinWire, Cause::WeakBattery => $words->volts($fault->volts),
             Cause::AlreadyLoaded => $fault->amps === null ? $words->volts($fault->volts) : "{$words->volts($fault->volts)}, {$words->amps(round($fault->amps, 1))} at least",
-            Cause::NothingWrong, Cause::Interrupted, Cause::WrongWayRound, Cause::Contradictory, Cause::Unknown => null,
+            Cause::NothingWrong, Cause::WrongMetal, Cause::Interrupted, Cause::WrongWayRound, Cause::Contradictory, Cause::Unknown => null,
         };
     }
 
@@ -107,6 +108,7 @@ final class PathWords
             Cause::WeakBattery => "The battery is weak: it gives way by {$words->volts($fault->volts)}.",
             Cause::AlreadyLoaded => "With the device off {$words->volts($fault->volts)} are lost already: something else draws"
                 .($fault->amps === null ? '' : " at least {$words->amps(round($fault->amps, 1))}").' through this path.',
+            Cause::WrongMetal => "Its wire is {$diagnosis->check->metal->label()}, which has no place on a boat: more resistance, and it corrodes at every joint.",
             Cause::Interrupted => 'The path is interrupted: nothing arrives.'.$where,
             Cause::WrongWayRound => 'Plus and minus are swapped.',
             Cause::NothingWrong, Cause::Contradictory, Cause::Unknown => '',

@@ -90,6 +90,9 @@ final class PathWordsTest extends TestCase
             'too thin' => [['device_loaded_v' => 11.9, 'gauge' => '16 AWG'], Cause::ThinWire, 'The wire is too thin: 16 AWG alone loses 0.4', 'Run a direct fused feed of 14 AWG.'],
             'thinner than anything in stock would mend' => [['device_loaded_v' => 2.0, 'amps_a' => 300, 'length_m' => 20, 'gauge' => '4/0 AWG', 'battery_rest_v' => 12.7, 'battery_loaded_v' => 12.65], Cause::BadJoint, 'The wire is too thin: 4/0 AWG alone loses',
                 'Run a direct fused feed from the battery past the old joints, or clean and renew them one by one.'],
+            'sound, but of the wrong metal' => [['device_loaded_v' => 12.4, 'metal' => 'cca'], Cause::WrongMetal, 'Its wire is copper-clad aluminium, which has no place on a boat', 'Run a direct fused feed of tinned copper.'],
+            // 16 AWG clad loses 0.61 V; the new run is copper, and 14 AWG of it does.
+            'too thin, and of the wrong metal' => [['device_loaded_v' => 11.9, 'gauge' => '16 AWG', 'metal' => 'cca'], Cause::ThinWire, 'has no place on a boat', 'Run a direct fused feed of 14 AWG.'],
             'a weak battery' => [['battery_loaded_v' => 11.2, 'device_loaded_v' => 11.08], Cause::WeakBattery, 'The battery is weak: it gives way by 1.5 V.', 'Charge it fully and measure again after a rest; replace it if it sags again.'],
             'broken' => [['device_loaded_v' => 0.0, 'between' => $points(12.6)], Cause::Interrupted, 'The path is interrupted: nothing arrives. It sits between the block and the device.',
                 'Measure each fuse, then each joint between the block and the device; a direct fused feed leaves them behind.'],

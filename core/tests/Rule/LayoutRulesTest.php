@@ -29,6 +29,7 @@ final class LayoutRulesTest extends RuleTestCase
             'W18 out of any reach' => ['W18', Level::Warn, 'branch:to-light', 'routed', ['device:light' => ['at_m' => (object) ['x_m' => 4.0, 'y_m' => 8.0]], 'branch:to-light' => ['run.length_m' => Plans::UNKNOWN]]],
             'D09 a bad joint' => ['D09', Level::Warn, 'check:check', 'routed', ['check:check' => self::BAD_JOINT]],
             'D09 interrupted' => ['D09', Level::Warn, 'check:check', 'routed', ['check:check' => ['device_loaded_v' => 0.1]]],
+            'D09 of the wrong metal' => ['D09', Level::Warn, 'check:check', 'routed', ['check:check' => ['metal' => 'aluminium']]],
             'D09 another load' => ['D09', Level::Warn, 'check:check', 'routed', ['check:check' => ['device_rest_v' => 12.5]]],
             'D09 readings that cannot be' => ['D09', Level::Warn, 'check:check', 'routed', ['check:check' => ['device_loaded_v' => 13.2]]],
             'N05 close to a heavy run' => ['N05', Level::Warn, 'device:heading', 'routed', ['device:light' => ['typical_a' => 9, 'peak_a' => 9]]],

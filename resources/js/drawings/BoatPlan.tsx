@@ -109,8 +109,14 @@ export function BoatPlan({ job, layout, lit, chosen, onChoose, acts, onDraft, dr
             acts.move(station.id, to);
         }
     };
+    // Batteries go along with their station while it is in the hand; signs stand beside it anyway.
+    const along = (fitting: Layout['fittings'][number]) => {
+        const station = fitting.size_m === null || fitting.station !== drafting ? undefined : find(drafting);
+        const [x = 0, y = 0] = fitting.at;
+        return station === undefined || draft === null ? fitting : { ...fitting, at: [x + draft.x_m - station.x_m, y + draft.y_m - station.y_m] };
+    };
     const fitted = (fittings: Layout['fittings']) => ({
-        fittings,
+        fittings: fittings.map(along),
         chosen,
         onChoose,
         pixel,
