@@ -12,6 +12,8 @@ describe('both worlds', () => {
         expect(length(0.0953, 'imperial')).toBe('3.8 in');
         expect(length(0, 'imperial')).toBe('0 in');
         expect(length(null, 'metric')).toBe('–');
+        expect(length(-0.4572, 'imperial')).toBe('-1 ft 6 in');
+        expect(length(-0.3, 'metric')).toBe('-0.3 m');
     });
 
     it('carries inches over into feet', () => {

@@ -65,7 +65,7 @@ final readonly class StageState
 
     private static function unphotographed(Evaluation $evaluation): int
     {
-        return count(array_filter(NeededPhotograph::listFor($evaluation->plan), static fn (NeededPhotograph $photograph): bool => $photograph->taken === 0));
+        return count(NeededPhotograph::missingOf(NeededPhotograph::listFor($evaluation->plan)));
     }
 
     private static function isBegun(Plan $plan, Stage $stage): bool

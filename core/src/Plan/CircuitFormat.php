@@ -70,8 +70,8 @@ final class CircuitFormat
         return new ObjectShape([
             Field::optional('route', new NullableShape(new ListShape(TextShape::id(), 40, 2))),
             Field::optional('length_m', new NullableShape(new NumberShape(0.05, 60, 'm of run, one way'))),
-            Field::optional('slack_from_m', new NumberShape(0, 5, 'm of slack')),
-            Field::optional('slack_to_m', new NumberShape(0, 5, 'm of slack')),
+            Field::optional('slack_from_m', new NumberShape(0, Run::MOST_SLACK, 'm of slack')),
+            Field::optional('slack_to_m', new NumberShape(0, Run::MOST_SLACK, 'm of slack')),
             Field::optional('minus_route', new NullableShape(new ListShape(TextShape::id(), 40, 2))),
             Field::optional('drip_loop', new FlagShape, true),
             Field::optional('gauge', new NullableShape(self::gauge())),

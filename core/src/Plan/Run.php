@@ -11,6 +11,9 @@ use Dinghy\Plan\Format\Record;
 /** The two conductors of a feed or branch, as planned. */
 final readonly class Run
 {
+    /** m of slack that may be left at either end */
+    public const MOST_SLACK = 5.0;
+
     /**
      * @param  list<string>|null  $route  station ids
      * @param  float|null  $typedLength  m one way, slack included

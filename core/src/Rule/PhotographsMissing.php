@@ -30,7 +30,7 @@ final readonly class PhotographsMissing implements Rule
 
             return;
         }
-        $missing = array_values(array_filter($needed, static fn (NeededPhotograph $photograph): bool => $photograph->taken === 0));
+        $missing = NeededPhotograph::missingOf($needed);
         if ($missing === []) {
             return;
         }

@@ -5,12 +5,10 @@ declare(strict_types=1);
 namespace Dinghy\Rule;
 
 use Dinghy\Plan\Patch;
+use Dinghy\Plan\Run;
 
 final readonly class PlaceBeyondReach implements Rule
 {
-    /** m: the most that a run may be given at its end, as the plan file has it */
-    private const MOST = 5.0;
-
     public function text(): RuleText
     {
         return new RuleText('W18', [Level::Warn], 'a device has a place of its own farther from the station where its run ends than its factory lead and the slack reach',
@@ -38,7 +36,7 @@ final readonly class PlaceBeyondReach implements Rule
             yield new Finding($this->text(), Level::Warn, $circuit->on(),
                 "{$device->label()} sits {$words->length($distance)} from {$station->label()}, where {$circuit->label} ends; its lead and the slack reach {$words->length($reach)}.",
                 "Reckon with {$words->length($asked)} more at that end, put a station where it sits, or move it nearer.",
-                $asked > self::MOST ? null : Patch::set($circuit->on(), ['run.slack_to_m' => $asked]), ['distance_m' => $distance, 'reach_m' => $reach]);
+                $asked > Run::MOST_SLACK ? null : Patch::set($circuit->on(), ['run.slack_to_m' => $asked]), ['distance_m' => $distance, 'reach_m' => $reach]);
         }
     }
 }

@@ -9,7 +9,6 @@ use Dinghy\Plan\Patch;
 
 final readonly class WiresApartAtCompass implements Rule
 {
-    /** m */
     /** m that the two wires of a circuit on different ways keep from a compass */
     public const APART = 1.0;
 

@@ -37,6 +37,15 @@ final readonly class NeededPhotograph
         return array_map(static fn (string $of): self => new self($of, $labels[$of], $taken[$of] ?? 0), array_keys($labels));
     }
 
+    /**
+     * @param  list<self>  $needed
+     * @return list<self> those that nobody has taken
+     */
+    public static function missingOf(array $needed): array
+    {
+        return array_values(array_filter($needed, static fn (self $photograph): bool => $photograph->taken === 0));
+    }
+
     private static function isCompartment(Plan $plan, Station $station): bool
     {
         return in_array($station->kind, self::COMPARTMENTS, true) || $station->inside !== null

@@ -7,8 +7,8 @@ import classes from './BoatPlan.module.css';
 import { drawn, inserted, nudged, placeInWords, ringPath, snapped } from './boatGeometry';
 import { CompartmentOutline } from './CompartmentOutline';
 import { type FittingHold, Fittings } from './Fittings';
-import { useDrag } from './useDrag';
 import { TubeFromAbove } from './TubeFromAbove';
+import { useDrag } from './useDrag';
 import { useSize } from './useSize';
 import { type BendHold, WayBends } from './WayBends';
 

@@ -11,7 +11,7 @@ import type { PlanEdits } from '../plan/usePlanEdits';
 import { TakeOut } from '../plan/TakeOut';
 import { small, useUnits } from '../units/units';
 import { BoardParts } from './BoardParts';
-import { stationName } from './stationName';
+import { stationChoices } from './stationName';
 
 /** Boards that are made up on the bench and mounted in one piece, with the template to drill them by. */
 export function BoardsPane({ job, layout, edits }: { job: PlannedJob; layout: Layout; edits: PlanEdits }) {
@@ -67,7 +67,7 @@ export function BoardsPane({ job, layout, edits }: { job: PlannedJob; layout: La
                         Board <PlaceSelect label="Board" value={board.id} choices={layout.boards.map((one) => [one.id, one.label] as const)} readOnly={false} onChosen={setChosen} />
                     </label>
                     <label>
-                        at <PlaceSelect label="Place of the board" value={board.station ?? ''} choices={(job.plan.boat?.stations ?? []).map((station) => [station.id, stationName(job, station.id)] as const)} readOnly={fixed} onChosen={(station) => void edits.submit(() => ({ patch: [{ on, set: { station } }] }))} />
+                        at <PlaceSelect label="Place of the board" value={board.station ?? ''} choices={stationChoices(job)} readOnly={fixed} onChosen={(station) => void edits.submit(() => ({ patch: [{ on, set: { station } }] }))} />
                     </label>
                     <span>
                         {field('width_mm', 'Width of the board', board.width_mm)} × {field('height_mm', 'Height of the board', board.height_mm)}

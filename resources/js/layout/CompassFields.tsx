@@ -22,7 +22,7 @@ export function CompassFields({ job, edits }: Pick<PlacesProps, 'job' | 'edits'>
                         forward of the transom <PartField edits={edits} readOnly={fixed} on="plan" field="boat.compass_m.x_m" label="Steering compass, forward of the transom" value={length(at.x_m, system)} />
                     </label>
                     <label>
-                        to port <PartField edits={edits} readOnly={fixed} on="plan" field="boat.compass_m.y_m" label="Steering compass, to port" value={at.y_m < 0 ? `-${length(-at.y_m, system)}` : length(at.y_m, system)} />
+                        to port <PartField edits={edits} readOnly={fixed} on="plan" field="boat.compass_m.y_m" label="Steering compass, to port" value={length(at.y_m, system)} />
                     </label>
                     {!fixed && (
                         <button type="button" className="act" aria-label="She has no steering compass" onClick={() => void edits.submit(() => ({ patch: [{ on: 'plan', unset: ['boat.compass_m'] }] }))}>

@@ -8,14 +8,13 @@ import { placed, seated } from './drawingEdits';
 import { FITTED } from './fitted';
 import classes from './FittingsList.module.css';
 import type { PlacesProps } from './places';
-import { stationName } from './stationName';
+import { stationChoices } from './stationName';
 
 /** Where every battery, fuse block and device sits: at its station, or a device at a place of its own. */
 export function FittingsList({ job, layout, edits, chosen, onChoose }: PlacesProps) {
     const { system } = useUnits();
     const fixed = !job.can_change;
-    const stations = (job.plan.boat?.stations ?? []).map((station) => [station.id, stationName(job, station.id)] as const);
-    const across = (metres: number) => (metres < 0 ? `-${length(-metres, system)}` : length(metres, system));
+    const stations = stationChoices(job);
     return layout.fittings.length === 0 ? null : (
         <section className={table.section} aria-label="What sits where">
             <table className={table.table}>
@@ -40,7 +39,7 @@ export function FittingsList({ job, layout, edits, chosen, onChoose }: PlacesPro
                                     <PlaceSelect label={`Station of ${label}`} value={fitting.station ?? ''} choices={stations} readOnly={fixed} onChosen={(station) => void edits.submit(() => ({ patch: [{ on, set: { station } }] }))} />
                                 </td>
                                 <td>{at !== undefined && <PartField edits={edits} readOnly={fixed} on={on} field="at_m.x_m" label={`${label}, forward of the transom`} value={length(at.x_m, system)} />}</td>
-                                <td>{at !== undefined && <PartField edits={edits} readOnly={fixed} on={on} field="at_m.y_m" label={`${label}, to port`} value={across(at.y_m)} />}</td>
+                                <td>{at !== undefined && <PartField edits={edits} readOnly={fixed} on={on} field="at_m.y_m" label={`${label}, to port`} value={length(at.y_m, system)} />}</td>
                                 <td>
                                     {isDevice && !fixed && fitting.station !== null && (
                                         <button type="button" className="act" aria-label={at === undefined ? `Give ${label} a place of its own` : `Put ${label} at its station`} onClick={() => void edits.submit((now) => (at === undefined ? placed(now, on, (place) => place) : seated(on, fitting.station ?? '')))}>

@@ -8,7 +8,7 @@ import { PlaceSelect } from '../plan/PlaceSelect';
 import { TakeOut } from '../plan/TakeOut';
 import type { PlanEdits } from '../plan/usePlanEdits';
 import { small, useUnits } from '../units/units';
-import { stationName } from './stationName';
+import { stationChoices } from './stationName';
 
 const MATERIALS = [['fibreglass', 'fibreglass'], ['cored', 'cored'], ['aluminium', 'aluminium'], ['plastic', 'plastic'], ['wood', 'wood']] as const;
 const USES = [['screw', 'screw'], ['bolt', 'bolt'], ['cable', 'cable'], ['transducer', 'transducer']] as const;
@@ -18,7 +18,7 @@ export function HolesPane({ job, layout, edits }: { job: PlannedJob; layout: Lay
     const { system } = useUnits();
     const [name, setName] = useState('');
     const fixed = !job.can_change;
-    const stations = (job.plan.boat?.stations ?? []).map((station) => [station.id, stationName(job, station.id)] as const);
+    const stations = stationChoices(job);
     const set = (on: string, fields: Record<string, unknown>) => void edits.submit(() => ({ patch: [{ on, set: fields }] }));
     return (
         <>

@@ -88,7 +88,7 @@ function Question({ job, device, check, edits }: { job: PlannedJob; device: stri
     const wanted = MEASURES[check.field] ?? [];
     const written = ({ field, unit }: Measure) => {
         const value = measures[field];
-        return typeof value !== 'number' ? '–' : unit === 'm' ? (value < 0 ? `-${length(-value, system)}` : length(value, system)) : unit === 'mm' ? small(value, system) : `${value}°`;
+        return typeof value !== 'number' ? '–' : unit === 'm' ? length(value, system) : unit === 'mm' ? small(value, system) : `${value}°`;
     };
     return (
         <section className={classes.check} aria-label={check.asks} data-check={check.field}>

@@ -106,7 +106,7 @@ function Sensor({ job, place, edits }: { job: PlannedJob; place: Layout['places'
                         forward of the transom <PartField edits={edits} readOnly={fixed} on={on} field="at_m.x_m" label={`${label}, forward of the transom`} value={length(spot.x_m, system)} />
                     </label>
                     <label>
-                        to port <PartField edits={edits} readOnly={fixed} on={on} field="at_m.y_m" label={`${label}, to port`} value={spot.y_m < 0 ? `-${length(-spot.y_m, system)}` : length(spot.y_m, system)} />
+                        to port <PartField edits={edits} readOnly={fixed} on={on} field="at_m.y_m" label={`${label}, to port`} value={length(spot.y_m, system)} />
                     </label>
                 </>
             )}

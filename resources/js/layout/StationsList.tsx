@@ -39,7 +39,7 @@ export function StationsList({ job, edits, chosen, onChoose }: PlacesProps) {
                                         <PartField edits={edits} readOnly={fixed} on={on} field="x_m" label={`${label}, forward of the transom`} value={length(station.x_m, system)} />
                                     </td>
                                     <td>
-                                        <PartField edits={edits} readOnly={fixed} on={on} field="y_m" label={`${label}, to port`} value={station.y_m < 0 ? `-${length(-station.y_m, system)}` : length(station.y_m, system)} />
+                                        <PartField edits={edits} readOnly={fixed} on={on} field="y_m" label={`${label}, to port`} value={length(station.y_m, system)} />
                                     </td>
                                     <td>
                                         <PlaceSelect label={`Kind of ${label}`} value={station.kind ?? ''} choices={KINDS} readOnly={fixed} onChosen={(kind) => set(on, { kind })} />

@@ -29,7 +29,6 @@ export function WayDetails({ way, support, label, job, edits }: Props) {
     const set = (fields: Record<string, unknown>) => void edits.submit(() => ({ patch: [{ on, set: fields }] }));
     const before = way.occupied_mm ?? [];
     const bends = way.bends_m ?? [];
-    const across = (metres: number) => (metres < 0 ? `-${length(-metres, system)}` : length(metres, system));
     return (
         <div className={`${table.entry} ${table.within}`} role="group" aria-label={label}>
             <div className={table.fields}>
@@ -69,7 +68,7 @@ export function WayDetails({ way, support, label, job, edits }: Props) {
                 {bends.map((bend, at) => (
                     <span key={at}>
                         {at + 1}: <PartField edits={edits} readOnly={fixed} on={on} field={`bends_m.${at}.x_m`} label={`${label}, bend ${at + 1} forward of the transom`} value={length(bend.x_m, system)} /> forward,{' '}
-                        <PartField edits={edits} readOnly={fixed} on={on} field={`bends_m.${at}.y_m`} label={`${label}, bend ${at + 1} to port`} value={across(bend.y_m)} /> to port{' '}
+                        <PartField edits={edits} readOnly={fixed} on={on} field={`bends_m.${at}.y_m`} label={`${label}, bend ${at + 1} to port`} value={length(bend.y_m, system)} /> to port{' '}
                         {!fixed && (
                             <button type="button" className="act" aria-label={`Take out bend ${at + 1} of ${label}`} onClick={() => void edits.submit((now) => bent(now, way.id, (there) => there.filter((_, which) => which !== at)))}>
                                 take out

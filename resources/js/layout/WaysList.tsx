@@ -5,7 +5,7 @@ import { HeadRow } from '../look/HeadRow';
 import table from '../look/table.module.css';
 import { PlaceSelect } from '../plan/PlaceSelect';
 import type { PlacesProps } from './places';
-import { stationName } from './stationName';
+import { stationChoices } from './stationName';
 import { WayRow } from './WayRow';
 
 /** The ways of the boat, and a new one. */
@@ -14,7 +14,7 @@ export function WaysList({ job, layout, edits, chosen, onChoose }: PlacesProps) 
     const stations = job.plan.boat?.stations ?? [];
     const ways = job.plan.boat?.ways ?? [];
     const fixed = !job.can_change;
-    const choices = stations.map((station) => [station.id, stationName(job, station.id)] as const);
+    const choices = stationChoices(job);
     return (
         <section className={table.section} aria-label="Ways">
             {ways.length > 0 && (

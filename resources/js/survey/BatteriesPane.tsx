@@ -2,7 +2,7 @@ import { Button, TextInput } from '@mantine/core';
 import { useState } from 'react';
 
 import type { PlannedJob, Survey } from '../api/types';
-import { stationName } from '../layout/stationName';
+import { stationChoices } from '../layout/stationName';
 import table from '../look/table.module.css';
 import { PartField } from '../plan/PartField';
 import { PlaceSelect } from '../plan/PlaceSelect';
@@ -20,7 +20,7 @@ const VERDICT = { keep: ['Keep', 'good'], replace: ['Replace', 'bad'], charge: [
 export function BatteriesPane({ job, survey, edits }: { job: PlannedJob; survey: Survey; edits: PlanEdits }) {
     const [name, setName] = useState('');
     const fixed = !job.can_change;
-    const stations = (job.plan.boat?.stations ?? []).map((station) => [station.id, stationName(job, station.id)] as const);
+    const stations = stationChoices(job);
     return (
         <>
             <p className={table.caution}>Unplug the charger from the wall first. Rings off, insulated spanner, one terminal at a time: a short across a battery welds tools.</p>

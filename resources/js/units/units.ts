@@ -12,9 +12,13 @@ export function useUnits() {
     return use(UnitsContext);
 }
 
+/** To the other side of where it is measured from: with a minus before the whole of it. */
 export function length(metres: number | null | undefined, system: System): string {
     if (metres === null || metres === undefined) {
         return '–';
+    }
+    if (metres < 0) {
+        return `-${length(-metres, system)}`;
     }
     if (system === 'metric') {
         return `${trim(metres, 2)} m`;
