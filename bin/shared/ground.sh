@@ -12,6 +12,9 @@ done
 
 mkdir -p "$STATE" storage/framework/{cache/data,sessions,views} storage/logs storage/app bootstrap/cache
 
+# PHP's own settings, and those that compile what computes: its just-in-time compiler is off on the command line by itself.
+export PHP_INI_SCAN_DIR="${PHP_INI_SCAN_DIR-}:$ROOT/bin/shared/php"
+
 write_env() {
     if [ ! -f .env ]; then
         cp .env.example .env

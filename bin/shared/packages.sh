@@ -19,11 +19,17 @@ quietly() {
     fi
 }
 
+# install_php_packages run|all : what runs Dinghy, or that and what checks it. A list once installed whole stays whole, so
+# that a start after a test run takes nothing away.
 install_php_packages() {
-    if stale php composer.json compat || [ ! -f vendor/autoload.php ]; then
+    local what=$1 leave_out=(--no-dev)
+    if [ "$what" = all ] || [ -f vendor/bin/phpunit ]; then
+        what=all leave_out=()
+    fi
+    if stale "php-$what" composer.json compat || [ ! -f vendor/autoload.php ]; then
         say "Installing PHP packages"
-        quietly composer composer install --no-interaction --no-progress --no-scripts || fail "The PHP packages could not be installed; Composer's own words stand above."
-        done_with php
+        quietly composer composer install --no-interaction --no-progress --no-scripts "${leave_out[@]}" || fail "The PHP packages could not be installed; Composer's own words stand above."
+        done_with "php-$what"
     fi
 }
 
