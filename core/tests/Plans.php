@@ -19,7 +19,7 @@ final class Plans
         "boat": { "hull": "fibreglass", "fuel": "none", "loaded_kg": 900 }, "survey": { "taken_on": "2026-11-01", "batteries": [ { "id": "old", "chemistry": "flooded", "nominal_v": 12 } ], "photographs": [ { "id": "p1", "of": "post:old" } ] },
         "batteries": [{ "id": "b1", "chemistry": "agm", "nominal_v": 12, "capacity_ah": 100, "rested_v": 12.7, "internal_mohm": 15, "commissioned": "2026-03",
             "size_mm": [330, 173, 240], "tray_mm": [335, 180, 260], "restrained": true, "booted": true, "space": "ventilated", "stud_pos": "3/8", "stud_neg": "5/16" }],
-        "banks": [{ "id": "house", "strings": [["b1"]], "switch": true }],
+        "banks": [{ "id": "house", "strings": [["b1"]], "switch": true, "switch_rating_a": 150 }],
         "feeds": [{ "id": "f1", "class": "electronics", "from": { "bank": "house" },
             "protection": [{ "family": "blade", "rating_a": 15, "from_source_m": 0.15 }],
             "run": { "length_m": 3, "gauge": "10 AWG" }, "to": { "device": "d1" } }],
@@ -129,7 +129,7 @@ final class Plans
                 'protection' => [['family' => 'breaker-80', 'rating_a' => 30, 'from_source_m' => 0.15, 'resets_itself' => false, 'trip_free' => true]],
                 'run' => $run(3.0, '6 AWG'), 'to' => ['block' => 'fuses'],
             ]],
-            'blocks' => [['id' => 'fuses', 'branches' => [
+            'blocks' => [['id' => 'fuses', 'circuits' => 6, 'rating_a' => 100, 'branches' => [
                 ['id' => 'to-screen', 'class' => 'electronics', 'fuse_a' => 5, 'run' => $run(1.5, '12 AWG'), 'to' => ['device' => 'screen']],
                 ['id' => 'to-light', 'class' => 'general', 'fuse_a' => 10, 'run' => $run(2.0, '14 AWG'), 'to' => ['device' => 'light']],
             ]]],
@@ -170,13 +170,13 @@ final class Plans
                 'photographs' => [['id' => 'p1', 'of' => 'station:stern'], ['id' => 'p2', 'of' => 'post:old']],
             ],
             'batteries' => [$battery],
-            'banks' => [['id' => 'house', 'strings' => [['b1']], 'switch' => true]],
+            'banks' => [['id' => 'house', 'strings' => [['b1']], 'switch' => true, 'switch_rating_a' => 150]],
             'feeds' => [[
                 'id' => 'main', 'class' => 'electronics', 'from' => ['bank' => 'house'],
                 'protection' => [['family' => 'breaker-80', 'rating_a' => 30, 'from_source_m' => 0.15, 'resets_itself' => false, 'trip_free' => true]],
                 'run' => ['route' => ['stern', 'bow'], 'gauge' => '6 AWG'], 'to' => ['block' => 'fuses'],
             ]],
-            'blocks' => [['id' => 'fuses', 'station' => 'bow', 'branches' => [$branch('light'), $branch('heading'), $branch('antenna')]]],
+            'blocks' => [['id' => 'fuses', 'station' => 'bow', 'circuits' => 6, 'rating_a' => 100, 'branches' => [$branch('light'), $branch('heading'), $branch('antenna')]]],
             'devices' => [
                 $device('light', 'light', ['station' => 'bow']), $device('heading', 'heading-sensor', ['at_m' => ['x_m' => 2.5, 'y_m' => 0.0]]),
                 $device('antenna', 'position-antenna', ['station' => 'bow', 'sky' => 'open', 'stepped_on' => false]),

@@ -20,8 +20,8 @@ final class SurprisesTest extends TestCase
         $house = $battery(['chemistry' => 'flooded', 'capacity_ah' => 98]);
         $box = $battery(['chemistry' => 'lifepo4', 'capacity_ah' => 18]);
 
-        $this->says('**%.1f h**. The portable', Peukert::hoursToFloor($house, 4 * 1.8 + 4.8, 0.5));
-        $this->says('gives **%.1f h**', Peukert::hoursToFloor($box, 1.6 + 4.8, 0.1));
+        $this->says('**%.1f h**. The portable', Peukert::hoursToFloor($house, 4 * 1.8 + 4.8, 0.5, 20));
+        $this->says('gives **%.1f h**', Peukert::hoursToFloor($box, 1.6 + 4.8, 0.1, 20));
     }
 
     public function test_the_chart_against_the_arithmetic(): void

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Dinghy\Battery;
 
-/** What a battery is made of. Figures are for a 12 V block and scale by nominal volts / 12. */
+/** What a battery is made of. Figures are for a 12 V block; Cells says how many of those a battery is. */
 enum Chemistry: string
 {
     case Flooded = 'flooded';
@@ -93,10 +93,10 @@ enum Chemistry: string
         };
     }
 
-    /** Charge that must be returned for what was taken [cp]: the upper end of what is seen. */
+    /** Charge that must be returned for what was taken [cp]: lead 1.15 to 1.20 is seen, by age. */
     public function chargeFactor(): float
     {
-        return $this->isLead() ? 1.20 : 1.03;
+        return $this->isLead() ? 1.15 : 1.03;
     }
 
     /**

@@ -21,14 +21,18 @@ final class Peukert
     }
 
     /**
+     * By the law that a day is simulated with: charge falls by I · max(1, I·H/C)^(k−1) / (C·f) an hour, f the share of the
+     * capacity that the cold leaves.
+     *
      * @param  float  $floor  state of charge 0–1 that it is not run below
+     * @param  float  $celsius  of the battery
      * @return float|null h from full to its floor
      */
-    public static function hoursToFloor(Battery $battery, float $amps, float $floor): ?float
+    public static function hoursToFloor(Battery $battery, float $amps, float $floor, float $celsius): ?float
     {
         $hours = self::hours($battery, $amps);
 
-        return $hours === null ? null : (1 - $floor) * $hours;
+        return $hours === null ? null : (1 - $floor) * $hours * UsableShare::at($battery->chemistry, $celsius);
     }
 
     /**

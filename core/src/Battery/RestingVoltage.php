@@ -15,18 +15,22 @@ final class RestingVoltage
         'flooded' => [100 => 12.73, 90 => 12.62, 80 => 12.50, 70 => 12.37, 60 => 12.24, 50 => 12.10, 40 => 11.96, 30 => 11.81, 20 => 11.66, 10 => 11.51, 0 => 11.35],
         'agm' => [100 => 12.85, 75 => 12.60, 50 => 12.30, 25 => 12.00, 0 => 11.60],
         'gel' => [100 => 12.85, 75 => 12.65, 50 => 12.35, 25 => 12.00, 0 => 11.80],
-        'lifepo4' => [100 => 13.60, 99 => 13.40, 90 => 13.32, 70 => 13.20, 40 => 13.10, 30 => 13.00, 20 => 12.90, 14 => 12.50, 9 => 12.00, 0 => 10.00],
+        'lifepo4' => [100 => 13.60, 99 => 13.40, 90 => 13.32, 70 => 13.20, 40 => 13.10, 30 => 13.00, 20 => 12.90, 10 => 12.76, 5 => 12.30, 0 => 10.00],
     ];
+
+    /** Charge between which LiFePO4's rested volts move by less than a meter errs: they say nothing there. */
+    private const FLAT = [0.30, 0.90];
 
     /**
      * @param  float  $stateOfCharge  0–1
-     * @param  float  $nominalVolts  of the whole block
-     * @return float|null V; null for a chemistry whose curve only its maker knows
+     * @param  float  $nominalVolts  on the label of the whole block
+     * @return float|null V; null for a chemistry whose curve, or a label whose cells, only its maker knows
      */
     public static function at(Chemistry $chemistry, float $stateOfCharge, float $nominalVolts): ?float
     {
         $curve = self::CURVES[$chemistry->value] ?? null;
-        if ($curve === null) {
+        $blocks = Cells::blocks($chemistry, $nominalVolts);
+        if ($curve === null || $blocks === null) {
             return null;
         }
         $percent = 100 * $stateOfCharge;
@@ -35,27 +39,44 @@ final class RestingVoltage
             if ($percent >= $point) {
                 $share = $upper === $point ? 0.0 : ($percent - $point) / ($upper - $point);
 
-                return ($volts + $share * ($above - $volts)) * $nominalVolts / 12;
+                return ($volts + $share * ($above - $volts)) * $blocks;
             }
             [$upper, $above] = [$point, $volts];
         }
 
-        return $curve[0] * $nominalVolts / 12;
+        return $curve[0] * $blocks;
     }
 
     /**
      * The charge that a battery's rested volts tell, the other way round.
      *
      * @param  float  $volts  of the whole block
-     * @return float|null 0–1; null for a chemistry whose curve only its maker knows
+     * @return float|null 0–1; null for a chemistry whose curve, or a label whose cells, only its maker knows, and on
+     *                    LiFePO4's flat part
      */
     public static function stateOfCharge(Chemistry $chemistry, float $volts, float $nominalVolts): ?float
     {
+        $charge = self::straight($chemistry, $volts, $nominalVolts);
+        $flat = $chemistry === Chemistry::LiFePO4 && $charge !== null && $charge > self::FLAT[0] + 1e-9 && $charge < self::FLAT[1] - 1e-9;
+
+        return $flat ? null : $charge;
+    }
+
+    /** Whether its rested volts lie where they say nothing of its charge. */
+    public static function isFlat(Chemistry $chemistry, float $volts, float $nominalVolts): bool
+    {
+        return self::straight($chemistry, $volts, $nominalVolts) !== null && self::stateOfCharge($chemistry, $volts, $nominalVolts) === null;
+    }
+
+    /** By straight lines between the tabled points, flat part and all. */
+    private static function straight(Chemistry $chemistry, float $volts, float $nominalVolts): ?float
+    {
         $curve = self::CURVES[$chemistry->value] ?? null;
-        if ($curve === null) {
+        $blocks = Cells::blocks($chemistry, $nominalVolts);
+        if ($curve === null || $blocks === null) {
             return null;
         }
-        $block = $volts * 12 / $nominalVolts;
+        $block = $volts / $blocks;
         [$upper, $above] = [100, $curve[100]];
         foreach ($curve as $point => $at) {
             if ($block >= $at) {

@@ -31,9 +31,12 @@ final readonly class Standby
     {
         $devices = $feeds = [];
         foreach ($wiring->paths as $path) {
-            if ($path->feed->supply->bank === $bank && $path->drainsWhenOff()) {
+            if ($path->bank() === $bank && $path->drainsWhenOff()) {
                 $devices[$path->device->id] = $path->device;
-                $feeds[$path->feed->id] = $path->feed;
+                $feed = $path->feed();
+                if ($feed !== null) {
+                    $feeds[$feed->id] = $feed;
+                }
             }
         }
         $amps = array_sum(array_map(static fn (Device $device): float => $device->standbyAmps, $devices));

@@ -21,12 +21,11 @@ final readonly class BankElements
     public array $resistors;
 
     /**
-     * @param  float  $celsius  of the conductors
      * @param  \Closure(Battery): float  $volts  at rest
      * @param  bool  $short  whether batteries have the resistance they show into a short
      * @param  list<Jumper>|null  $wires  others than the bank's own
      */
-    public function __construct(Bank $bank, float $celsius, \Closure $volts, bool $short = false, ?array $wires = null)
+    public function __construct(Bank $bank, WireTemperature $temperature, \Closure $volts, bool $short = false, ?array $wires = null)
     {
         $sources = $resistors = [];
         foreach ($bank->strings as $string) {
@@ -43,8 +42,8 @@ final readonly class BankElements
             }
         }
         foreach ($wires ?? $bank->wires() as $wire) {
-            $resistors[] = new Resistor($wire->id, $wire->from, $wire->to,
-                $wire->length * Resistance::perMetre($wire->gauge, Metal::TinnedCopper, $celsius) + 2 * PlanNetwork::RING);
+            array_push($resistors, ...FusedWire::of($wire->id, $wire->from, $wire->to, $wire->protection,
+                $wire->length * Resistance::perMetre($wire->gauge, Metal::TinnedCopper, $temperature->at($wire->id)) + 2 * PlanNetwork::RING));
         }
         if ($bank->shunt !== null) {
             $resistors[] = new Resistor($bank->id.':shunt', $bank->negativePost(), $bank->id.':shunt', $bank->shunt->ohms);

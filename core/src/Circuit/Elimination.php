@@ -102,7 +102,7 @@ final readonly class Elimination
         $lower = [];
         for ($place = 0; $place < $this->size; $place++) {
             $pivot = $diagonal[$place];
-            if (! ($pivot > 0)) {
+            if (is_nan($pivot) || $pivot <= 0) {
                 return null;
             }
             $end = $this->start[$place + 1];

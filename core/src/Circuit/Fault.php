@@ -84,6 +84,8 @@ final readonly class Fault
             array_map(fn (Source $source): Source => $source->name === $this->element ? $this->ofBattery($source) : $source, $network->sources),
             $resistors,
             $network->loads,
+            null,
+            $network->regulators,
         );
     }
 

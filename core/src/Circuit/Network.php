@@ -7,8 +7,8 @@ namespace Dinghy\Circuit;
 use Dinghy\Plan\LoadKind;
 
 /**
- * A DC network by nodal analysis: batteries as Norton sources, wires and joints as conductances; loads of constant power by
- * Newton's method. Volts are read between nodes that something other than a load joins.
+ * A DC network by nodal analysis: batteries as Norton sources, wires and joints as conductances; loads of constant power,
+ * chargers and converters by Newton's method. Volts are read between nodes that something other than a load joins.
  */
 final class Network
 {
@@ -18,6 +18,12 @@ final class Network
 
     /** The largest share of its volts that a load may lose in one step of the iteration. */
     private const LONGEST_STEP = 0.5;
+
+    /** Rounds after which steps are halved: chargers that hold each other at a corner of their curves come to rest so. */
+    private const PATIENCE = 25;
+
+    /** Share by which what a converter draws may still move. */
+    private const CONVERGED_SHARE = 1e-12;
 
     private const BISECTIONS = 24;
 
@@ -38,19 +44,33 @@ final class Network
 
     private ?self $withResistances = null;
 
+    /** @var list<Resistor> what lies beside the terminals of chargers and converters */
+    private readonly array $leaks;
+
+    /** @var list<Regulator>|null those whose input has volts */
+    private ?array $working = null;
+
     /**
      * @param  list<Source>  $sources
      * @param  list<Resistor>  $resistors
      * @param  list<Load>  $loads
      * @param  Topology|null  $topology  of a network whose elements join the same nodes in the same order
+     * @param  list<Regulator>  $regulators
      */
     public function __construct(
         public readonly array $sources,
         public readonly array $resistors,
         public readonly array $loads,
         ?Topology $topology = null,
+        public readonly array $regulators = [],
     ) {
-        $this->topology = $topology ?? Topology::of($sources, $resistors, $loads);
+        $leaks = $inputs = [];
+        foreach ($regulators as $regulator) {
+            $leaks[] = new Resistor($regulator->name, $regulator->plus, $regulator->minus, 1 / Regulator::LEAK);
+            $inputs[] = $regulator->input(0.0);
+        }
+        $this->leaks = $leaks;
+        $this->topology = $topology ?? Topology::of($sources, [...$resistors, ...$leaks], [...$loads, ...array_values(array_filter($inputs))]);
     }
 
     /**
@@ -61,17 +81,24 @@ final class Network
      */
     public function inState(array $sources, array $loads): self
     {
-        $other = new self($sources, $this->resistors, $loads, $this->topology);
+        $other = new self($sources, $this->resistors, $loads, $this->topology, $this->regulators);
         $other->factors = $this->factors();
         [$other->diagonal, $other->values] = [$this->diagonal, $this->values];
 
         return $other;
     }
 
-    /** Volts with nothing drawn. */
+    /** Volts with nothing drawn but what converters draw for themselves. */
     public function atRest(): Solution
     {
-        return $this->rest ??= $this->solution($this->factors()->solve($this->sourceCurrents()));
+        if ($this->rest === null) {
+            $volts = $this->factors()->solve($this->sourceCurrents());
+            // The iteration begins at what batteries alone hold.
+            $this->rest = $this->solution($volts);
+            $this->rest = $this->regulators === [] ? $this->rest : $this->solution($this->settle([]) ?? $volts);
+        }
+
+        return $this->rest;
     }
 
     /** Volts with the loads drawing, or why there are none. */
@@ -195,7 +222,7 @@ final class Network
                     $resistors[] = new Resistor($load->name, $load->plus, $load->minus, $load->ohms());
                 }
             }
-            $this->withResistances = count($others) === count($this->loads) ? $this : new self($this->sources, $resistors, $others);
+            $this->withResistances = count($others) === count($this->loads) ? $this : new self($this->sources, $resistors, $others, null, $this->regulators);
         }
 
         return $this->withResistances;
@@ -205,7 +232,7 @@ final class Network
     {
         $diagonal = array_fill(0, $this->topology->size, 0.0);
         $values = array_fill(0, $this->topology->elimination->entryCount(), 0.0);
-        foreach ($this->resistors as $resistor) {
+        foreach ([...$this->resistors, ...$this->leaks] as $resistor) {
             $this->add($diagonal, $values, $resistor->from, $resistor->to, 1 / $resistor->ohms);
         }
         foreach ($this->sources as $source) {
@@ -238,13 +265,48 @@ final class Network
     }
 
     /**
+     * Volts by place with loads drawing. What a converter draws follows from what it gives, and hardly moves it in turn: a
+     * few rounds settle both.
+     *
+     * @param  list<Load>  $loads  none of constant resistance
+     * @return array<int, float>|null null: there is no working point
+     */
+    private function settle(array $loads): ?array
+    {
+        $this->working ??= array_values(array_filter($this->regulators, fn (Regulator $regulator): bool => $regulator->inputPlus === null || $regulator->inputMinus === null
+            || ($this->atRest()->between($regulator->inputPlus, $regulator->inputMinus) ?? 0.0) > self::LEAST_FEEDING_VOLTS));
+        $watts = array_fill(0, count($this->working), 0.0);
+        for ($round = 0; ; $round++) {
+            $inputs = [];
+            foreach ($this->working as $i => $regulator) {
+                array_push($inputs, ...array_filter([$regulator->input($watts[$i]), $regulator->standby()], static fn (?Load $load): bool => $load !== null && $load->amps > 0));
+            }
+            $volts = $this->iterate([...$loads, ...$inputs], $this->working);
+            if ($volts === null || $round === self::ROUNDS) {
+                return $volts;
+            }
+            $moved = 0.0;
+            foreach ($this->working as $i => $regulator) {
+                $across = $this->across($volts, $regulator);
+                $given = $regulator->inputPlus === null ? 0.0 : max(0.0, $across * $regulator->ampsAt($across));
+                $moved = max($moved, abs($given - $watts[$i]) / max(1.0, $given));
+                $watts[$i] = $given;
+            }
+            if ($moved < self::CONVERGED_SHARE) {
+                return $volts;
+            }
+        }
+    }
+
+    /**
      * Newton's method from the volts at rest: from there it comes down upon the working point of constant-power loads, the
      * upper one of two; where there is none, the matrix stops being positive definite on the way.
      *
      * @param  list<Load>  $loads  none of constant resistance
+     * @param  list<Regulator>  $regulators
      * @return array<int, float>|null volts by place; null: there is no working point
      */
-    private function settle(array $loads): ?array
+    private function iterate(array $loads, array $regulators): ?array
     {
         $fixed = $this->sourceCurrents();
         $this->factors();
@@ -253,6 +315,8 @@ final class Network
             $across[$i] = $this->atRest()->between($load->plus, $load->minus) ?? 0.0;
             $ports[$i] = $this->port($load);
         }
+        $held = array_map(fn (Regulator $regulator): float => $this->atRest()->between($regulator->plus, $regulator->minus) ?? 0.0, $regulators);
+        $outputs = array_map($this->port(...), $regulators);
         for ($round = 0; $round < self::ROUNDS; $round++) {
             $right = $fixed;
             $diagonal = $this->diagonal ?? [];
@@ -274,12 +338,30 @@ final class Network
                     $values[$entry] -= $slope;
                 }
             }
+            foreach ($regulators as $i => $regulator) {
+                // Likewise, what it gives; the leak beside it stands in the matrix already.
+                $slope = $regulator->slopeAt($held[$i]);
+                $rest = $regulator->ampsAt($held[$i]) + $slope * $held[$i];
+                $slope -= Regulator::LEAK;
+                [$a, $b, $entry] = $outputs[$i];
+                if ($a >= 0) {
+                    $diagonal[$a] += $slope;
+                    $right[$a] += $rest;
+                }
+                if ($b >= 0) {
+                    $diagonal[$b] += $slope;
+                    $right[$b] -= $rest;
+                }
+                if ($entry >= 0) {
+                    $values[$entry] -= $slope;
+                }
+            }
             $volts = $this->topology->elimination->factor($diagonal, $values)?->solve($right);
             if ($volts === null) {
                 return null;
             }
             $next = [];
-            $share = 1.0;
+            $share = $round < self::PATIENCE ? 1.0 : 0.5;
             foreach ($loads as $i => $load) {
                 [$a, $b] = $ports[$i];
                 $next[$i] = ($a < 0 ? 0.0 : $volts[$a]) - ($b < 0 ? 0.0 : $volts[$b]);
@@ -288,13 +370,17 @@ final class Network
                     $share = min($share, self::LONGEST_STEP * $across[$i] / $fall);
                 }
             }
-            $change = 0.0;
+            $left = 0.0;
             foreach ($next as $i => $v) {
-                $step = $share * ($v - $across[$i]);
-                $change = max($change, abs($step));
-                $across[$i] += $step;
+                $left = max($left, abs($v - $across[$i]));
+                $across[$i] += $share * ($v - $across[$i]);
             }
-            if ($share === 1.0 && $change < self::CONVERGED_VOLTS) {
+            foreach ($regulators as $i => $regulator) {
+                $v = $this->across($volts, $regulator);
+                $left = max($left, abs($v - $held[$i]));
+                $held[$i] += $share * ($v - $held[$i]);
+            }
+            if ($left < self::CONVERGED_VOLTS) {
                 return $volts;
             }
         }
@@ -302,8 +388,8 @@ final class Network
         return null;
     }
 
-    /** @return array{int, int, int} the places of a load's pins, and the entry of the matrix that they meet in; −1: none */
-    private function port(Load $load): array
+    /** @return array{int, int, int} the places of its two ends, and the entry of the matrix that they meet in; −1: none */
+    private function port(Load|Regulator $load): array
     {
         [$a, $b] = [$this->topology->placeOf($load->plus), $this->topology->placeOf($load->minus)];
 
@@ -311,7 +397,7 @@ final class Network
     }
 
     /** @param  array<int, float>  $volts */
-    private function across(array $volts, Load $load): float
+    private function across(array $volts, Load|Regulator $load): float
     {
         $a = $this->topology->placeOf($load->plus);
         $b = $this->topology->placeOf($load->minus);

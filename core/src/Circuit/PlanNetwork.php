@@ -10,11 +10,11 @@ use Dinghy\Conductor\Resistance;
 use Dinghy\Plan\Bank;
 use Dinghy\Plan\Battery;
 use Dinghy\Plan\Device;
-use Dinghy\Plan\Feed;
 use Dinghy\Plan\LoadKind;
 use Dinghy\Plan\Plan;
 use Dinghy\Wiring\SizedProtection;
 use Dinghy\Wiring\SizedRun;
+use Dinghy\Wiring\Wiring;
 
 /**
  * The circuit that a plan stands for, element by element as docs/plan-format.md lists them. Nodes are named after posts
@@ -41,41 +41,51 @@ final class PlanNetwork
     /** @var array<string, list<Stretch>> by run id, from the source outward */
     private array $stretches = [];
 
+    /** @var list<Regulator> */
+    private array $regulators = [];
+
+    private readonly Plan $plan;
+
     /**
      * @param  array<string, SizedRun>  $runs
-     * @param  float  $celsius  of the conductors
      * @param  \Closure(Battery): float  $volts  resting volts of a battery in this state
      * @param  \Closure(Device): float  $amps  A at nominal volts that a device draws in this state
      * @param  bool  $short  whether batteries have the internal resistance they show into a short
      * @param  float  $crankingAmps  A that the engine's starter draws in this state
+     * @param  bool  $charging  whether chargers work
+     * @param  bool  $unlimited  whether converters are sources that give whatever is drawn: a short's current is then held to their limit
      */
     public function __construct(
-        private readonly Plan $plan,
+        private readonly Wiring $wiring,
         private readonly array $runs,
-        private readonly float $celsius,
+        private readonly WireTemperature $temperature,
         private readonly \Closure $volts,
         \Closure $amps,
         private readonly bool $short = false,
         float $crankingAmps = 0.0,
+        bool $charging = false,
+        private readonly bool $unlimited = false,
     ) {
+        $plan = $this->plan = $wiring->plan;
         foreach ($plan->banks as $bank) {
             $this->addBank($bank);
         }
         foreach ($plan->bonds as $bond) {
-            $this->resistors[] = new Resistor($bond->id, $bond->from->negativePost(), $bond->to->negativePost(),
-                $this->wire($bond->gauge, Metal::TinnedCopper, $bond->length) + 2 * self::RING);
+            array_push($this->resistors, ...FusedWire::of($bond->id, $bond->from->negativePost(), $bond->to->negativePost(), $bond->protection,
+                $this->wire($bond->gauge, Metal::TinnedCopper, $bond->length, $bond->id) + 2 * self::RING));
         }
         foreach ($plan->feeds as $feed) {
-            $this->addFeed($feed);
+            $this->addCircuit($runs[$feed->id], $feed->supply->plusPost(), $feed->supply->minusEnd(), $feed->switch);
         }
         foreach ($plan->blocks as $block) {
             foreach ($block->branches as $branch) {
-                $this->addCircuit($runs[$branch->id], $block->id.'+', $block->id.'-', $this->entry($plan->devices[$branch->device]), false);
+                $this->addCircuit($runs[$branch->id], $block->id.'+', $block->id.'-', false);
             }
         }
         foreach ($plan->devices as $device) {
             $this->addLead($device);
         }
+        $this->addChargers($charging);
         $this->addLoads($amps, $crankingAmps);
     }
 
@@ -101,13 +111,19 @@ final class PlanNetwork
     /** @param  Topology|null  $topology  of another network of the same plan */
     public function network(?Topology $topology = null): Network
     {
-        return new Network($this->sources, $this->resistors, $this->loads, $topology);
+        return new Network($this->sources, $this->resistors, $this->loads, $topology, $this->regulators);
     }
 
     /** @param  Network  $other  of the same wires in another state */
     public function networkLike(Network $other): Network
     {
         return $other->inState($this->sources, $this->loads);
+    }
+
+    /** @return array<string, Resistor> by name */
+    public function resistors(): array
+    {
+        return array_column($this->resistors, null, 'name');
     }
 
     /** The same elements for a circuit simulator. */
@@ -132,43 +148,56 @@ final class PlanNetwork
 
     private function addBank(Bank $bank): void
     {
-        $elements = new BankElements($bank, $this->celsius, $this->volts, $this->short);
+        $elements = new BankElements($bank, $this->temperature, $this->volts, $this->short);
         array_push($this->sources, ...$elements->sources);
         array_push($this->resistors, ...$elements->resistors);
     }
 
-    private function addFeed(Feed $feed): void
+    private function addChargers(bool $charging): void
     {
-        $bank = $feed->supply->bank;
-        $minus = $bank->minusEnd($feed->supply->minus->post($bank), $feed->pastShunt);
-        $end = $feed->block ?? $this->entry($this->plan->devices[(string) $feed->device]);
-        $this->addCircuit($this->runs[$feed->id], $feed->supply->plus->post($bank), $minus, $end, $feed->switch);
+        $elements = new ChargerElements($this->plan, $this->temperature, $charging);
+        array_push($this->resistors, ...$elements->resistors);
+        if (! $this->unlimited) {
+            $this->regulators = $elements->regulators;
+
+            return;
+        }
+        foreach ($elements->regulators as $regulator) {
+            $this->sources[] = new Source($regulator->name, $regulator->plus, $regulator->minus, $regulator->volts, Regulator::OHMS);
+        }
     }
 
-    private function addCircuit(SizedRun $run, string $plus, string $minus, string $end, bool $switch): void
+    private function addCircuit(SizedRun $run, string $plus, string $minus, bool $switch): void
     {
+        $end = $run->circuit->block ?? $this->entry($this->plan->devices[$run->circuit?->device->id ?? '']);
         $at = 0;
-        foreach ($run->protection as $protection) {
-            $plus = $this->series($run, $plus, $minus, ++$at, self::protectionName($protection), $protection->planned->family->contactResistance($protection->rating));
+        foreach ($run->protection as $index => $protection) {
+            $plus = $this->series($run, $plus, $minus, ++$at, self::protectionName($protection), $protection->planned->family->contactResistance($protection->rating), self::protectionElement($run, $index));
         }
         if ($switch && ! $this->switchedByBreaker($run)) {
-            $plus = $this->series($run, $plus, $minus, ++$at, 'switch', self::SWITCH);
+            $plus = $this->series($run, $plus, $minus, ++$at, 'switch', self::SWITCH, "{$run->id}/switch");
         }
         $extra = $run->circuit?->run->extraOhms ?? 0.0;
         if ($extra > 0) {
-            $plus = $this->series($run, $plus, $minus, ++$at, 'extra resistance', $extra);
+            $plus = $this->series($run, $plus, $minus, ++$at, 'extra resistance', $extra, "{$run->id}/extra");
         }
         $length = $run->length ?? 0.0;
-        $ohms = $this->wire($run->gauge, $run->metal, $length) + 2 * self::RING;
+        $ohms = $this->wire($run->gauge, $run->metal, $length, $run->id) + 2 * self::RING;
         $this->resistors[] = new Resistor("{$run->id}/+wire", $plus, $end.'+', $ohms);
         $this->resistors[] = new Resistor("{$run->id}/-wire", $minus, $end.'-', $ohms);
         $this->stretches[$run->id][] = new Stretch((string) $run->gauge, $length, $run->gauge->areaMm2, $end.'+', $end.'-');
     }
 
-    private function series(SizedRun $run, string $plus, string $minus, int $at, string $name, float $ohms): string
+    /** The name of the resistor that a run's fuse or breaker is. */
+    public static function protectionElement(SizedRun $run, int $index): string
+    {
+        return "{$run->id}/".self::protectionName($run->protection[$index]).($index + 1);
+    }
+
+    private function series(SizedRun $run, string $plus, string $minus, int $at, string $name, float $ohms, string $element): string
     {
         $next = "{$run->id}/+{$at}";
-        $this->resistors[] = new Resistor("{$run->id}/{$name}{$at}", $plus, $next, $ohms);
+        $this->resistors[] = new Resistor($element, $plus, $next, $ohms);
         $this->stretches[$run->id][] = new Stretch($name, 0.0, 0.0, $next, $minus);
 
         return $next;
@@ -177,7 +206,7 @@ final class PlanNetwork
     private function addLead(Device $device): void
     {
         if ($device->leadGauge !== null) {
-            $ohms = $this->wire($device->leadGauge, Metal::Copper, $device->leadLength) + self::BUTT;
+            $ohms = $this->wire($device->leadGauge, Metal::Copper, $device->leadLength, $device->id) + self::BUTT;
             foreach (['+', '-'] as $side) {
                 $this->resistors[] = new Resistor("{$device->id}/{$side}lead", $this->entry($device).$side, $device->id.$side, $ohms);
             }
@@ -188,15 +217,13 @@ final class PlanNetwork
     /** @param  \Closure(Device): float  $amps */
     private function addLoads(\Closure $amps, float $crankingAmps): void
     {
-        $nominal = [];
-        foreach ($this->runs as $run) {
-            if ($run->circuit !== null && $run->nominalVolts !== null && count($run->circuit->behind) === 1) {
-                $nominal[$run->circuit->behind[0]->id] ??= $run->nominalVolts;
-            }
-        }
         foreach ($this->plan->devices as $device) {
-            if (isset($nominal[$device->id])) {
-                $this->loads[] = new Load($device->id, $device->id.'+', $device->id.'-', $device->load, $amps($device), $nominal[$device->id]);
+            $nominal = null;
+            foreach ($this->wiring->pathsTo($device) as $path) {
+                $nominal = min($nominal ?? INF, $path->nominalVolts());
+            }
+            if ($nominal !== null) {
+                $this->loads[] = new Load($device->id, $device->id.'+', $device->id.'-', $device->load, $amps($device), $nominal);
             }
         }
         $engine = $this->plan->boat->engine;
@@ -222,10 +249,13 @@ final class PlanNetwork
         return false;
     }
 
-    /** @param  float  $metres one way */
-    private function wire(Gauge $gauge, Metal $metal, float $metres): float
+    /**
+     * @param  float  $metres one way
+     * @param  string  $id  of the run, bond or device that it belongs to
+     */
+    private function wire(Gauge $gauge, Metal $metal, float $metres, string $id): float
     {
-        return $metres * Resistance::perMetre($gauge, $metal, $this->celsius);
+        return $metres * Resistance::perMetre($gauge, $metal, $this->temperature->at($id));
     }
 
     private static function protectionName(SizedProtection $protection): string

@@ -28,7 +28,8 @@ final readonly class Resistor
      */
     public static function atLeast(float $ohms): float
     {
-        if (! ($ohms >= 0) || $ohms === INF) {
+        // Asked by name: compiled, PHP takes "not at least zero" to be false of what is not a number.
+        if (is_nan($ohms) || $ohms < 0 || $ohms === INF) {
             throw new \DomainException('A resistance is a number of ohms from zero up.');
         }
 

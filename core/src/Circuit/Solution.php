@@ -52,6 +52,12 @@ final readonly class Solution
         return $amps;
     }
 
+    /** A that a charger or a converter gives. */
+    public function given(Regulator $regulator): float
+    {
+        return $regulator->ampsAt($this->between($regulator->plus, $regulator->minus) ?? 0.0);
+    }
+
     /** A through a resistor from its first end to its second. */
     public function through(Resistor $resistor): float
     {

@@ -53,6 +53,9 @@ final class SpiceNetlist
         foreach ($network->fedLoads() as $load) {
             $netlist->load($load);
         }
+        foreach ($network->regulators as $regulator) {
+            $netlist->regulator($regulator);
+        }
         $netlist->ground($network);
 
         return implode("\n", [
@@ -92,6 +95,23 @@ final class SpiceNetlist
             $floor = self::number(self::POWER_FLOOR * $load->nominalVolts);
             $this->element('B', $load->plus, $load->minus, "I = {$watts} / max(V({$plus},{$minus}), {$floor})", $load->name);
             $this->lines[] = ".nodeset V({$plus})=".self::number($load->nominalVolts)." V({$minus})=0";
+        }
+    }
+
+    private function regulator(Regulator $regulator): void
+    {
+        [$plus, $minus] = [$this->node($regulator->plus), $this->node($regulator->minus)];
+        $volts = self::number($regulator->volts);
+        $short = "{$volts} - V({$plus},{$minus})";
+        $given = "min(max(({$short}) / ".self::number(Regulator::OHMS).", ({$short}) * ".self::number(Regulator::LEAK).'), '
+            .self::number($regulator->limit).' + ('.self::number($regulator->knee())." - V({$plus},{$minus})) * ".self::number(Regulator::LEAK).')';
+        $this->element('B', $regulator->minus, $regulator->plus, "I = {$given}", $regulator->name);
+        $this->lines[] = ".nodeset V({$plus})=".self::number($regulator->volts)." V({$minus})=0";
+        if ($regulator->inputPlus !== null && $regulator->inputMinus !== null) {
+            [$in, $out] = [$this->node($regulator->inputPlus), $this->node($regulator->inputMinus)];
+            $floor = self::number(self::POWER_FLOOR * $regulator->inputVolts);
+            $this->element('B', $regulator->inputPlus, $regulator->inputMinus,
+                "I = max(0, V({$plus},{$minus}) * ({$given})) / ".self::number($regulator->efficiency)." / max(V({$in},{$out}), {$floor}) + ".self::number($regulator->standbyAmps), "{$regulator->name}/input");
         }
     }
 

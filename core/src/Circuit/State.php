@@ -15,4 +15,6 @@ enum State: string
     case Lowest = 'lowest';
     /** the engine's starter turns, every other device but the motors at its typical current */
     case Cranking = 'cranking';
+    /** every charger works, nothing is drawn but what converters draw */
+    case Charging = 'charging';
 }

@@ -10,13 +10,15 @@ use Dinghy\Plan\Bank;
 use Dinghy\Plan\Battery;
 use Dinghy\Plan\Device;
 use Dinghy\Plan\Plan;
+use Dinghy\Wiring\Converter;
 use Dinghy\Wiring\SizedRun;
+use Dinghy\Wiring\Wiring;
 
 /** The circuit of a plan in each of its states, built and solved when first asked for. */
 final class States
 {
     /** °C, conductors when a short-circuit current is predicted: cold copper carries the most */
-    private const COLD = 20.0;
+    public const COLD = 20.0;
 
     /** @var array<string, PlanNetwork> by state */
     private array $circuits = [];
@@ -30,13 +32,21 @@ final class States
     /** @var array<string, float> A by the two nodes */
     private array $shorts = [];
 
+    private readonly Plan $plan;
+
     private ?PlanNetwork $cold = null;
 
     private ?Network $coldNetwork = null;
 
+    private ?Network $hotNetwork = null;
+
+    /** @var array<string, Resistor>|null by name */
+    private ?array $coldResistors = null;
+
     /** @param  array<string, SizedRun>  $runs */
-    public function __construct(private readonly Plan $plan, private readonly array $runs)
+    public function __construct(private readonly Wiring $wiring, private readonly array $runs)
     {
+        $this->plan = $wiring->plan;
     }
 
     /** @return Solution|null null: the banks cannot give what the devices ask for; where only some cannot, the volts of the others */
@@ -70,16 +80,17 @@ final class States
     public function circuit(State $state): PlanNetwork
     {
         return $this->circuits[$state->value] ??= match ($state) {
-            State::Loaded => new PlanNetwork($this->plan, $this->runs, $this->plan->houseRules->conductorCelsius, self::restedVolts(...), static fn (Device $device): float => $device->sizingAmps()),
+            State::Loaded => new PlanNetwork($this->wiring, $this->runs, new WireTemperature($this->plan->houseRules->conductorCelsius), self::restedVolts(...), static fn (Device $device): float => $device->sizingAmps()),
             State::Rest => $this->circuit(State::Loaded)->inState(self::restedVolts(...), static fn (): float => 0.0),
             State::Lowest => $this->circuit(State::Loaded)->inState($this->floorVolts(...), static fn (Device $device): float => $device->peakAmps),
             State::Cranking => $this->circuit(State::Loaded)->inState(self::restedVolts(...), static fn (Device $device): float => $device->isMotor() ? 0.0 : $device->typicalAmps, $this->plan->boat->engine->crankingAmps ?? 0.0),
+            State::Charging => new PlanNetwork($this->wiring, $this->runs, new WireTemperature($this->plan->houseRules->conductorCelsius), self::restedVolts(...), static fn (): float => 0.0, charging: true),
         };
     }
 
     public function network(State $state): Network
     {
-        return $this->networks[$state->value] ??= $state === State::Loaded
+        return $this->networks[$state->value] ??= $state === State::Loaded || $state === State::Charging
             ? $this->circuit($state)->network()
             : $this->circuit($state)->networkLike($this->network(State::Loaded));
     }
@@ -99,7 +110,24 @@ final class States
     /** A through a dead short at the far end of a run: cold copper, full batteries, contacts included. */
     public function shortAtFarEnd(SizedRun $run): float
     {
-        return $this->shortBetween(...$this->farEnd($run));
+        return min($this->mostGiven($run), $this->shortBetween(...$this->farEnd($run)));
+    }
+
+    /** A through a dead short at the far end of a run at the least: wire as hot as its insulation bears, batteries at their floor. */
+    public function leastShortAtFarEnd(SizedRun $run): float
+    {
+        return min($this->mostGiven($run), $this->hotNetwork()->shortCircuitAmps(...$this->farEnd($run)));
+    }
+
+    /** A that what feeds a run can give into a short: a converter no more than its limit. */
+    public function mostGiven(SizedRun $run): float
+    {
+        $most = 0.0;
+        foreach ($run->circuit === null ? $this->wiring->pathsTo($this->plan->devices[$run->id]) : $this->wiring->pathsThrough($run->circuit) as $path) {
+            $most = max($most, $path->source instanceof Converter ? $path->source->output->amps : INF);
+        }
+
+        return $most > 0 ? $most : INF;
     }
 
     /** A through a dead short between two nodes. */
@@ -108,10 +136,32 @@ final class States
         return $this->shorts["{$plus} {$minus}"] ??= $this->coldNetwork()->shortCircuitAmps($plus, $minus);
     }
 
-    /** The network that short-circuit currents are taken from: cold copper, full batteries, nothing drawn. */
+    /** The network that the greatest short-circuit currents are taken from: cold copper, full batteries, nothing drawn. */
     public function coldNetwork(): Network
     {
         return $this->coldNetwork ??= $this->cold()->network($this->network(State::Loaded)->topology);
+    }
+
+    /** @return array<string, Resistor> of the cold network, by name */
+    public function coldResistors(): array
+    {
+        return $this->coldResistors ??= $this->cold()->resistors();
+    }
+
+    /** The network that the least short-circuit currents are taken from. */
+    public function hotNetwork(): Network
+    {
+        return $this->hotNetwork ??= (new PlanNetwork($this->wiring, $this->runs, new WireTemperature($this->plan->houseRules->insulation), $this->floorVolts(...), static fn (): float => 0.0, unlimited: true))
+            ->network($this->network(State::Loaded)->topology);
+    }
+
+    /** Volts in the state loaded with wires as warm as is said. */
+    public function loadedAt(WireTemperature $temperature): ?Solution
+    {
+        $loaded = (new PlanNetwork($this->wiring, $this->runs, $temperature, self::restedVolts(...), static fn (Device $device): float => $device->sizingAmps()))
+            ->network($this->network(State::Loaded)->topology)->loaded();
+
+        return $loaded instanceof Overload ? $loaded->elsewhere : $loaded;
     }
 
     /** Whether volts and resistance of every battery of a bank are known or can be estimated. */
@@ -131,6 +181,7 @@ final class States
         return $this->solved[$state->value] ??= match ($state) {
             // Nothing drawn: the network of any state at rest volts says it.
             State::Rest => $this->network(State::Loaded)->atRest(),
+            State::Charging => $this->network($state)->atRest(),
             default => $this->network($state)->loaded(),
         };
     }
@@ -140,8 +191,8 @@ final class States
         return $battery->restedVolts ?? RestingVoltage::at($battery->chemistry, $battery->stateOfCharge, $battery->nominalVolts);
     }
 
-    /** Volts of a battery that nothing is known of stand in the network as its nominal ones; what it feeds is not reported. */
-    private static function restedVolts(Battery $battery): float
+    /** V at rest: measured, or by its charge. Of one that nothing is known of its nominal ones stand in the network; what it feeds is not reported. */
+    public static function restedVolts(Battery $battery): float
     {
         return self::restingVoltsOrNull($battery) ?? $battery->nominalVolts;
     }
@@ -150,7 +201,10 @@ final class States
     {
         $floor = $this->plan->houseRules->floorOf($battery->chemistry);
 
-        return ($floor === null ? null : RestingVoltage::at($battery->chemistry, $floor, $battery->nominalVolts)) ?? $battery->nominalVolts;
+        $atFloor = $floor === null ? null : RestingVoltage::at($battery->chemistry, $floor, $battery->nominalVolts);
+
+        // One that already rests below its floor does not rise to it.
+        return $atFloor === null ? self::restedVolts($battery) : min($atFloor, self::restedVolts($battery));
     }
 
     private static function fullVolts(Battery $battery): float
@@ -160,6 +214,6 @@ final class States
 
     private function cold(): PlanNetwork
     {
-        return $this->cold ??= new PlanNetwork($this->plan, $this->runs, self::COLD, self::fullVolts(...), static fn (): float => 0.0, true);
+        return $this->cold ??= new PlanNetwork($this->wiring, $this->runs, new WireTemperature(self::COLD), self::fullVolts(...), static fn (): float => 0.0, true, unlimited: true);
     }
 }

@@ -64,17 +64,17 @@ final class Variants
     /** The same network with nothing drawn. */
     private ?self $rest = null;
 
-    /** Whether the sound network already asks for more than there is: then every fault is solved afresh. */
+    /** Whether the sound network already asks for more than there is: then, as with chargers and converters, every fault is solved afresh. */
     private readonly bool $overloaded;
 
     private function __construct(Network $network, bool $loaded, string ...$observed)
     {
-        $network = $loaded ? $network->withResistances() : new Network($network->sources, $network->resistors, []);
+        $network = $loaded ? $network->withResistances() : new Network($network->sources, $network->resistors, [], null, $network->regulators);
         foreach ([...$network->sources, ...$network->loads] as $element) {
             array_push($observed, $element->plus, $element->minus);
         }
         $this->network = new Network($network->sources, $network->resistors, $network->loads,
-            Topology::of($network->sources, $network->resistors, $network->loads, array_values($observed)));
+            $network->regulators === [] ? Topology::of($network->sources, $network->resistors, $network->loads, array_values($observed)) : null, $network->regulators);
         $sound = $loaded ? $this->network->loaded() : null;
         $this->loads = $sound instanceof Solution ? $this->network->fedLoads() : [];
         $this->overloaded = $sound instanceof Overload;
@@ -118,8 +118,8 @@ final class Variants
     /** Volts at the observed nodes with the fault in; a fault of something that is not there changes nothing. */
     public function with(Fault $fault): Solution|Overload
     {
-        if ($this->overloaded) {
-            return $fault->in($this->network)->loaded();
+        if ($this->overloaded || $this->network->regulators !== []) {
+            return $this->afresh($fault);
         }
         if (isset($this->sources[$fault->element])) {
             $was = $this->network->sources[$this->sources[$fault->element]];
@@ -253,6 +253,6 @@ final class Variants
     {
         $faulty = $fault->in($this->network);
 
-        return $this->loads === [] ? $faulty->atRest() : $faulty->loaded();
+        return $this->network->loads === [] ? $faulty->atRest() : $faulty->loaded();
     }
 }

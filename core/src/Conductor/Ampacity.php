@@ -8,7 +8,7 @@ namespace Dinghy\Conductor;
  * What a conductor may carry for ever without its insulation growing too hot.
  *
  * American sizes: 33 CFR 183.425 table 5 and ABYC E-11, under 50 V, from memory. Metric sizes: ISO 13297 table A.1 at
- * 30 °C, from memory. Engine-space and bundling factors: the same publications.
+ * 30 °C, from memory. An engine space is 50 °C to the same factor as any other ambient; bundles: IEC 60364-5-52, from memory.
  */
 final class Ampacity
 {
@@ -33,7 +33,8 @@ final class Ampacity
 
     private const METRIC_INSULATION = [60, 70, 85, 105, 125];
 
-    private const ENGINE_SPACE = [60 => 0.58, 70 => 0.58, 75 => 0.75, 80 => 0.78, 85 => 0.78, 90 => 0.82, 105 => 0.85, 125 => 0.89];
+    /** °C in an engine space, where nothing hotter is said [pub ABYC E-11, from memory]. */
+    private const ENGINE_SPACE = 50.0;
 
     /** The ambient temperature the tables are made for, °C. */
     private const TABLE_AMBIENT = 30.0;
@@ -56,9 +57,8 @@ final class Ampacity
         $column = self::column($gauge->metric ? self::METRIC_INSULATION : self::AWG_INSULATION, $insulation);
 
         return $row[$column]
-            * ($engineSpace ? self::ENGINE_SPACE[$insulation] : 1.0)
             * self::bundlingFactor($bundled)
-            * self::ambientFactor($insulation, $ambient)
+            * self::ambientFactor($insulation, $engineSpace ? max($ambient, self::ENGINE_SPACE) : $ambient)
             // Equal heat: amps fall with the square root of the resistance [cp, working estimate].
             / sqrt($metal->relativeToCopper());
     }

@@ -18,6 +18,9 @@ final class BandChart
 
     private const VOLTS = 0.87;
 
+    /** °C that K holds for */
+    private const CELSIUS = 25.0;
+
     private const METRES_PER_FOOT = 0.3048;
 
     /**
@@ -33,7 +36,7 @@ final class BandChart
         }
         foreach (self::GAUGES as $name) {
             $gauge = Gauge::of($name);
-            if (SizingDrop::volts($gauge, Metal::Copper, $bandAmps, $bandFeet * self::METRES_PER_FOOT) <= self::VOLTS) {
+            if (SizingDrop::volts($gauge, Metal::Copper, $bandAmps, $bandFeet * self::METRES_PER_FOOT, self::CELSIUS) <= self::VOLTS) {
                 return $gauge;
             }
         }

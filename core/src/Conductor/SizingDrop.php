@@ -6,7 +6,8 @@ namespace Dinghy\Conductor;
 
 /**
  * The drop that a conductor is sized by: CM = K · I · L / E, K = 10.75 Ω·cmil/ft, L there and back in feet
- * [pub ABYC E-11, from memory].
+ * [pub ABYC E-11, from memory]. A metric gauge has its own resistance in the place of K: the standard's maxima are up to
+ * a seventh above what K makes of their area.
  */
 final class SizingDrop
 {
@@ -17,10 +18,14 @@ final class SizingDrop
 
     /**
      * @param  float  $metres  one way
+     * @param  float  $celsius  of the conductor; K holds for 25 °C and is not changed by it
      * @return float volts lost there and back
      */
-    public static function volts(Gauge $gauge, Metal $metal, float $amps, float $metres): float
+    public static function volts(Gauge $gauge, Metal $metal, float $amps, float $metres, float $celsius): float
     {
+        if ($gauge->metric) {
+            return 2 * $metres * $amps * Resistance::perMetre($gauge, $metal, $celsius);
+        }
         $feetThereAndBack = 2 * $metres / self::METRES_PER_FOOT;
 
         return self::K * $metal->relativeToCopper() * $amps * $feetThereAndBack / $gauge->circularMils();

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Dinghy\Diagnosis;
 
 use Dinghy\Battery\RestingVoltage;
+use Dinghy\Battery\UsableShare;
 use Dinghy\Rule\Words;
 use Dinghy\Survey\Corrosion;
 use Dinghy\Survey\FoundBattery;
@@ -21,9 +22,6 @@ final readonly class BatteryJudgement
 
     /** °C that the curves of resting volts hold for */
     private const CURVES_AT = 25.0;
-
-    /** Share of the capacity that is left at 0 °C, from memory: lead and LiFePO4 */
-    private const COLD = ['lead' => 0.80, 'lithium' => 0.88];
 
     /** Years: lead and lithium */
     private const OLD = ['lead' => 6, 'lithium' => 12];
@@ -61,7 +59,7 @@ final readonly class BatteryJudgement
         $charge = $at25 === null ? null : RestingVoltage::stateOfCharge($battery->chemistry, $at25, $battery->nominalVolts);
         $ohms = $battery->restedVolts === null || $battery->loadedVolts === null || $battery->loadedAmps === null ? null
             : max(0.0, $battery->restedVolts - $battery->loadedVolts) / $battery->loadedAmps;
-        $usable = $battery->capacityAh === null ? null : $battery->capacityAh * (1 - (1 - self::COLD[$family]) * max(0.0, min(1.0, (self::CURVES_AT - $celsius) / self::CURVES_AT)));
+        $usable = $battery->capacityAh === null ? null : $battery->capacityAh * UsableShare::at($battery->chemistry, $celsius);
         [$verdict, $because] = self::judge($battery, $charge, self::years($battery->commissioned, $on), $ohms, $words);
 
         return new self($battery, $verdict, $because, $charge, $usable, $ohms);
@@ -80,7 +78,8 @@ final readonly class BatteryJudgement
             return ['replace', $replace];
         }
         $low = $charge !== null && $charge < self::LOW;
-        if ($low || $charge === null) {
+        $flat = $charge === null && $battery->restedVolts !== null && RestingVoltage::isFlat($battery->chemistry, $battery->restedVolts, $battery->nominalVolts);
+        if ($low || ($charge === null && ! $flat)) {
             return ['charge', [$low ? 'it is at '.$words->percent(100 * $charge).': charge it fully, let it rest an hour, measure again' : 'its resting volts are not known']];
         }
         $mend = array_values(array_filter([
@@ -89,7 +88,7 @@ final readonly class BatteryJudgement
             $battery->restrained === false ? 'hold it down' : null,
         ]));
 
-        return ['keep', ['it rests at '.$words->percent(100 * $charge).' charge', ...$mend]];
+        return ['keep', [$charge === null ? 'it rests where LiFePO4 does not tell its charge: ask its monitor' : 'it rests at '.$words->percent(100 * $charge).' charge', ...$mend]];
     }
 
     /** A sound battery that is charged sags little; a flat one is not judged by it. */

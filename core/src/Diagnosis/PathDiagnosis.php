@@ -205,7 +205,7 @@ final readonly class PathDiagnosis
     private static function mends(PathCheck $check, Plan $plan, float $amps, float $within): ?Gauge
     {
         foreach ($plan->houseRules->stock as $gauge) {
-            if (SizingDrop::volts($gauge, Metal::TinnedCopper, $amps, (float) $check->length) <= $within) {
+            if (SizingDrop::volts($gauge, Metal::TinnedCopper, $amps, (float) $check->length, $plan->houseRules->conductorCelsius) <= $within) {
                 return $gauge;
             }
         }

@@ -5,9 +5,13 @@ declare(strict_types=1);
 namespace Dinghy\Evaluation;
 
 use Dinghy\Battery\Standby;
+use Dinghy\Circuit\Solution;
 use Dinghy\Circuit\State;
 use Dinghy\Circuit\States;
+use Dinghy\Layout\Bundles;
 use Dinghy\Layout\Ducts;
+use Dinghy\Overcurrent\Conductors;
+use Dinghy\Overcurrent\WarmWires;
 use Dinghy\Plan\Bank;
 use Dinghy\Plan\Device;
 use Dinghy\Plan\NumberingEnd;
@@ -21,12 +25,14 @@ use Dinghy\Rule\Unchecked;
 use Dinghy\Rule\Words;
 use Dinghy\Wiring\RunKind;
 use Dinghy\Wiring\SizedRun;
-use Dinghy\Wiring\Sizing;
 use Dinghy\Wiring\Wiring;
 
 /** Everything Dinghy has to say about one plan. The only output of the core. */
 final readonly class Evaluation
 {
+    /** Share of the drop at a plug that warm wires must add to it to be told of. */
+    private const TELLING = 0.05;
+
     public States $states;
 
     /** what lies in each way */
@@ -47,28 +53,35 @@ final readonly class Evaluation
     /** @var list<Unchecked> */
     public array $unchecked;
 
-    /** @param  array<string, SizedRun>  $runs by id */
-    private function __construct(
-        public Plan $plan,
-        public Wiring $wiring,
-        public array $runs,
-        public Words $words,
-    ) {
-        $this->states = new States($plan, $runs);
-        $this->ducts = new Ducts($plan, $runs);
+    public Wiring $wiring;
+
+    /** @var array<string, SizedRun> by id */
+    public array $runs;
+
+    private ?Solution $warmed;
+
+    /** how many conductors lie together in tubes */
+    public Bundles $bundles;
+
+    private function __construct(public Plan $plan, Settling $settled, public Words $words)
+    {
+        $this->wiring = $settled->wiring;
+        $this->runs = $settled->runs;
+        $this->states = $settled->states;
+        $this->ducts = $settled->ducts;
+        $this->bundles = $settled->bundles;
+        $this->warmed = WarmWires::loaded(Conductors::of($plan, $this->runs), $plan->houseRules, $this->states);
         $this->devices = array_map($this->device(...), array_values($plan->devices));
         $this->banks = array_map($this->bank(...), array_values($plan->banks));
         $rest = $this->states->in(State::Rest);
-        $this->meterPoints = $rest === null ? [] : MeterPoints::of($wiring, $rest, $this->words);
+        $this->meterPoints = $rest === null ? [] : MeterPoints::of($this->wiring, $rest, $this->words);
         [$this->findings, $this->unchecked] = $this->judge();
     }
 
     /** @param  Units|null  $units that sentences are written in; null: the plan's own */
     public static function of(Plan $plan, ?Units $units = null, NumberingEnd $countedFrom = NumberingEnd::Negative): self
     {
-        $wiring = new Wiring($plan);
-
-        return new self($plan, $wiring, (new Sizing($wiring))->runs(), new Words($units ?? $plan->units, $countedFrom));
+        return new self($plan, Settling::of($plan), new Words($units ?? $plan->units, $countedFrom));
     }
 
     /** @return list<SizedRun> */
@@ -87,15 +100,15 @@ final readonly class Evaluation
         $worst = null;
         $path = null;
         foreach ($this->wiring->pathsTo($device) as $candidate) {
-            $drop = $candidate->drop($this->runs);
+            $drop = $candidate->drop($this->runs, $this->plan->houseRules->conductorCelsius);
             if ($path === null || $drop === null || ($worst !== null && $drop > $worst)) {
                 [$path, $worst] = [$candidate, $drop];
             }
         }
         if ($path === null) {
-            return new DeviceVolts($device, null, null, null, null, null, null);
+            return new DeviceVolts($device, null, null, null, null, null, null, null);
         }
-        $volts = fn (State $state): ?float => $worst !== null && States::knows($path->feed->supply->bank)
+        $volts = fn (State $state): ?float => $worst !== null && States::knows($path->bank())
             ? $this->states->in($state)?->between($device->id.'+', $device->id.'-')
             : null;
 
@@ -104,8 +117,17 @@ final readonly class Evaluation
             $worst,
             $worst === null ? null : 100 * $worst / $path->nominalVolts(),
             $this->plan->houseRules->dropLimit($path->class()),
-            $volts(State::Rest), $volts(State::Loaded), $volts(State::Lowest),
+            $rest = $volts(State::Rest), $loaded = $volts(State::Loaded), $volts(State::Lowest),
+            $this->warm($device, $rest, $loaded),
         );
+    }
+
+    /** V with warm wires, where that takes more than a twentieth of the drop again. */
+    private function warm(Device $device, ?float $rest, ?float $loaded): ?float
+    {
+        $warm = $rest === null || $loaded === null ? null : $this->warmed?->between($device->id.'+', $device->id.'-');
+
+        return $warm !== null && abs($loaded - $warm) > self::TELLING * abs($rest - $loaded) ? $warm : null;
     }
 
     private function bank(Bank $bank): BankFigures
@@ -137,7 +159,7 @@ final readonly class Evaluation
     /** @return array{list<Finding>, list<Unchecked>} */
     private function judge(): array
     {
-        $assessment = new Assessment($this->plan, $this->wiring, $this->runs, $this->words, $this->states, $this->ducts);
+        $assessment = new Assessment($this->plan, $this->wiring, $this->runs, $this->words, $this->states, $this->ducts, $this->bundles);
         $findings = [];
         $unchecked = [];
         foreach (Rulebook::rules() as $rule) {

@@ -54,6 +54,8 @@ final class EvaluationDocument
             'drop_physics_v' => $run->rung($run->gauge->name)?->physicalDrop,
             'limit_pct' => $run->limitPercent,
             'ampacity_a' => $run->ampacity,
+            'bundled' => $run->circuit?->bundled,
+            'bundled_counted' => $evaluation->bundles->together[$run->id] ?? null,
             'protection_a' => $run->protection === [] ? null : $run->protection[0]->rating,
             'protection_chosen' => $run->protection !== [] && $run->protection[0]->chosen,
             'alternatives' => array_map(self::rung(...), $run->rungs),
@@ -61,6 +63,7 @@ final class EvaluationDocument
             'makers_gauge' => $schools->makers?->name,
             'schools' => $schools->difference($evaluation->words),
             'far_short_a' => $run->length === null || $run->nominalVolts === null ? null : $evaluation->states->shortAtFarEnd($run),
+            'far_short_least_a' => $run->length === null || $run->nominalVolts === null ? null : $evaluation->states->leastShortAtFarEnd($run),
         ];
     }
 
@@ -133,6 +136,7 @@ final class EvaluationDocument
             'volts_rest' => $volts->rest,
             'volts_loaded' => $volts->loaded,
             'volts_lowest' => $volts->lowest,
+            'volts_loaded_warm' => $volts->loadedWarm,
         ];
     }
 

@@ -53,9 +53,9 @@ final class MeterPoints
     {
         $points = [];
         foreach ($wiring->paths as $path) {
-            if (States::knows($path->feed->supply->bank)) {
+            if (States::knows($path->bank())) {
                 $device = $path->device;
-                $points[$device->id] ??= self::point("{$device->id}:plug", $device->id.'+', $device->id.'-', "plug of {$device->label()}", $rest, self::between($path->feed->supply));
+                $points[$device->id] ??= self::point("{$device->id}:plug", $device->id.'+', $device->id.'-', "plug of {$device->label()}", $rest, $path->feed() === null ? [] : self::between($path->supply()));
             }
         }
 

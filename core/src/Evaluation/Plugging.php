@@ -51,7 +51,7 @@ final readonly class Plugging
             }
         }
         foreach ($evaluation->wiring->paths as $path) {
-            $volts = $path->feed->supply->bank === $bank ? $solution->between($path->device->id.'+', $path->device->id.'-') : null;
+            $volts = $path->bank() === $bank ? $solution->between($path->device->id.'+', $path->device->id.'-') : null;
             if ($volts !== null && $volts < -0.5) {
                 $says[] = "{$path->device->label()} has plus and minus exchanged, {$words->volts($volts)}.";
             } elseif ($volts !== null && $volts > $path->device->maxVolts) {

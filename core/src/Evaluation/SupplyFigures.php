@@ -76,7 +76,7 @@ final readonly class SupplyFigures
         $amps = [];
         foreach ($evaluation->wiring->paths as $path) {
             if ($path->device->kind->isElectronics()) {
-                $amps[$path->feed->supply->bank->id] = ($amps[$path->feed->supply->bank->id] ?? 0.0) + $path->device->typicalAmps;
+                $amps[$path->bank()->id] = ($amps[$path->bank()->id] ?? 0.0) + $path->device->typicalAmps * $path->ampsAtBank();
             }
         }
         $least = null;
@@ -84,7 +84,7 @@ final readonly class SupplyFigures
             $bank = $evaluation->plan->banks[$id];
             $battery = $bank->batteries()[0];
             $floor = $evaluation->plan->houseRules->floorOf($battery->chemistry);
-            $hours = $floor === null || $drawn <= 0 ? null : Peukert::hoursToFloor($battery, $drawn / count($bank->strings), $floor);
+            $hours = $floor === null || $drawn <= 0 ? null : Peukert::hoursToFloor($battery, $drawn / count($bank->strings), $floor, $evaluation->plan->tripCelsius);
             $least = $hours === null ? $least : min($least ?? INF, $hours);
         }
 

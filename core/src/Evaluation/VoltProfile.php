@@ -31,7 +31,7 @@ final readonly class VoltProfile
         foreach ($evaluation->wiring->paths as $path) {
             $points = $loaded === null || $rest === null ? [] : self::walk($evaluation, $path, $loaded, $rest);
             if ($points !== []) {
-                $profiles[] = new self($path->device, $path->feed->supply->bank, $points);
+                $profiles[] = new self($path->device, $path->bank(), $points);
             }
         }
 
@@ -41,14 +41,12 @@ final readonly class VoltProfile
     /** @return list<ProfilePoint> */
     private static function walk(Evaluation $evaluation, Path $path, Solution $loaded, Solution $rest): array
     {
-        $supply = $path->feed->supply;
-        if (! States::knows($supply->bank) || $loaded->between($path->device->id.'+', $path->device->id.'-') === null) {
+        if (! States::knows($path->bank()) || $loaded->between($path->device->id.'+', $path->device->id.'-') === null) {
             return [];
         }
-        $plus = $supply->plus->post($supply->bank);
-        $minus = $supply->minus->post($supply->bank);
+        [$plus, $minus] = [$path->plus(), $path->minus()];
         $volts = $rest->between($plus, $minus) ?? 0.0;
-        $points = [new ProfilePoint(0.0, $volts, 0.0, 'bank at rest', 0.0, '')];
+        $points = [new ProfilePoint(0.0, $volts, 0.0, $path->feed() === null ? 'converter at rest' : 'bank at rest', 0.0, '')];
         $metres = 0.0;
         $add = static function (string $label, string $plus, string $minus, float $length, float $area, string $run) use (&$points, &$volts, &$metres, $loaded): void {
             $now = $loaded->between($plus, $minus) ?? 0.0;
@@ -56,7 +54,7 @@ final readonly class VoltProfile
             $points[] = new ProfilePoint($metres, $now, $volts - $now, $label, $area, $run);
             $volts = $now;
         };
-        $add('batteries and jumpers', $plus, $minus, 0.0, 0.0, '');
+        $add($path->feed() === null ? 'converter' : 'batteries and jumpers', $plus, $minus, 0.0, 0.0, '');
         $runs = array_map(static fn ($circuit): string => $circuit->id, $path->circuits);
         if ($path->device->leadGauge !== null) {
             $runs[] = $path->device->id;

@@ -92,7 +92,7 @@ final readonly class Why
         foreach ($run->rungs as $rung) {
             if ($run->gauge->isThinnerThan($rung->gauge) && $rung->dropPercent !== null) {
                 [$unit, $metres] = $this->words->units === Units::Metric ? ['metre', 1.0] : ['foot', 0.3048];
-                $shorter = SizingDrop::volts($run->gauge, $run->metal, $run->amps, $metres);
+                $shorter = SizingDrop::volts($run->gauge, $run->metal, $run->amps, $metres, $this->evaluation->plan->houseRules->conductorCelsius);
                 $lever = "One gauge thicker, {$rung->gauge}: {$this->words->percent($rung->dropPercent)}. Each {$unit} shorter: {$this->words->volts($shorter)} less.";
                 break;
             }

@@ -10,11 +10,13 @@ final readonly class Cable
     /**
      * @param  string|null  $run  id of its run; null: it lay there before
      * @param  float  $diameter  mm; of a pair its width
+     * @param  int  $conductors  in it
      */
     public function __construct(
         public ?string $run,
         public string $name,
         public float $diameter,
+        public int $conductors = 1,
     ) {
     }
 

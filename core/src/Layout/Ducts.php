@@ -30,7 +30,7 @@ final readonly class Ducts
             }
             $name = "{$run->circuit->label}, {$run->gauge}";
             if ($run->circuit->run->jacketed) {
-                self::lay($cables, $plus, new Cable($run->id, "{$name} pair", OutsideDiameter::pair($run->gauge)));
+                self::lay($cables, $plus, new Cable($run->id, "{$name} pair", OutsideDiameter::pair($run->gauge), 2));
 
                 continue;
             }

@@ -6,10 +6,10 @@ namespace Dinghy\Mounting;
 
 use Dinghy\Plan\Format\Record;
 
-/** How deep a motor's propeller hangs: the hub is to be 0.3 m under at rest, and 0.13 m more for rough water [cp]. */
+/** How deep a motor's propeller hangs: the hub is to be 0.4 m under at rest (its blades' tips then some 0.26 m), and 0.13 m more for rough water [cp]. */
 final readonly class Shaft
 {
-    private const AT_REST = 0.30;
+    private const AT_REST = 0.40;
 
     private const FOR_CHOP = 0.13;
 

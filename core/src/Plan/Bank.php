@@ -16,6 +16,7 @@ final readonly class Bank
      * @param  list<Jumper>|null  $jumpers  the wires really there, when the file says so
      * @param  Protection|null  $stringProtection  a fuse of this kind at the top of every string
      * @param  bool  $switch  a battery switch that parts the whole bank from everything
+     * @param  float|null  $switchRating  A that it is made for
      */
     private function __construct(
         public string $id,
@@ -26,6 +27,7 @@ final readonly class Bank
         public ?Shunt $shunt,
         public ?Protection $stringProtection,
         public bool $switch,
+        public ?float $switchRating,
         private Lug $jumperLug,
     ) {
     }
@@ -51,6 +53,7 @@ final readonly class Bank
             $shunt === null ? null : Shunt::of($shunt),
             $fuse === null ? null : Protection::of($fuse),
             $record->flag('switch'),
+            $record->numberOrNull('switch_rating_a'),
             Lug::of($jumper),
         );
     }

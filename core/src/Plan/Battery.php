@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Dinghy\Plan;
 
+use Dinghy\Battery\Cells;
 use Dinghy\Battery\Chemistry;
 use Dinghy\Battery\GroupSize;
 use Dinghy\Plan\Format\Record;
@@ -98,5 +99,14 @@ final readonly class Battery
             $record->numberOrNull('petrol_fitting_m'),
             $record->flag('petrol_shield'),
         );
+    }
+
+    /** @return float|null V that a charger puts on it at most; null: only its maker knows */
+    public function highestChargingVolts(): ?float
+    {
+        $blocks = Cells::blocks($this->chemistry, $this->nominalVolts);
+        $ofBlock = $this->chemistry->highestChargingVolts();
+
+        return $blocks === null || $ofBlock === null ? null : $blocks * $ofBlock;
     }
 }

@@ -10,6 +10,7 @@ final readonly class Block
     /**
      * @param  list<Branch>  $branches
      * @param  int|null  $circuits  that it has room for
+     * @param  float|null  $rating  A that its buses are made for
      */
     public function __construct(
         public string $id,
@@ -17,6 +18,7 @@ final readonly class Block
         public array $branches,
         public ?bool $ignitionProtected,
         public ?int $circuits,
+        public ?float $rating,
     ) {
     }
 }

@@ -94,6 +94,7 @@ final class BoatFormat
             Field::optional('inside_mm', new ListShape(new NumberShape(10, 5000, 'mm'), 3, 3)),
             Field::optional('lid', new ChoiceShape(['none', 'forward', 'aft', 'port', 'starboard'])),
             Field::optional('moves', new FlagShape, false),
+            Field::optional('celsius', new NumberShape(-20, 90, '°C')),
         ]);
     }
 

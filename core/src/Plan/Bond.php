@@ -10,13 +10,17 @@ use Dinghy\Plan\Format\Record;
 /** A conductor that joins the negatives of two banks. */
 final readonly class Bond
 {
-    /** @param  float  $length m */
+    /**
+     * @param  float  $length m
+     * @param  list<Protection>  $protection  from its first end on
+     */
     private function __construct(
         public string $id,
         public Bank $from,
         public Bank $to,
         public Gauge $gauge,
         public float $length,
+        public array $protection,
     ) {
     }
 
@@ -24,6 +28,7 @@ final readonly class Bond
     public static function of(Record $record, array $banks): self
     {
         return new self($record->text('id'), $banks[$record->text('from')], $banks[$record->text('to')],
-            Gauge::of($record->text('gauge')), $record->number('length_m'));
+            Gauge::of($record->text('gauge')), $record->number('length_m'),
+            array_map(Protection::of(...), $record->records('protection')));
     }
 }

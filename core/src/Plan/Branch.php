@@ -7,7 +7,7 @@ namespace Dinghy\Plan;
 use Dinghy\Plan\Format\Record;
 use Dinghy\Protection\FuseFamily;
 
-/** A circuit from a fuse block to one device. */
+/** A circuit from a fuse block to one device, or to another block. */
 final readonly class Branch
 {
     private function __construct(
@@ -15,19 +15,23 @@ final readonly class Branch
         public LoadClass $class,
         public Protection $fuse,
         public Run $run,
-        public string $device,
+        public ?string $device,
+        public ?string $block,
     ) {
     }
 
     public static function of(Record $record): self
     {
+        $to = $record->record('to');
+
         return new self(
             $record->text('id'),
             LoadClass::from($record->text('class')),
             // A circuit of a fuse block has its fuse in the block, at its source.
             new Protection(FuseFamily::from($record->text('family')), $record->numberOrNull('fuse_a'), 0.0, false),
             Run::of($record->record('run')),
-            $record->record('to')->text('device'),
+            $to->textOrNull('device'),
+            $to->textOrNull('block'),
         );
     }
 }

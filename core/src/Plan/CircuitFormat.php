@@ -27,23 +27,35 @@ final class CircuitFormat
         return new ObjectShape([
             Field::required('id', TextShape::id()),
             Field::required('class', ChoiceShape::ofEnum(LoadClass::class)),
-            Field::required('from', new ObjectShape([
-                Field::required('bank', TextShape::id()),
-                Field::optional('plus', self::terminal(), 'pos'),
-                Field::optional('minus', self::terminal(), 'neg'),
-                Field::optional('past_shunt', new FlagShape, false),
-            ])),
+            Field::required('from', self::source()),
             Field::optional('protection', new OneOrListShape(self::protection(), 4), []),
             Field::optional('switch', new FlagShape, false),
+            Field::optional('switch_rating_a', new NumberShape(1, 2000, 'A')),
             Field::optional('fastening', ChoiceShape::ofEnum(Fastening::class), 'nut'),
             Field::optional('plus_hole', SupplyFormat::stud()),
             Field::optional('minus_hole', SupplyFormat::stud()),
             Field::optional('run', self::run(), new \stdClass),
-            Field::required('to', new ObjectShape([
-                Field::optional('device', TextShape::id()),
-                Field::optional('block', TextShape::id()),
-            ], ['device', 'block'])),
+            Field::required('to', self::target()),
         ]);
+    }
+
+    /** The two terminals of a bank that current is taken from. */
+    public static function source(): ObjectShape
+    {
+        return new ObjectShape([
+            Field::required('bank', TextShape::id()),
+            Field::optional('plus', self::terminal(), 'pos'),
+            Field::optional('minus', self::terminal(), 'neg'),
+            Field::optional('past_shunt', new FlagShape, false),
+        ]);
+    }
+
+    private static function target(): ObjectShape
+    {
+        return new ObjectShape([
+            Field::optional('device', TextShape::id()),
+            Field::optional('block', TextShape::id()),
+        ], ['device', 'block']);
     }
 
     public static function block(): ObjectShape
@@ -53,6 +65,7 @@ final class CircuitFormat
             Field::optional('part', new TextShape(100)),
             Field::optional('station', TextShape::id()),
             Field::optional('circuits', NumberShape::whole(1, 48)),
+            Field::optional('rating_a', new NumberShape(1, 2000, 'A')),
             Field::optional('ignition_protected', new FlagShape),
             Field::optional('branches', new ListShape(new ObjectShape([
                 Field::required('id', TextShape::id()),
@@ -60,7 +73,7 @@ final class CircuitFormat
                 Field::optional('family', ChoiceShape::ofEnum(FuseFamily::class), 'blade'),
                 Field::optional('fuse_a', new NullableShape(new NumberShape(0.5, 600, 'A'))),
                 Field::optional('run', self::run(), new \stdClass),
-                Field::required('to', new ObjectShape([Field::required('device', TextShape::id())])),
+                Field::required('to', self::target()),
             ]), 48), []),
         ]);
     }
@@ -104,7 +117,7 @@ final class CircuitFormat
             Field::required('typical_a', new NumberShape(0, 400, 'A')),
             Field::required('peak_a', new NumberShape(0, 600, 'A')),
             Field::optional('standby_a', new NumberShape(0, 50, 'A'), 0.0),
-            Field::optional('load', ChoiceShape::ofEnum(LoadKind::class), 'power'),
+            Field::optional('load', ChoiceShape::ofEnum(LoadKind::class)),
             Field::optional('fuse_a', new NullableShape(new NumberShape(0.5, 600, 'A'))),
             Field::optional('lead', new NullableShape(new ObjectShape([
                 Field::required('gauge', self::gauge()),

@@ -47,19 +47,20 @@ final readonly class Device
 
     public static function of(Record $record): self
     {
+        $kind = DeviceKind::from($record->text('kind'));
         $lead = $record->recordOrNull('lead');
         $connector = $lead?->recordOrNull('connector');
 
         return new self(
             $record->text('id'),
             $record->text('name'),
-            DeviceKind::from($record->text('kind')),
+            $kind,
             $record->textOrNull('station'),
             $record->number('v_min'),
             $record->number('v_max'),
             $record->number('typical_a'),
             $record->number('peak_a'),
-            LoadKind::from($record->text('load')),
+            $record->has('load') ? LoadKind::from($record->text('load')) : LoadKind::usualOf($kind),
             $record->numberOrNull('fuse_a'),
             $lead === null ? null : Gauge::of($lead->text('gauge')),
             $lead === null ? 0.0 : $lead->number('length_m'),

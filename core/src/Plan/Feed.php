@@ -11,7 +11,7 @@ final readonly class Feed
 {
     /**
      * @param  list<Protection>  $protection  from the source outward
-     * @param  bool  $pastShunt  whether its minus lands on the battery side of the bank's shunt
+     * @param  float|null  $switchRating  A that its switch is made for
      */
     private function __construct(
         public string $id,
@@ -19,10 +19,10 @@ final readonly class Feed
         public Supply $supply,
         public array $protection,
         public bool $switch,
+        public ?float $switchRating,
         public Run $run,
         public ?string $device,
         public ?string $block,
-        public bool $pastShunt,
         public Lug $lug,
     ) {
     }
@@ -42,24 +42,18 @@ final readonly class Feed
     /** @param  array<string, Bank>  $banks by id */
     public static function of(Record $record, array $banks): self
     {
-        $from = $record->record('from');
-        $bank = $banks[$from->text('bank')];
         $to = $record->record('to');
 
         return new self(
             $record->text('id'),
             LoadClass::from($record->text('class')),
-            new Supply(
-                $bank,
-                Terminal::of($from->text('plus'), $bank) ?? throw new \LogicException('A dangling terminal passed the checks.'),
-                Terminal::of($from->text('minus'), $bank) ?? throw new \LogicException('A dangling terminal passed the checks.'),
-            ),
+            Supply::of($record->record('from'), $banks),
             array_map(Protection::of(...), $record->records('protection')),
             $record->flag('switch'),
+            $record->numberOrNull('switch_rating_a'),
             Run::of($record->record('run')),
             $to->textOrNull('device'),
             $to->textOrNull('block'),
-            $from->flag('past_shunt'),
             new Lug(Fastening::from($record->text('fastening')), $record->textOrNull('plus_hole'), $record->textOrNull('minus_hole')),
         );
     }

@@ -53,7 +53,8 @@ final readonly class FieldShape
         if (! is_array($schema)) {
             return [];
         }
-        $several = $schema['anyOf'] ?? $schema['oneOf'] ?? null;
+        // "oneOf" beside properties says which of them must be there, not what it may be.
+        $several = $schema['anyOf'] ?? (isset($schema['properties']) ? null : $schema['oneOf'] ?? null);
 
         return is_array($several) ? array_merge(...array_map(self::either(...), array_values($several))) : [$schema];
     }

@@ -20,7 +20,8 @@ final readonly class HouseRules
      * @param  float  $waste  of the wire bought, 0–1
      * @param  array<string, float>  $floor  state of charge 0–1 by Chemistry value
      * @param  list<Gauge>  $stock  thinnest first
-     * @param  float  $layUpDays  days that a boat stands untouched
+     * @param  float  $layUpDays  days that a boat stands untouched between trips
+     * @param  float  $winterDays  days that she is laid up in winter
      * @param  float  $nightHours  h that a charger has
      * @param  bool  $chargerFirst  charger leads are landed before the jumpers; false: after them
      */
@@ -34,6 +35,7 @@ final readonly class HouseRules
         public array $floor,
         public array $stock,
         public float $layUpDays,
+        public float $winterDays,
         public float $nightHours,
         public bool $chargerFirst,
     ) {
@@ -59,6 +61,7 @@ final readonly class HouseRules
             ),
             $stock,
             $record->number('layup_days'),
+            $record->number('winter_days'),
             $record->number('night_hours'),
             $record->text('first_wires') === 'charger',
         );

@@ -10,7 +10,10 @@ use Dinghy\Plan\Format\Record;
 /** A wire between two battery posts. */
 final readonly class Jumper
 {
-    /** @param  float  $length m */
+    /**
+     * @param  float  $length m
+     * @param  list<Protection>  $protection  from its first end on
+     */
     public function __construct(
         public string $id,
         public string $from,
@@ -18,6 +21,7 @@ final readonly class Jumper
         public Gauge $gauge,
         public float $length,
         public Lug $lug,
+        public array $protection = [],
     ) {
     }
 
@@ -30,6 +34,7 @@ final readonly class Jumper
             Gauge::of($record->text('gauge')),
             $record->number('length_m'),
             Lug::of($record),
+            array_map(Protection::of(...), $record->records('protection')),
         );
     }
 }

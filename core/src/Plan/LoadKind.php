@@ -11,6 +11,12 @@ enum LoadKind: string
     case Current = 'current';
     case Resistance = 'resistance';
 
+    /** What a device holds where its plan does not say: a motor at full share slows as its volts fall, everything else regulates. */
+    public static function usualOf(DeviceKind $kind): self
+    {
+        return $kind === DeviceKind::Motor ? self::Resistance : self::Power;
+    }
+
     /**
      * @param  float  $amps  A that it draws at its nominal volts
      * @return float A that it draws at other volts

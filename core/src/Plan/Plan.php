@@ -11,6 +11,9 @@ use Dinghy\Survey\Survey;
 /** One boat's plan: typed, immutable, whole. The only input of the core. */
 final readonly class Plan
 {
+    /** °C of a day whose plan does not say how warm it is */
+    private const TRIP_CELSIUS = 20.0;
+
     /**
      * @param  array<string, Battery>  $batteries  by id
      * @param  array<string, Bank>  $banks  by id
@@ -23,6 +26,7 @@ final readonly class Plan
      * @param  array<string, Board>  $boards  by id
      * @param  Survey|null  $survey  null: none was made
      * @param  list<TripPhase>|null  $trip  null: no trip is planned
+     * @param  float  $tripCelsius  °C that its batteries are at
      */
     private function __construct(
         public string $title,
@@ -37,6 +41,7 @@ final readonly class Plan
         public array $bonds,
         public array $chargers,
         public ?array $trip,
+        public float $tripCelsius,
         public array $holes,
         public array $boards,
         public ?Survey $survey,
@@ -152,13 +157,15 @@ final readonly class Plan
                     array_map(Branch::of(...), $block->records('branches')),
                     $block->flagOrNull('ignition_protected'),
                     $block->has('circuits') ? (int) $block->number('circuits') : null,
+                    $block->numberOrNull('rating_a'),
                 ),
                 $record->records('blocks'),
             ), null, 'id'),
             array_column(array_map(Device::of(...), $record->records('devices')), null, 'id'),
             array_map(static fn (Record $bond): Bond => Bond::of($bond, $banks), $record->records('bonds')),
-            array_column(array_map(static fn (Record $charger): Charger => Charger::of($charger, $batteries), $record->records('chargers')), null, 'id'),
+            array_column(array_map(static fn (Record $charger): Charger => Charger::of($charger, $batteries, $banks), $record->records('chargers')), null, 'id'),
             $trip === null || $trip->records('phases') === [] ? null : array_map(TripPhase::of(...), $trip->records('phases')),
+            $trip?->numberOrNull('ambient_c') ?? self::TRIP_CELSIUS,
             array_column(array_map(Hole::of(...), $record->records('holes')), null, 'id'),
             array_column(array_map(Board::of(...), $record->records('boards')), null, 'id'),
             $survey === null ? null : Survey::of($survey),

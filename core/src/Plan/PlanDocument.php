@@ -120,15 +120,29 @@ final readonly class PlanDocument
         return $joined;
     }
 
-    /** A feed's protection may be written as one object for a list of one; it is kept as the list, so that patches find it. */
+    /** Protection may be written as one object for a list of one; it is kept as the list, so that patches find it. */
     private static function withProtectionLists(\stdClass $root): \stdClass
     {
-        foreach (is_array($root->feeds ?? null) ? $root->feeds : [] as $feed) {
-            if ($feed instanceof \stdClass && ($feed->protection ?? null) instanceof \stdClass) {
-                $feed->protection = [$feed->protection];
+        $parts = [...self::objectsIn($root, 'feeds'), ...self::objectsIn($root, 'bonds')];
+        foreach (['banks' => 'jumpers', 'chargers' => 'outputs'] as $list => $inside) {
+            foreach (self::objectsIn($root, $list) as $part) {
+                array_push($parts, ...self::objectsIn($part, $inside));
+            }
+        }
+        foreach ($parts as $part) {
+            if (($part->protection ?? null) instanceof \stdClass) {
+                $part->protection = [$part->protection];
             }
         }
 
         return $root;
+    }
+
+    /** @return list<\stdClass> */
+    private static function objectsIn(\stdClass $owner, string $list): array
+    {
+        $items = $owner->{$list} ?? null;
+
+        return is_array($items) ? array_values(array_filter($items, static fn (mixed $item): bool => $item instanceof \stdClass)) : [];
     }
 }

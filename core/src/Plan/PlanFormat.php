@@ -75,6 +75,7 @@ final class PlanFormat
                 Field::optional('lifepo4', $charge, 0.1),
             ]), new \stdClass),
             Field::optional('layup_days', new NumberShape(0, 365, 'days'), 30),
+            Field::optional('winter_days', new NumberShape(0, 365, 'days'), 180),
             Field::optional('night_hours', new NumberShape(0, 24, 'h'), 10),
             Field::optional('stock_gauges', new ListShape(CircuitFormat::gauge(), 40, 1), self::DEFAULT_STOCK),
             Field::optional('joint', new ChoiceShape(['crimp-shrink', 'crimp-solder', 'splice']), 'crimp-shrink'),

@@ -122,6 +122,7 @@ final class References
                 foreach (['from', 'to'] as $end) {
                     $this->known('battery', substr($jumper->text($end), 0, -1), "/banks/{$i}/jumpers/{$j}/{$end}");
                 }
+                $this->checkRated($jumper, "/banks/{$i}/jumpers/{$j}");
                 if ($jumper->text('from') === $jumper->text('to')) {
                     $this->problems->add("/banks/{$i}/jumpers/{$j}/to", 'expected another post than "from"');
                 }
@@ -136,15 +137,55 @@ final class References
         $banks = array_column(array_map(static fn (Record $bank): Bank => Bank::of($bank, $batteries), $this->plan->records('banks')), null, 'id');
         foreach ($this->plan->records('feeds') as $i => $feed) {
             $this->checkSource($feed->record('from'), $banks, "/feeds/{$i}/from");
-            $to = $feed->record('to');
-            $this->knownOrNull('device', $to->textOrNull('device'), "/feeds/{$i}/to/device");
-            $this->knownOrNull('block', $to->textOrNull('block'), "/feeds/{$i}/to/block");
+            $this->checkTarget($feed->record('to'), "/feeds/{$i}/to");
             $this->checkRun($feed->record('run'), $ways, "/feeds/{$i}/run");
+        }
+        foreach ($this->plan->records('chargers') as $i => $charger) {
+            $from = $charger->recordOrNull('input_from');
+            if ($from !== null) {
+                $this->checkSource($from, $banks, "/chargers/{$i}/input_from");
+            }
+        }
+        $this->checkBlockRings();
+        foreach ($this->plan->records('blocks') as $i => $block) {
+            foreach ($block->records('branches') as $j => $branch) {
+                $this->checkTarget($branch->record('to'), "/blocks/{$i}/branches/{$j}/to");
+                $this->checkRun($branch->record('run'), $ways, "/blocks/{$i}/branches/{$j}/run");
+            }
+        }
+    }
+
+    private function checkTarget(Record $to, string $pointer): void
+    {
+        $this->knownOrNull('device', $to->textOrNull('device'), "{$pointer}/device");
+        $this->knownOrNull('block', $to->textOrNull('block'), "{$pointer}/block");
+    }
+
+    /** A block may feed another, but none itself. */
+    private function checkBlockRings(): void
+    {
+        $behind = [];
+        foreach ($this->plan->records('blocks') as $block) {
+            $behind[$block->text('id')] = array_values(array_filter(array_map(static fn (Record $branch): ?string => $branch->record('to')->textOrNull('block'), $block->records('branches'))));
         }
         foreach ($this->plan->records('blocks') as $i => $block) {
             foreach ($block->records('branches') as $j => $branch) {
-                $this->known('device', $branch->record('to')->text('device'), "/blocks/{$i}/branches/{$j}/to/device");
-                $this->checkRun($branch->record('run'), $ways, "/blocks/{$i}/branches/{$j}/run");
+                $reached = array_filter([$branch->record('to')->textOrNull('block')]);
+                for ($at = 0; $at < count($reached); $at++) {
+                    $reached = array_values(array_unique([...$reached, ...$behind[$reached[$at]] ?? []]));
+                }
+                if (in_array($block->text('id'), $reached, true)) {
+                    $this->problems->add("/blocks/{$i}/branches/{$j}/to/block", "expected a block that does not lead back to \"{$block->text('id')}\"");
+                }
+            }
+        }
+    }
+
+    private function checkRated(Record $part, string $pointer): void
+    {
+        foreach ($part->records('protection') as $k => $protection) {
+            if (! $protection->has('rating_a')) {
+                $this->problems->add("{$pointer}/protection/{$k}/rating_a", 'expected a rating in A: only the protection of a feed or a branch is chosen by itself');
             }
         }
     }
@@ -209,7 +250,12 @@ final class References
         $this->checkSurvey();
         foreach ($this->plan->records('chargers') as $i => $charger) {
             foreach ($charger->records('outputs') as $j => $output) {
-                $this->known('battery', $output->text('battery'), "/chargers/{$i}/outputs/{$j}/battery");
+                $this->knownOrNull('battery', $output->textOrNull('battery'), "/chargers/{$i}/outputs/{$j}/battery");
+                $this->knownOrNull('block', $output->textOrNull('block'), "/chargers/{$i}/outputs/{$j}/block");
+                if ($output->has('block') && ! $charger->has('input_from')) {
+                    $this->problems->add("/chargers/{$i}", 'missing key "input_from": a converter draws on a bank');
+                }
+                $this->checkRated($output, "/chargers/{$i}/outputs/{$j}");
                 foreach ($output->texts('across') as $k => $id) {
                     $this->known('battery', $id, "/chargers/{$i}/outputs/{$j}/across/{$k}");
                 }
@@ -219,6 +265,7 @@ final class References
         foreach ($this->plan->records('bonds') as $i => $bond) {
             $this->known('bank', $bond->text('from'), "/bonds/{$i}/from");
             $this->known('bank', $bond->text('to'), "/bonds/{$i}/to");
+            $this->checkRated($bond, "/bonds/{$i}");
             if ($bond->text('from') === $bond->text('to')) {
                 $this->problems->add("/bonds/{$i}/to", 'expected another bank than "from": a bond joins the negatives of two banks');
             }

@@ -13,6 +13,7 @@ final readonly class Station
      * @param  list<float>|null  $inside  length, width, height of the compartment inside, in mm
      * @param  string|null  $lid  the side its lid is hinged at, or none
      * @param  bool  $moves  a battery or a lid moves there, and pulls at wires
+     * @param  float|null  $celsius  how hot it gets; null: as the house rules have it
      */
     private function __construct(
         public string $id,
@@ -24,6 +25,7 @@ final readonly class Station
         public ?array $inside,
         public ?string $lid,
         public bool $moves,
+        public ?float $celsius,
     ) {
     }
 
@@ -39,6 +41,7 @@ final readonly class Station
             $record->has('inside_mm') ? $record->numbers('inside_mm') : null,
             $record->textOrNull('lid'),
             $record->flag('moves'),
+            $record->numberOrNull('celsius'),
         );
     }
 

@@ -13,6 +13,7 @@ use Dinghy\Plan\Format\ListShape;
 use Dinghy\Plan\Format\NullableShape;
 use Dinghy\Plan\Format\NumberShape;
 use Dinghy\Plan\Format\ObjectShape;
+use Dinghy\Plan\Format\OneOrListShape;
 use Dinghy\Plan\Format\Shape;
 use Dinghy\Plan\Format\TextShape;
 
@@ -79,6 +80,7 @@ final class SupplyFormat
                 Field::required('to', new TextShape(41, '^[A-Za-z0-9][A-Za-z0-9_.-]*[+-]$', 'a post as "b1+" or "b2-",')),
                 Field::optional('gauge', $gauge, '6 AWG'),
                 Field::optional('length_m', $length, 0.3),
+                Field::optional('protection', new OneOrListShape(CircuitFormat::protection(), 4), []),
                 ...self::lug(),
             ]), 64))),
             Field::optional('shunt', new NullableShape(new ObjectShape([
@@ -89,6 +91,7 @@ final class SupplyFormat
             ]))),
             Field::optional('string_protection', new NullableShape(CircuitFormat::protection())),
             Field::optional('switch', new FlagShape, false),
+            Field::optional('switch_rating_a', new NumberShape(1, 2000, 'A')),
         ]);
     }
 
@@ -100,10 +103,14 @@ final class SupplyFormat
             Field::optional('input', new ChoiceShape(['mains', 'alternator', 'solar', 'dc-dc'])),
             Field::optional('isolated_outputs', new FlagShape),
             Field::optional('fused_ends', new ChoiceShape(['both', 'input', 'output', 'none'])),
+            Field::optional('input_from', new NullableShape(CircuitFormat::source())),
+            Field::optional('efficiency', new NumberShape(0.3, 1), 0.9),
+            Field::optional('standby_a', new NumberShape(0, 50, 'A'), 0.0),
             Field::optional('outputs', new ListShape(new ObjectShape([
-                Field::required('battery', TextShape::id()),
+                Field::optional('battery', TextShape::id()),
+                Field::optional('block', TextShape::id()),
                 Field::required('amps', new NumberShape(0.1, 300, 'A')),
-                Field::required('profile', new ChoiceShape(['flooded', 'agm', 'gel', 'lifepo4'])),
+                Field::optional('profile', new ChoiceShape(['flooded', 'agm', 'gel', 'lifepo4'])),
                 Field::optional('fuse_at', new ChoiceShape(['battery', 'charger'])),
                 Field::optional('volts', new NumberShape(2, 60, 'V')),
                 Field::optional('across', new ListShape(TextShape::id(), 16), []),
@@ -112,7 +119,8 @@ final class SupplyFormat
                     Field::required('gauge', CircuitFormat::gauge()),
                     Field::required('length_m', new NumberShape(0.02, 20, 'm of lead')),
                 ]))),
-            ]), 12), []),
+                Field::optional('protection', new OneOrListShape(CircuitFormat::protection(), 4), []),
+            ], ['battery', 'block'], ['battery' => ['profile']]), 12), []),
         ]);
     }
 
@@ -125,6 +133,7 @@ final class SupplyFormat
             Field::required('to', TextShape::id()),
             Field::optional('gauge', CircuitFormat::gauge(), '6 AWG'),
             Field::optional('length_m', new NumberShape(0.02, 20, 'm'), 0.5),
+            Field::optional('protection', new OneOrListShape(CircuitFormat::protection(), 4), []),
         ]);
     }
 

@@ -43,6 +43,6 @@ final class FitOnRun
 
     private static function part(Plan $plan, string $run): string
     {
-        return ((new Wiring($plan))->circuits[$run] ?? null)?->on() ?? throw ($run === '' ? ProposalRefused::because('Choose the run that it goes on.') : ProposalRefused::noSuch('run', $run));
+        return (Wiring::of($plan)->circuits[$run] ?? null)?->on() ?? throw ($run === '' ? ProposalRefused::because('Choose the run that it goes on.') : ProposalRefused::noSuch('run', $run));
     }
 }

@@ -15,6 +15,9 @@ final class OpeningTime
     /** multiple => fastest and slowest, s */
     private const BLADE = [[1.1, 360000.0, INF], [1.35, 0.75, 600.0], [1.6, 0.25, 50.0], [2.0, 0.15, 5.0], [3.5, 0.04, 0.5], [6.0, 0.02, 0.1]];
 
+    /** ISO 8820-3 type E, from memory */
+    private const LARGE_BLADE = [[1.1, 360000.0, INF], [1.35, 60.0, 1800.0], [2.0, 2.0, 60.0], [3.5, 0.2, 7.0], [6.0, 0.04, 1.0]];
+
     private const STRIP = [[1.1, 14400.0, INF], [1.35, 120.0, 1800.0], [2.0, 1.0, 15.0], [3.5, 0.3, 3.0], [6.0, 0.1, 1.0]];
 
     private const CARTRIDGE = [[1.1, 14400.0, INF], [1.35, 60.0, 3600.0], [2.0, 3.0, 60.0], [3.5, 0.2, 2.0], [6.0, 0.02, 0.2]];
@@ -32,7 +35,8 @@ final class OpeningTime
     public static function of(FuseFamily $family, float $rating, float $amps): self
     {
         $curve = match ($family) {
-            FuseFamily::Blade, FuseFamily::Blade58, FuseFamily::LargeBlade => self::BLADE,
+            FuseFamily::Blade, FuseFamily::Blade58 => self::BLADE,
+            FuseFamily::LargeBlade => self::LARGE_BLADE,
             FuseFamily::StripSmall, FuseFamily::StripSmall58, FuseFamily::BatteryPost, FuseFamily::StripLarge, FuseFamily::StripLarge80 => self::STRIP,
             FuseFamily::Cartridge => self::CARTRIDGE,
             FuseFamily::Breaker => self::THERMAL_BREAKER,

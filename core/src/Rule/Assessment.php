@@ -4,22 +4,41 @@ declare(strict_types=1);
 
 namespace Dinghy\Rule;
 
+use Dinghy\Circuit\State;
 use Dinghy\Circuit\States;
-use Dinghy\Conductor\Resistance;
+use Dinghy\Layout\Bundles;
 use Dinghy\Layout\Ducts;
+use Dinghy\Overcurrent\Conductors;
+use Dinghy\Overcurrent\Currents;
+use Dinghy\Overcurrent\PlacedConductor;
+use Dinghy\Overcurrent\PlacedProtection;
+use Dinghy\Overcurrent\Protections;
+use Dinghy\Overcurrent\ShortCircuits;
+use Dinghy\Overcurrent\Throughput;
 use Dinghy\Plan\Bank;
 use Dinghy\Plan\Device;
 use Dinghy\Plan\DeviceKind;
-use Dinghy\Plan\Feed;
 use Dinghy\Plan\Plan;
 use Dinghy\Plan\Spot;
-use Dinghy\Wiring\RunKind;
+use Dinghy\Wiring\Path;
 use Dinghy\Wiring\SizedRun;
 use Dinghy\Wiring\Wiring;
 
-/** What rules judge: the plan, how it hangs together, and every run after sizing. */
+/** What rules judge: the plan, how it hangs together, every run after sizing, and what flows in every wire. */
 final readonly class Assessment
 {
+    public Throughput $throughput;
+
+    public Currents $currents;
+
+    public ShortCircuits $shorts;
+
+    /** @var list<PlacedConductor> */
+    public array $conductors;
+
+    /** @var list<PlacedProtection> */
+    public array $protections;
+
     /** @param  array<string, SizedRun>  $runs by id */
     public function __construct(
         public Plan $plan,
@@ -28,7 +47,13 @@ final readonly class Assessment
         public Words $words,
         public States $states,
         public Ducts $ducts,
+        public Bundles $bundles,
     ) {
+        $this->throughput = new Throughput($wiring, $runs, $states->network(State::Loaded), $states->circuit(State::Loaded)->resistors());
+        $this->currents = new Currents($plan, $states);
+        $this->shorts = new ShortCircuits($wiring, $states);
+        $this->conductors = Conductors::of($plan, $runs);
+        $this->protections = Protections::of($wiring, $runs, $this->throughput, $this->currents);
     }
 
     /** @return list<SizedRun> feeds and branches, without factory leads */
@@ -37,12 +62,12 @@ final readonly class Assessment
         return array_values(array_filter($this->runs, static fn (SizedRun $run): bool => $run->circuit !== null));
     }
 
-    /** @return array<string, Device> every device that a bank feeds, by id */
+    /** @return array<string, Device> every device that a bank feeds, through a converter too, by id */
     public function devicesOn(Bank $bank): array
     {
         $devices = [];
         foreach ($this->wiring->paths as $path) {
-            if ($path->feed->supply->bank->id === $bank->id) {
+            if ($path->bank()->id === $bank->id) {
                 $devices[$path->device->id] = $path->device;
             }
         }
@@ -50,35 +75,10 @@ final readonly class Assessment
         return $devices;
     }
 
-    /** The feed that a circuit hangs on, or is; null: nothing feeds it. */
-    public function feedOf(SizedRun $run): ?Feed
+    /** A path through a circuit; null: nothing feeds it, or nothing hangs on it. */
+    public function pathThrough(SizedRun $run): ?Path
     {
-        return $run->circuit === null ? null : $this->plan->feeds[$run->id] ?? ($this->wiring->pathsThrough($run->circuit)[0] ?? null)?->feed;
-    }
-
-    /**
-     * What a dead short would draw where a protection of a circuit sits: full batteries, cold copper, contacts included.
-     *
-     * @return array{float, float} V before, A through
-     */
-    public function prospective(SizedRun $run, int $index): array
-    {
-        $feed = $this->feedOf($run) ?? throw new \LogicException('Nothing feeds this circuit.');
-        [$plus, $minus] = [$feed->supply->plus->post($feed->supply->bank), $feed->supply->minus->post($feed->supply->bank)];
-        $before = 0.0;
-        if ($run->kind === RunKind::Branch) {
-            $block = $feed->block ?? '';
-            [$plus, $minus] = [$block.'+', $block.'-'];
-        } elseif ($index > 0) {
-            $plus = "{$run->id}/+{$index}";
-        } else {
-            $before = ($run->protection[0]->planned->fromSource ?? 0.0) * Resistance::perMetre($run->gauge, $run->metal, 20.0);
-        }
-        $network = $this->states->coldNetwork();
-        $volts = $network->atRest()->between($plus, $minus) ?? 0.0;
-        $ohms = $network->resistanceBetween($plus, $minus) ?? INF;
-
-        return [$volts, $volts / ($ohms + $before)];
+        return $run->circuit === null ? null : $this->wiring->pathsThrough($run->circuit)[0] ?? null;
     }
 
     /** @return array<string, Spot> what a magnet disturbs, by name: heading sensors whose place is known, and the compass */
@@ -93,11 +93,5 @@ final readonly class Assessment
         }
 
         return $sensors;
-    }
-
-    /** A: Σ peak of everything a bank feeds. */
-    public function peakAmpsOf(Bank $bank): float
-    {
-        return array_sum(array_map(static fn (Device $device): float => $device->peakAmps, $this->devicesOn($bank)));
     }
 }

@@ -26,8 +26,8 @@ final readonly class BelowMinimumUnderLoad implements Rule
     public function check(Assessment $assessment): iterable
     {
         foreach ($assessment->wiring->paths as $path) {
-            if (! States::knows($path->feed->supply->bank)) {
-                yield new Unchecked('D02', "device:{$path->device->id}", "internal_mohm of the batteries of {$path->feed->supply->bank->id}");
+            if (! States::knows($path->bank())) {
+                yield new Unchecked('D02', "device:{$path->device->id}", "internal_mohm of the batteries of {$path->bank()->id}");
             }
         }
         $overload = $assessment->states->overload(State::Lowest);
@@ -41,13 +41,13 @@ final readonly class BelowMinimumUnderLoad implements Rule
         $seen = [];
         foreach ($assessment->wiring->paths as $path) {
             $device = $path->device;
-            $volts = States::knows($path->feed->supply->bank) ? $lowest?->between($device->id.'+', $device->id.'-') : null;
+            $volts = States::knows($path->bank()) ? $lowest?->between($device->id.'+', $device->id.'-') : null;
             if ($volts === null || isset($seen[$device->id]) || $volts >= $device->minVolts) {
                 continue;
             }
             $seen[$device->id] = true;
             yield new Finding($this->text(), Level::Stop, "device:{$device->id}",
-                "{$device->label()} falls to {$assessment->words->volts($volts)} with everything on and bank {$path->feed->supply->bank->id} at its floor; it needs {$assessment->words->volts($device->minVolts)}.",
+                "{$device->label()} falls to {$assessment->words->volts($volts)} with everything on and bank {$path->bank()->id} at its floor; it needs {$assessment->words->volts($device->minVolts)}.",
                 ...self::remedy($assessment, $path, $device->minVolts - $volts), figures: ['volts' => $volts, 'min_v' => $device->minVolts]);
         }
     }

@@ -5,12 +5,13 @@ declare(strict_types=1);
 namespace Dinghy\Rule;
 
 use Dinghy\Circuit\States;
+use Dinghy\Overcurrent\PlacedProtection;
 use Dinghy\Plan\Bank;
 use Dinghy\Plan\Patch;
 use Dinghy\Protection\FuseFamily;
+use Dinghy\Wiring\Path;
 use Dinghy\Wiring\RunKind;
 use Dinghy\Wiring\SizedProtection;
-use Dinghy\Wiring\SizedRun;
 
 final readonly class BreakingCapacity implements Rule
 {
@@ -22,68 +23,84 @@ final readonly class BreakingCapacity implements Rule
 
     public function check(Assessment $assessment): iterable
     {
-        foreach ($assessment->circuits() as $run) {
-            foreach ($run->protection as $index => $protection) {
-                yield from $this->judge($assessment, $run, $index, $protection);
-            }
+        foreach ($assessment->protections as $protection) {
+            yield from $this->judge($assessment, $protection);
         }
     }
 
     /** @return iterable<Finding|Unchecked> */
-    private function judge(Assessment $assessment, SizedRun $run, int $index, SizedProtection $protection): iterable
+    private function judge(Assessment $assessment, PlacedProtection $protection): iterable
     {
-        $on = $run->circuit?->on() ?? '';
-        $feed = $assessment->feedOf($run);
-        if ($feed === null) {
+        foreach ($protection->banks as $bank) {
+            if (! States::knows($bank)) {
+                yield new Unchecked('F05', $protection->on, "internal_mohm of the batteries of {$bank->id}");
+
+                return;
+            }
+        }
+        $flows = $protection->banks === [] ? null : $assessment->shorts->greatest($protection);
+        if ($flows === null) {
             return; // nothing feeds it
         }
-        $bank = $feed->supply->bank;
-        if (! States::knows($bank)) {
-            yield new Unchecked('F05', $on, "internal_mohm of the batteries of {$bank->id}");
-
-            return;
-        }
-        [$volts, $flows] = $assessment->prospective($run, $index);
-        $tabled = self::tabled($bank, $feed->supply->nominalVolts(), $run->kind === RunKind::Feed && $index === 0);
-        $needed = $tabled ?? $flows;
-        $capacity = $protection->planned->breakingCapacity($volts);
-        if ($capacity >= $needed || $this->isBackedUp($assessment, $run, $index, $needed, $volts)) {
+        [$volts, $amps] = $flows;
+        [$tabled, $cranking] = self::tabled($assessment, $protection);
+        $needed = $tabled ?? $amps;
+        $capacity = $protection->sized->planned->breakingCapacity($volts);
+        if ($capacity >= $needed || $this->isBackedUp($assessment, $protection, $needed, $volts)) {
             return;
         }
         $words = $assessment->words;
-        $family = $protection->planned->family;
-        $better = null;
-        foreach ([FuseFamily::Breaker80, FuseFamily::BatteryPost, FuseFamily::StripLarge80, FuseFamily::Cartridge] as $other) {
-            if ($better === null && $other->breakingCapacity($volts) >= $needed && $other->has($protection->rating) && $other->maxVolts() >= ($feed->supply->highestVolts() ?? $volts)) {
-                $better = $other;
-            }
+        $family = $protection->family();
+        $better = self::better($protection, $needed, $volts);
+        $set = $better === null ? [] : [$protection->familyField() => $better->value];
+        if ($protection->field !== '' && $protection->sized->planned->breakingAmps !== null) {
+            $set["{$protection->field}breaking_a"] = $better?->breakingCapacity($volts);
         }
-        $field = $run->kind === RunKind::Branch ? 'family' : "protection.{$index}.family";
-        $set = $better === null ? [] : [$field => $better->value];
-        if ($run->kind === RunKind::Feed && $protection->planned->breakingAmps !== null) {
-            $set["protection.{$index}.breaking_a"] = $better?->breakingCapacity($volts);
-        }
-        yield new Finding($this->text(), self::isKnown($bank) ? Level::Stop : Level::Warn, $on,
-            ucfirst("{$family->label()} of {$words->amps($protection->rating)} on {$run->circuit?->label} breaks {$words->amps($capacity)} at {$words->volts($volts)}; ")
-                .($tabled === null ? "a short there draws {$words->amps($flows)}." : "with {$words->amps($bank->crankingAmps() ?? 0.0)} cranking it must break {$words->amps($needed)}."),
-            $better === null ? 'Put a fuse with more breaking capacity before it.' : "Fit a {$better->label()} of {$words->amps($protection->rating)}: it breaks {$words->amps($better->breakingCapacity($volts))}.",
-            $better === null || $run->kind === RunKind::Branch ? null : Patch::set($on, $set),
+        $known = array_filter($protection->banks, static fn (Bank $bank): bool => ! self::isKnown($bank)) === [];
+        yield new Finding($this->text(), $known ? Level::Stop : Level::Warn, $protection->on,
+            ucfirst("{$family->label()} of {$words->amps($protection->rating())} on {$protection->where} breaks {$words->amps($capacity)} at {$words->volts($volts)}; ")
+                .($tabled === null ? "a short there draws {$words->amps($amps)}." : "with {$words->amps($cranking)} cranking it must break {$words->amps($needed)}."),
+            $better === null ? 'Put a fuse with more breaking capacity before it.' : "Fit a {$better->label()} of {$words->amps($protection->rating())}: it breaks {$words->amps($better->breakingCapacity($volts))}.",
+            $better === null || $protection->field === '' ? null : Patch::set($protection->on, $set),
             ['breaking_a' => $capacity, 'needed_a' => $needed, 'volts' => $volts]);
     }
 
-    /** @return float|null A by total cranking amps of the bank; null: the table does not hold */
-    private static function tabled(Bank $bank, float $nominalVolts, bool $main): ?float
+    private static function better(PlacedProtection $protection, float $needed, float $volts): ?FuseFamily
     {
-        $amps = $bank->crankingAmps();
-        if ($amps === null || $nominalVolts > 24 || ! $bank->batteries()[0]->chemistry->isLead()) {
-            return null;
+        foreach ([FuseFamily::Breaker80, FuseFamily::BatteryPost, FuseFamily::StripLarge80, FuseFamily::Cartridge] as $other) {
+            if ($other->breakingCapacity($volts) >= $needed && $other->has($protection->rating()) && $other->maxVolts() >= ($protection->highestVolts ?? $volts)) {
+                return $other;
+            }
         }
 
-        return ($main ? 1.0 : 0.5) * match (true) {
-            $amps <= 650 => 1500.0,
-            $amps <= 1100 => 3000.0,
-            default => 5000.0,
-        };
+        return null;
+    }
+
+    /**
+     * By total cranking amps of a bank that feeds it; the most that any of them asks for.
+     *
+     * @return array{float|null, float} A to break, null where the table does not hold; A cranking
+     */
+    private static function tabled(Assessment $assessment, PlacedProtection $protection): array
+    {
+        $run = $protection->run;
+        $most = [null, 0.0];
+        $paths = $run?->circuit === null ? [] : $assessment->wiring->pathsThrough($run->circuit);
+        $supplies = array_map(static fn (Path $path) => $path->feed()?->supply, $paths);
+        foreach ([...$supplies, ($assessment->plan->feeds[$run->id ?? ''] ?? null)?->supply] as $supply) {
+            $amps = $supply?->bank->crankingAmps();
+            if ($supply === null || $amps === null || $supply->nominalVolts() > 24 || ! $supply->bank->batteries()[0]->chemistry->isLead()) {
+                continue;
+            }
+            $needed = ($run?->kind === RunKind::Feed && $protection->index === 0 ? 1.0 : 0.5) * match (true) {
+                $amps <= 650 => 1500.0,
+                $amps <= 1100 => 3000.0,
+                default => 5000.0,
+            };
+            $most = $needed > ($most[0] ?? 0.0) ? [$needed, $amps] : $most;
+        }
+
+        return $most;
     }
 
     private static function isKnown(Bank $bank): bool
@@ -97,22 +114,46 @@ final readonly class BreakingCapacity implements Rule
         return true;
     }
 
-    /** Whether something before it, larger and strong enough, would open in its place. */
-    private function isBackedUp(Assessment $assessment, SizedRun $run, int $index, float $needed, float $volts): bool
+    /** Whether something before it, larger and strong enough, would open in its place, whichever way the current comes. */
+    private function isBackedUp(Assessment $assessment, PlacedProtection $protection, float $needed, float $volts): bool
     {
-        $before = array_slice($run->protection, 0, $index);
-        $feed = $assessment->feedOf($run);
-        if ($run->kind === RunKind::Branch && $feed !== null) {
-            $before = [...$assessment->runs[$feed->id]->protection, ...$before];
+        $run = $protection->run;
+        if ($run?->circuit === null) {
+            return false;
         }
         // A fuse on each string breaks what its own string gives.
-        $strings = $feed?->supply->bank->stringProtection;
-        $count = max(1, count($feed->supply->bank->strings ?? []));
-        if ($strings !== null && ($strings->rating ?? 0.0) * $count >= $run->protection[$index]->rating && $strings->breakingCapacity($volts) >= $needed / $count) {
+        $alone = array_filter($protection->banks, static function (Bank $bank) use ($protection, $needed, $volts): bool {
+            $strings = $bank->stringProtection;
+            $count = count($bank->strings);
+
+            return $strings === null || ($strings->rating ?? 0.0) * $count < $protection->rating() || $strings->breakingCapacity($volts) < $needed / $count;
+        });
+        if ($alone === []) {
             return true;
         }
-        foreach ($before as $upstream) {
-            if ($upstream->rating >= $run->protection[$index]->rating && $upstream->planned->breakingCapacity($volts) >= $needed) {
+        $before = array_slice($run->protection, 0, $protection->index);
+        $paths = $assessment->wiring->pathsThrough($run->circuit);
+        foreach ($paths as $path) {
+            $upstream = $before;
+            foreach ($path->circuits as $circuit) {
+                if ($circuit === $run->circuit) {
+                    break;
+                }
+                array_push($upstream, ...$assessment->runs[$circuit->id]->protection);
+            }
+            if (! self::oneIsStrong($upstream, $protection->rating(), $needed, $volts)) {
+                return false;
+            }
+        }
+
+        return $paths !== [] || self::oneIsStrong($before, $protection->rating(), $needed, $volts);
+    }
+
+    /** @param  list<SizedProtection>  $upstream */
+    private static function oneIsStrong(array $upstream, float $rating, float $needed, float $volts): bool
+    {
+        foreach ($upstream as $fuse) {
+            if ($fuse->rating >= $rating && $fuse->planned->breakingCapacity($volts) >= $needed) {
                 return true;
             }
         }

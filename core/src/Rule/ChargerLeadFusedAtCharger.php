@@ -17,7 +17,7 @@ final readonly class ChargerLeadFusedAtCharger implements Rule
     public function check(Assessment $assessment): iterable
     {
         foreach ($assessment->plan->chargers as $charger) {
-            foreach ($charger->outputs as $number => $output) {
+            foreach ($charger->batteryOutputs() as $number => $output) {
                 if ($output->leadGauge === null) {
                     continue;
                 }

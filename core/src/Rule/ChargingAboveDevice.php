@@ -15,14 +15,13 @@ final readonly class ChargingAboveDevice implements Rule
     public function check(Assessment $assessment): iterable
     {
         foreach ($assessment->wiring->paths as $path) {
-            $supply = $path->feed->supply;
             $device = $path->device;
-            $highest = $supply->highestVolts();
+            $highest = $path->highestVolts();
             if ($highest === null) {
-                yield new Unchecked('D01', "device:{$device->id}", "charging volts of bank {$supply->bank->id}");
+                yield new Unchecked('D01', "device:{$device->id}", "charging volts of {$path->from()}");
             } elseif ($highest > $device->maxVolts) {
                 yield new Finding($this->text(), Level::Stop, "device:{$device->id}",
-                    "{$device->label()} sees up to {$assessment->words->volts($highest)} while bank {$supply->bank->id} charges; its maximum is {$assessment->words->volts($device->maxVolts)}.",
+                    "{$device->label()} sees up to {$assessment->words->volts($highest)} while {$path->from()} ".($path->feed() === null ? 'works' : 'charges')."; its maximum is {$assessment->words->volts($device->maxVolts)}.",
                     'Feed it from a bank with lower charging volts, or through a converter made for both.',
                     null, ['highest_v' => $highest, 'max_v' => $device->maxVolts]);
             }

@@ -6,6 +6,8 @@ namespace Dinghy\Rule;
 
 use Dinghy\Plan\Bank;
 use Dinghy\Plan\Battery;
+use Dinghy\Plan\Charger;
+use Dinghy\Plan\ChargerOutput;
 
 final readonly class ChargingCurrent implements Rule
 {
@@ -18,23 +20,26 @@ final readonly class ChargingCurrent implements Rule
     public function check(Assessment $assessment): iterable
     {
         foreach ($assessment->plan->banks as $bank) {
-            // A string takes a current as one block does; strings in parallel share what reaches any of them.
-            foreach (count($bank->strings[0]) === 1 ? [$bank->batteries()[0]] : $bank->batteries() as $battery) {
-                yield from $this->judge($assessment, $bank, $battery);
+            // Strings in parallel share what a charger across a whole string gives; what charges one block is that block's.
+            $apart = array_filter($assessment->plan->chargers, static fn (Charger $charger): bool => array_filter($charger->batteryOutputs(),
+                static fn (ChargerOutput $output): bool => ! $output->chargesWhole($bank) && array_filter($bank->batteries(), $output->charges(...)) !== []) !== []);
+            foreach ($apart === [] ? [$bank->batteries()[0]] : $bank->batteries() as $battery) {
+                yield from $this->judge($assessment, $bank, $battery, $apart === []);
             }
         }
     }
 
     /** @return iterable<Finding|Unchecked> */
-    private function judge(Assessment $assessment, Bank $bank, Battery $battery): iterable
+    private function judge(Assessment $assessment, Bank $bank, Battery $battery, bool $whole): iterable
     {
-        $parallel = count($bank->strings[0]) === 1;
-        $capacity = $parallel ? $bank->capacityAh() : $battery->capacityAh;
+        $capacity = $whole ? $bank->capacityAh() : $battery->capacityAh;
         [$amps, $nightly] = [0.0, 0.0];
         foreach ($assessment->plan->chargers as $charger) {
             $given = 0.0;
-            foreach ($charger->outputs as $output) {
-                if ($output->charges($battery) || ($parallel && array_filter($bank->batteries(), $output->charges(...)) !== [])) {
+            foreach ($charger->batteryOutputs() as $output) {
+                if ($output->chargesWhole($bank)) {
+                    $given += $output->amps * $capacity / $bank->capacityAh();
+                } elseif ($output->charges($battery)) {
                     $given += $output->amps;
                 }
             }
@@ -46,7 +51,7 @@ final readonly class ChargingCurrent implements Rule
             $nightly = $charger->input === 'mains' ? max($nightly, $given) : $nightly;
         }
         $rate = $battery->chemistry->highestChargingRate();
-        $name = $parallel && count($bank->batteries()) > 1 ? "Bank {$bank->id}" : "Battery {$battery->id}";
+        $name = $whole && count($bank->batteries()) > 1 ? "Bank {$bank->id}" : "Battery {$battery->id}";
         if ($rate === null && $amps > 0) {
             yield new Unchecked('B18', "battery:{$battery->id}", 'its maker\'s highest charging current');
         } elseif ($amps > $rate * $capacity + 1e-9) {

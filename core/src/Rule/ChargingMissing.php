@@ -35,7 +35,7 @@ final readonly class ChargingMissing implements Rule
     private function judgeOutputs(Assessment $assessment, Charger $charger): iterable
     {
         $perBank = [];
-        foreach ($charger->outputs as $output) {
+        foreach ($charger->batteryOutputs() as $output) {
             $spanned = Bank::nominalOf($output->across);
             if ($spanned > $output->nominalVolts + 0.5) {
                 yield new Finding($this->text(), Level::Stop, "charger:{$charger->id}",
@@ -67,14 +67,10 @@ final readonly class ChargingMissing implements Rule
 
     private function isCharged(Assessment $assessment, Bank $bank, Battery $battery): bool
     {
-        // Single blocks in parallel are one battery to a charger.
-        $together = count($bank->strings[0]) === 1 ? $bank->batteries() : [$battery];
         foreach ($assessment->plan->chargers as $charger) {
-            foreach ($charger->outputs as $output) {
-                foreach ($together as $one) {
-                    if ($output->charges($one)) {
-                        return true;
-                    }
+            foreach ($charger->batteryOutputs() as $output) {
+                if ($output->charges($battery) || $output->chargesWhole($bank)) {
+                    return true;
                 }
             }
         }

@@ -8,9 +8,12 @@ use Dinghy\Plan\Patch;
 
 final readonly class ColourOfWires implements Rule
 {
+    /** Beside red: by what the positive leads to [pub ABYC E-11, from memory] */
+    private const USUAL = ['pump' => 'brown', 'light' => 'blue'];
+
     public function text(): RuleText
     {
-        return new RuleText('W12', [Level::Warn], 'colour does not tell polarity and volts: negative black or yellow, positive red, a tapped 12 V a colour of its own',
+        return new RuleText('W12', [Level::Warn], 'colour does not tell polarity and volts: negative black or yellow, positive red (to a pump brown, to a light blue as well), a tapped 12 V a colour of its own',
             'the next one aboard goes by the colour', 'ABYC E-11', Mark::FromMemory);
     }
 
@@ -22,7 +25,9 @@ final readonly class ColourOfWires implements Rule
             }
             $plus = strtolower($run->circuit->run->plusColour ?? '');
             $minus = strtolower($run->circuit->run->minusColour ?? '');
-            $tapped = $assessment->feedOf($run)?->supply->isTap() ?? false;
+            $path = $assessment->pathThrough($run);
+            $tapped = $path?->feed() !== null && $path->supply()->isTap();
+            $usual = $run->circuit->device === null ? 'red' : self::USUAL[$run->circuit->device->kind->value] ?? 'red';
             $wrong = [];
             $set = [];
             if ($minus !== '' && ! in_array($minus, ['black', 'yellow'], true)) {
@@ -32,7 +37,7 @@ final readonly class ColourOfWires implements Rule
             if ($plus !== '' && $tapped && in_array($plus, ['red', 'black', 'yellow'], true)) {
                 $wrong[] = "the tapped positive is {$plus}, as another wire may be";
                 $set['run.plus_colour'] = 'orange';
-            } elseif ($plus !== '' && ! $tapped && $plus !== 'red') {
+            } elseif ($plus !== '' && ! $tapped && $plus !== 'red' && $plus !== $usual) {
                 $wrong[] = "its positive is {$plus}";
                 $set['run.plus_colour'] = 'red';
             }

@@ -4,43 +4,51 @@ declare(strict_types=1);
 
 namespace Dinghy\Rule;
 
+use Dinghy\Overcurrent\PlacedConductor;
 use Dinghy\Plan\Patch;
-use Dinghy\Wiring\SizedRun;
 
 final readonly class CurrentAboveAmpacity implements Rule
 {
     public function text(): RuleText
     {
-        return new RuleText('W02', [Level::Stop], 'current > ampacity after engine-space and bundling factors',
+        return new RuleText('W02', [Level::Stop], 'current > ampacity after the factors of heat and bundling, in any conductor: runs, factory leads, jumpers, bonds, charger and alternator leads; the current is what the solved network shows at rest, loaded and charging, and of a run no less than what it is sized for',
             'the insulation grows too hot and fails', 'ABYC E-11; ISO 13297', Mark::FromMemory);
     }
 
     public function check(Assessment $assessment): iterable
     {
-        foreach ($assessment->runs as $run) {
-            $on = $run->circuit?->on() ?? "device:{$run->id}";
-            if ($run->ampacity === null) {
-                yield new Unchecked('W02', $on, "ampacity of {$run->gauge}");
-            } elseif ($run->amps > $run->ampacity) {
+        foreach ($assessment->conductors as $conductor) {
+            if ($conductor->ampacity === null) {
+                yield new Unchecked('W02', $conductor->on, "ampacity of {$conductor->gauge}");
+
+                continue;
+            }
+            $amps = max([$conductor->run->amps ?? 0.0, ...array_map(static fn (string $element): float => $assessment->currents->most($element) ?? 0.0, $conductor->elements)]);
+            if ($amps > $conductor->ampacity + 1e-9) {
                 $words = $assessment->words;
-                [$remedy, $patch] = $this->remedy($run);
-                yield new Finding($this->text(), Level::Stop, $on,
-                    ($run->circuit === null ? "Factory lead of {$assessment->plan->devices[$run->id]->label()}" : "Run {$run->circuit->label}")
-                        .": {$words->amps($run->amps)} in {$run->gauge} that carries {$words->amps($run->ampacity)} where it lies.",
-                    $remedy, $patch, ['current_a' => $run->amps, 'ampacity_a' => $run->ampacity]);
+                [$remedy, $patch] = $this->remedy($assessment, $conductor, $amps);
+                yield new Finding($this->text(), Level::Stop, $conductor->on,
+                    ucfirst($conductor->label).": {$words->amps($amps)} in {$conductor->gauge} that carries {$words->amps($conductor->ampacity)} where it lies{$this->beside($assessment, $conductor)}.",
+                    $remedy, $patch, ['current_a' => $amps, 'ampacity_a' => $conductor->ampacity]);
             }
         }
     }
 
-    /** @return array{string, Patch|null} */
-    private function remedy(SizedRun $run): array
+    /** How many lie together, as counted and as the plan says, where they differ. */
+    private function beside(Assessment $assessment, PlacedConductor $conductor): string
     {
-        foreach ($run->rungs as $rung) {
-            if ($run->circuit !== null && $rung->ampacity !== null && $rung->ampacity >= $run->amps) {
-                return ["Run {$rung->gauge}.", Patch::set($run->circuit->on(), ['run.gauge' => $rung->gauge->name])];
-            }
-        }
+        $circuit = $conductor->run?->circuit;
+        $counted = $circuit === null ? 0 : $assessment->bundles->together[$circuit->id] ?? 0;
 
-        return ['Split the load over two circuits, or check its amps.', null];
+        return $circuit === null || $counted <= $circuit->run->bundled ? '' : ", {$counted} warm conductors together in a tube (its plan says {$circuit->run->bundled})";
+    }
+
+    /** @return array{string, Patch|null} */
+    private function remedy(Assessment $assessment, PlacedConductor $conductor, float $amps): array
+    {
+        $gauge = $conductor->gaugeFor($amps, $assessment->plan->houseRules);
+        $patch = $gauge === null ? null : $conductor->withGauge($gauge);
+
+        return $patch === null ? ['Split the load over two circuits, or check its amps.', null] : ["Run {$gauge}.", $patch];
     }
 }

@@ -4,19 +4,21 @@ declare(strict_types=1);
 
 namespace Dinghy\Rule;
 
+use Dinghy\Wiring\SizedRun;
+
 final readonly class ManagementLimit implements Rule
 {
     public function text(): RuleText
     {
-        return new RuleText('B20', [Level::Stop, Level::Warn], 'what is drawn at peak exceeds the management system\'s continuous limit (a decision) or its peak limit (a stop)',
+        return new RuleText('B20', [Level::Stop, Level::Warn], 'what is drawn at peak, a tap\'s amps from the blocks below it only, exceeds the management system\'s continuous limit (a decision) or its peak limit (a stop)',
             'it cuts out at full thrust', 'the battery\'s own sheet', Mark::CommonPractice);
     }
 
     public function check(Assessment $assessment): iterable
     {
         foreach ($assessment->plan->banks as $bank) {
-            $amps = $assessment->peakAmpsOf($bank) / count($bank->strings);
             foreach ($bank->batteries() as $battery) {
+                $amps = $assessment->throughput->outOf($bank, $battery, static fn (SizedRun $run): float => $run->peakAmps);
                 if ($battery->chemistry->isLead() || $amps <= 0) {
                     continue;
                 }
@@ -25,9 +27,9 @@ final readonly class ManagementLimit implements Rule
                         yield new Unchecked('B20', "battery:{$battery->id}", $field);
                     }
                 }
-                $beyondPeak = $battery->peakAmps !== null && $amps > $battery->peakAmps;
+                $beyondPeak = $battery->peakAmps !== null && $amps > $battery->peakAmps + 1e-9;
                 $limit = $beyondPeak ? $battery->peakAmps : $battery->continuousAmps;
-                if ($limit !== null && $amps > $limit) {
+                if ($limit !== null && $amps > $limit + 1e-9) {
                     yield new Finding($this->text(), $beyondPeak ? Level::Stop : Level::Warn, "battery:{$battery->id}",
                         "Battery {$battery->id} gives up to {$assessment->words->amps($amps)}; its management system "
                             .($beyondPeak ? "cuts out at {$assessment->words->amps($limit)}." : "passes {$assessment->words->amps($limit)} for long."),

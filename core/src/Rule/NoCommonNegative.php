@@ -22,11 +22,12 @@ final readonly class NoCommonNegative implements Rule
         $nets = [];
         foreach ($assessment->wiring->paths as $path) {
             if ($path->device->data !== null) {
-                $nets[$path->device->data][$path->feed->supply->bank->id] = $path->feed;
+                $nets[$path->device->data][$path->bank()->id] = true;
             }
         }
-        foreach ($nets as $net => $feeds) {
-            $banks = array_map(strval(...), array_keys($feeds));
+        foreach ($nets as $net => $feeding) {
+            $banks = array_map(strval(...), array_keys($feeding));
+            sort($banks, SORT_STRING);
             for ($i = 1; $i < count($banks); $i++) {
                 yield from $this->judge($assessment, (string) $net, $banks[0], $banks[$i]);
             }

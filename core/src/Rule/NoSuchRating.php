@@ -16,21 +16,19 @@ final readonly class NoSuchRating implements Rule
 
     public function check(Assessment $assessment): iterable
     {
-        foreach ($assessment->circuits() as $run) {
-            foreach ($run->protection as $index => $protection) {
-                $family = $protection->planned->family;
-                if ($run->circuit === null || $family->has($protection->rating)) {
-                    continue;
-                }
-                $words = $assessment->words;
-                $size = $family->smallestOfAtLeast($run->circuit->demand->leastRating());
-                $fits = $size !== null && $size <= ($run->ampacity ?? 0.0);
-                yield new Finding($this->text(), Level::Warn, $run->circuit->on(),
-                    "There is no {$family->label()} of {$words->amps($protection->rating)} (run {$run->circuit->label}).",
-                    $fits ? "Fit {$words->amps($size)}." : 'Choose another family, or a thicker wire.',
-                    $fits ? Patch::set($run->circuit->on(), [ProtectionAboveAmpacity::field($run, $index) => $size]) : null,
-                    ['rating_a' => $protection->rating]);
+        foreach ($assessment->protections as $protection) {
+            $family = $protection->family();
+            if ($family->has($protection->rating())) {
+                continue;
             }
+            $words = $assessment->words;
+            $size = $family->smallestOfAtLeast($protection->asks ?? $protection->rating());
+            $fits = $size !== null && $size <= ($protection->ampacityBehind() ?? ($protection->behind === [] ? INF : 0.0));
+            yield new Finding($this->text(), Level::Warn, $protection->on,
+                "There is no {$family->label()} of {$words->amps($protection->rating())} ({$protection->where}).",
+                $fits ? "Fit {$words->amps($size)}." : 'Choose another family, or a thicker wire.',
+                $fits ? Patch::set($protection->on, [$protection->ratingField() => $size]) : null,
+                ['rating_a' => $protection->rating()]);
         }
     }
 }

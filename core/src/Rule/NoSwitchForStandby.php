@@ -19,9 +19,11 @@ final readonly class NoSwitchForStandby implements Rule
         foreach ($assessment->wiring->paths as $path) {
             $device = $path->device;
             if ($path->drainsWhenOff()) {
+                $feed = $path->feed();
                 yield new Finding($this->text(), Level::Warn, "device:{$device->id}",
                     "{$device->label()} draws {$assessment->words->amps($device->standbyAmps)} with everything off, and no switch stops it.",
-                    "Fit a switch or a switchable breaker in feed {$path->feed->id}.", Patch::set("feed:{$path->feed->id}", ['switch' => true]), ['standby_a' => $device->standbyAmps]);
+                    $feed === null ? 'Fit a switch between its converter and its block.' : "Fit a switch or a switchable breaker in feed {$feed->id}.",
+                    $feed === null ? null : Patch::set("feed:{$feed->id}", ['switch' => true]), ['standby_a' => $device->standbyAmps]);
             }
         }
     }

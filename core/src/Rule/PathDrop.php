@@ -30,7 +30,7 @@ final readonly class PathDrop implements Rule
                     continue 2;
                 }
             }
-            $lost = $path->drop($assessment->runs) ?? 0.0;
+            $lost = $path->drop($assessment->runs, $assessment->plan->houseRules->conductorCelsius) ?? 0.0;
             $percent = 100 * $lost / $path->nominalVolts();
             $limit = $assessment->plan->houseRules->dropLimit($path->class());
             if ($percent <= $limit + 1e-9) {
@@ -40,7 +40,7 @@ final readonly class PathDrop implements Rule
             [$remedy, $patch] = $this->remedy($assessment, $path, $runs, $limit);
             $worst = array_reduce($runs, static fn (?SizedRun $worst, SizedRun $run): SizedRun => $worst === null || $run->drop > $worst->drop ? $run : $worst);
             yield new Finding($this->text(), Level::Warn, $on,
-                "{$path->device->label()} loses {$words->percent($percent)} on its way from bank {$path->feed->supply->bank->id}, {$words->volts($lost)}; the limit is {$words->percent($limit)}. "
+                "{$path->device->label()} loses {$words->percent($percent)} on its way from {$path->from()}, {$words->volts($lost)}; the limit is {$words->percent($limit)}. "
                     ."Most of it in {$worst?->circuit?->label}: {$words->amps($worst->amps ?? 0.0)} over {$words->length($worst->length ?? 0.0)} of {$worst?->gauge}"
                     .(($worst->circuit->run->extraOhms ?? 0.0) > 0 ? " and {$words->milliohms($worst->circuit->run->extraOhms ?? 0.0)} more." : '.'),
                 $remedy, $patch, ['drop_pct' => $percent, 'limit_pct' => $limit, 'drop_v' => $lost]);
@@ -56,7 +56,7 @@ final readonly class PathDrop implements Rule
      */
     private function remedy(Assessment $assessment, Path $path, array $runs, float $limit): array
     {
-        $allowed = $limit / 100 * $path->nominalVolts() - $path->leadDrop($assessment->runs);
+        $allowed = $limit / 100 * $path->nominalVolts() - $path->beside($assessment->runs, $assessment->plan->houseRules->conductorCelsius);
         $drops = array_map(static fn (SizedRun $run): float => $run->drop ?? 0.0, $runs);
         $bypass = self::bypass($assessment, $path, $runs, $allowed);
         if ($bypass !== null) {
@@ -79,7 +79,7 @@ final readonly class PathDrop implements Rule
             $changed[$i] = $rung;
             $drops[$i] = $rung->drop ?? 0.0;
         }
-        $percent = 100 * (array_sum($drops) + $path->leadDrop($assessment->runs)) / $path->nominalVolts();
+        $percent = 100 * (array_sum($drops) + $path->beside($assessment->runs, $assessment->plan->houseRules->conductorCelsius)) / $path->nominalVolts();
         $patch = null;
         $says = [];
         foreach ($changed as $i => $rung) {
@@ -111,7 +111,7 @@ final readonly class PathDrop implements Rule
         if ($patch === null || $left > $allowed) {
             return null;
         }
-        $percent = 100 * ($left + $path->leadDrop($assessment->runs)) / $path->nominalVolts();
+        $percent = 100 * ($left + $path->beside($assessment->runs, $assessment->plan->houseRules->conductorCelsius)) / $path->nominalVolts();
 
         return ["Run a direct fused feed past what adds {$assessment->words->milliohms($ohms)}: {$assessment->words->percent($percent)}.", $patch];
     }

@@ -22,7 +22,7 @@ final readonly class PlugBelowCircuit implements Rule
                 continue;
             }
             $words = $assessment->words;
-            $volts = $assessment->feedOf($run)?->supply->highestVolts() ?? $run->nominalVolts ?? 0.0;
+            $volts = $assessment->pathThrough($run)?->highestVolts() ?? $run->nominalVolts ?? 0.0;
             $wrong = array_filter([
                 $plug->amps < $run->amps ? "made for {$words->amps($plug->amps)}, the circuit carries {$words->amps($run->amps)}" : null,
                 $plug->maxVolts < $volts ? "made for {$words->volts($plug->maxVolts)}, the circuit reaches {$words->volts($volts)}" : null,

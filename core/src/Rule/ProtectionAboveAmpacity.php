@@ -4,10 +4,8 @@ declare(strict_types=1);
 
 namespace Dinghy\Rule;
 
+use Dinghy\Overcurrent\PlacedProtection;
 use Dinghy\Plan\Patch;
-use Dinghy\Wiring\RunKind;
-use Dinghy\Wiring\SizedProtection;
-use Dinghy\Wiring\SizedRun;
 
 final readonly class ProtectionAboveAmpacity implements Rule
 {
@@ -16,58 +14,47 @@ final readonly class ProtectionAboveAmpacity implements Rule
     public function text(): RuleText
     {
         return new RuleText('F02', [Level::Stop, Level::Warn],
-            'rating > ampacity of the wire behind it before the next fuse; up to 150 % a decision, only where no lower standard size carries the load',
+            'rating > ampacity of the thinnest wire behind it before the next fuse, wherever it sits: feed, branch, string, jumper, bond, charger\'s or alternator\'s lead; up to 150 % a decision, only where no lower standard size carries the load',
             'fuses protect wires, never devices', 'ABYC E-11; 33 CFR 183.455(c)', Mark::FromMemory);
     }
 
     public function check(Assessment $assessment): iterable
     {
-        foreach ($assessment->circuits() as $run) {
-            foreach ($run->protection as $index => $protection) {
-                yield from $this->judge($assessment, $run, $index, $protection);
-            }
+        foreach ($assessment->protections as $protection) {
+            yield from $this->judge($assessment, $protection);
         }
     }
 
     /** @return iterable<Finding|Unchecked> */
-    private function judge(Assessment $assessment, SizedRun $run, int $index, SizedProtection $protection): iterable
+    private function judge(Assessment $assessment, PlacedProtection $protection): iterable
     {
-        $on = $run->circuit?->on() ?? '';
-        if ($run->ampacity === null) {
-            yield new Unchecked('F02', $on, "ampacity of {$run->gauge}");
+        foreach ($protection->behind as $conductor) {
+            if ($conductor->ampacity === null) {
+                yield new Unchecked('F02', $protection->on, "ampacity of {$conductor->gauge}");
 
-            return;
-        }
-        if ($protection->rating <= $run->ampacity) {
-            return;
-        }
-        $family = $protection->planned->family;
-        $lower = $family->smallestOfAtLeast($run->circuit?->demand->leastRating() ?? 0.0);
-        $noLower = $lower === null || $lower >= $protection->rating;
-        $level = $noLower && $protection->rating <= self::TOLERATED * $run->ampacity ? Level::Warn : Level::Stop;
-        $fitting = $lower !== null && $lower <= $run->ampacity ? $lower : null;
-        $words = $assessment->words;
-        yield new Finding($this->text(), $level, $on,
-            ucfirst("{$family->label()} of {$words->amps($protection->rating)} on {$run->circuit?->label}: the {$run->gauge} behind it carries {$words->amps($run->ampacity)}."),
-            $fitting !== null ? "Fit {$words->amps($fitting)}." : 'Run a thicker wire, or split the load over two circuits.',
-            $fitting === null ? self::thicker($run, $protection->rating) : Patch::set($on, [self::field($run, $index) => $fitting]),
-            ['rating_a' => $protection->rating, 'ampacity_a' => $run->ampacity]);
-    }
-
-    private static function thicker(SizedRun $run, float $rating): ?Patch
-    {
-        foreach ($run->rungs as $rung) {
-            if ($rung->ampacity !== null && $rung->ampacity >= $rating) {
-                return Patch::set($run->circuit?->on() ?? '', ['run.gauge' => $rung->gauge->name]);
+                return;
             }
         }
-
-        return null;
-    }
-
-    /** The field that holds the rating of a run's protection. */
-    public static function field(SizedRun $run, int $index): string
-    {
-        return $run->kind === RunKind::Branch ? 'fuse_a' : "protection.{$index}.rating_a";
+        $thinnest = $protection->thinnest();
+        $ampacity = $thinnest->ampacity ?? INF;
+        if ($thinnest === null || $protection->rating() <= $ampacity) {
+            return;
+        }
+        $family = $protection->family();
+        $lower = $family->smallestOfAtLeast($protection->asks ?? 0.0);
+        $noLower = $lower === null || $lower >= $protection->rating();
+        $level = $noLower && $protection->rating() <= self::TOLERATED * $ampacity ? Level::Warn : Level::Stop;
+        $fitting = $lower !== null && $lower <= $ampacity ? $lower : null;
+        $words = $assessment->words;
+        $thicker = $fitting !== null ? null : $thinnest->gaugeFor($protection->rating(), $assessment->plan->houseRules);
+        yield new Finding($this->text(), $level, $protection->on,
+            ucfirst("{$family->label()} of {$words->amps($protection->rating())} on {$protection->where}: the {$thinnest->gauge} behind it carries {$words->amps($ampacity)}."),
+            match (true) {
+                $fitting !== null => "Fit {$words->amps($fitting)}.",
+                $thicker !== null => "Run {$thicker}, or split the load over two circuits.",
+                default => 'Split the load over two circuits.',
+            },
+            $fitting !== null ? Patch::set($protection->on, [$protection->ratingField() => $fitting]) : ($thicker === null ? null : $thinnest->withGauge($thicker)),
+            ['rating_a' => $protection->rating(), 'ampacity_a' => $ampacity]);
     }
 }

@@ -4,53 +4,53 @@ declare(strict_types=1);
 
 namespace Dinghy\Rule;
 
+use Dinghy\Overcurrent\PlacedProtection;
 use Dinghy\Plan\Patch;
-use Dinghy\Wiring\SizedRun;
 
 final readonly class ProtectionBelowLoad implements Rule
 {
     public function text(): RuleText
     {
         return new RuleText('F03', [Level::Warn],
-            "continuous loads: rating < 1.25 × typical; any: rating < peak; motors: rating < peak. The maker's figure prevails where there is one",
+            "continuous loads: rating < 1.25 × typical; any: rating < peak; motors: rating < peak. The maker's figure prevails where there is one. On strings, jumpers, bonds and chargers: of what the solved network puts through them",
             'it opens in use though nothing is wrong', 'common practice', Mark::CommonPractice);
     }
 
     public function check(Assessment $assessment): iterable
     {
         $words = $assessment->words;
-        foreach ($assessment->circuits() as $run) {
-            $demand = $run->circuit?->demand;
-            foreach ($run->protection as $index => $protection) {
-                if ($run->circuit === null || $demand === null || $protection->rating >= $demand->leastRating()) {
-                    continue;
-                }
-                $family = $protection->planned->family;
-                $size = $family->smallestOfAtLeast($demand->leastRating());
-                [$remedy, $patch] = $this->remedy($run, $index, $size, $words);
-                yield new Finding($this->text(), Level::Warn, $run->circuit->on(),
-                    ucfirst("{$family->label()} of {$words->amps($protection->rating)} on {$run->circuit->label}: the load asks for at least {$words->amps($demand->leastRating())}"
-                        .($demand->makers === null ? " ({$words->amps($run->amps)} running, {$words->amps($run->peakAmps)} at peak)." : ', says its maker.')),
-                    $remedy, $patch, ['rating_a' => $protection->rating, 'least_a' => $demand->leastRating()]);
+        foreach ($assessment->protections as $protection) {
+            $asks = $protection->asks;
+            if ($asks === null || $protection->rating() >= $asks - 1e-9) {
+                continue;
             }
+            [$remedy, $patch] = $this->remedy($assessment, $protection, $protection->family()->smallestOfAtLeast($asks - 1e-9));
+            $run = $protection->run;
+            yield new Finding($this->text(), Level::Warn, $protection->on,
+                ucfirst("{$protection->family()->label()} of {$words->amps($protection->rating())} on {$protection->where}: ".($run === null ? 'what flows there' : 'the load')." asks for at least {$words->amps($asks)}"
+                    .match (true) {
+                        $run === null => ($protection->draws === null ? '' : " ({$words->amps($protection->draws)} flow)").'.',
+                        $run->circuit?->demand->makers === null => " ({$words->amps($run->amps)} running, {$words->amps($run->peakAmps)} at peak).",
+                        default => ', says its maker.',
+                    }),
+                $remedy, $patch, ['rating_a' => $protection->rating(), 'least_a' => $asks]);
         }
     }
 
     /** @return array{string, Patch|null} */
-    private function remedy(SizedRun $run, int $index, ?float $size, Words $words): array
+    private function remedy(Assessment $assessment, PlacedProtection $protection, ?float $size): array
     {
-        $on = $run->circuit?->on() ?? '';
         // A rating that Dinghy chooses follows the wire by itself.
-        $rating = $run->protection[$index]->chosen ? [] : [ProtectionAboveAmpacity::field($run, $index) => $size];
-        if ($size !== null && $size <= ($run->ampacity ?? 0.0)) {
-            return ["Fit {$words->amps($size)}.", Patch::set($on, $rating)];
+        $rating = $protection->sized->chosen ? [] : [$protection->ratingField() => $size];
+        $words = $assessment->words;
+        if ($size !== null && $size <= ($protection->ampacityBehind() ?? ($protection->behind === [] ? INF : 0.0))) {
+            return ["Fit {$words->amps($size)}.", Patch::set($protection->on, $rating)];
         }
-        foreach ($run->rungs as $rung) {
-            if ($size !== null && $rung->ampacity !== null && $rung->ampacity >= $size) {
-                return ["Run {$rung->gauge} and fit {$words->amps($size)}.", Patch::set($on, ['run.gauge' => $rung->gauge->name, ...$rating])];
-            }
-        }
+        $thinnest = $protection->thinnest();
+        $gauge = $size === null || $thinnest === null ? null : $thinnest->gaugeFor($size, $assessment->plan->houseRules);
+        $thicker = $gauge === null ? null : $thinnest->withGauge($gauge);
 
-        return ['Split the load over two circuits.', null];
+        return $size === null || $thicker === null ? ['Split the load over two circuits.', null]
+            : ["Run {$gauge} and fit {$words->amps($size)}.", $rating === [] ? $thicker : $thicker->and(Patch::set($protection->on, $rating))];
     }
 }

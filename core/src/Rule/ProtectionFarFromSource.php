@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Dinghy\Rule;
 
+use Dinghy\Overcurrent\PlacedProtection;
 use Dinghy\Plan\Patch;
 use Dinghy\Wiring\RunKind;
 
@@ -13,6 +14,9 @@ final readonly class ProtectionFarFromSource implements Rule
     private const UNSHEATHED = 0.178;
 
     private const FROM_BATTERY = 1.83;
+
+    /** m: 40 in */
+    private const FROM_OTHERS = 1.02;
 
     private const REMEDY_DISTANCE = 0.15;
 
@@ -25,29 +29,36 @@ final readonly class ProtectionFarFromSource implements Rule
 
     public function check(Assessment $assessment): iterable
     {
-        foreach ($assessment->circuits() as $run) {
-            // Every feed starts at a battery post; a branch has its fuse in the block, at its source.
-            $first = $run->protection[0] ?? null;
-            if ($first === null || $run->circuit === null || $run->kind !== RunKind::Feed) {
+        foreach ($assessment->protections as $protection) {
+            // A branch has its fuse in the block, a string on its post, both at their source; a bond joins negatives.
+            if ($protection->index > 0 || $protection->run?->kind === RunKind::Branch || preg_match('/^(feed|charger|bank):/', $protection->on) !== 1 || str_starts_with($protection->field, 'string_')) {
                 continue;
             }
-            $distance = $first->planned->fromSource;
+            $distance = $protection->sized->planned->fromSource;
             if ($distance === null) {
-                yield new Unchecked('F04', $run->circuit->on(), 'protection.0.from_source_m');
-
-                continue;
+                yield new Unchecked('F04', $protection->on, "{$protection->field}from_source_m");
+            } else {
+                yield from $this->judge($assessment, $protection, $distance);
             }
-            $limit = $first->planned->sheathed ? self::FROM_BATTERY : self::UNSHEATHED;
-            if ($distance <= $limit) {
-                continue;
-            }
-            $words = $assessment->words;
-            $sheath = $first->planned->sheathed ? 'sheathed' : 'unsheathed';
-            yield new Finding($this->text(), $distance > self::FROM_BATTERY ? Level::Stop : Level::Warn, $run->circuit->on(),
-                ucfirst("{$first->planned->family->label()} of {$run->circuit->label} sits {$words->length($distance)} from the battery post; {$sheath} wire may run {$words->length($limit)} without protection."),
-                "Move it to within {$words->length(self::REMEDY_DISTANCE)} of the post.",
-                Patch::set($run->circuit->on(), ['protection.0.from_source_m' => self::REMEDY_DISTANCE]),
-                ['distance_m' => $distance, 'limit_m' => $limit]);
         }
+    }
+
+    /** @return iterable<Finding> */
+    private function judge(Assessment $assessment, PlacedProtection $protection, float $distance): iterable
+    {
+        // Only a converter is a source that is no battery post.
+        $post = ! str_starts_with($protection->on, 'charger:') || $protection->return !== null;
+        $furthest = $post ? self::FROM_BATTERY : self::FROM_OTHERS;
+        $sheathed = $protection->sized->planned->sheathed;
+        $limit = $sheathed ? $furthest : self::UNSHEATHED;
+        if ($distance <= $limit) {
+            return;
+        }
+        $words = $assessment->words;
+        yield new Finding($this->text(), $distance > self::FROM_BATTERY || $sheathed ? Level::Stop : Level::Warn, $protection->on,
+            ucfirst("{$protection->family()->label()} of {$protection->where} sits {$words->length($distance)} from ".($post ? 'the battery post' : 'its source').'; '.($sheathed ? 'sheathed' : 'unsheathed')." wire may run {$words->length($limit)} without protection."),
+            "Move it to within {$words->length(self::REMEDY_DISTANCE)} of ".($post ? 'the post.' : 'it.'),
+            Patch::set($protection->on, ["{$protection->field}from_source_m" => self::REMEDY_DISTANCE]),
+            ['distance_m' => $distance, 'limit_m' => $limit]);
     }
 }

@@ -8,7 +8,7 @@ final readonly class ShaftTooShort implements Rule
 {
     public function text(): RuleText
     {
-        return new RuleText('M05', [Level::Warn], "a motor's propeller hub hangs less than 0.3 m under water at rest, or than 0.43 m where it is rough",
+        return new RuleText('M05', [Level::Warn], "a motor's propeller hub hangs less than 0.4 m under water at rest, or than 0.53 m where it is rough",
             'it draws air, races and pushes nothing', 'common practice', Mark::CommonPractice);
     }
 

@@ -5,82 +5,83 @@ declare(strict_types=1);
 namespace Dinghy\Rule;
 
 use Dinghy\Circuit\States;
-use Dinghy\Conductor\ShortTime;
+use Dinghy\Conductor\Heating;
+use Dinghy\Overcurrent\PlacedConductor;
+use Dinghy\Overcurrent\PlacedProtection;
 use Dinghy\Plan\Patch;
 use Dinghy\Protection\FuseFamily;
 use Dinghy\Protection\OpeningTime;
-use Dinghy\Wiring\SizedProtection;
-use Dinghy\Wiring\SizedRun;
 
 final readonly class ShortNotCleared implements Rule
 {
     /** times its rating, that a fuse opens at surely and soon */
     private const MULTIPLE = 2.0;
 
-    /** s, as long as the insulation formula holds */
-    private const ADIABATIC = 5.0;
-
     public function text(): RuleText
     {
-        return new RuleText('F11', [Level::Warn], 'a dead short at the far end draws < 2 × the rating; or, at the current it really draws and for openings within 5 s, the wire passes its short-time insulation limit first',
+        return new RuleText('F11', [Level::Warn], 'a dead short at the far end draws, at the least, < 2 × the rating; or the wire, warm from its load, passes what its insulation bears for a short time before the protection surely opens. At the least: hot wire, batteries at their floor, contacts included',
             'a long thin wire never blows its fuse, it glows', 'computed; ICEA P-32-382; ISO 8820-3', Mark::FromMemory);
     }
 
     public function check(Assessment $assessment): iterable
     {
-        foreach ($assessment->circuits() as $run) {
-            $feed = $assessment->feedOf($run);
-            $index = count($run->protection) - 1;
-            if ($run->circuit === null || $feed === null || $index < 0) {
+        foreach ($assessment->protections as $protection) {
+            if (! $protection->isLast() || $protection->banks === []) {
                 continue;
             }
-            if ($run->length === null) {
-                yield new Unchecked('F11', $run->circuit->on(), 'run.length_m');
-            } elseif (States::knows($feed->supply->bank)) {
-                $ends = [[$run, $assessment->states->shortAtFarEnd($run)]];
-                $device = count($run->circuit->behind) === 1 ? $run->circuit->behind[0] : null;
-                if ($device !== null && isset($assessment->runs[$device->id])) {
-                    $ends[] = [$assessment->runs[$device->id], $assessment->states->shortBetween($device->id.'+', $device->id.'-')];
-                }
-                foreach ($ends as [$wire, $amps]) {
-                    $finding = $this->judge($assessment, $run, $run->protection[$index], $wire, $amps);
-                    if ($finding !== null) {
-                        yield $finding;
+            if ($protection->run !== null && $protection->run->length === null) {
+                yield new Unchecked('F11', $protection->on, 'run.length_m');
 
-                        break;
-                    }
+                continue;
+            }
+            foreach ($protection->banks as $bank) {
+                if (! States::knows($bank)) {
+                    continue 2;
                 }
+            }
+            $least = $assessment->shorts->least($protection);
+            // Where nothing flows at all a wire is missing, and another rule says so.
+            if ($least !== null && $least > 0.0) {
+                yield from $this->judge($assessment, $protection, $least);
             }
         }
     }
 
-    private function judge(Assessment $assessment, SizedRun $run, SizedProtection $protection, SizedRun $wire, float $amps): ?Finding
+    /** @return iterable<Finding> */
+    private function judge(Assessment $assessment, PlacedProtection $protection, float $amps): iterable
     {
-        $words = $assessment->words;
-        $family = $protection->planned->family;
-        if (self::isCleared($family, $protection->rating, $wire, $amps)) {
-            return null;
+        $wire = $protection->thinnest();
+        if ($wire === null || self::isCleared($assessment, $protection->family(), $protection->rating(), $wire, $amps)) {
+            return;
         }
-        $on = $run->circuit?->on() ?? '';
-        $where = ucfirst("a short at the far end of {$run->circuit?->label}").($wire === $run ? '' : ', in the factory lead,')." draws {$words->amps($amps)}";
-        $lower = $family->smallestOfAtLeast($run->circuit?->demand->leastRating() ?? 0.0);
-        $mends = $lower !== null && $lower < $protection->rating && self::isCleared($family, $lower, $wire, $amps);
-        $opens = OpeningTime::of($family, $protection->rating, $amps)->slowest;
+        $words = $assessment->words;
+        $family = $protection->family();
+        $where = ucfirst("a short at the far end of {$protection->where} draws as little as {$words->amps($amps)}");
+        $lower = $family->smallestOfAtLeast($protection->asks ?? 0.0);
+        $mends = $lower !== null && $lower < $protection->rating() && self::isCleared($assessment, $family, $lower, $wire, $amps);
+        $opens = OpeningTime::of($family, $protection->rating(), $amps)->slowest;
 
-        return new Finding($this->text(), Level::Warn, $on,
-            $amps < self::MULTIPLE * $protection->rating
-                ? "{$where}, less than twice the {$words->amps($protection->rating)} of its {$family->label()}: it may not open."
-                : "{$where}: the insulation of {$wire->gauge} bears that for {$words->seconds(ShortTime::insulation($wire->gauge, $amps))}, the {$family->label()} of {$words->amps($protection->rating)} may take {$words->seconds($opens)}.",
+        yield new Finding($this->text(), Level::Warn, $protection->on,
+            $amps < self::MULTIPLE * $protection->rating()
+                ? "{$where}, less than twice the {$words->amps($protection->rating())} of its {$family->label()}: it may not open."
+                : "{$where}: the insulation of {$wire->gauge} bears that for {$words->seconds(self::spoilt($assessment, $wire, $amps))}, the {$family->label()} of {$words->amps($protection->rating())} may take {$words->seconds($opens)}.",
             $mends ? "Fit {$words->amps($lower)}." : 'Run a thicker wire, or fit a quicker fuse, so that the short is cut in time.',
-            $mends ? Patch::set($on, [ProtectionAboveAmpacity::field($run, count($run->protection) - 1) => $lower]) : null,
-            ['short_a' => $amps, 'rating_a' => $protection->rating]);
+            $mends ? Patch::set($protection->on, [$protection->ratingField() => $lower]) : null,
+            ['short_a' => $amps, 'rating_a' => $protection->rating()]);
     }
 
-    /** Whether a protection opens on this current surely, and, where it opens within seconds, before the wire is spoilt. */
-    private static function isCleared(FuseFamily $family, float $rating, SizedRun $wire, float $amps): bool
+    /** Whether a protection opens on this current surely, and before the wire is spoilt. */
+    private static function isCleared(Assessment $assessment, FuseFamily $family, float $rating, PlacedConductor $wire, float $amps): bool
     {
-        $opens = OpeningTime::of($family, $rating, $amps)->slowest;
+        return $amps >= self::MULTIPLE * $rating && self::spoilt($assessment, $wire, $amps) >= OpeningTime::of($family, $rating, $amps)->slowest;
+    }
 
-        return $amps >= self::MULTIPLE * $rating && ($opens > self::ADIABATIC || ShortTime::insulation($wire->gauge, $amps) >= $opens);
+    /** @return float s, from what the wire is warmed to by what it carries anyway */
+    private static function spoilt(Assessment $assessment, PlacedConductor $wire, float $amps): float
+    {
+        $rules = $assessment->plan->houseRules;
+        $running = $assessment->currents->most($wire->elements[0]) ?? $wire->run->amps ?? 0.0;
+
+        return (new Heating($wire->gauge, $wire->ampacity ?? 0.0, $rules->insulation, $rules->ambient))->untilSpoilt($amps, min($running, $wire->ampacity ?? INF));
     }
 }

@@ -24,7 +24,7 @@ final readonly class ShuntBypassed implements Rule
             }
             foreach ($assessment->plan->feedsOf($bank) as $feed) {
                 $other = $feed->supply->minus->above === 0 && $feed->supply->minus->post($bank) !== $bank->negativePost();
-                if ($feed->pastShunt || $other) {
+                if ($feed->supply->pastShunt || $other) {
                     yield new Finding($this->text(), Level::Stop, "feed:{$feed->id}", "The negative of feed {$feed->id} lands on the battery side of the shunt of bank {$bank->id}.",
                         'Land it on the load side of the shunt.', Patch::set("feed:{$feed->id}", $other ? ['from.minus' => 'neg'] : ['from.past_shunt' => false]), []);
                 }
@@ -47,7 +47,7 @@ final readonly class ShuntBypassed implements Rule
     /** @return iterable<Finding> */
     private function judgeCharger(Words $words, Bank $bank, Charger $charger): iterable
     {
-        foreach ($charger->outputs as $number => $output) {
+        foreach ($charger->batteryOutputs() as $number => $output) {
             if (! in_array($output->across[0], $bank->batteries(), true)) {
                 continue;
             }

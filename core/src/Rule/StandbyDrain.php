@@ -13,7 +13,7 @@ final readonly class StandbyDrain implements Rule
 {
     public function text(): RuleText
     {
-        return new RuleText('B14', [Level::Warn], 'standby draw that no switch stops flattens the bank to its floor within the lay-up time; automatic bilge pumps and alarms are exempt',
+        return new RuleText('B14', [Level::Warn, Level::Note], 'standby draw that no switch stops flattens the bank to its floor within the days between trips (a decision), or within the winter (a note); automatic bilge pumps and alarms are exempt',
             'the battery is flat before the next trip, and lead left flat is lost', 'computed', Mark::CommonPractice);
     }
 
@@ -22,14 +22,15 @@ final readonly class StandbyDrain implements Rule
         foreach ($assessment->plan->banks as $bank) {
             $drain = Standby::of($assessment->wiring, $assessment->plan->houseRules, $bank);
             $days = $drain->daysToFloor;
-            if ($drain->devices === [] || $days === null || $days >= $assessment->plan->houseRules->layUpDays) {
+            $rules = $assessment->plan->houseRules;
+            if ($drain->devices === [] || $days === null || $days >= max($rules->layUpDays, $rules->winterDays)) {
                 continue;
             }
             $names = array_map(static fn (Device $device): string => $device->label(), $drain->devices);
-            yield new Finding($this->text(), Level::Warn, "bank:{$bank->id}",
+            yield new Finding($this->text(), $days < $rules->layUpDays ? Level::Warn : Level::Note, "bank:{$bank->id}",
                 'With everything off, '.implode(', ', $names).(count($names) === 1 ? ' still draws ' : ' still draw ')."{$assessment->words->amps($drain->amps)}: bank {$bank->id}, full when laid up, is at its floor in ".Words::trim($days, 0).' days.',
-                'Fit a switch in '.implode(' and ', array_map(static fn (Feed $feed): string => "feed {$feed->id}", $drain->feeds)).'.',
-                Patch::all(array_map(static fn (Feed $feed): Patch => Patch::set("feed:{$feed->id}", ['switch' => true]), $drain->feeds)), ['standby_a' => $drain->amps, 'days' => $days, 'layup_days' => $assessment->plan->houseRules->layUpDays]);
+                $drain->feeds === [] ? 'Fit a switch between its converter and its block.' : 'Fit a switch in '.implode(' and ', array_map(static fn (Feed $feed): string => "feed {$feed->id}", $drain->feeds)).'.',
+                Patch::all(array_map(static fn (Feed $feed): Patch => Patch::set("feed:{$feed->id}", ['switch' => true]), $drain->feeds)), ['standby_a' => $drain->amps, 'days' => $days, 'layup_days' => $days < $rules->layUpDays ? $rules->layUpDays : $rules->winterDays]);
         }
     }
 }

@@ -4,19 +4,20 @@ declare(strict_types=1);
 
 namespace Dinghy\Rule;
 
-use Dinghy\Conductor\Ampacity;
 use Dinghy\Conductor\Gauge;
-use Dinghy\Conductor\Metal;
+use Dinghy\Overcurrent\Conductors;
 use Dinghy\Plan\Bank;
+use Dinghy\Plan\Jumper;
 use Dinghy\Plan\Patch;
 use Dinghy\Wiring\Path;
+use Dinghy\Wiring\RunKind;
 use Dinghy\Wiring\SizedRun;
 
 final readonly class StepDown implements Rule
 {
     public function text(): RuleText
     {
-        return new RuleText('F06', [Level::Stop], 'the conductor gets thinner, and the protection upstream is larger than the thinner one\'s ampacity: a factory lead behind its run, a jumper behind the bank\'s main fuse',
+        return new RuleText('F06', [Level::Stop], 'the conductor gets thinner, and the protection upstream is larger than the thinner one\'s ampacity: a factory lead behind its run, a jumper behind what all fuses on its bank let through it together',
             'where a wire gets thinner the fuse must suit the thinner one', 'common practice', Mark::CommonPractice);
     }
 
@@ -52,33 +53,53 @@ final readonly class StepDown implements Rule
         return new Finding($this->text(), Level::Stop, $run->circuit?->on() ?? '',
             "The factory lead of {$path->device->label()}, {$gauge}, carries {$words->amps($ampacity)}; the {$protection->planned->family->label()} before it is {$words->amps($protection->rating)}.",
             $fits ? "Fit {$words->amps($size)}." : 'Fit a fuse that suits the factory lead where the lead is joined.',
-            $fits ? Patch::set($run->circuit?->on() ?? '', [ProtectionAboveAmpacity::field($run, $index) => $size]) : null,
+            $fits ? Patch::set($run->circuit?->on() ?? '', [$run->kind === RunKind::Branch ? 'fuse_a' : "protection.{$index}.rating_a" => $size]) : null,
             ['rating_a' => $protection->rating, 'ampacity_a' => $ampacity]);
     }
 
-    /** @return iterable<Finding> */
+    /**
+     * A wire of a bank carries what all feeds behind it let through together, unless a fuse in it lets through less.
+     *
+     * @return iterable<Finding>
+     */
     private function jumpers(Assessment $assessment, Bank $bank): iterable
     {
-        $rules = $assessment->plan->houseRules;
-        $main = 0.0;
-        foreach ($assessment->plan->feedsOf($bank) as $feed) {
-            foreach (array_slice($assessment->runs[$feed->id]->protection, 0, 1) as $protection) {
-                $main = max($main, $protection->rating);
+        $first = static fn (SizedRun $run): float => $run->protection === [] ? 0.0 : $run->protection[0]->rating;
+        [$worst, $most] = [null, 0.0];
+        foreach ($bank->wires() as $number => $wire) {
+            $conductor = Conductors::jumper($assessment->plan, $bank, $wire, $number);
+            $flows = $assessment->throughput->through($bank, $wire->id, $first);
+            foreach ($wire->protection as $fuse) {
+                $flows = min($flows, $fuse->rating ?? INF);
+            }
+            if ($bank->stringProtection !== null && self::withinString($bank, $wire)) {
+                $flows = min($flows, $bank->stringProtection->rating ?? INF);
+            }
+            if ($conductor->ampacity !== null && $flows > $conductor->ampacity + 1e-6 && ($worst === null || $flows / $conductor->ampacity > $most / ($worst->ampacity ?? INF))) {
+                [$worst, $most] = [$conductor, $flows];
             }
         }
-        $gauge = null;
-        foreach ($bank->wires() as $wire) {
-            $gauge = $gauge === null || $wire->gauge->isThinnerThan($gauge) ? $wire->gauge : $gauge;
-        }
-        $ampacity = $gauge === null ? null : Ampacity::of($gauge, Metal::TinnedCopper, $rules->insulation, $rules->ambient, false, 1);
-        if ($gauge === null || $ampacity === null || $main <= $ampacity) {
+        if ($worst === null) {
             return;
         }
-        $better = array_values(array_filter($rules->stock, static fn (Gauge $stock): bool => (Ampacity::of($stock, Metal::TinnedCopper, $rules->insulation, $rules->ambient, false, 1) ?? 0.0) >= $main))[0] ?? null;
+        $words = $assessment->words;
+        $better = $worst->gaugeFor($most, $assessment->plan->houseRules);
         yield new Finding($this->text(), Level::Stop, "bank:{$bank->id}",
-            "A jumper of bank {$bank->id}, {$gauge}, carries {$assessment->words->amps($ampacity)}; the main protection behind it is {$assessment->words->amps($main)}.",
-            $better === null ? 'Use thicker jumpers.' : "Use jumpers of {$better}.",
-            $better === null || $bank->jumpers !== null ? null : Patch::set("bank:{$bank->id}", ['jumper.gauge' => $better->name]),
-            ['rating_a' => $main, 'ampacity_a' => $ampacity]);
+            ucfirst("{$worst->label}, {$worst->gauge}, carries {$words->amps($worst->ampacity ?? 0.0)}; the protection behind it lets {$words->amps($most)} through it."),
+            $better === null ? 'Use thicker jumpers, or a fuse in them.' : "Use jumpers of {$better}.",
+            $better === null ? null : $worst->withGauge($better),
+            ['rating_a' => $most, 'ampacity_a' => $worst->ampacity ?? 0.0]);
+    }
+
+    private static function withinString(Bank $bank, Jumper $wire): bool
+    {
+        foreach ($bank->strings as $string) {
+            $posts = array_map(static fn ($battery): string => $battery->id, $string);
+            if (in_array(substr($wire->from, 0, -1), $posts, true) && in_array(substr($wire->to, 0, -1), $posts, true)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 }

@@ -46,7 +46,7 @@ final readonly class TapNotOnFirst implements Rule
         $string = $supply->bank->strings[$supply->plus->string];
         $number = static fn (Battery $battery): int => $assessment->words->numberOf($supply->bank, $battery);
         foreach ($assessment->wiring->paths as $path) {
-            if ($path->feed === $feed && $supply->plus->above > 1 && $supply->nominalVolts() > $path->device->maxVolts) {
+            if ($path->feed() === $feed && $supply->plus->above > 1 && $supply->nominalVolts() > $path->device->maxVolts) {
                 yield new Finding($this->text(), Level::Stop, "feed:{$feed->id}",
                     "{$path->device->label()} takes at most {$words->volts($path->device->maxVolts)}; the tap above Battery {$number($string[$supply->plus->above - 1])} gives {$words->volts($supply->nominalVolts())}.",
                     "Take the tap from Battery {$number($string[0])}.", Patch::set("feed:{$feed->id}", ['from.plus' => 'tap:1']),
@@ -63,11 +63,12 @@ final readonly class TapNotOnFirst implements Rule
         }
         [$tapped, $whole] = [0.0, 0.0];
         foreach ($assessment->wiring->paths as $path) {
-            if ($path->feed->supply->bank === $supply->bank) {
-                $path->feed->supply->isTap() ? $tapped += TripDraw::ampHours($trip, $path->device) : $whole += TripDraw::ampHours($trip, $path->device);
+            if ($path->bank() === $supply->bank) {
+                $drawn = TripDraw::ampHours($trip, $path->device) * $path->ampsAtBank();
+                $path->supply()->isTap() ? $tapped += $drawn : $whole += $drawn;
             }
         }
-        if ($tapped <= self::SHARE * $whole) {
+        if ($tapped <= self::SHARE * $whole || self::chargedApart($assessment, $string)) {
             return;
         }
         $first = $supply->bank->strings[0][0];
@@ -78,5 +79,24 @@ final readonly class TapNotOnFirst implements Rule
                 ." Ah; charged as one bank, Battery {$number($first)} is at its floor alone after ".Words::trim($trips, 0).($trips === 1.0 ? ' trip.' : ' trips.'),
             'Give what is tapped a battery of its own, or charge every block by an output of its own.',
             null, ['imbalance_ah' => $tapped, 'bank_ah' => $whole, 'trips' => $trips]);
+    }
+
+    /**
+     * Whether every block of a string has an output of its own: what a tap takes is given back each night.
+     *
+     * @param  list<Battery>  $string
+     */
+    private static function chargedApart(Assessment $assessment, array $string): bool
+    {
+        $apart = [];
+        foreach ($assessment->plan->chargers as $charger) {
+            foreach ($charger->batteryOutputs() as $output) {
+                if (count($output->across) === 1) {
+                    $apart[$output->across[0]->id] = true;
+                }
+            }
+        }
+
+        return array_filter($string, static fn (Battery $battery): bool => ! isset($apart[$battery->id])) === [];
     }
 }

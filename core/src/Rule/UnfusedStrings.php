@@ -21,7 +21,7 @@ final readonly class UnfusedStrings implements Rule
             if (count($bank->strings) < 2 || $bank->stringProtection !== null) {
                 continue;
             }
-            $need = 1.25 * $assessment->peakAmpsOf($bank) / count($bank->strings);
+            $need = 1.25 * $assessment->throughput->atPeak($bank) / count($bank->strings);
             $family = FuseFamily::ofStrings($bank->nominalVolts());
             $size = $family->sizeFor($need);
             yield new Finding($this->text(), $bank->batteries()[0]->chemistry->isLead() ? Level::Warn : Level::Stop, "bank:{$bank->id}",

@@ -15,9 +15,9 @@ final readonly class WrongChargerProfile implements Rule
     public function check(Assessment $assessment): iterable
     {
         foreach ($assessment->plan->chargers as $charger) {
-            foreach ($charger->outputs as $output) {
+            foreach ($charger->batteryOutputs() as $output) {
                 foreach ($output->across as $battery) {
-                    $suits = $output->profile->profileSuits($battery->chemistry);
+                    $suits = $output->profile?->profileSuits($battery->chemistry);
                     if ($suits === null) {
                         yield new Unchecked('B10', "battery:{$battery->id}", 'its maker\'s charging volts');
                     } elseif (! $suits) {

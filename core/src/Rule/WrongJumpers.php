@@ -43,7 +43,7 @@ final readonly class WrongJumpers implements Rule
         $wrong = [];
         foreach ($bank->strings as $string) {
             foreach ($string as $i => $battery) {
-                $meant = array_sum(array_map(static fn (Battery $below): float => $rest->between("{$below->id}+", "{$below->id}-") ?? 0.0, array_slice($string, 0, $i + 1)));
+                $meant = array_sum(array_map(States::restedVolts(...), array_slice($string, 0, $i + 1)));
                 $found = $rest->between($battery->id.'+', $bank->negativePost());
                 if ($found === null || abs($found - $meant) > self::VOLTS) {
                     $wrong[] = 'Battery '.$words->numberOf($bank, $battery).' + reads '.($found === null ? 'nothing' : $words->volts($found))." from the common negative, not {$words->volts($meant)}";

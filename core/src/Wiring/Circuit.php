@@ -14,24 +14,32 @@ use Dinghy\Route\Route;
 /** A feed or a branch as it lies in its plan: what it carries, how far, through what, at which volts. */
 final readonly class Circuit
 {
-    /** A: Σ typical of everything behind it, motors at their peak */
+    /** A: Σ typical of everything behind it, motors at their peak; its share of it where others feed the same block */
     public float $amps;
 
-    /** A: Σ peak of everything behind it */
+    /** A: Σ peak of everything behind it, likewise */
     public float $peakAmps;
 
     /** What the load asks of its protection. */
     public Demand $demand;
 
+    /** Conductors that lie together: as its plan says, or as they lie in its tubes, whichever are more. */
+    public int $bundled;
+
     /**
      * @param  list<Protection>  $protection  from the source outward
-     * @param  float|null  $nominalVolts  between the bank terminals used; null: nothing feeds it
+     * @param  float|null  $nominalVolts  between the terminals used; null: nothing feeds it
      * @param  float|null  $length  m one way; null: unknown
      * @param  Route|null  $route  null: its length was typed, or no way leads there
      * @param  Route|null  $minusRoute  of its minus; the same where it has none of its own
      * @param  string|null  $from  the station it begins at
      * @param  string|null  $to  the station it ends at
      * @param  list<Device>  $behind  every device that draws through it
+     * @param  Device|null  $device  that it leads to; null: it leads to a block
+     * @param  string|null  $block  that it leads to; null: it leads to a device
+     * @param  string|null  $fromBlock  that it begins at; null: it begins at a bank
+     * @param  array<string, float>  $shares  by device id: of what it draws that comes through here, where others feed it or its block too; 1 if not there
+     * @param  int  $together  conductors that lie together in its tubes, idle ones left out; 0: not counted
      */
     public function __construct(
         public string $id,
@@ -47,16 +55,31 @@ final readonly class Circuit
         public ?string $to,
         public array $behind,
         public string $label,
+        public ?Device $device,
+        public ?string $block,
+        public ?string $fromBlock,
+        public array $shares = [],
+        public int $together = 0,
     ) {
-        $amps = $peak = $motors = $continuous = 0.0;
-        foreach ($behind as $device) {
-            $amps += $device->sizingAmps();
-            $peak += $device->peakAmps;
-            $device->isMotor() ? $motors += $device->peakAmps : $continuous += $device->typicalAmps;
+        $typical = $peak = $motors = $continuous = 0.0;
+        foreach ($behind as $drawing) {
+            $share = $shares[$drawing->id] ?? 1.0;
+            $typical += $share * $drawing->sizingAmps();
+            $peak += $share * $drawing->peakAmps;
+            $drawing->isMotor() ? $motors += $share * $drawing->peakAmps : $continuous += $share * $drawing->typicalAmps;
         }
-        $this->amps = $amps;
+        $this->amps = $typical;
         $this->peakAmps = $peak;
-        $this->demand = new Demand($continuous, $motors, $peak, count($behind) === 1 ? $behind[0]->makersFuse : null);
+        // A main is not held to what the maker of a device asks for, though that one alone hangs behind it.
+        $this->demand = new Demand($continuous, $motors, $peak, $shares === [] ? $this->device?->makersFuse : null);
+        $this->bundled = max($run->bundled, $together);
+    }
+
+    /** @param  array<string, float>  $shares  by device id */
+    public function lying(array $shares, int $together): self
+    {
+        return new self($this->id, $this->kind, $this->class, $this->run, $this->protection, $this->nominalVolts, $this->length, $this->route, $this->minusRoute,
+            $this->from, $this->to, $this->behind, $this->label, $this->device, $this->block, $this->fromBlock, $shares, $together);
     }
 
     public function entersEngineSpace(): bool

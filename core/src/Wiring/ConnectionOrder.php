@@ -46,7 +46,7 @@ final readonly class ConnectionOrder
     {
         $leads = [];
         foreach ($this->plan->chargers as $charger) {
-            foreach ($charger->outputs as $output) {
+            foreach ($charger->batteryOutputs() as $output) {
                 $first = $output->across[0];
                 $last = $output->across[count($output->across) - 1];
                 if (in_array($first, $this->bank->batteries(), true)) {
@@ -112,7 +112,7 @@ final readonly class ConnectionOrder
         }
         $feeds = $this->plan->feedsOf($this->bank);
         foreach ($feeds as $feed) {
-            $steps[] = $this->step("Feed {$feed->id}: minus", $this->bank->minusEnd($feed->supply->minus->post($this->bank), $feed->pastShunt), $feed->id,
+            $steps[] = $this->step("Feed {$feed->id}: minus", $feed->supply->minusEnd(), $feed->id,
                 'Last: this closes the circuit. A spark means that something is switched on or wrong: take it off again and look.');
         }
 

@@ -35,16 +35,16 @@ final readonly class LaidWire
 
         return new self(
             $gauge,
-            SizingDrop::volts($gauge, $metal, 1.0, 1.0),
+            SizingDrop::volts($gauge, $metal, 1.0, 1.0, $rules->conductorCelsius),
             Resistance::perMetre($gauge, $metal, $rules->conductorCelsius),
             CopperMass::kilograms($gauge, 1.0),
-            Ampacity::of($gauge, $metal, $rules->insulation, $rules->ambient, $circuit->entersEngineSpace(), $circuit->run->bundled),
+            Ampacity::of($gauge, $metal, $rules->insulation, $rules->ambient, $circuit->entersEngineSpace(), $circuit->bundled),
         );
     }
 
     /** What figures of circuits that lie alike have in common. */
     public static function lieOf(Circuit $circuit): string
     {
-        return "{$circuit->run->metal->value} {$circuit->run->bundled}".($circuit->entersEngineSpace() ? ' engine' : '');
+        return "{$circuit->run->metal->value} {$circuit->bundled}".($circuit->entersEngineSpace() ? ' engine' : '');
     }
 }

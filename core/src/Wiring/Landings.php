@@ -18,9 +18,8 @@ final class Landings
             array_push($landings, ...self::ofBank($bank));
         }
         foreach ($plan->feeds as $feed) {
-            $bank = $feed->supply->bank;
-            $minus = $bank->minusEnd($feed->supply->minus->post($bank), $feed->pastShunt);
-            $landings[] = new Landing($feed->supply->plus->post($bank), $feed->lug->fromHole, "feed {$feed->id}", "feed:{$feed->id}", 'plus_hole');
+            $minus = $feed->supply->minusEnd();
+            $landings[] = new Landing($feed->supply->plusPost(), $feed->lug->fromHole, "feed {$feed->id}", "feed:{$feed->id}", 'plus_hole');
             $landings[] = new Landing($minus, $feed->lug->toHole, "feed {$feed->id}", "feed:{$feed->id}", 'minus_hole');
         }
         foreach ($plan->bonds as $bond) {
@@ -28,10 +27,14 @@ final class Landings
             $landings[] = new Landing($bond->to->negativePost(), null, "bond {$bond->id}", "bond:{$bond->id}", null);
         }
         foreach ($plan->chargers as $charger) {
-            foreach ($charger->outputs as $output) {
+            foreach ($charger->batteryOutputs() as $output) {
                 $bank = $plan->bankOf($output->across[0]->id);
                 $minus = $output->across[0]->id.'-';
                 $minus = $bank?->minusEnd($minus, $output->pastShunt) ?? $minus;
+                // An alternator without a lead of its own charges through the starter's cables.
+                if ($charger->input === 'alternator' && $output->leadGauge === null && $plan->boat->engine?->battery === $output->across[0]->id) {
+                    continue;
+                }
                 $landings[] = new Landing($output->across[count($output->across) - 1]->id.'+', null, "charger {$charger->id}", "charger:{$charger->id}", null);
                 $landings[] = new Landing($minus, null, "charger {$charger->id}", "charger:{$charger->id}", null);
             }

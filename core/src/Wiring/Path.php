@@ -4,48 +4,103 @@ declare(strict_types=1);
 
 namespace Dinghy\Wiring;
 
+use Dinghy\Conductor\Metal;
+use Dinghy\Conductor\SizingDrop;
+use Dinghy\Plan\Bank;
 use Dinghy\Plan\Device;
 use Dinghy\Plan\Feed;
 use Dinghy\Plan\LoadClass;
+use Dinghy\Plan\Supply;
 
-/** The way the current takes from a bank to a device: a feed, or a feed and a branch; then the device's factory lead. */
+/**
+ * The way the current takes from a bank or a converter to a device: a feed, or a feed and branches, or branches alone behind
+ * a converter; then the device's factory lead.
+ */
 final readonly class Path
 {
-    /** @param  non-empty-list<Circuit>  $circuits from the bank outward */
+    /** @param  non-empty-list<Circuit>  $circuits from the source outward */
     public function __construct(
-        public Feed $feed,
+        public Feed|Converter $source,
         public array $circuits,
         public Device $device,
     ) {
     }
 
-    /** The class of its branch, or of its feed where there is no branch: the drop limit goes by it. */
+    /** What gives its current in the end: through a converter too. */
+    public function supply(): Supply
+    {
+        return $this->source instanceof Feed ? $this->source->supply : $this->source->input;
+    }
+
+    public function bank(): Bank
+    {
+        return $this->supply()->bank;
+    }
+
+    /** The feed it hangs on; null: a converter stands between. */
+    public function feed(): ?Feed
+    {
+        return $this->source instanceof Feed ? $this->source : null;
+    }
+
+    /** What feeds it, in words. */
+    public function from(): string
+    {
+        return $this->source instanceof Feed ? "bank {$this->source->supply->bank->id}" : "converter {$this->source->charger->id}";
+    }
+
+    /** The class of its last branch, or of its feed where there is no branch: the drop limit goes by it. */
     public function class(): LoadClass
     {
         return $this->circuits[count($this->circuits) - 1]->class;
     }
 
-    /** V between the bank terminals used */
+    /** V between the terminals used */
     public function nominalVolts(): float
     {
-        return $this->feed->supply->nominalVolts();
+        return $this->source instanceof Feed ? $this->source->supply->nominalVolts() : $this->source->output->nominalVolts;
+    }
+
+    /** @return float|null the highest volts that its source reaches; null: a charger's curve is only its maker's to know */
+    public function highestVolts(): ?float
+    {
+        return $this->source instanceof Feed ? $this->source->supply->highestVolts() : $this->source->output->heldVolts();
+    }
+
+    /** The posts, or a converter's terminals, that it begins at. */
+    public function plus(): string
+    {
+        return $this->source instanceof Feed ? $this->source->supply->plusPost() : $this->source->node().'+';
+    }
+
+    public function minus(): string
+    {
+        return $this->source instanceof Feed ? $this->source->supply->minus->post($this->source->supply->bank) : $this->source->node().'-';
+    }
+
+    /** A at its bank for each that its device draws, at nominal volts: more or less than one through a converter. */
+    public function ampsAtBank(): float
+    {
+        return $this->source instanceof Feed ? 1.0
+            : $this->source->output->nominalVolts / $this->source->charger->efficiency / $this->source->input->nominalVolts();
     }
 
     /** Whether its device draws though switched off, with nothing in its way to stop it; what is meant to stay on does not count. */
     public function drainsWhenOff(): bool
     {
-        return $this->device->standbyAmps > 0 && ! $this->device->alwaysOn && ! $this->feed->isSwitched();
+        return $this->device->standbyAmps > 0 && ! $this->device->alwaysOn && ! $this->bank()->switch && ! ($this->feed()?->isSwitched() ?? false);
     }
 
     /**
-     * What is lost on the way and back, bank post to plug: feed, branch and factory lead by the sizing arithmetic.
+     * What is lost on the way and back, bank post to plug: feed, branches and factory lead by the sizing arithmetic.
      *
      * @param  array<string, SizedRun>  $runs  by id
+     * @param  float  $celsius  of the conductors
      * @return float|null V; null when a length on the way is unknown
      */
-    public function drop(array $runs): ?float
+    public function drop(array $runs, float $celsius): ?float
     {
-        $lost = $this->leadDrop($runs);
+        $lost = $this->beside($runs, $celsius);
         foreach ($this->circuits as $circuit) {
             $drop = $runs[$circuit->id]->drop;
             if ($drop === null) {
@@ -58,11 +113,23 @@ final readonly class Path
     }
 
     /**
+     * V lost beside feeds and branches: in the device's factory lead, and in the lead from a converter to its block.
+     *
      * @param  array<string, SizedRun>  $runs  by id
-     * @return float V lost in the device's factory lead; 0 without one
+     * @param  float  $celsius  of the conductors
      */
-    public function leadDrop(array $runs): float
+    public function beside(array $runs, float $celsius): float
     {
-        return ($runs[$this->device->id] ?? null)->drop ?? 0.0;
+        return (($runs[$this->device->id] ?? null)->drop ?? 0.0) + $this->converterLeadDrop($celsius);
+    }
+
+    /** @return float V lost in the lead from a converter to its block; 0 without one */
+    public function converterLeadDrop(float $celsius): float
+    {
+        if (! $this->source instanceof Converter || $this->source->output->leadGauge === null) {
+            return 0.0;
+        }
+
+        return SizingDrop::volts($this->source->output->leadGauge, Metal::TinnedCopper, $this->source->amps(), $this->source->output->leadLength, $celsius);
     }
 }

@@ -53,10 +53,13 @@ final class Sizing
     /** @return array<string, SizedRun> by id: feeds and branches in the order of the plan, then factory leads */
     public function runs(): array
     {
+        $groups = [];
+        foreach ($this->wiring->sharing() as $ids) {
+            $groups += array_fill_keys($ids, $ids);
+        }
         foreach ($this->wiring->circuits as $circuit) {
-            if ($circuit->run->gauge === null) {
-                $share = $this->shares[$circuit->id] = $this->share($circuit);
-                $this->gauges[$circuit->id] = $this->choose($circuit, $share);
+            if (! isset($this->gauges[$circuit->id])) {
+                $this->settle($groups[$circuit->id] ?? [$circuit->id]);
             }
         }
         $runs = array_map($this->sized(...), $this->wiring->circuits);
@@ -68,6 +71,26 @@ final class Sizing
         }
 
         return $runs;
+    }
+
+    /**
+     * What feeds one block together gets one gauge, the thickest that any of it needs: their shares then go by their lengths.
+     *
+     * @param  list<string>  $ids
+     */
+    private function settle(array $ids): void
+    {
+        $thickest = null;
+        $open = array_filter($ids, fn (string $id): bool => $this->wiring->circuits[$id]->run->gauge === null);
+        foreach ($open as $id) {
+            $circuit = $this->wiring->circuits[$id];
+            $share = $this->shares[$id] = $this->share($circuit);
+            $gauge = $this->choose($circuit, $share);
+            $thickest = $thickest === null || $thickest->isThinnerThan($gauge) ? $gauge : $thickest;
+        }
+        foreach ($open as $id) {
+            $this->gauges[$id] = $thickest;
+        }
     }
 
     private function choose(Circuit $circuit, ?float $share): Gauge
@@ -205,7 +228,7 @@ final class Sizing
         $least = null;
         foreach ($this->wiring->pathsThrough($circuit) as $path) {
             $left = $this->wiring->plan->houseRules->dropLimit($path->class()) / 100 * $path->nominalVolts()
-                - self::leadDrop($path->device)
+                - $this->leadDrop($path->device) - $path->converterLeadDrop($this->wiring->plan->houseRules->conductorCelsius)
                 - $circuit->amps * $circuit->run->extraOhms;
             $open = $circuit->length;
             foreach ($path->circuits as $other) {
@@ -243,7 +266,7 @@ final class Sizing
     {
         $worst = null;
         foreach ($this->wiring->pathsThrough($circuit) as $path) {
-            $others = self::leadDrop($path->device);
+            $others = $this->leadDrop($path->device) + $path->converterLeadDrop($this->wiring->plan->houseRules->conductorCelsius);
             foreach ($path->circuits as $other) {
                 $others += $other === $circuit ? 0.0 : $this->knownDrop($other) ?? 0.0;
             }
@@ -261,7 +284,7 @@ final class Sizing
         $path = $this->wiring->pathsTo($device)[0] ?? null;
         $rules = $this->wiring->plan->houseRules;
         $nominal = $path?->nominalVolts();
-        $drop = self::leadDrop($device);
+        $drop = $this->leadDrop($device);
 
         return new SizedRun(
             $device->id, RunKind::Lead, null, $device->leadLength, $device->sizingAmps(), $device->peakAmps,
@@ -272,10 +295,10 @@ final class Sizing
         );
     }
 
-    private static function leadDrop(Device $device): float
+    private function leadDrop(Device $device): float
     {
         return $device->leadGauge === null ? 0.0
-            : SizingDrop::volts($device->leadGauge, Metal::Copper, $device->sizingAmps(), $device->leadLength);
+            : SizingDrop::volts($device->leadGauge, Metal::Copper, $device->sizingAmps(), $device->leadLength, $this->wiring->plan->houseRules->conductorCelsius);
     }
 
     private static function percent(?float $drop, ?float $nominal): ?float

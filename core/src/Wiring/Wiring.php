@@ -8,17 +8,16 @@ use Dinghy\Plan\Block;
 use Dinghy\Plan\Branch;
 use Dinghy\Plan\Device;
 use Dinghy\Plan\Feed;
+use Dinghy\Plan\LoadClass;
 use Dinghy\Plan\Plan;
+use Dinghy\Plan\Protection;
 use Dinghy\Plan\Run;
 use Dinghy\Route\Route;
 use Dinghy\Route\Ways;
 
-/** How a plan hangs together: its circuits, and the path to each device. */
+/** How a plan hangs together: its circuits, and the paths to each device. */
 final class Wiring
 {
-    /** @var array<string, Circuit> by id, feeds before branches */
-    public readonly array $circuits;
-
     /** @var list<Path> */
     public readonly array $paths;
 
@@ -28,30 +27,26 @@ final class Wiring
     /** @var array<string, list<Path>> by device id */
     private readonly array $to;
 
-    private readonly Ways $ways;
-
-    public function __construct(public readonly Plan $plan)
-    {
-        $this->ways = new Ways($plan->boat->ways);
-        $circuits = [];
+    /**
+     * @param  list<Converter>  $converters  that feed blocks
+     * @param  array<string, Circuit>  $circuits  by id, what feeds a block before what hangs on it
+     */
+    private function __construct(
+        public readonly Plan $plan,
+        public readonly array $converters,
+        public readonly array $circuits,
+    ) {
         $paths = [];
         foreach ($plan->feeds as $feed) {
-            $circuits[$feed->id] = $this->feed($feed);
             if ($feed->device !== null) {
                 $paths[] = new Path($feed, [$circuits[$feed->id]], $plan->devices[$feed->device]);
+            } elseif ($feed->block !== null) {
+                array_push($paths, ...$this->pathsBehind($feed, [$circuits[$feed->id]], $plan->blocks[$feed->block]));
             }
         }
-        foreach ($plan->blocks as $block) {
-            $feeds = array_values(array_filter($plan->feeds, static fn (Feed $feed): bool => $feed->block === $block->id));
-            foreach ($block->branches as $branch) {
-                $circuit = $circuits[$branch->id] = $this->branch($block, $branch, $feeds[0] ?? null);
-                foreach ($feeds as $feed) {
-                    $paths[] = new Path($feed, [$circuits[$feed->id], $circuit], $plan->devices[$branch->device]);
-                }
-            }
+        foreach ($converters as $converter) {
+            array_push($paths, ...$this->pathsBehind($converter, [], $plan->blocks[$converter->block]));
         }
-        $this->circuits = $circuits;
-        $this->paths = $paths;
         $through = $to = [];
         foreach ($paths as $path) {
             $to[$path->device->id][] = $path;
@@ -59,7 +54,43 @@ final class Wiring
                 $through[$circuit->id][] = $path;
             }
         }
-        [$this->through, $this->to] = [$through, $to];
+        [$this->paths, $this->through, $this->to] = [$paths, $through, $to];
+    }
+
+    public static function of(Plan $plan): self
+    {
+        $behind = static fn (string $block): array => array_values(self::devicesBehind($plan, $plan->blocks[$block]));
+        $converters = Converter::allOf($plan, $behind);
+        $ways = new Ways($plan->boat->ways);
+        $nominal = self::nominalOfBlocks($plan, $converters);
+        $circuits = [];
+        foreach ($plan->feeds as $feed) {
+            $circuits[$feed->id] = self::feed($plan, $ways, $feed);
+        }
+        foreach (self::fromTheSource($plan) as $block) {
+            foreach ($block->branches as $branch) {
+                $circuits[$branch->id] = self::branch($plan, $ways, $block, $branch, $nominal[$block->id] ?? null);
+            }
+        }
+
+        return new self($plan, $converters, $circuits);
+    }
+
+    /**
+     * The same with what only the whole boat tells of its circuits.
+     *
+     * @param  array<string, float>  $shares  by circuit id: of what its block or its device draws, where several feed it
+     * @param  array<string, int>  $together  by circuit id: conductors that lie together
+     */
+    public function lying(array $shares, array $together): self
+    {
+        $lying = [];
+        foreach ($this->circuits as $id => $circuit) {
+            $parts = $shares === [] ? [] : array_filter($this->partsBehind($id, $shares), static fn (float $part): bool => $part !== 1.0);
+            $lying[$id] = $parts === [] && ! isset($together[$id]) ? $circuit : $circuit->lying($parts, $together[$id] ?? 0);
+        }
+
+        return new self($this->plan, $this->converters, $lying);
     }
 
     /** @return list<Path> */
@@ -74,69 +105,172 @@ final class Wiring
         return $this->to[$device->id] ?? [];
     }
 
-    /** @return list<Circuit> the branches behind a feed; none when it goes straight to a device */
-    public function branchesBehind(Circuit $circuit): array
+    /** @return list<list<string>> the circuits that feed one block, or one device, together, by their ids; only where there are several */
+    public function sharing(): array
     {
-        $feed = $this->plan->feeds[$circuit->id] ?? null;
-        $block = $feed?->block === null ? null : $this->plan->blocks[$feed->block];
+        $feeding = [];
+        foreach ($this->plan->feeds as $feed) {
+            $feeding[$feed->block ?? "device {$feed->device}"][] = $feed->id;
+        }
+        foreach ($this->plan->blocks as $block) {
+            foreach ($block->branches as $branch) {
+                $feeding[$branch->block ?? "device {$branch->device}"][] = $branch->id;
+            }
+        }
 
-        return $block === null ? [] : array_map(fn (Branch $branch): Circuit => $this->circuits[$branch->id], $block->branches);
+        return array_values(array_filter($feeding, static fn (array $ids): bool => count($ids) > 1));
     }
 
-    private function feed(Feed $feed): Circuit
+    /**
+     * @param  array<string, float>  $shares  by circuit id
+     * @return array<string, float> by device id: how much of what it draws comes through a circuit
+     */
+    private function partsBehind(string $circuit, array $shares): array
     {
-        $block = $feed->block === null ? null : $this->plan->blocks[$feed->block];
-        $behind = $block === null
-            ? [$this->plan->devices[(string) $feed->device]]
-            : array_values(array_column(array_map(fn (Branch $branch): Device => $this->plan->devices[$branch->device], $block->branches), null, 'id'));
+        $block = $this->circuits[$circuit]->block;
+        if ($block === null) {
+            return [$this->circuits[$circuit]->behind[0]->id => $shares[$circuit] ?? 1.0];
+        }
+        $parts = [];
+        foreach ($this->plan->blocks[$block]->branches as $branch) {
+            foreach ($this->partsBehind($branch->id, $shares) as $device => $part) {
+                $parts[$device] = ($parts[$device] ?? 0.0) + ($shares[$circuit] ?? 1.0) * $part;
+            }
+        }
+
+        return $parts;
+    }
+
+    /**
+     * @param  list<Circuit>  $before
+     * @return list<Path>
+     */
+    private function pathsBehind(Feed|Converter $source, array $before, Block $block): array
+    {
+        $paths = [];
+        foreach ($block->branches as $branch) {
+            $circuits = [...$before, $this->circuits[$branch->id]];
+            if ($branch->device !== null) {
+                $paths[] = new Path($source, $circuits, $this->plan->devices[$branch->device]);
+            } else {
+                array_push($paths, ...$this->pathsBehind($source, $circuits, $this->plan->blocks[(string) $branch->block]));
+            }
+        }
+
+        return $paths;
+    }
+
+    /** @return array<string, Device> every device that draws through a block, by id */
+    private static function devicesBehind(Plan $plan, Block $block): array
+    {
+        $devices = [];
+        foreach ($block->branches as $branch) {
+            $devices += $branch->device !== null ? [$branch->device => $plan->devices[$branch->device]]
+                : self::devicesBehind($plan, $plan->blocks[(string) $branch->block]);
+        }
+
+        return $devices;
+    }
+
+    /**
+     * V between what feeds each block, by block id; of several sources the lowest, whatever their order in the file.
+     *
+     * @param  list<Converter>  $converters
+     * @return array<string, float>
+     */
+    private static function nominalOfBlocks(Plan $plan, array $converters): array
+    {
+        $nominal = [];
+        foreach ($plan->feeds as $feed) {
+            if ($feed->block !== null) {
+                $nominal[$feed->block] = min($nominal[$feed->block] ?? INF, $feed->supply->nominalVolts());
+            }
+        }
+        foreach ($converters as $converter) {
+            $nominal[$converter->block] = min($nominal[$converter->block] ?? INF, $converter->output->nominalVolts);
+        }
+        foreach (self::fromTheSource($plan) as $block) {
+            foreach ($block->branches as $branch) {
+                if ($branch->block !== null && isset($nominal[$block->id])) {
+                    $nominal[$branch->block] = min($nominal[$branch->block] ?? INF, $nominal[$block->id]);
+                }
+            }
+        }
+
+        return $nominal;
+    }
+
+    /** @return list<Block> each after every block that feeds it */
+    private static function fromTheSource(Plan $plan): array
+    {
+        $depth = array_map(static fn (): int => 0, $plan->blocks);
+        for ($changed = true; $changed;) {
+            $changed = false;
+            foreach ($plan->blocks as $block) {
+                foreach ($block->branches as $branch) {
+                    if ($branch->block !== null && $depth[$branch->block] <= $depth[$block->id]) {
+                        $depth[$branch->block] = $depth[$block->id] + 1;
+                        $changed = true;
+                    }
+                }
+            }
+        }
+        $blocks = array_values($plan->blocks);
+        usort($blocks, static fn (Block $a, Block $b): int => $depth[$a->id] <=> $depth[$b->id]);
+
+        return $blocks;
+    }
+
+    private static function feed(Plan $plan, Ways $ways, Feed $feed): Circuit
+    {
+        $block = $feed->block === null ? null : $plan->blocks[$feed->block];
         $source = $feed->supply->bank->strings[0][0]->station;
+
+        return self::circuit($plan, $ways, $feed->id, RunKind::Feed, $feed->class, $feed->run, $feed->protection, $feed->supply->nominalVolts(),
+            $source, self::place($plan, $source, $feed->supply->bank->id), null, $block, $feed->device);
+    }
+
+    private static function branch(Plan $plan, Ways $ways, Block $from, Branch $branch, ?float $nominalVolts): Circuit
+    {
+        return self::circuit($plan, $ways, $branch->id, RunKind::Branch, $branch->class, $branch->run, [$branch->fuse], $nominalVolts,
+            $from->station, self::place($plan, $from->station, $from->id).' block', $from->id, $branch->block === null ? null : $plan->blocks[$branch->block], $branch->device);
+    }
+
+    /** @param  list<Protection>  $protection */
+    private static function circuit(Plan $plan, Ways $ways, string $id, RunKind $kind, LoadClass $class, Run $run, array $protection, ?float $nominalVolts, ?string $source, string $from, ?string $fromBlock, ?Block $block, ?string $device): Circuit
+    {
+        $behind = $block === null ? [$plan->devices[(string) $device]] : array_values(self::devicesBehind($plan, $block));
         $target = $block === null ? $behind[0]->station : $block->station;
-        $route = $this->route($feed->run, $source, $target);
+        $route = self::route($ways, $run, $source, $target);
 
         return new Circuit(
-            $feed->id, RunKind::Feed, $feed->class, $feed->run, $feed->protection, $feed->supply->nominalVolts(),
-            $this->length($feed->run, $route), $route, $this->minusRoute($feed->run, $route), $source, $target, $behind,
-            $this->place($source, $feed->supply->bank->id).' to '.($block === null ? $behind[0]->label() : $this->place($block->station, $block->id).' block'),
+            $id, $kind, $class, $run, $protection, $nominalVolts, self::length($plan, $run, $route), $route,
+            $run->minusRoute === null ? $route : $ways->through($run->minusRoute), $source, $target, $behind,
+            $from.' to '.($block === null ? $behind[0]->label() : self::place($plan, $block->station, $block->id).' block'),
+            $block === null ? $behind[0] : null, $block?->id, $fromBlock,
         );
     }
 
-    private function branch(Block $block, Branch $branch, ?Feed $feed): Circuit
+    private static function place(Plan $plan, ?string $station, string $otherwise): string
     {
-        $device = $this->plan->devices[$branch->device];
-        $route = $this->route($branch->run, $block->station, $device->station);
-
-        return new Circuit(
-            $branch->id, RunKind::Branch, $branch->class, $branch->run, [$branch->fuse], $feed?->supply->nominalVolts(),
-            $this->length($branch->run, $route), $route, $this->minusRoute($branch->run, $route), $block->station, $device->station, [$device],
-            $this->place($block->station, $block->id).' block to '.$device->label(),
-        );
+        return $station === null ? $otherwise : $plan->boat->stations[$station]->label();
     }
 
-    private function place(?string $station, string $otherwise): string
-    {
-        return $station === null ? $otherwise : $this->plan->boat->stations[$station]->label();
-    }
-
-    private function route(Run $run, ?string $from, ?string $to): ?Route
+    private static function route(Ways $ways, Run $run, ?string $from, ?string $to): ?Route
     {
         if ($run->typedLength !== null) {
             return null;
         }
         if ($run->route !== null) {
-            return $this->ways->through($run->route);
+            return $ways->through($run->route);
         }
 
-        return $from === null || $to === null ? null : $this->ways->shortest($from, $to);
+        return $from === null || $to === null ? null : $ways->shortest($from, $to);
     }
 
-    private function minusRoute(Run $run, ?Route $plus): ?Route
+    private static function length(Plan $plan, Run $run, ?Route $route): ?float
     {
-        return $run->minusRoute === null ? $plus : $this->ways->through($run->minusRoute);
-    }
-
-    private function length(Run $run, ?Route $route): ?float
-    {
-        $slack = $this->plan->houseRules->slack;
+        $slack = $plan->houseRules->slack;
 
         return $run->typedLength ?? ($route === null ? null : $route->length + ($run->slackFrom ?? $slack) + ($run->slackTo ?? $slack));
     }

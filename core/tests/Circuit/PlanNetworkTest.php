@@ -33,7 +33,7 @@ final class PlanNetworkTest extends TestCase
 
     /**
      * 36 V: three AGM blocks (4 mΩ), two jumpers of 0.3 m 6 AWG, 60 A breaker (1 mΩ), 5.9 m of tinned 4 AWG, a motor of
-     * 36 V · 56 A. 6 AWG: 13.3018 mm², 1.3751 mΩ/m; 4 AWG: 21.1506 mm², 0.86479 mΩ/m (ASTM B258, formula at 25 °C).
+     * 36 V · 56 A that keeps its ohms, as motors do. 6 AWG: 13.3018 mm², 1.3751 mΩ/m; 4 AWG: 21.1506 mm², 0.86479 mΩ/m (ASTM B258, formula at 25 °C).
      */
     public function test_a_series_bank_with_a_motor(): void
     {
@@ -41,7 +41,7 @@ final class PlanNetworkTest extends TestCase
             'V1 a 0 12.7', 'R1 a b1 0.004', 'RJ1 b1 c 0.81253m',
             'V2 d c 12.7', 'R2 d b2 0.004', 'RJ2 b2 g 0.81253m',
             'V3 h g 12.7', 'R3 h b3 0.004', 'RB b3 k 0.001',
-            'RP k pin 5.50226m', 'RM 0 pinm 5.50226m', 'BL pin pinm I = 2016 / max(V(pin,pinm), 18)',
+            'RP k pin 5.50226m', 'RM 0 pinm 5.50226m', 'RL pin pinm 0.6428571429',
         ]);
         $evaluation = Plans::evaluate(Plans::series(3, ['rested_v' => 12.7]));
         $loaded = $evaluation->states->in(State::Loaded);

@@ -18,7 +18,7 @@ final class SizingTest extends TestCase
     /** ABYC E-11's CM = K·I·L/E, from memory, worked by hand: 10.75 · 20 A · 40 ft / 26 240 cmil (6 AWG) = 0.3277 V. */
     public function test_the_sizing_formula_worked_by_hand(): void
     {
-        $volts = SizingDrop::volts(Gauge::of('6 AWG'), Metal::TinnedCopper, 20, 20 * 0.3048);
+        $volts = SizingDrop::volts(Gauge::of('6 AWG'), Metal::TinnedCopper, 20, 20 * 0.3048, 25);
 
         self::assertEqualsWithDelta(0.3277, $volts, 0.0005);
     }
@@ -29,15 +29,15 @@ final class SizingTest extends TestCase
         foreach (['16 AWG', '8 AWG', '2/0 AWG'] as $name) {
             $gauge = Gauge::of($name);
             $physics = 2 * Resistance::perMetre($gauge, Metal::Copper, 25);
-            self::assertEqualsWithDelta(1.0, SizingDrop::volts($gauge, Metal::Copper, 1, 1) / $physics, 0.005);
+            self::assertEqualsWithDelta(1.0, SizingDrop::volts($gauge, Metal::Copper, 1, 1, 25) / $physics, 0.005);
         }
     }
 
     public function test_drop_is_linear_and_the_least_area_inverts_it(): void
     {
         $gauge = Gauge::of('10 AWG');
-        $once = SizingDrop::volts($gauge, Metal::Copper, 7, 4);
-        self::assertEqualsWithDelta(6 * $once, SizingDrop::volts($gauge, Metal::Copper, 14, 12), 1e-12);
+        $once = SizingDrop::volts($gauge, Metal::Copper, 7, 4, 25);
+        self::assertEqualsWithDelta(6 * $once, SizingDrop::volts($gauge, Metal::Copper, 14, 12, 25), 1e-12);
         self::assertEqualsWithDelta($gauge->circularMils(), SizingDrop::leastCircularMils(7, 4, $once), 1e-6);
     }
 
@@ -58,7 +58,14 @@ final class SizingTest extends TestCase
     {
         $of = static fn (string $gauge, int $insulation = 105, bool $engine = false, int $bundled = 2, float $ambient = 30): ?float => Ampacity::of(Gauge::of($gauge), Metal::TinnedCopper, $insulation, $ambient, $engine, $bundled);
 
-        self::assertEqualsWithDelta(0.85 * (float) $of('6 AWG'), (float) $of('6 AWG', engine: true), 1e-9);
+        // An engine space is 50 °C to the same factor, never to two: √((105 − 50)/(105 − 30)), rounded in ABYC E-11 to 0.85.
+        self::assertEqualsWithDelta(0.85 * (float) $of('6 AWG'), (float) $of('6 AWG', engine: true), 0.01 * (float) $of('6 AWG'));
+        self::assertSame($of('6 AWG', ambient: 50), $of('6 AWG', ambient: 40, engine: true));
+        self::assertSame($of('6 AWG', ambient: 55), $of('6 AWG', ambient: 55, engine: true));
+        // The others as ABYC E-11 prints them, from memory.
+        foreach ([60 => 0.58, 75 => 0.75, 80 => 0.78, 90 => 0.82, 125 => 0.89] as $insulation => $factor) {
+            self::assertEqualsWithDelta($factor, $of('6 AWG', $insulation, true) / $of('6 AWG', $insulation), 0.01, "{$insulation} °C");
+        }
         self::assertEqualsWithDelta(0.70 * (float) $of('6 AWG'), (float) $of('6 AWG', bundled: 3), 1e-9);
         self::assertEqualsWithDelta(0.60 * (float) $of('6 AWG'), (float) $of('6 AWG', bundled: 6), 1e-9);
         self::assertEqualsWithDelta(0.50 * (float) $of('6 AWG'), (float) $of('6 AWG', bundled: 7), 1e-9);

@@ -144,7 +144,7 @@ final class EvaluationTest extends TestCase
     public function test_a_bank_that_gives_out_leaves_the_others_their_volts(): void
     {
         $wrong = Plans::changed(Plans::skiff(), ['bank:thrust' => ['jumpers' => [(object) ['id' => 'j1', 'from' => 'b1+', 'to' => 'b2+'], (object) ['id' => 'j2', 'from' => 'b2-', 'to' => 'b3-']]]]);
-        $evaluation = Plans::evaluate($wrong);
+        $evaluation = Plans::evaluate(Plans::changed($wrong, ['device:motor' => ['load' => 'power']]));
         $volts = $evaluation->devices;
 
         self::assertNull($volts[0]->loaded, 'the motor asks 2 kW of 12 V');
@@ -156,7 +156,7 @@ final class EvaluationTest extends TestCase
 
     public function test_the_verdict_is_a_sentence(): void
     {
-        self::assertSame('1 stop, 3 to decide. Lowest screen 12.7 V. Motor 35.6 V at 56 A.', Verdict::of(Plans::evaluate(Plans::skiff())));
+        self::assertSame('1 stop, 3 to decide. Lowest screen 12.7 V. Motor 35.7 V at 56 A.', Verdict::of(Plans::evaluate(Plans::skiff())));
         self::assertSame('No stops, nothing to decide.', Verdict::of(Plans::evaluate(Plans::pump())));
     }
 

@@ -44,9 +44,9 @@ final class MountingCheckTest extends TestCase
             'over the rail, and what the middle would do' => ['series', 'm1', 'sweep', ['sweep.offset_m' => 0.4], false, 'The rail: passes over by 100 mm; the door: clears by 594 mm. In the middle: rail clears by 300 mm'],
             'nobody measured the sweep' => ['series', 'm1', 'sweep', ['sweep' => $unknown], null, 'Not measured.'],
             // 1.50 − 0.05 − 0.60
-            'deep enough' => ['series', 'm1', 'shaft', [], true, 'The hub hangs 850 mm under, 430 mm are needed.'],
-            'too short' => ['series', 'm1', 'shaft', ['shaft.length_m' => 1.0], false, 'The hub hangs 350 mm under, 430 mm are needed: it takes a shaft of 1.08 m.'],
-            'in the air' => ['series', 'm1', 'shaft', ['shaft.length_m' => 0.5, 'shaft.water' => 'calm'], false, 'The hub hangs 150 mm above the water, 300 mm are needed: it takes a shaft of 0.95 m.'],
+            'deep enough' => ['series', 'm1', 'shaft', [], true, 'The hub hangs 850 mm under, 530 mm are needed.'],
+            'too short' => ['series', 'm1', 'shaft', ['shaft.length_m' => 1.0], false, 'The hub hangs 350 mm under, 530 mm are needed: it takes a shaft of 1.18 m.'],
+            'in the air' => ['series', 'm1', 'shaft', ['shaft.length_m' => 0.5, 'shaft.water' => 'calm'], false, 'The hub hangs 150 mm above the water, 400 mm are needed: it takes a shaft of 1.05 m.'],
             'seen squarely' => ['parallel', 'screen', 'seen_from_helm', [], true, 'Seen from 0° off square, within 45°. 0.65 m from the shoulder; an arm reaches 0.75 m.'],
             'seen from beside' => ['parallel', 'screen', 'seen_from_helm', ['seen_from_helm.turn_deg' => 60], false, 'Seen from 60° off square, beyond 45°.'],
             'out of reach' => ['parallel', 'screen', 'seen_from_helm', ['seen_from_helm.away_m' => 2], false, '2.02 m from the shoulder'],

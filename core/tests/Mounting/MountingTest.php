@@ -75,9 +75,9 @@ final class MountingTest extends TestCase
     {
         self::assertEqualsWithDelta(0.60, (new Shaft(1.5, 0.8, 0.1, 0.0, true))->depth(), 1e-9);
         self::assertEqualsWithDelta(0.32, (new Shaft(1.5, 0.8, 0.1, acos(0.8), true))->depth(), 1e-9);
-        self::assertEqualsWithDelta(0.43, (new Shaft(1.5, 0.8, 0.1, 0.0, true))->needed(), 1e-9);
-        self::assertEqualsWithDelta(0.30, (new Shaft(1.5, 0.8, 0.1, 0.0, false))->needed(), 1e-9);
-        self::assertEqualsWithDelta(0.1 + 1.1 / 0.8, (new Shaft(1.5, 0.8, 0.1, acos(0.8), false))->lengthNeeded(), 1e-9);
+        self::assertEqualsWithDelta(0.53, (new Shaft(1.5, 0.8, 0.1, 0.0, true))->needed(), 1e-9);
+        self::assertEqualsWithDelta(0.40, (new Shaft(1.5, 0.8, 0.1, 0.0, false))->needed(), 1e-9);
+        self::assertEqualsWithDelta(0.1 + 1.2 / 0.8, (new Shaft(1.5, 0.8, 0.1, acos(0.8), false))->lengthNeeded(), 1e-9);
     }
 
     /** Worked by hand with 3–4–5: a screen 0.4 ahead and 0.3 below. */

@@ -19,7 +19,7 @@ final class DeviceRulesTest extends RuleTestCase
             'D02' => ['D02', Level::Stop, 'device:d1', 'pump', ['device:d1' => ['v_min' => 11.9]]],
             'D02 more than the bank can give' => ['D02', Level::Stop, 'device:d1', 'pump', ['battery:b1' => ['internal_mohm' => 500]]],
             'D03' => ['D03', Level::Warn, 'device:screen', 'parallel', ['device:light' => ['typical_a' => 34, 'peak_a' => 34]]],
-            'D04' => ['D04', Level::Warn, 'device:d1', 'pump', ['device:d1' => ['standby_a' => 0.001]]],
+            'D04' => ['D04', Level::Warn, 'device:d1', 'pump', ['bank:house' => ['switch' => false], 'device:d1' => ['standby_a' => 0.001]]],
             'D05' => ['D05', Level::Note, 'device:d1', 'pump', ['device:d1' => ['keyed_plug' => true]]],
             'D08' => ['D08', Level::Note, 'device:d1', 'pump', ['plan' => ['feeds' => []]]],
             'D07' => ['D07', Level::Stop, 'plan', 'pump', ['plan' => ['boat.hull' => 'aluminium', 'boat.hull_carries_current' => true]]],
@@ -32,8 +32,9 @@ final class DeviceRulesTest extends RuleTestCase
             'D01 at the limit' => ['D01', 'pump', ['device:d1' => ['v_max' => 14.7]]],
             'D02' => ['D02', 'pump', ['device:d1' => ['v_min' => 11.7]]],
             'D03' => ['D03', 'parallel', ['device:light' => ['typical_a' => 20, 'peak_a' => 20]]],
-            'D04 behind a switch' => ['D04', 'pump', ['device:d1' => ['standby_a' => 0.1], 'feed:f1' => ['switch' => true]]],
-            'D04 an alarm' => ['D04', 'pump', ['device:d1' => ['standby_a' => 0.1, 'always_on' => true]]],
+            'D04 behind the battery switch' => ['D04', 'pump', ['device:d1' => ['standby_a' => 0.1]]],
+            'D04 behind a switch' => ['D04', 'pump', ['bank:house' => ['switch' => false], 'device:d1' => ['standby_a' => 0.1], 'feed:f1' => ['switch' => true]]],
+            'D04 an alarm' => ['D04', 'pump', ['bank:house' => ['switch' => false], 'device:d1' => ['standby_a' => 0.1, 'always_on' => true]]],
             'D07 a wire of its own' => ['D07', 'pump', ['plan' => ['boat.hull' => 'aluminium', 'boat.hull_carries_current' => false]]],
         ];
     }

@@ -52,7 +52,7 @@ final class WireRulesTest extends RuleTestCase
         return [
             // 8 A · 2 · 3 m: 3 % of 12 V are lost at 30.56 mΩ both ways; the extra resistance is set just below what is left.
             'W01 just inside' => ['W01', 'pump', ['feed:f1' => ['run.extra_mohm' => 24.6]]],
-            'W02 at the ampacity' => ['W02', 'pump', ['feed:f1' => ['run.gauge' => '18 AWG'], 'device:d1' => ['typical_a' => 20, 'peak_a' => 20]]],
+            'W02 at the ampacity' => ['W02', 'pump', ['feed:f1' => ['run.gauge' => '18 AWG'], 'device:d1' => ['typical_a' => 20, 'peak_a' => 20, 'load' => 'current']]],
             'W03 at its length' => ['W03', 'pump', ['device:d1' => ['longest_runs' => [(object) ['gauge' => '10 AWG', 'length_m' => 3]]]]],
             'W05 the thinnest single' => ['W05', 'pump', ['feed:f1' => ['run.gauge' => '16 AWG']]],
             'W05 in a jacket' => ['W05', 'pump', ['feed:f1' => ['run.gauge' => '18 AWG', 'run.cable' => 'pair']]],

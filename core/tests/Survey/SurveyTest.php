@@ -59,7 +59,11 @@ final class SurveyTest extends TestCase
         self::assertEqualsWithDelta(0.80, $cold->charge, 1e-6, '12.465 V at 0 °C are 12.50 V at 25 °C');
         self::assertEqualsWithDelta(80.0, $cold->usableAh, 1e-9);
         self::assertEqualsWithDelta(100.0, self::judge(['capacity_ah' => 100])->usableAh, 1e-9);
-        self::assertEqualsWithDelta(0.70, self::judge(['chemistry' => 'lifepo4', 'rested_v' => 13.2, 'celsius' => 0])->charge, 1e-6, 'lithium reads the same');
+        self::assertEqualsWithDelta(0.95, self::judge(['chemistry' => 'lifepo4', 'rested_v' => 13.32 + 5 / 9 * 0.08, 'celsius' => 0])->charge, 1e-6, 'lithium reads the same');
+        $flat = self::judge(['chemistry' => 'lifepo4', 'rested_v' => 13.2]);
+        self::assertNull($flat->charge, 'between 90 and 30 % its volts say nothing');
+        self::assertSame('keep', $flat->verdict);
+        self::assertStringContainsString('ask its monitor', implode($flat->because));
     }
 
     public function test_every_complaint_proposes_what_to_measure(): void

@@ -39,7 +39,7 @@ final class SizingTest extends TestCase
             'a wider class' => [['feed:f1' => ['class' => 'general']], '16 AWG', 15],
             'a house rule of 5 %' => [['plan' => ['house_rules' => (object) ['drop_pct' => (object) ['electronics' => 5]]]], '14 AWG', 15],
             'only what is in stock' => [['plan' => ['house_rules' => (object) ['stock_gauges' => ['2 AWG', '16 mm2', '6 AWG']]]], '6 AWG', 15],
-            'metric stock' => [['plan' => ['house_rules' => (object) ['stock_gauges' => ['1.5 mm2', '2.5 mm2', '4 mm2', '6 mm2']]]], '2.5 mm2', 15],
+            'metric stock' => [['plan' => ['house_rules' => (object) ['stock_gauges' => ['1.5 mm2', '2.5 mm2', '4 mm2', '6 mm2']]]], '4 mm2', 15], // 2.5 mm² by IEC 60228, 8.21 mΩ/m at 20 °C, loses 0.40 V; 0.36 V are 3 %
             'copper-clad resists more' => [['feed:f1' => ['run.metal' => 'cca']], '10 AWG', 15],
             'a bundle: 16 AWG would do for drop' => [['feed:f1' => ['class' => 'general', 'run.bundled' => 7]], '14 AWG', 15],
             'extra resistance takes of the share' => [['feed:f1' => ['run.extra_mohm' => 15]], '10 AWG', 15],
@@ -62,7 +62,7 @@ final class SizingTest extends TestCase
     {
         $ampacity = static fn (bool $engine): ?float => Plans::evaluate(Plans::changed(Plans::skiff(), ['way:w-tiller-midship' => ['engine_space' => $engine]]))->runs['bow-motor']->ampacity;
 
-        self::assertEqualsWithDelta(0.85 * (float) $ampacity(false), $ampacity(true), 1e-9);
+        self::assertEqualsWithDelta(sqrt(55 / 75) * (float) $ampacity(false), $ampacity(true), 1e-9);
     }
 
     public function test_every_rung_says_how_far_it_reaches_and_reaching_it_meets_the_limit(): void

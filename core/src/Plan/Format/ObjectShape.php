@@ -16,8 +16,9 @@ final readonly class ObjectShape implements Shape
     /**
      * @param  list<Field>  $fields
      * @param  list<string>  $exactlyOneOf  names of optional fields of which one, and only one, must be there
+     * @param  array<string, list<string>>  $together  by the name of a field: those that must be there where it is
      */
-    public function __construct(array $fields, array $exactlyOneOf = [])
+    public function __construct(array $fields, array $exactlyOneOf = [], private array $together = [])
     {
         $this->fields = array_column($fields, null, 'name');
         $this->exactlyOneOf = $exactlyOneOf;
@@ -43,6 +44,12 @@ final readonly class ObjectShape implements Shape
             $problems->add($pointer, 'expected exactly one of '.implode(', ', $this->exactlyOneOf));
         }
 
+        foreach (array_intersect_key($this->together, $given) as $others) {
+            foreach (array_diff($others, array_keys($given)) as $missing) {
+                $problems->add($pointer, "missing key \"{$missing}\"");
+            }
+        }
+
         return new Record($this->readFields($given, $pointer, $problems));
     }
 
@@ -66,6 +73,10 @@ final readonly class ObjectShape implements Shape
         }
         if ($this->exactlyOneOf !== []) {
             $schema['oneOf'] = array_map(static fn (string $name): array => ['required' => [$name]], $this->exactlyOneOf);
+        }
+
+        if ($this->together !== []) {
+            $schema['dependentRequired'] = (object) $this->together;
         }
 
         return $schema;

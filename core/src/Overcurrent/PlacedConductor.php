@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Overcurrent;
+
+use Dinghy\Conductor\Gauge;
+use Dinghy\Plan\HouseRules;
+use Dinghy\Plan\Patch;
+use Dinghy\Wiring\Rung;
+use Dinghy\Wiring\SizedRun;
+
+/** A conductor where it lies: of a run, a factory lead, a jumper, a bond, a charger's or an alternator's lead. */
+final readonly class PlacedConductor
+{
+    /**
+     * @param  string  $on  its part, as "feed:house"
+     * @param  float|null  $ampacity  A after factors; null: the publications have no figure
+     * @param  non-empty-list<string>  $elements  the resistors of the circuit that it is
+     * @param  SizedRun|null  $run  null: it is no run and no factory lead
+     * @param  string|null  $gaugeField  where a patch finds its gauge; null: nowhere
+     */
+    public function __construct(
+        public string $on,
+        public string $label,
+        public Gauge $gauge,
+        public ?float $ampacity,
+        public array $elements,
+        public ?SizedRun $run = null,
+        public ?string $gaugeField = null,
+    ) {
+    }
+
+    /** @return Gauge|null the first in stock, as it would lie here, that carries so much; null: there is none */
+    public function gaugeFor(float $amps, HouseRules $rules): ?Gauge
+    {
+        foreach ($this->run === null ? $rules->stock : $this->run->rungs as $step) {
+            $gauge = $step instanceof Rung ? $step->gauge : $step;
+            $ampacity = $step instanceof Rung ? $step->ampacity : Conductors::ampacity($rules, $step);
+            if ($ampacity !== null && $ampacity >= $amps) {
+                return $gauge;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return Patch|null null: no field of the plan holds its gauge */
+    public function withGauge(Gauge $gauge): ?Patch
+    {
+        return $this->gaugeField === null ? null : Patch::set($this->on, [$this->gaugeField => $gauge->name]);
+    }
+}

@@ -1,0 +1,92 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Overcurrent;
+
+use Dinghy\Plan\Bank;
+use Dinghy\Protection\FuseFamily;
+use Dinghy\Wiring\SizedProtection;
+use Dinghy\Wiring\SizedRun;
+
+/** A fuse or breaker where it sits: in a feed, a branch, on a string, in a jumper, a bond, a charger's or an alternator's lead. */
+final readonly class PlacedProtection
+{
+    /**
+     * @param  string  $on  its part, as "feed:house"
+     * @param  string  $where  in words, after "on"
+     * @param  SizedRun|null  $run  null: it sits in no run
+     * @param  int  $index  its place from the source outward
+     * @param  string  $field  the fields of a patch begin with this, as "protection.0."; '' for the fuse of a branch
+     * @param  float|null  $asks  A that its load asks of it at least; null: not known
+     * @param  float|null  $draws  A that flow through it for long, motors at their peak
+     * @param  list<PlacedConductor>  $behind  up to the next protection
+     * @param  list<Bank>  $banks  that can drive a current through it; none: nothing feeds it
+     * @param  float|null  $highestVolts  V that its circuit reaches while charging; null: not known
+     * @param  string|null  $station  where it sits
+     * @param  string|null  $element  the resistor of the circuit that it is, from its source outward
+     * @param  string|null  $return  the node that a short behind it closes to
+     */
+    public function __construct(
+        public string $on,
+        public string $where,
+        public SizedProtection $sized,
+        public ?SizedRun $run,
+        public int $index,
+        public string $field,
+        public ?float $asks,
+        public ?float $draws,
+        public array $behind,
+        public array $banks,
+        public ?float $highestVolts,
+        public ?string $station,
+        public ?string $element,
+        public ?string $return,
+    ) {
+    }
+
+    public function rating(): float
+    {
+        return $this->sized->rating;
+    }
+
+    /** @return float|null A: of the thinnest wire behind it before the next protection; null: none lies there, or none is known */
+    public function ampacityBehind(): ?float
+    {
+        return $this->thinnest()?->ampacity;
+    }
+
+    public function thinnest(): ?PlacedConductor
+    {
+        $thinnest = null;
+        foreach ($this->behind as $conductor) {
+            if ($conductor->ampacity !== null && ($thinnest === null || $conductor->ampacity < $thinnest->ampacity)) {
+                $thinnest = $conductor;
+            }
+        }
+
+        return $thinnest;
+    }
+
+    /** The field of a patch that holds its rating. */
+    public function ratingField(): string
+    {
+        return $this->field === '' ? 'fuse_a' : "{$this->field}rating_a";
+    }
+
+    public function familyField(): string
+    {
+        return "{$this->field}family";
+    }
+
+    public function family(): FuseFamily
+    {
+        return $this->sized->planned->family;
+    }
+
+    /** Whether nothing protects between it and the far end. */
+    public function isLast(): bool
+    {
+        return $this->run === null || $this->index === count($this->run->protection) - 1;
+    }
+}

@@ -1,0 +1,139 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Rule;
+
+use Dinghy\Circuit\Resistor;
+use Dinghy\Circuit\State;
+use Dinghy\Circuit\States;
+use Dinghy\Overcurrent\PlacedConductor;
+use Dinghy\Plan\Bank;
+use Dinghy\Plan\Plan;
+
+final readonly class BanksDriveEachOther implements Rule
+{
+    /** A per Ah of the smallest battery passed */
+    private const LIMIT = 0.05;
+
+    /** Share of the current that a battery must carry to count as passed. */
+    private const PASSED = 0.01;
+
+    public function text(): RuleText
+    {
+        return new RuleText('B28', [Level::Stop], 'with nothing switched on more than 0.05 A per Ah of the smallest battery passed flows between banks or blocks, over whatever joins them: a block, a device fed twice, a bond, a charger; strings of one bank alike in volts and chemistry are judged as unequal blocks',
+            'one drives the other backwards; wires and fuses carry it for ever', 'computed', Mark::CommonPractice);
+    }
+
+    public function check(Assessment $assessment): iterable
+    {
+        $rest = $assessment->states->in(State::Rest);
+        if ($rest === null) {
+            return;
+        }
+        $amps = $rest->sourceAmps();
+        $topology = $assessment->states->network(State::Loaded)->topology;
+        $worst = [];
+        foreach ($this->joints($assessment) as [$conductor, $element]) {
+            $part = $topology->part[$topology->index[$element->from]];
+            $through = abs($rest->through($element));
+            if ($through > ($worst[$part][2] ?? 0.0)) {
+                $worst[$part] = [$conductor, $element, $through];
+            }
+        }
+        foreach ($worst as $part => [$conductor, , $through]) {
+            $passed = array_filter($amps, static fn (float $out, string $battery): bool => isset($assessment->plan->batteries[$battery])
+                && $topology->part[$topology->index["{$battery}-"]] === $part && abs($out) > self::PASSED * $through, ARRAY_FILTER_USE_BOTH);
+            if ($passed !== [] && $this->known($assessment->plan, array_keys($passed))) {
+                yield from $this->judge($assessment, $conductor, $through, $passed);
+            }
+        }
+    }
+
+    /**
+     * @param  non-empty-array<string, float>  $passed  A out of each battery
+     * @return iterable<Finding>
+     */
+    private function judge(Assessment $assessment, PlacedConductor $conductor, float $amps, array $passed): iterable
+    {
+        $plan = $assessment->plan;
+        $smallest = min(array_map(static fn (string $battery): float => $plan->batteries[$battery]->capacityAh, array_keys($passed)));
+        if ($amps <= self::LIMIT * $smallest) {
+            return;
+        }
+        asort($passed);
+        [$backwards, $forwards] = [(string) array_key_first($passed), (string) array_key_last($passed)];
+        [$into, $from] = [$plan->bankOf($backwards), $plan->bankOf($forwards)];
+        $name = static fn (?Bank $bank, string $battery): string => $bank === null || $into === $from ? "battery {$battery}" : "bank {$bank->id}";
+        $words = $assessment->words;
+        yield new Finding($this->text(), Level::Stop, $into === null ? "battery:{$backwards}" : "bank:{$into->id}",
+            "With nothing switched on {$words->amps($amps)} flow through {$conductor->label}: ".($passed[$backwards] < 0 ? "{$name($from, $forwards)} drives {$name($into, $backwards)} backwards." : "{$name($from, $forwards)} is shorted through it."),
+            'Give each bank a block of its own, or take the joint away: open '.$conductor->label.'.', null,
+            ['current_a' => $amps, 'limit_a' => self::LIMIT * $smallest]);
+    }
+
+    /** @return iterable<array{PlacedConductor, Resistor}> what joins banks to one another: not the wires that make one bank */
+    private function joints(Assessment $assessment): iterable
+    {
+        $resistors = $assessment->states->circuit(State::Loaded)->resistors();
+        $inside = $this->insideBanks($assessment->plan);
+        foreach ($assessment->conductors as $conductor) {
+            foreach ($conductor->elements as $element) {
+                if (isset($resistors[$element]) && ! isset($inside[$element])) {
+                    yield [$conductor, $resistors[$element]];
+                }
+            }
+        }
+        foreach ($assessment->plan->chargers as $charger) {
+            foreach (array_keys($charger->outputs) as $number) {
+                $lead = $resistors["{$charger->id}/{$number}/-lead"] ?? null;
+                if ($lead !== null) {
+                    yield [new PlacedConductor("charger:{$charger->id}", "the minus of charger {$charger->id}", $assessment->plan->houseRules->stock[0], null, [$lead->name]), $lead];
+                }
+            }
+        }
+    }
+
+    /** @return array<string, true> the jumpers of banks whose strings are alike, and all that stay within one string */
+    private function insideBanks(Plan $plan): array
+    {
+        $inside = [];
+        foreach ($plan->banks as $bank) {
+            $alike = count(array_unique(array_map(static fn (array $string): string => $string[0]->chemistry->value.' '.Bank::nominalOf($string), $bank->strings))) === 1;
+            foreach ($bank->wires() as $wire) {
+                [$from, $to] = [$this->stringOf($bank, $wire->from), $this->stringOf($bank, $wire->to)];
+                if ($from !== null && $to !== null && ($alike || $from === $to)) {
+                    $inside[$wire->id] = true;
+                }
+            }
+        }
+
+        return $inside;
+    }
+
+    private function stringOf(Bank $bank, string $post): ?int
+    {
+        foreach ($bank->strings as $number => $string) {
+            foreach ($string as $battery) {
+                if ($battery->id === substr($post, 0, -1)) {
+                    return $number;
+                }
+            }
+        }
+
+        return null;
+    }
+
+    /** @param  list<string>  $batteries */
+    private function known(Plan $plan, array $batteries): bool
+    {
+        foreach ($batteries as $battery) {
+            $bank = $plan->bankOf($battery);
+            if ($bank !== null && ! States::knows($bank)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+}

@@ -1,0 +1,95 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Rule;
+
+use Dinghy\Battery\Cells;
+use Dinghy\Circuit\State;
+use Dinghy\Plan\Bank;
+use Dinghy\Plan\Battery;
+use Dinghy\Plan\Charger;
+use Dinghy\Plan\ChargerOutput;
+
+final readonly class ChargerOutputMismatch implements Rule
+{
+    /** A through a charger's minus while it is off */
+    private const JOINED = 1.0;
+
+    /** of its set volts, where cells are not known */
+    private const TOLERATED = 0.1;
+
+    public function text(): RuleText
+    {
+        return new RuleText('B29', [Level::Stop], 'an output set for other volts than what it stands across; `across` that is not one string in order; outputs that are not isolated, on batteries that are joined otherwise',
+            'overcharge, or a short through the charger\'s minus', 'computed', Mark::CommonPractice);
+    }
+
+    public function check(Assessment $assessment): iterable
+    {
+        foreach ($assessment->plan->chargers as $charger) {
+            foreach ($charger->batteryOutputs() as $number => $output) {
+                $name = 'output '.($number + 1)." of charger {$charger->id}";
+                if (! self::inOrder($assessment, $output)) {
+                    yield new Finding($this->text(), Level::Stop, "charger:{$charger->id}",
+                        ucfirst("{$name} stands across ").implode(', ', array_map(static fn (Battery $battery): string => $battery->id, $output->across)).': those are not neighbours in one string, from its negative end up.',
+                        'Land it across one battery, or across neighbours in their order.', null, ['batteries' => (float) count($output->across)]);
+
+                    continue;
+                }
+                $spanned = Bank::nominalOf($output->across);
+                if (! self::suits($output, $spanned)) {
+                    yield new Finding($this->text(), Level::Stop, "charger:{$charger->id}",
+                        ucfirst("{$name} is set for {$assessment->words->volts($output->nominalVolts)} and stands across {$assessment->words->volts($spanned)}."),
+                        'Use an output made for what it stands across.', null, ['set_v' => $output->nominalVolts, 'across_v' => $spanned]);
+                }
+            }
+            yield from $this->judgeMinus($assessment, $charger);
+        }
+    }
+
+    /** @return iterable<Finding> */
+    private function judgeMinus(Assessment $assessment, Charger $charger): iterable
+    {
+        $rest = $assessment->states->in(State::Rest);
+        $resistors = $assessment->states->circuit(State::Loaded)->resistors();
+        $most = 0.0;
+        foreach (array_keys($charger->batteryOutputs()) as $number) {
+            $lead = $resistors["{$charger->id}/{$number}/-lead"] ?? null;
+            $most = $rest === null || $lead === null ? $most : max($most, abs($rest->through($lead)));
+        }
+        if ($most > self::JOINED) {
+            yield new Finding($this->text(), Level::Stop, "charger:{$charger->id}",
+                "The outputs of charger {$charger->id} share one minus, and so short what lies between the batteries they are landed on: {$assessment->words->amps($most)} flow through it.",
+                'Use a charger with isolated outputs, or one for each battery.', null, ['current_a' => $most]);
+        }
+    }
+
+    private static function inOrder(Assessment $assessment, ChargerOutput $output): bool
+    {
+        if (count($output->across) === 1) {
+            return true;
+        }
+        $bank = $assessment->plan->bankOf($output->across[0]->id);
+        foreach ($bank->strings ?? [] as $string) {
+            $at = array_search($output->across[0], $string, true);
+            if ($at !== false && array_slice($string, (int) $at, count($output->across)) === $output->across) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** By cells, where they are known: a charger for 12 V and a battery of 12.8 V mean the same four. */
+    private static function suits(ChargerOutput $output, float $spanned): bool
+    {
+        $set = $output->profile === null ? null : Cells::of($output->profile, $output->nominalVolts);
+        $cells = array_map(static fn (Battery $battery): ?int => Cells::of($battery->chemistry, $battery->nominalVolts), $output->across);
+        $sameFamily = $output->profile?->isLead() === $output->across[0]->chemistry->isLead();
+
+        return $set !== null && $sameFamily && ! in_array(null, $cells, true)
+            ? $set === array_sum($cells)
+            : abs($output->nominalVolts - $spanned) <= self::TOLERATED * $spanned;
+    }
+}

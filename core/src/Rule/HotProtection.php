@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Rule;
+
+use Dinghy\Protection\HeatedRating;
+
+final readonly class HotProtection implements Rule
+{
+    public function text(): RuleText
+    {
+        return new RuleText('F15', [Level::Warn], 'a breaker or fuse in a hot place (celsius of its station, else the house rules\' ambient) carries less than what flows through it, motors and all else at their peak',
+            'it opens in wind', 'common practice, the part\'s own sheet prevails', Mark::CommonPractice);
+    }
+
+    public function check(Assessment $assessment): iterable
+    {
+        foreach ($assessment->protections as $protection) {
+            $celsius = ($protection->station === null ? null : $assessment->plan->boat->stations[$protection->station]->celsius) ?? $assessment->plan->houseRules->ambient;
+            $carries = HeatedRating::of($protection->family(), $protection->rating(), $celsius);
+            // One that is too small anywhere is F03's to speak of.
+            if ($protection->draws === null || $carries >= $protection->draws - 1e-9 || $protection->rating() < $protection->draws) {
+                continue;
+            }
+            $words = $assessment->words;
+            yield new Finding($this->text(), Level::Warn, $protection->on,
+                ucfirst("{$protection->family()->label()} of {$words->amps($protection->rating())} on {$protection->where} carries {$words->amps($carries)} at ".Words::trim($celsius, 0)." °C; {$words->amps($protection->draws)} flow."),
+                'Move it to a cooler place, or fit one that heat does not open: a magnetic breaker, or the next size where the wire allows it.', null,
+                ['carries_a' => $carries, 'current_a' => $protection->draws, 'celsius' => $celsius]);
+        }
+    }
+}

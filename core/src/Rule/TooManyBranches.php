@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Rule;
+
+final readonly class TooManyBranches implements Rule
+{
+    public function text(): RuleText
+    {
+        return new RuleText('F14', [Level::Warn], 'more branches on a block than it has circuits',
+            'one fuse for two wires protects neither', 'the block\'s own sheet', Mark::CommonPractice);
+    }
+
+    public function check(Assessment $assessment): iterable
+    {
+        foreach ($assessment->plan->blocks as $block) {
+            $branches = count($block->branches);
+            if ($block->circuits !== null && $branches > $block->circuits) {
+                yield new Finding($this->text(), Level::Warn, "block:{$block->id}", "Block {$block->id} has {$block->circuits} circuits; {$branches} branches hang on it.",
+                    'Fit a larger block, or a second one for what is too many.', null, ['branches' => (float) $branches, 'circuits' => (float) $block->circuits]);
+            }
+        }
+    }
+}
