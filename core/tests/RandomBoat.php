@@ -47,4 +47,32 @@ final class RandomBoat
             'blocks' => [['id' => 'block', 'branches' => $branches]], 'devices' => $devices,
         ], JSON_THROW_ON_ERROR));
     }
+
+    /** A random boat with a second bank on the same block, a bond, a converter that feeds a block of its own, a block behind a block, and chargers. */
+    public static function joined(): PlanDocument
+    {
+        $root = self::document()->root();
+        $root->batteries[] = (object) ['id' => 'x', 'chemistry' => 'agm', 'nominal_v' => 12, 'capacity_ah' => 60, 'rested_v' => mt_rand(1240, 1290) / 100];
+        $root->banks[] = (object) ['id' => 'other', 'strings' => [['x']]];
+        $run = static fn (): \stdClass => (object) ['length_m' => mt_rand(5, 60) / 10, 'gauge' => '6 AWG'];
+        $device = static fn (string $id): \stdClass => (object) ['id' => $id, 'kind' => 'other', 'v_min' => 0, 'v_max' => 80, 'typical_a' => mt_rand(1, 30) / 10, 'peak_a' => 3, 'load' => ['power', 'current', 'resistance'][mt_rand(0, 2)]];
+        $branch = static fn (string $id, \stdClass $to): \stdClass => (object) ['id' => "to-{$id}", 'class' => 'electronics', 'fuse_a' => 10, 'run' => $run(), 'to' => $to];
+        if (mt_rand(0, 1) === 1) {
+            $root->feeds[] = (object) ['id' => 'second', 'class' => 'general', 'from' => (object) ['bank' => 'other'], 'run' => $run(), 'to' => (object) ['block' => 'block'], 'protection' => [(object) ['family' => 'blade', 'rating_a' => 20]]];
+        }
+        if (mt_rand(0, 1) === 1) {
+            $root->bonds = [(object) ['id' => 'bond', 'from' => 'bank', 'to' => 'other', 'protection' => (object) ['family' => 'battery-post', 'rating_a' => 60]]];
+        }
+        array_push($root->devices, $device('behind'), $device('next'));
+        $root->blocks[0]->branches[] = $branch('chained', (object) ['block' => 'chained']);
+        $root->blocks[] = (object) ['id' => 'chained', 'branches' => [$branch('next', (object) ['device' => 'next'])]];
+        $root->blocks[] = (object) ['id' => 'converted', 'branches' => [$branch('behind', (object) ['device' => 'behind'])]];
+        $root->chargers = [
+            (object) ['id' => 'converter', 'input' => 'dc-dc', 'input_from' => (object) ['bank' => 'bank'], 'efficiency' => 0.85, 'standby_a' => mt_rand(0, 2) / 10, 'isolated_outputs' => mt_rand(0, 1) === 1,
+                'outputs' => [(object) ['block' => 'converted', 'amps' => 25, 'volts' => [5, 12, 13.8][mt_rand(0, 2)], 'lead' => (object) ['gauge' => '10 AWG', 'length_m' => 1]]]],
+            (object) ['id' => 'shore', 'input' => 'mains', 'outputs' => [(object) ['battery' => 'x', 'amps' => mt_rand(2, 40), 'profile' => 'agm', 'lead' => (object) ['gauge' => '10 AWG', 'length_m' => mt_rand(5, 40) / 10]]]],
+        ];
+
+        return PlanDocument::fromJson(json_encode($root, JSON_THROW_ON_ERROR));
+    }
 }

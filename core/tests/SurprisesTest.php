@@ -29,7 +29,7 @@ final class SurprisesTest extends TestCase
         $run = Plans::evaluate(Plans::series(3))->runs['main'];
         $schools = Schools::of($run);
         $rungs = [];
-        foreach ($run->rungs as $rung) {
+        foreach ($run->rungs() as $rung) {
             $rungs[$rung->gauge->name] = $rung;
         }
         $this->says('chart says **%s**', $schools->bandChart?->name);

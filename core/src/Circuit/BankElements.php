@@ -21,16 +21,16 @@ final readonly class BankElements
     public array $resistors;
 
     /**
+     * @param  float  $celsius  of the conductors
      * @param  \Closure(Battery): float  $volts  at rest
-     * @param  bool  $short  whether batteries have the resistance they show into a short
      * @param  list<Jumper>|null  $wires  others than the bank's own
      */
-    public function __construct(Bank $bank, WireTemperature $temperature, \Closure $volts, bool $short = false, ?array $wires = null)
+    public function __construct(Bank $bank, float $celsius, \Closure $volts, ?array $wires = null)
     {
         $sources = $resistors = [];
         foreach ($bank->strings as $string) {
             foreach ($string as $i => $battery) {
-                $ohms = $short ? InternalResistance::short($battery) : InternalResistance::sag($battery);
+                $ohms = InternalResistance::sag($battery);
                 $plus = $battery->id.'+';
                 if ($bank->stringProtection !== null && $i === count($string) - 1) {
                     // It sits on the string's top post: what lands there lands on its outer stud.
@@ -43,7 +43,7 @@ final readonly class BankElements
         }
         foreach ($wires ?? $bank->wires() as $wire) {
             array_push($resistors, ...FusedWire::of($wire->id, $wire->from, $wire->to, $wire->protection,
-                $wire->length * Resistance::perMetre($wire->gauge, Metal::TinnedCopper, $temperature->at($wire->id)) + 2 * PlanNetwork::RING));
+                $wire->length * Resistance::perMetre($wire->gauge, Metal::TinnedCopper, $celsius)));
         }
         if ($bank->shunt !== null) {
             $resistors[] = new Resistor($bank->id.':shunt', $bank->negativePost(), $bank->id.':shunt', $bank->shunt->ohms);

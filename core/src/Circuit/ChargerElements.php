@@ -23,7 +23,8 @@ final readonly class ChargerElements
     /** @var list<Regulator> */
     public array $regulators;
 
-    public function __construct(private Plan $plan, private WireTemperature $temperature, bool $charging)
+    /** @param  float  $celsius  of the conductors */
+    public function __construct(private Plan $plan, private float $celsius, bool $charging)
     {
         $resistors = $regulators = [];
         foreach ($plan->chargers as $charger) {
@@ -85,7 +86,7 @@ final readonly class ChargerElements
     {
         $terminal = self::plusNode($charger, $number);
         $id = self::lead($charger, $number, '+');
-        $ohms = $this->ohms($output, $id);
+        $ohms = $this->ohms($output);
 
         return $output->block === null
             ? FusedWire::of($id, $output->across[count($output->across) - 1]->id.'+', $terminal, $output->protection, $ohms)
@@ -103,13 +104,12 @@ final readonly class ChargerElements
 
         $id = self::lead($charger, $number, '-');
 
-        return new Resistor($id, $end, self::minusNode($charger, $number), $this->ohms($output, $id));
+        return new Resistor($id, $end, self::minusNode($charger, $number), $this->ohms($output) + 2 * PlanNetwork::RING, $id, $this->ohms($output));
     }
 
-    /** @return float Ω of one conductor of its lead and its two ends */
-    private function ohms(ChargerOutput $output, string $id): float
+    /** @return float Ω of one conductor of its lead */
+    private function ohms(ChargerOutput $output): float
     {
-        return 2 * PlanNetwork::RING + ($output->leadGauge === null ? 0.0
-            : $output->leadLength * Resistance::perMetre($output->leadGauge, Metal::TinnedCopper, $this->temperature->at($id)));
+        return $output->leadGauge === null ? 0.0 : $output->leadLength * Resistance::perMetre($output->leadGauge, Metal::TinnedCopper, $this->celsius);
     }
 }

@@ -13,10 +13,10 @@ final class FusedWire
      * The wire has the name given; its fuses are named by name().
      *
      * @param  list<Protection>  $protection  from its first end on
-     * @param  float  $ohms  of the wire and its ends
+     * @param  float  $wire  Ω of the wire, without its two ends
      * @return non-empty-list<Resistor>
      */
-    public static function of(string $id, string $from, string $to, array $protection, float $ohms): array
+    public static function of(string $id, string $from, string $to, array $protection, float $wire): array
     {
         $resistors = [];
         foreach ($protection as $at => $fuse) {
@@ -25,7 +25,7 @@ final class FusedWire
                 $fuse->family->contactResistance($fuse->rating ?? throw new \LogicException('A fuse without rating passed the checks.')));
             $from = $next;
         }
-        $resistors[] = new Resistor($id, $from, $to, $ohms);
+        $resistors[] = new Resistor($id, $from, $to, $wire + 2 * PlanNetwork::RING, $id, $wire);
 
         return $resistors;
     }

@@ -19,7 +19,7 @@ final class Network
     /** The largest share of its volts that a load may lose in one step of the iteration. */
     private const LONGEST_STEP = 0.5;
 
-    /** Rounds after which steps are halved: chargers that hold each other at a corner of their curves come to rest so. */
+    /** Rounds after which one charger at a time moves on along its curve: those that push each other to and fro come to rest so. */
     private const PATIENCE = 25;
 
     /** Share by which what a converter draws may still move. */
@@ -41,6 +41,8 @@ final class Network
     private ?Factors $factors = null;
 
     private ?Solution $rest = null;
+
+    private ?Solution $resistive = null;
 
     private ?self $withResistances = null;
 
@@ -104,9 +106,11 @@ final class Network
     /** Volts with the loads drawing, or why there are none. */
     public function loaded(): Solution|Overload
     {
-        $resistive = array_filter($this->loads, static fn (Load $load): bool => $load->kind === LoadKind::Resistance && $load->amps > 0);
-        if ($resistive !== []) {
-            return $this->withResistances()->loaded();
+        foreach ($this->loads as $load) {
+            // One that stands between parts joins them: then it is a wire like any other.
+            if ($load->kind === LoadKind::Resistance && $load->amps > 0 && ! $this->topology->joins($load->plus, $load->minus)) {
+                return $this->withResistances()->loaded();
+            }
         }
         $volts = $this->settle($this->fedLoads());
 
@@ -114,13 +118,35 @@ final class Network
     }
 
     /**
-     * The loads that draw: those between points that something joins and whose volts, with nothing drawn, are not reversed.
+     * The loads that draw: those between points that something joins and whose volts, before they draw, are not reversed; a
+     * resistance draws either way.
      *
      * @return list<Load>
      */
     public function fedLoads(): array
     {
-        return array_values(array_filter($this->loads, fn (Load $load): bool => $load->amps > 0 && ($this->atRest()->between($load->plus, $load->minus) ?? 0.0) > self::LEAST_FEEDING_VOLTS));
+        $resistive = $this->joinedResistances();
+
+        return [...$resistive, ...array_values(array_filter($this->loads, fn (Load $load): bool => $load->kind !== LoadKind::Resistance && $load->amps > 0
+            && ($this->withResistancesOnly()->between($load->plus, $load->minus) ?? 0.0) > self::LEAST_FEEDING_VOLTS))];
+    }
+
+    /** @return list<Load> loads of constant resistance between points that something joins */
+    private function joinedResistances(): array
+    {
+        return array_values(array_filter($this->loads, fn (Load $load): bool => $load->kind === LoadKind::Resistance && $load->amps > 0 && $this->topology->joins($load->plus, $load->minus)));
+    }
+
+    /** Volts with loads of constant resistance drawing and nothing else: what pulls another load's minus up leaves it unfed. */
+    private function withResistancesOnly(): Solution
+    {
+        if ($this->resistive === null) {
+            $loads = $this->joinedResistances();
+            $volts = $loads === [] ? null : $this->settle($loads);
+            $this->resistive = $volts === null ? $this->atRest() : $this->solution($volts);
+        }
+
+        return $this->resistive;
     }
 
     /** @return float|null Ω seen between two nodes with nothing drawn; null where nothing joins them */
@@ -268,7 +294,7 @@ final class Network
      * Volts by place with loads drawing. What a converter draws follows from what it gives, and hardly moves it in turn: a
      * few rounds settle both.
      *
-     * @param  list<Load>  $loads  none of constant resistance
+     * @param  list<Load>  $loads
      * @return array<int, float>|null null: there is no working point
      */
     private function settle(array $loads): ?array
@@ -302,7 +328,7 @@ final class Network
      * Newton's method from the volts at rest: from there it comes down upon the working point of constant-power loads, the
      * upper one of two; where there is none, the matrix stops being positive definite on the way.
      *
-     * @param  list<Load>  $loads  none of constant resistance
+     * @param  list<Load>  $loads
      * @param  list<Regulator>  $regulators
      * @return array<int, float>|null volts by place; null: there is no working point
      */
@@ -312,10 +338,11 @@ final class Network
         $this->factors();
         $across = $ports = [];
         foreach ($loads as $i => $load) {
-            $across[$i] = $this->atRest()->between($load->plus, $load->minus) ?? 0.0;
+            $across[$i] = ($this->resistive ?? $this->atRest())->between($load->plus, $load->minus) ?? 0.0;
             $ports[$i] = $this->port($load);
         }
-        $held = array_map(fn (Regulator $regulator): float => $this->atRest()->between($regulator->plus, $regulator->minus) ?? 0.0, $regulators);
+        // Where they hold their volts loads of constant power cannot run away.
+        $pieces = array_map(static fn (): int => Regulator::HOLDING, $regulators);
         $outputs = array_map($this->port(...), $regulators);
         for ($round = 0; $round < self::ROUNDS; $round++) {
             $right = $fixed;
@@ -339,9 +366,8 @@ final class Network
                 }
             }
             foreach ($regulators as $i => $regulator) {
-                // Likewise, what it gives; the leak beside it stands in the matrix already.
-                $slope = $regulator->slopeAt($held[$i]);
-                $rest = $regulator->ampsAt($held[$i]) + $slope * $held[$i];
+                // Likewise, the piece of its curve; the leak beside it stands in the matrix already.
+                [$rest, $slope] = $regulator->lineOf($pieces[$i]);
                 $slope -= Regulator::LEAK;
                 [$a, $b, $entry] = $outputs[$i];
                 if ($a >= 0) {
@@ -361,12 +387,12 @@ final class Network
                 return null;
             }
             $next = [];
-            $share = $round < self::PATIENCE ? 1.0 : 0.5;
+            $share = 1.0;
             foreach ($loads as $i => $load) {
                 [$a, $b] = $ports[$i];
                 $next[$i] = ($a < 0 ? 0.0 : $volts[$a]) - ($b < 0 ? 0.0 : $volts[$b]);
                 $fall = $across[$i] - $next[$i];
-                if ($fall > self::LONGEST_STEP * $across[$i]) {
+                if ($load->kind !== LoadKind::Resistance && $fall > self::LONGEST_STEP * $across[$i]) {
                     $share = min($share, self::LONGEST_STEP * $across[$i] / $fall);
                 }
             }
@@ -375,12 +401,14 @@ final class Network
                 $left = max($left, abs($v - $across[$i]));
                 $across[$i] += $share * ($v - $across[$i]);
             }
+            $moved = false;
             foreach ($regulators as $i => $regulator) {
-                $v = $this->across($volts, $regulator);
-                $left = max($left, abs($v - $held[$i]));
-                $held[$i] += $share * ($v - $held[$i]);
+                $next = $regulator->pieceAfter($pieces[$i], $this->across($volts, $regulator));
+                if ($next !== $pieces[$i] && ($round < self::PATIENCE || ! $moved)) {
+                    [$pieces[$i], $moved] = [$next, true];
+                }
             }
-            if ($left < self::CONVERGED_VOLTS) {
+            if (! $moved && $left < self::CONVERGED_VOLTS) {
                 return $volts;
             }
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Dinghy\Circuit;
 
+use Dinghy\Battery\InternalResistance;
 use Dinghy\Conductor\Gauge;
 use Dinghy\Conductor\Metal;
 use Dinghy\Conductor\Resistance;
@@ -44,27 +45,28 @@ final class PlanNetwork
     /** @var list<Regulator> */
     private array $regulators = [];
 
+    /** @var array<string, Resistor>|null */
+    private ?array $byName = null;
+
     private readonly Plan $plan;
 
     /**
      * @param  array<string, SizedRun>  $runs
      * @param  \Closure(Battery): float  $volts  resting volts of a battery in this state
      * @param  \Closure(Device): float  $amps  A at nominal volts that a device draws in this state
-     * @param  bool  $short  whether batteries have the internal resistance they show into a short
      * @param  float  $crankingAmps  A that the engine's starter draws in this state
      * @param  bool  $charging  whether chargers work
-     * @param  bool  $unlimited  whether converters are sources that give whatever is drawn: a short's current is then held to their limit
+     * @param  bool  $joined  whether feeds and what hangs on them are there; else only banks, bonds and chargers
      */
     public function __construct(
         private readonly Wiring $wiring,
         private readonly array $runs,
-        private readonly WireTemperature $temperature,
+        private readonly float $celsius,
         private readonly \Closure $volts,
         \Closure $amps,
-        private readonly bool $short = false,
         float $crankingAmps = 0.0,
         bool $charging = false,
-        private readonly bool $unlimited = false,
+        bool $joined = true,
     ) {
         $plan = $this->plan = $wiring->plan;
         foreach ($plan->banks as $bank) {
@@ -72,21 +74,62 @@ final class PlanNetwork
         }
         foreach ($plan->bonds as $bond) {
             array_push($this->resistors, ...FusedWire::of($bond->id, $bond->from->negativePost(), $bond->to->negativePost(), $bond->protection,
-                $this->wire($bond->gauge, Metal::TinnedCopper, $bond->length, $bond->id) + 2 * self::RING));
+                $this->wire($bond->gauge, Metal::TinnedCopper, $bond->length)));
         }
-        foreach ($plan->feeds as $feed) {
+        foreach ($joined ? $plan->feeds : [] as $feed) {
             $this->addCircuit($runs[$feed->id], $feed->supply->plusPost(), $feed->supply->minusEnd(), $feed->switch);
         }
-        foreach ($plan->blocks as $block) {
+        foreach ($joined ? $plan->blocks : [] as $block) {
             foreach ($block->branches as $branch) {
                 $this->addCircuit($runs[$branch->id], $block->id.'+', $block->id.'-', false);
             }
         }
-        foreach ($plan->devices as $device) {
+        foreach ($joined ? $plan->devices : [] as $device) {
             $this->addLead($device);
         }
         $this->addChargers($charging);
-        $this->addLoads($amps, $crankingAmps);
+        if ($joined) {
+            $this->addLoads($amps, $crankingAmps);
+        }
+    }
+
+    /**
+     * The same with wires of other temperatures.
+     *
+     * @param  \Closure(string): float  $celsius  of a wire, by the id of its run, jumper, bond, lead or device
+     */
+    public function warmed(\Closure $celsius): self
+    {
+        $other = clone $this;
+        $other->byName = null;
+        $usual = Resistance::warmth($this->celsius);
+        $other->resistors = array_map(static fn (Resistor $resistor): Resistor => $resistor->wireOhms > 0 ? $resistor->warmed(Resistance::warmth($celsius($resistor->wire)) / $usual) : $resistor, $this->resistors);
+
+        return $other;
+    }
+
+    /**
+     * The same with nothing drawn and converters that give whatever is drawn, for shorts: their current is held to the
+     * converters' limits afterwards.
+     *
+     * @param  \Closure(Battery): float  $volts
+     * @param  bool  $short  whether batteries have the internal resistance they show into a short
+     */
+    public function forShorts(\Closure $volts, bool $short): self
+    {
+        $other = clone $this;
+        $other->loads = array_map(static fn (Load $load): Load => $load->scaled(0.0), $this->loads);
+        $other->sources = array_map(function (Source $source) use ($volts, $short): Source {
+            $battery = $this->plan->batteries[$source->name];
+
+            return new Source($source->name, $source->plus, $source->minus, $volts($battery), ($short ? InternalResistance::short($battery) : null) ?? $source->ohms);
+        }, $this->sources);
+        foreach ($this->regulators as $regulator) {
+            $other->sources[] = new Source($regulator->name, $regulator->plus, $regulator->minus, $regulator->volts, Regulator::OHMS);
+        }
+        $other->regulators = [];
+
+        return $other;
     }
 
     /**
@@ -123,7 +166,7 @@ final class PlanNetwork
     /** @return array<string, Resistor> by name */
     public function resistors(): array
     {
-        return array_column($this->resistors, null, 'name');
+        return $this->byName ??= array_column($this->resistors, null, 'name');
     }
 
     /** The same elements for a circuit simulator. */
@@ -148,23 +191,16 @@ final class PlanNetwork
 
     private function addBank(Bank $bank): void
     {
-        $elements = new BankElements($bank, $this->temperature, $this->volts, $this->short);
+        $elements = new BankElements($bank, $this->celsius, $this->volts);
         array_push($this->sources, ...$elements->sources);
         array_push($this->resistors, ...$elements->resistors);
     }
 
     private function addChargers(bool $charging): void
     {
-        $elements = new ChargerElements($this->plan, $this->temperature, $charging);
+        $elements = new ChargerElements($this->plan, $this->celsius, $charging);
         array_push($this->resistors, ...$elements->resistors);
-        if (! $this->unlimited) {
-            $this->regulators = $elements->regulators;
-
-            return;
-        }
-        foreach ($elements->regulators as $regulator) {
-            $this->sources[] = new Source($regulator->name, $regulator->plus, $regulator->minus, $regulator->volts, Regulator::OHMS);
-        }
+        $this->regulators = $elements->regulators;
     }
 
     private function addCircuit(SizedRun $run, string $plus, string $minus, bool $switch): void
@@ -182,9 +218,9 @@ final class PlanNetwork
             $plus = $this->series($run, $plus, $minus, ++$at, 'extra resistance', $extra, "{$run->id}/extra");
         }
         $length = $run->length ?? 0.0;
-        $ohms = $this->wire($run->gauge, $run->metal, $length, $run->id) + 2 * self::RING;
-        $this->resistors[] = new Resistor("{$run->id}/+wire", $plus, $end.'+', $ohms);
-        $this->resistors[] = new Resistor("{$run->id}/-wire", $minus, $end.'-', $ohms);
+        $wire = $this->wire($run->gauge, $run->metal, $length);
+        $this->resistors[] = new Resistor("{$run->id}/+wire", $plus, $end.'+', $wire + 2 * self::RING, $run->id, $wire);
+        $this->resistors[] = new Resistor("{$run->id}/-wire", $minus, $end.'-', $wire + 2 * self::RING, $run->id, $wire);
         $this->stretches[$run->id][] = new Stretch((string) $run->gauge, $length, $run->gauge->areaMm2, $end.'+', $end.'-');
     }
 
@@ -206,9 +242,9 @@ final class PlanNetwork
     private function addLead(Device $device): void
     {
         if ($device->leadGauge !== null) {
-            $ohms = $this->wire($device->leadGauge, Metal::Copper, $device->leadLength, $device->id) + self::BUTT;
+            $wire = $this->wire($device->leadGauge, Metal::Copper, $device->leadLength);
             foreach (['+', '-'] as $side) {
-                $this->resistors[] = new Resistor("{$device->id}/{$side}lead", $this->entry($device).$side, $device->id.$side, $ohms);
+                $this->resistors[] = new Resistor("{$device->id}/{$side}lead", $this->entry($device).$side, $device->id.$side, $wire + self::BUTT, $device->id, $wire);
             }
             $this->stretches[$device->id] = [new Stretch('lead '.$device->leadGauge, $device->leadLength, $device->leadGauge->areaMm2, $device->id.'+', $device->id.'-')];
         }
@@ -249,13 +285,10 @@ final class PlanNetwork
         return false;
     }
 
-    /**
-     * @param  float  $metres one way
-     * @param  string  $id  of the run, bond or device that it belongs to
-     */
-    private function wire(Gauge $gauge, Metal $metal, float $metres, string $id): float
+    /** @param  float  $metres one way */
+    private function wire(Gauge $gauge, Metal $metal, float $metres): float
     {
-        return $metres * Resistance::perMetre($gauge, $metal, $this->temperature->at($id));
+        return $metres * Resistance::perMetre($gauge, $metal, $this->celsius);
     }
 
     private static function protectionName(SizedProtection $protection): string

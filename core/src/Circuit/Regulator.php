@@ -15,6 +15,16 @@ final readonly class Regulator
     /** Ω: how far its volts give way before its limit [cp, working estimate] */
     public const OHMS = 0.001;
 
+    /** V */
+    private const NOISE = 1e-9;
+
+    /** The three straight pieces of its curve, from above its volts down. */
+    public const OFF = 0;
+
+    public const HOLDING = 1;
+
+    public const LIMITED = 2;
+
     /** S beside it: what no meter sees, so that its own terminals always have volts */
     public const LEAK = 1e-6;
 
@@ -56,10 +66,27 @@ final readonly class Regulator
         };
     }
 
-    /** @return float S: how what it gives falls as its volts rise */
-    public function slopeAt(float $volts): float
+    /**
+     * The piece to go on with: from one to its neighbour, so that the steep one is never leapt over, and not for what is
+     * noise at a corner.
+     */
+    public function pieceAfter(int $piece, float $volts): int
     {
-        return $volts >= $this->volts || $volts < $this->knee() ? self::LEAK : 1 / self::OHMS;
+        return match (true) {
+            $piece > self::OFF && $volts > $this->volts + self::NOISE, $piece === self::LIMITED && $volts > $this->knee() + self::NOISE => $piece - 1,
+            $piece < self::LIMITED && $volts < $this->knee() - self::NOISE, $piece === self::OFF && $volts < $this->volts - self::NOISE => $piece + 1,
+            default => $piece,
+        };
+    }
+
+    /** @return array{float, float} of a piece, A at zero volts and S by which it falls */
+    public function lineOf(int $piece): array
+    {
+        return match ($piece) {
+            self::OFF => [self::LEAK * $this->volts, self::LEAK],
+            self::HOLDING => [$this->volts / self::OHMS, 1 / self::OHMS],
+            default => [$this->limit + self::LEAK * $this->knee(), self::LEAK],
+        };
     }
 
     /** What it draws on its input as a load of constant power, once it is known what it gives; null: it has no input. */

@@ -12,13 +12,26 @@ final readonly class Resistor
 
     public float $ohms;
 
+    /**
+     * @param  float  $ohms  Ω
+     * @param  string  $wire  id of the run, jumper, bond or device whose wire is part of it; '': there is none
+     * @param  float  $wireOhms  Ω of that wire
+     */
     public function __construct(
         public string $name,
         public string $from,
         public string $to,
         float $ohms,
+        public string $wire = '',
+        public float $wireOhms = 0.0,
     ) {
         $this->ohms = self::atLeast($ohms);
+    }
+
+    /** The same with its wire resisting so many times as much. */
+    public function warmed(float $times): self
+    {
+        return $this->wireOhms > 0 ? new self($this->name, $this->from, $this->to, $this->ohms + ($times - 1) * $this->wireOhms, $this->wire, $times * $this->wireOhms) : $this;
     }
 
     /**

@@ -22,7 +22,7 @@ final class Sharing
     public static function between(Bank $bank, string $plus, string $minus, float $amps, float $celsius, ?array $wires = null): ?array
     {
         $full = static fn (Battery $battery): float => RestingVoltage::at($battery->chemistry, 1.0, $battery->nominalVolts) ?? $battery->nominalVolts;
-        $elements = new BankElements($bank, new WireTemperature($celsius), $full, false, $wires);
+        $elements = new BankElements($bank, $celsius, $full, $wires);
         $network = new Network($elements->sources, $elements->resistors, [
             new Load('load', $plus, $minus, LoadKind::Current, $amps, $bank->nominalVolts()),
         ]);

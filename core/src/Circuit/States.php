@@ -80,11 +80,11 @@ final class States
     public function circuit(State $state): PlanNetwork
     {
         return $this->circuits[$state->value] ??= match ($state) {
-            State::Loaded => new PlanNetwork($this->wiring, $this->runs, new WireTemperature($this->plan->houseRules->conductorCelsius), self::restedVolts(...), static fn (Device $device): float => $device->sizingAmps()),
+            State::Loaded => new PlanNetwork($this->wiring, $this->runs, $this->plan->houseRules->conductorCelsius, self::restedVolts(...), static fn (Device $device): float => $device->sizingAmps()),
             State::Rest => $this->circuit(State::Loaded)->inState(self::restedVolts(...), static fn (): float => 0.0),
             State::Lowest => $this->circuit(State::Loaded)->inState($this->floorVolts(...), static fn (Device $device): float => $device->peakAmps),
             State::Cranking => $this->circuit(State::Loaded)->inState(self::restedVolts(...), static fn (Device $device): float => $device->isMotor() ? 0.0 : $device->typicalAmps, $this->plan->boat->engine->crankingAmps ?? 0.0),
-            State::Charging => new PlanNetwork($this->wiring, $this->runs, new WireTemperature($this->plan->houseRules->conductorCelsius), self::restedVolts(...), static fn (): float => 0.0, charging: true),
+            State::Charging => new PlanNetwork($this->wiring, $this->runs, $this->plan->houseRules->conductorCelsius, self::restedVolts(...), static fn (): float => 0.0, charging: true),
         };
     }
 
@@ -151,14 +151,33 @@ final class States
     /** The network that the least short-circuit currents are taken from. */
     public function hotNetwork(): Network
     {
-        return $this->hotNetwork ??= (new PlanNetwork($this->wiring, $this->runs, new WireTemperature($this->plan->houseRules->insulation), $this->floorVolts(...), static fn (): float => 0.0, unlimited: true))
-            ->network($this->network(State::Loaded)->topology);
+        return $this->hotNetwork ??= $this->circuit(State::Loaded)->forShorts($this->floorVolts(...), false)
+            ->warmed(fn (): float => $this->plan->houseRules->insulation)->network($this->network(State::Loaded)->topology);
     }
 
-    /** Volts in the state loaded with wires as warm as is said. */
-    public function loadedAt(WireTemperature $temperature): ?Solution
+    /**
+     * What flows between banks and chargers while they charge: where no feeds join banks, those are left out.
+     *
+     * @return array{Solution, PlanNetwork}
+     */
+    public function charging(): array
     {
-        $loaded = (new PlanNetwork($this->wiring, $this->runs, $temperature, self::restedVolts(...), static fn (Device $device): float => $device->sizingAmps()))
+        $joined = $this->wiring->sharing() !== [] || $this->wiring->converters !== [];
+        $circuit = $joined ? $this->circuit(State::Charging)
+            : new PlanNetwork($this->wiring, $this->runs, $this->plan->houseRules->conductorCelsius, self::restedVolts(...), static fn (): float => 0.0, charging: true, joined: false);
+
+        return [$circuit->network()->atRest(), $circuit];
+    }
+
+    /**
+     * Volts in the state loaded with wires as warm as is said.
+     *
+     * @param  array<string, float>  $celsius  by the id of a run, jumper, bond, lead or device
+     */
+    public function loadedAt(array $celsius): ?Solution
+    {
+        $usual = $this->plan->houseRules->conductorCelsius;
+        $loaded = $this->circuit(State::Loaded)->warmed(static fn (string $id): float => $celsius[$id] ?? $usual)
             ->network($this->network(State::Loaded)->topology)->loaded();
 
         return $loaded instanceof Overload ? $loaded->elsewhere : $loaded;
@@ -214,6 +233,6 @@ final class States
 
     private function cold(): PlanNetwork
     {
-        return $this->cold ??= new PlanNetwork($this->wiring, $this->runs, new WireTemperature(self::COLD), self::fullVolts(...), static fn (): float => 0.0, true, unlimited: true);
+        return $this->cold ??= $this->circuit(State::Loaded)->forShorts(self::fullVolts(...), true)->warmed(static fn (): float => self::COLD);
     }
 }

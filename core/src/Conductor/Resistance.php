@@ -28,7 +28,13 @@ final class Resistance
     {
         $at20 = $gauge->metric ? self::metric($gauge, $metal) : self::byFormula($gauge, $metal);
 
-        return $at20 * (1 + self::TEMPERATURE_COEFFICIENT * ($celsius - 20));
+        return $at20 * self::warmth($celsius);
+    }
+
+    /** How many times as much as at 20 °C a conductor resists. */
+    public static function warmth(float $celsius): float
+    {
+        return 1 + self::TEMPERATURE_COEFFICIENT * ($celsius - 20);
     }
 
     /** The formula for any gauge, which the standard's metric maxima are compared with. */

@@ -16,7 +16,6 @@ final readonly class DeviceVolts
      * @param  float|null  $rest  V at its plug, nothing drawn
      * @param  float|null  $loaded  V
      * @param  float|null  $lowest  V
-     * @param  float|null  $loadedWarm  V as loaded, with every wire as warm as it grows; null: no telling difference
      */
     public function __construct(
         public Device $device,
@@ -26,7 +25,6 @@ final readonly class DeviceVolts
         public ?float $rest,
         public ?float $loaded,
         public ?float $lowest,
-        public ?float $loadedWarm,
     ) {
     }
 }

@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Dinghy\Evaluation;
 
 use Dinghy\Battery\Standby;
-use Dinghy\Circuit\Solution;
 use Dinghy\Circuit\State;
 use Dinghy\Circuit\States;
 use Dinghy\Layout\Bundles;
 use Dinghy\Layout\Ducts;
 use Dinghy\Overcurrent\Conductors;
+use Dinghy\Overcurrent\PlacedConductor;
 use Dinghy\Overcurrent\WarmWires;
 use Dinghy\Plan\Bank;
 use Dinghy\Plan\Device;
@@ -30,9 +30,6 @@ use Dinghy\Wiring\Wiring;
 /** Everything Dinghy has to say about one plan. The only output of the core. */
 final readonly class Evaluation
 {
-    /** Share of the drop at a plug that warm wires must add to it to be told of. */
-    private const TELLING = 0.05;
-
     public States $states;
 
     /** what lies in each way */
@@ -58,7 +55,10 @@ final readonly class Evaluation
     /** @var array<string, SizedRun> by id */
     public array $runs;
 
-    private ?Solution $warmed;
+    /** @var list<PlacedConductor> */
+    private array $conductors;
+
+    public WarmWires $warm;
 
     /** how many conductors lie together in tubes */
     public Bundles $bundles;
@@ -70,7 +70,8 @@ final readonly class Evaluation
         $this->states = $settled->states;
         $this->ducts = $settled->ducts;
         $this->bundles = $settled->bundles;
-        $this->warmed = WarmWires::loaded(Conductors::of($plan, $this->runs), $plan->houseRules, $this->states);
+        $this->conductors = Conductors::of($plan, $this->runs);
+        $this->warm = new WarmWires($this->wiring, $this->conductors, $this->states);
         $this->devices = array_map($this->device(...), array_values($plan->devices));
         $this->banks = array_map($this->bank(...), array_values($plan->banks));
         $rest = $this->states->in(State::Rest);
@@ -106,7 +107,7 @@ final readonly class Evaluation
             }
         }
         if ($path === null) {
-            return new DeviceVolts($device, null, null, null, null, null, null, null);
+            return new DeviceVolts($device, null, null, null, null, null, null);
         }
         $volts = fn (State $state): ?float => $worst !== null && States::knows($path->bank())
             ? $this->states->in($state)?->between($device->id.'+', $device->id.'-')
@@ -117,17 +118,8 @@ final readonly class Evaluation
             $worst,
             $worst === null ? null : 100 * $worst / $path->nominalVolts(),
             $this->plan->houseRules->dropLimit($path->class()),
-            $rest = $volts(State::Rest), $loaded = $volts(State::Loaded), $volts(State::Lowest),
-            $this->warm($device, $rest, $loaded),
+            $volts(State::Rest), $volts(State::Loaded), $volts(State::Lowest),
         );
-    }
-
-    /** V with warm wires, where that takes more than a twentieth of the drop again. */
-    private function warm(Device $device, ?float $rest, ?float $loaded): ?float
-    {
-        $warm = $rest === null || $loaded === null ? null : $this->warmed?->between($device->id.'+', $device->id.'-');
-
-        return $warm !== null && abs($loaded - $warm) > self::TELLING * abs($rest - $loaded) ? $warm : null;
     }
 
     private function bank(Bank $bank): BankFigures
@@ -159,7 +151,7 @@ final readonly class Evaluation
     /** @return array{list<Finding>, list<Unchecked>} */
     private function judge(): array
     {
-        $assessment = new Assessment($this->plan, $this->wiring, $this->runs, $this->words, $this->states, $this->ducts, $this->bundles);
+        $assessment = new Assessment($this->plan, $this->wiring, $this->runs, $this->words, $this->states, $this->ducts, $this->bundles, $this->conductors);
         $findings = [];
         $unchecked = [];
         foreach (Rulebook::rules() as $rule) {

@@ -6,6 +6,7 @@ namespace Dinghy\Evaluation;
 
 use Dinghy\Circuit\Sharing;
 use Dinghy\Circuit\State;
+use Dinghy\Overcurrent\WarmWires;
 use Dinghy\Plan\Battery;
 use Dinghy\Rule\Finding;
 use Dinghy\Rule\Question;
@@ -27,7 +28,7 @@ final class EvaluationDocument
             'version' => 1,
             'runs' => array_map(static fn (SizedRun $run): array => self::run($run, $evaluation), array_values($evaluation->runs)),
             'banks' => array_map(static fn (BankFigures $figures): array => self::bank($figures, $evaluation->words), $evaluation->banks),
-            'devices' => array_map(self::device(...), $evaluation->devices),
+            'devices' => array_map(static fn (DeviceVolts $volts): array => self::device($volts, $evaluation->warm), $evaluation->devices),
             'meter_points' => array_map(self::meterPoint(...), $evaluation->meterPoints),
             'findings' => array_map(self::finding(...), $evaluation->findings),
             'unchecked' => array_map(self::unchecked(...), $evaluation->unchecked),
@@ -58,7 +59,7 @@ final class EvaluationDocument
             'bundled_counted' => $evaluation->bundles->together[$run->id] ?? null,
             'protection_a' => $run->protection === [] ? null : $run->protection[0]->rating,
             'protection_chosen' => $run->protection !== [] && $run->protection[0]->chosen,
-            'alternatives' => array_map(self::rung(...), $run->rungs),
+            'alternatives' => array_map(self::rung(...), $run->rungs()),
             'band_chart_gauge' => $run->bandChart?->name,
             'makers_gauge' => $schools->makers?->name,
             'schools' => $schools->difference($evaluation->words),
@@ -126,7 +127,7 @@ final class EvaluationDocument
     }
 
     /** @return array<string, mixed> */
-    private static function device(DeviceVolts $volts): array
+    private static function device(DeviceVolts $volts, WarmWires $warm): array
     {
         return [
             'id' => $volts->device->id,
@@ -136,7 +137,7 @@ final class EvaluationDocument
             'volts_rest' => $volts->rest,
             'volts_loaded' => $volts->loaded,
             'volts_lowest' => $volts->lowest,
-            'volts_loaded_warm' => $volts->loadedWarm,
+            'volts_loaded_warm' => $volts->loaded === null ? null : $warm->at($volts->device),
         ];
     }
 

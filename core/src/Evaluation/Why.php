@@ -89,7 +89,7 @@ final readonly class Why
             $inputs[] = ['name' => 'extra in the path', 'value' => Words::trim(1000 * $extra, 1).' mΩ × I'];
         }
         $lever = null;
-        foreach ($run->rungs as $rung) {
+        foreach ($run->rungs() as $rung) {
             if ($run->gauge->isThinnerThan($rung->gauge) && $rung->dropPercent !== null) {
                 [$unit, $metres] = $this->words->units === Units::Metric ? ['metre', 1.0] : ['foot', 0.3048];
                 $shorter = SizingDrop::volts($run->gauge, $run->metal, $run->amps, $metres, $this->evaluation->plan->houseRules->conductorCelsius);
@@ -174,7 +174,7 @@ final readonly class Why
     private function gauge(SizedRun $run, string $label): Explanation
     {
         $fitting = null;
-        foreach ($run->rungs as $rung) {
+        foreach ($run->rungs() as $rung) {
             $fitting ??= $rung->fits ? $rung->gauge : null;
         }
 

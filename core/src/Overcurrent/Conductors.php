@@ -50,7 +50,7 @@ final class Conductors
     {
         return $run->circuit === null
             ? new PlacedConductor("device:{$run->id}", "factory lead of {$plan->devices[$run->id]->label()}", $run->gauge, $run->ampacity, ["{$run->id}/+lead", "{$run->id}/-lead"], $run)
-            : new PlacedConductor($run->circuit->on(), "run {$run->circuit->label}", $run->gauge, $run->ampacity, ["{$run->id}/+wire", "{$run->id}/-wire"], $run, 'run.gauge');
+            : new PlacedConductor($run->circuit->on(), '', $run->gauge, $run->ampacity, ["{$run->id}/+wire", "{$run->id}/-wire"], $run, 'run.gauge');
     }
 
     /** @param  int  $number  of the wire in its bank, from 0 */

@@ -28,11 +28,16 @@ final class Currents
                 }
             }
         }
-        foreach ([State::Loaded, State::Rest, ...($plan->chargers === [] ? [] : [State::Charging])] as $state) {
+        $resistors = $states->circuit(State::Loaded)->resistors();
+        foreach ([State::Loaded, State::Rest] as $state) {
             $solution = $states->in($state);
             if ($solution !== null) {
-                $this->solved[] = [$solution, $states->circuit($state)->resistors()];
+                $this->solved[] = [$solution, $resistors];
             }
+        }
+        if ($plan->chargers !== []) {
+            [$solution, $circuit] = $states->charging();
+            $this->solved[] = [$solution, $circuit->resistors()];
         }
     }
 

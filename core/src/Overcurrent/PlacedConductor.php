@@ -15,6 +15,7 @@ final readonly class PlacedConductor
 {
     /**
      * @param  string  $on  its part, as "feed:house"
+     * @param  string  $name  in words; of a feed or branch its run's own
      * @param  float|null  $ampacity  A after factors; null: the publications have no figure
      * @param  non-empty-list<string>  $elements  the resistors of the circuit that it is
      * @param  SizedRun|null  $run  null: it is no run and no factory lead
@@ -22,7 +23,7 @@ final readonly class PlacedConductor
      */
     public function __construct(
         public string $on,
-        public string $label,
+        private string $name,
         public Gauge $gauge,
         public ?float $ampacity,
         public array $elements,
@@ -31,10 +32,16 @@ final readonly class PlacedConductor
     ) {
     }
 
+    /** In words. */
+    public function label(): string
+    {
+        return $this->run?->circuit === null ? $this->name : "run {$this->run->circuit->label}";
+    }
+
     /** @return Gauge|null the first in stock, as it would lie here, that carries so much; null: there is none */
     public function gaugeFor(float $amps, HouseRules $rules): ?Gauge
     {
-        foreach ($this->run === null ? $rules->stock : $this->run->rungs as $step) {
+        foreach ($this->run === null ? $rules->stock : $this->run->rungs() as $step) {
             $gauge = $step instanceof Rung ? $step->gauge : $step;
             $ampacity = $step instanceof Rung ? $step->ampacity : Conductors::ampacity($rules, $step);
             if ($ampacity !== null && $ampacity >= $amps) {

@@ -20,15 +20,18 @@ use Dinghy\Wiring\SizedRun;
 use Dinghy\Wiring\Wiring;
 
 /** Every fuse and breaker of a plan, wherever it sits, with what it protects and what can flow there. */
-final readonly class Protections
+final class Protections
 {
     /** times what flows for long, that a fuse should be at least */
     private const CONTINUOUS = 1.25;
 
-    private Plan $plan;
+    private readonly Plan $plan;
+
+    /** @var array<int, float|null> V by the object id of a path's source */
+    private array $highest = [];
 
     /** @param  array<string, SizedRun>  $runs  by id */
-    private function __construct(private Wiring $wiring, private array $runs, private Throughput $throughput, private Currents $currents)
+    private function __construct(private readonly Wiring $wiring, private readonly array $runs, private readonly Throughput $throughput, private readonly Currents $currents)
     {
         $this->plan = $wiring->plan;
     }
@@ -56,10 +59,11 @@ final readonly class Protections
             $paths = $this->wiring->pathsThrough($circuit);
             $feed = $this->plan->feeds[$run->id] ?? null;
             $wire = Conductors::run($this->plan, $run);
+            [$banks, $highest] = [self::banksOf($paths, $feed), $this->highestOf($paths, $feed)];
             foreach ($run->protection as $index => $protection) {
                 $placed[] = new PlacedProtection(
                     $circuit->on(), $circuit->label, $protection, $run, $index, $run->kind === RunKind::Branch ? '' : "protection.{$index}.",
-                    $circuit->demand->leastRating(), max($run->amps, $run->peakAmps), [$wire], self::banksOf($paths, $feed), self::highestOf($paths, $feed), $circuit->from,
+                    $circuit->demand->leastRating(), max($run->amps, $run->peakAmps), [$wire], $banks, $highest, $circuit->from,
                     PlanNetwork::protectionElement($run, $index), null,
                 );
             }
@@ -84,11 +88,18 @@ final readonly class Protections
     }
 
     /** @param  list<Path>  $paths */
-    private static function highestOf(array $paths, ?Feed $feed): ?float
+    private function highestOf(array $paths, ?Feed $feed): ?float
     {
-        $all = [...array_map(static fn (Path $path): ?float => $path->highestVolts(), $paths), ...($feed === null ? [] : [$feed->supply->highestVolts()])];
+        $highest = $feed === null ? null : $this->highest[spl_object_id($feed)] ??= $feed->supply->highestVolts();
+        foreach ($paths as $path) {
+            $of = $this->highest[spl_object_id($path->source)] ??= $path->highestVolts();
+            if ($of === null) {
+                return null;
+            }
+            $highest = max($highest ?? $of, $of);
+        }
 
-        return $all === [] || in_array(null, $all, true) ? null : max($all);
+        return $highest;
     }
 
     /** @return list<PlacedProtection> */

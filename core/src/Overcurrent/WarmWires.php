@@ -7,36 +7,61 @@ namespace Dinghy\Overcurrent;
 use Dinghy\Circuit\Solution;
 use Dinghy\Circuit\State;
 use Dinghy\Circuit\States;
-use Dinghy\Circuit\WireTemperature;
 use Dinghy\Conductor\Heating;
-use Dinghy\Plan\HouseRules;
+use Dinghy\Plan\Device;
+use Dinghy\Wiring\Wiring;
 
-/** The state loaded once every wire has grown as warm as its current makes it. */
+/** The state loaded once every wire has grown as warm as its current makes it; solved when first asked for. */
 final class WarmWires
 {
-    /** K that all wires must keep from the temperature predicted at for their resistance to move by less than a twentieth */
-    private const TELLING = 12.7;
+    /** Share of the drop at a plug that warm wires must add to it to be told of. */
+    private const TELLING = 0.05;
 
-    /**
-     * @param  list<PlacedConductor>  $conductors
-     * @return Solution|null null: no wire grows warm enough to tell, or there are no volts
-     */
-    public static function loaded(array $conductors, HouseRules $rules, States $states): ?Solution
+    private bool $asked = false;
+
+    private ?Solution $solution = null;
+
+    /** @param  list<PlacedConductor>  $conductors */
+    public function __construct(
+        private readonly Wiring $wiring,
+        private readonly array $conductors,
+        private readonly States $states,
+    ) {
+    }
+
+    /** @return float|null V at a device's plug, where warm wires take more than a twentieth of its drop again; null: they do not, or there are no volts */
+    public function at(Device $device): ?float
     {
-        $loaded = $states->in(State::Loaded);
-        $resistors = $loaded === null ? [] : $states->circuit(State::Loaded)->resistors();
+        [$plus, $minus] = [$device->id.'+', $device->id.'-'];
+        [$rest, $loaded] = [$this->states->in(State::Rest)?->between($plus, $minus), $this->states->in(State::Loaded)?->between($plus, $minus)];
+        if ($rest === null || $loaded === null) {
+            return null;
+        }
+        if (! $this->asked) {
+            [$this->asked, $this->solution] = [true, $this->solve()];
+        }
+        $warm = $this->solution?->between($plus, $minus);
+
+        return $warm !== null && abs($loaded - $warm) > self::TELLING * abs($rest - $loaded) ? $warm : null;
+    }
+
+    private function solve(): ?Solution
+    {
+        $loaded = $this->states->in(State::Loaded);
+        if ($loaded === null) {
+            return null;
+        }
+        $rules = $this->wiring->plan->houseRules;
+        $resistors = $this->states->circuit(State::Loaded)->resistors();
         $celsius = [];
-        $telling = false;
-        foreach ($conductors as $conductor) {
+        foreach ($this->conductors as $conductor) {
             $element = $resistors[$conductor->elements[0]] ?? null;
-            if ($loaded === null || $element === null || $conductor->ampacity === null) {
-                continue;
+            if ($element !== null && $conductor->ampacity !== null) {
+                $heating = new Heating($conductor->gauge, $conductor->ampacity, $rules->insulation, $rules->ambient);
+                $celsius[$element->wire] = min(Heating::SHORT_TIME, $heating->steady(abs($loaded->through($element))));
             }
-            $steady = min(Heating::SHORT_TIME, (new Heating($conductor->gauge, $conductor->ampacity, $rules->insulation, $rules->ambient))->steady(abs($loaded->through($element))));
-            $celsius[$conductor->run->id ?? $conductor->elements[0]] = $steady;
-            $telling = $telling || $steady - $rules->conductorCelsius > self::TELLING;
         }
 
-        return $telling ? $states->loadedAt(new WireTemperature($rules->conductorCelsius, $celsius)) : null;
+        return $this->states->loadedAt($celsius);
     }
 }

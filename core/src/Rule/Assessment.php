@@ -8,7 +8,6 @@ use Dinghy\Circuit\State;
 use Dinghy\Circuit\States;
 use Dinghy\Layout\Bundles;
 use Dinghy\Layout\Ducts;
-use Dinghy\Overcurrent\Conductors;
 use Dinghy\Overcurrent\Currents;
 use Dinghy\Overcurrent\PlacedConductor;
 use Dinghy\Overcurrent\PlacedProtection;
@@ -33,13 +32,13 @@ final readonly class Assessment
 
     public ShortCircuits $shorts;
 
-    /** @var list<PlacedConductor> */
-    public array $conductors;
-
     /** @var list<PlacedProtection> */
     public array $protections;
 
-    /** @param  array<string, SizedRun>  $runs by id */
+    /**
+     * @param  array<string, SizedRun>  $runs by id
+     * @param  list<PlacedConductor>  $conductors
+     */
     public function __construct(
         public Plan $plan,
         public Wiring $wiring,
@@ -48,11 +47,11 @@ final readonly class Assessment
         public States $states,
         public Ducts $ducts,
         public Bundles $bundles,
+        public array $conductors,
     ) {
         $this->throughput = new Throughput($wiring, $runs, $states->network(State::Loaded), $states->circuit(State::Loaded)->resistors());
         $this->currents = new Currents($plan, $states);
         $this->shorts = new ShortCircuits($wiring, $states);
-        $this->conductors = Conductors::of($plan, $runs);
         $this->protections = Protections::of($wiring, $runs, $this->throughput, $this->currents);
     }
 

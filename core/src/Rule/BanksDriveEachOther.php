@@ -67,8 +67,8 @@ final readonly class BanksDriveEachOther implements Rule
         $name = static fn (?Bank $bank, string $battery): string => $bank === null || $into === $from ? "battery {$battery}" : "bank {$bank->id}";
         $words = $assessment->words;
         yield new Finding($this->text(), Level::Stop, $into === null ? "battery:{$backwards}" : "bank:{$into->id}",
-            "With nothing switched on {$words->amps($amps)} flow through {$conductor->label}: ".($passed[$backwards] < 0 ? "{$name($from, $forwards)} drives {$name($into, $backwards)} backwards." : "{$name($from, $forwards)} is shorted through it."),
-            'Give each bank a block of its own, or take the joint away: open '.$conductor->label.'.', null,
+            "With nothing switched on {$words->amps($amps)} flow through {$conductor->label()}: ".($passed[$backwards] < 0 ? "{$name($from, $forwards)} drives {$name($into, $backwards)} backwards." : "{$name($from, $forwards)} is shorted through it."),
+            'Give each bank a block of its own, or take the joint away: open '.$conductor->label().'.', null,
             ['current_a' => $amps, 'limit_a' => self::LIMIT * $smallest]);
     }
 

@@ -64,7 +64,7 @@ final readonly class BelowMinimumUnderLoad implements Rule
         $now = static fn (SizedRun $run): float => self::lost($run, $run->rung($run->gauge->name));
         usort($runs, static fn (SizedRun $a, SizedRun $b): int => $now($b) <=> $now($a));
         foreach ($runs as $run) {
-            foreach ($run->rungs as $rung) {
+            foreach ($run->rungs() as $rung) {
                 // What is drawn falls when volts rise, so that the gain is not less than this.
                 if ($run->circuit !== null && $rung->rating !== null && $now($run) - self::lost($run, $rung) >= $missing + self::SPARE) {
                     return ["Run {$rung->gauge} in {$run->circuit->label}.", Patch::set($run->circuit->on(), ['run.gauge' => $rung->gauge->name])];

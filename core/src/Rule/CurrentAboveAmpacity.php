@@ -28,7 +28,7 @@ final readonly class CurrentAboveAmpacity implements Rule
                 $words = $assessment->words;
                 [$remedy, $patch] = $this->remedy($assessment, $conductor, $amps);
                 yield new Finding($this->text(), Level::Stop, $conductor->on,
-                    ucfirst($conductor->label).": {$words->amps($amps)} in {$conductor->gauge} that carries {$words->amps($conductor->ampacity)} where it lies{$this->beside($assessment, $conductor)}.",
+                    ucfirst($conductor->label()).": {$words->amps($amps)} in {$conductor->gauge} that carries {$words->amps($conductor->ampacity)} where it lies{$this->beside($assessment, $conductor)}.",
                     $remedy, $patch, ['current_a' => $amps, 'ampacity_a' => $conductor->ampacity]);
             }
         }

@@ -119,7 +119,7 @@ final readonly class PathDrop implements Rule
     private static function thicker(SizedRun $run, ?Rung $from): ?Rung
     {
         $now = $from === null ? $run->gauge : $from->gauge;
-        foreach ($run->rungs as $rung) {
+        foreach ($run->rungs() as $rung) {
             if ($now->isThinnerThan($rung->gauge)) {
                 return $rung;
             }

@@ -85,7 +85,7 @@ final readonly class StepDown implements Rule
         $words = $assessment->words;
         $better = $worst->gaugeFor($most, $assessment->plan->houseRules);
         yield new Finding($this->text(), Level::Stop, "bank:{$bank->id}",
-            ucfirst("{$worst->label}, {$worst->gauge}, carries {$words->amps($worst->ampacity ?? 0.0)}; the protection behind it lets {$words->amps($most)} through it."),
+            ucfirst("{$worst->label()}, {$worst->gauge}, carries {$words->amps($worst->ampacity ?? 0.0)}; the protection behind it lets {$words->amps($most)} through it."),
             $better === null ? 'Use thicker jumpers, or a fuse in them.' : "Use jumpers of {$better}.",
             $better === null ? null : $worst->withGauge($better),
             ['rating_a' => $most, 'ampacity_a' => $worst->ampacity ?? 0.0]);

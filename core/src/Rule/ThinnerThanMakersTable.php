@@ -51,7 +51,7 @@ final readonly class ThinnerThanMakersTable implements Rule
         $last = $runs[count($runs) - 1];
         $asked = MakersTable::gauge($path->device, $metres);
         $mends = null;
-        foreach ($last->rungs as $rung) {
+        foreach ($last->rungs() as $rung) {
             $mends ??= $last->gauge->isThinnerThan($rung->gauge) && self::suits($path->device, $runs, $rung->gauge) ? $rung->gauge : null;
         }
         $on = $last->circuit?->on() ?? '';

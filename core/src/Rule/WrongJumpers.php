@@ -8,7 +8,6 @@ use Dinghy\Circuit\Solution;
 use Dinghy\Circuit\State;
 use Dinghy\Circuit\States;
 use Dinghy\Plan\Bank;
-use Dinghy\Plan\Battery;
 use Dinghy\Plan\Patch;
 
 final readonly class WrongJumpers implements Rule

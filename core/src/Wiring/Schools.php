@@ -26,7 +26,7 @@ final readonly class Schools
     public static function of(SizedRun $run): self
     {
         $arithmetic = null;
-        foreach ($run->rungs as $rung) {
+        foreach ($run->rungs() as $rung) {
             $arithmetic ??= $rung->fits ? $rung->gauge : null;
         }
         $behind = $run->circuit->behind ?? [];

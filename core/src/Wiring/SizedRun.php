@@ -19,7 +19,6 @@ final readonly class SizedRun
      * @param  float|null  $share  V that the run may lose of its paths' limit
      * @param  float  $limitPercent  of its class
      * @param  list<SizedProtection>  $protection  from the source outward
-     * @param  list<Rung>  $rungs  thinnest first
      */
     public function __construct(
         public string $id,
@@ -38,15 +37,21 @@ final readonly class SizedRun
         public float $limitPercent,
         public ?float $ampacity,
         public array $protection,
-        public array $rungs,
+        private Ladder $ladder,
         public ?Gauge $bandChart,
     ) {
+    }
+
+    /** @return list<Rung> thinnest first; none of a factory lead */
+    public function rungs(): array
+    {
+        return $this->ladder->rungs();
     }
 
     /** @return Rung|null what the run would do in a gauge; null: it is not on the ladder */
     public function rung(string $gauge): ?Rung
     {
-        foreach ($this->rungs as $rung) {
+        foreach ($this->rungs() as $rung) {
             if ($rung->gauge->name === $gauge) {
                 return $rung;
             }

@@ -38,6 +38,9 @@ final class Sizing
     /** @var array<string, string> how each circuit lies, by id */
     private array $lies = [];
 
+    /** @var array<string, float> V by device id */
+    private array $leadDrops = [];
+
     /** @var array<string, float|null> V by circuit id, as it was when the gauge was chosen */
     private array $shares = [];
 
@@ -115,12 +118,6 @@ final class Sizing
         $gauge = $this->gauges[$circuit->id];
         $chosen = $circuit->run->gauge === null;
         $share = $chosen ? $this->shares[$circuit->id] : $this->share($circuit);
-        $others = $this->othersOnWorstPath($circuit);
-        $ladder = $this->wiring->plan->houseRules->stock;
-        if (! in_array($gauge->name, array_column($ladder, 'name'), true)) {
-            $ladder[] = $gauge;
-            usort($ladder, static fn (Gauge $a, Gauge $b): int => $a->areaMm2 <=> $b->areaMm2);
-        }
         $drop = $this->drop($circuit, $gauge);
         $ampacity = $this->laid($circuit, $gauge)->ampacity;
 
@@ -130,9 +127,22 @@ final class Sizing
             $drop, self::percent($drop, $circuit->nominalVolts), $share,
             $this->wiring->plan->houseRules->dropLimit($circuit->class), $ampacity,
             array_map(fn (Protection $protection): SizedProtection => $this->protect($protection, $circuit, $ampacity), $circuit->protection),
-            array_map(fn (Gauge $rung): Rung => $this->rung($circuit, $this->laid($circuit, $rung), $share, $others), $ladder),
+            new Ladder(fn (): array => $this->rungs($circuit, $gauge, $share)),
             $circuit->length === null ? null : BandChart::gauge($circuit->amps, $circuit->length),
         );
+    }
+
+    /** @return list<Rung> every gauge in stock, and the one it has */
+    private function rungs(Circuit $circuit, Gauge $gauge, ?float $share): array
+    {
+        $others = $this->othersOnWorstPath($circuit);
+        $ladder = $this->wiring->plan->houseRules->stock;
+        if (! in_array($gauge->name, array_column($ladder, 'name'), true)) {
+            $ladder[] = $gauge;
+            usort($ladder, static fn (Gauge $a, Gauge $b): int => $a->areaMm2 <=> $b->areaMm2);
+        }
+
+        return array_map(fn (Gauge $rung): Rung => $this->rung($circuit, $this->laid($circuit, $rung), $share, $others), $ladder);
     }
 
     private static function dropFits(float $wireDrop, ?float $share): bool
@@ -291,13 +301,13 @@ final class Sizing
             $device->leadGauge, false, Metal::Copper, $nominal, $drop, self::percent($drop, $nominal), null,
             $rules->dropLimit($path === null ? LoadClass::General : $path->class()),
             Ampacity::of($device->leadGauge, Metal::Copper, $rules->insulation, $rules->ambient, false, 2),
-            [], [], null,
+            [], new Ladder(static fn (): array => []), null,
         );
     }
 
     private function leadDrop(Device $device): float
     {
-        return $device->leadGauge === null ? 0.0
+        return $this->leadDrops[$device->id] ??= $device->leadGauge === null ? 0.0
             : SizingDrop::volts($device->leadGauge, Metal::Copper, $device->sizingAmps(), $device->leadLength, $this->wiring->plan->houseRules->conductorCelsius);
     }
 

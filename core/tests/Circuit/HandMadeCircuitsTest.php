@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Dinghy\Tests\Circuit;
 
-use Dinghy\Circuit\Solution;
 use Dinghy\Circuit\State;
 use Dinghy\Plan\PlanDocument;
 use Dinghy\Tests\Plans;
@@ -25,7 +24,7 @@ final class HandMadeCircuitsTest extends TestCase
             'battery:b1' => ['rested_v' => 12.8], 'battery:b3' => ['rested_v' => 12.75],
             'plan' => self::withLift(Plans::series(3)),
         ]);
-        self::assertAgree($document, [
+        Agreement::assertByHand($document, [
             'V1 e1 n1 12.8', 'R1 e1 p1 0.005', 'RJ1 p1 n2 0.81253m', 'V2 e2 n2 12.7', 'R2 e2 p2 0.005', 'RJ2 p2 n3 0.81253m', 'V3 e3 n3 12.75', 'R3 e3 p3 0.005',
             'RB p3 x 0.001', 'RP x mp 5.50226m', 'RM n1 mm 5.50226m', 'RL mp mm 0.6428571429',
             'RF p1 y 0.006', 'RQ y lp 17.7825m', 'RN n1 lm 17.7825m', 'IL lp lm 4', 'RG n1 0 1',
@@ -59,7 +58,7 @@ final class HandMadeCircuitsTest extends TestCase
             'bonds' => [(object) ['id' => 'bond', 'from' => 'house', 'to' => 'spare', 'gauge' => '6 AWG', 'length_m' => 0.5]],
             'blocks' => [(object) ['id' => 'k', 'branches' => [(object) ['id' => 'br', 'class' => 'general', 'fuse_a' => 15, 'run' => (object) ['length_m' => 1, 'gauge' => '10 AWG'], 'to' => (object) ['device' => 'd1']]]]],
         ]]);
-        self::assertAgree($document, [
+        Agreement::assertByHand($document, [
             'V1 e1 n1 12.7', 'R1 e1 p1 0.015', 'V2 e2 n2 12.9', 'R2 e2 p2 0.006', 'RC n1 n2 1.08755m',
             'RF1 p1 x1 0.004', 'RP1 x1 k 10.8295m', 'RM1 n1 km 10.8295m', 'RF2 p2 x2 0.004', 'RP2 x2 k 7.353m', 'RM2 n2 km 7.353m',
             'RF3 k y 0.004', 'RP3 y dp 3.8765m', 'RM3 km dm 3.8765m', 'BD dp dm I = 96 / max(V(dp,dm), 6)', 'RG n1 0 1',
@@ -72,7 +71,7 @@ final class HandMadeCircuitsTest extends TestCase
         $document = Plans::changed(Plans::series(3, ['internal_mohm' => 5]), ['device:m1' => ['load' => 'resistance'], 'bank:thrust' => ['jumpers' => [
             (object) ['id' => 'j1', 'from' => 'b1+', 'to' => 'b2+'], (object) ['id' => 'j2', 'from' => 'b2-', 'to' => 'b3-'],
         ]]]);
-        self::assertAgree($document, [
+        Agreement::assertByHand($document, [
             'V1 e1 n1 12.7', 'R1 e1 p1 0.005', 'RJ1 p1 p2 0.81253m', 'V2 e2 n2 12.7', 'R2 e2 p2 0.005', 'RJ2 n2 n3 0.81253m', 'V3 e3 n3 12.7', 'R3 e3 p3 0.005',
             'RB p3 x 0.001', 'RP x mp 5.50226m', 'RM n1 mm 5.50226m', 'RL mp mm 0.642857142857', 'RG n1 0 1',
         ], [['b1+', 'b1-', 'p1', 'n1'], ['b2+', 'b2-', 'p2', 'n2'], ['b3+', 'b1-', 'p3', 'n1'], ['m1+', 'm1-', 'mp', 'mm']], ['b2' => ['e2', 'p2', 0.005]]);
@@ -94,7 +93,7 @@ final class HandMadeCircuitsTest extends TestCase
     /** 200 mΩ of battery and 96 W: far from nominal, near what it can give. */
     public function test_a_constant_power_load_far_from_nominal(): void
     {
-        self::assertAgree(Plans::pump(['battery:b1' => ['internal_mohm' => 200]]), [
+        Agreement::assertByHand(Plans::pump(['battery:b1' => ['internal_mohm' => 200]]), [
             'V1 e1 n1 12.7', 'R1 e1 p1 0.2', 'RF p1 x 0.004', 'RP x dp 10.8295m', 'RM n1 dm 10.8295m', 'BD dp dm I = 96 / max(V(dp,dm), 5)', 'RG n1 0 1',
         ], [['b1+', 'b1-', 'p1', 'n1'], ['d1+', 'd1-', 'dp', 'dm']], ['b1' => ['e1', 'p1', 0.2]]);
     }
@@ -106,7 +105,7 @@ final class HandMadeCircuitsTest extends TestCase
             'plan' => self::withLift(Plans::series(3)),
             'bank:thrust' => ['jumpers' => [(object) ['id' => 'j2', 'from' => 'b2+', 'to' => 'b3-', 'gauge' => '6 AWG', 'length_m' => 0.3]]],
         ]);
-        self::assertAgree($document, [
+        Agreement::assertByHand($document, [
             'V1 e1 n1 12.7', 'R1 e1 p1 0.005', 'RF p1 y 0.006', 'RQ y lp 17.7825m', 'RN n1 lm 17.7825m', 'IL lp lm 4', 'RG1 n1 0 1',
             'V2 e2 n2 12.7', 'R2 e2 p2 0.005', 'RJ2 p2 n3 0.81253m', 'V3 e3 n3 12.7', 'R3 e3 p3 0.005', 'RG2 n2 0 1',
         ], [['b1+', 'b1-', 'p1', 'n1'], ['b3+', 'b2-', 'p3', 'n2'], ['lift+', 'lift-', 'lp', 'lm']], ['b1' => ['e1', 'p1', 0.005]]);
@@ -116,7 +115,7 @@ final class HandMadeCircuitsTest extends TestCase
     /** A shunt of 0.5 mΩ in the pump's minus, a switch of 0.5 mΩ and 20 mΩ of old console in its plus; it keeps its amps. */
     public function test_a_shunt_a_switch_and_an_old_console(): void
     {
-        self::assertAgree(Plans::pump([
+        Agreement::assertByHand(Plans::pump([
             'bank:house' => ['shunt' => (object) ['mohm' => 0.5]], 'feed:f1' => ['switch' => true, 'run.extra_mohm' => 20], 'device:d1' => ['load' => 'current'],
         ]), [
             'V1 e1 n1 12.7', 'R1 e1 p1 0.015', 'RF p1 x 0.004', 'RW x w 0.0005', 'RE w v 0.02', 'RP v dp 10.8295m', 'RS n1 s 0.0005', 'RM s dm 10.8295m', 'ID dp dm 8', 'RG n1 0 1',
@@ -126,7 +125,7 @@ final class HandMadeCircuitsTest extends TestCase
     /** The starter takes 300 A from the posts while the pump runs. */
     public function test_cranking(): void
     {
-        self::assertAgree(Plans::pump(['plan' => ['boat.engine' => (object) ['battery' => 'b1', 'cranking_a' => 300]]]), [
+        Agreement::assertByHand(Plans::pump(['plan' => ['boat.engine' => (object) ['battery' => 'b1', 'cranking_a' => 300]]]), [
             'V1 e1 n1 12.7', 'R1 e1 p1 0.015', 'IE p1 n1 300', 'RF p1 x 0.004', 'RP x dp 10.8295m', 'RM n1 dm 10.8295m', 'BD dp dm I = 96 / max(V(dp,dm), 5)', 'RG n1 0 1',
         ], [['b1+', 'b1-', 'p1', 'n1'], ['d1+', 'd1-', 'dp', 'dm']], ['b1' => ['e1', 'p1', 0.015]], State::Cranking);
     }
@@ -134,7 +133,7 @@ final class HandMadeCircuitsTest extends TestCase
     /** @param  array<string, string>  $from */
     private function parallel(string $minus, array $from): void
     {
-        self::assertAgree(Plans::changed(Plans::parallel(), ['feed:main' => $from]), [
+        Agreement::assertByHand(Plans::changed(Plans::parallel(), ['feed:main' => $from]), [
             'V1 e1 n1 13.3', 'R1 e1 q1 0.007', 'RF1 q1 p1 0.833333m', 'V2 e2 n2 13.3', 'R2 e2 q2 0.007', 'RF2 q2 p2 0.833333m', 'RJ1 p1 p2 0.563158m', 'RJ2 n1 n2 0.563158m',
             'RB p1 x 0.002', 'RP x k 4.5253m', "RM {$minus} km 4.5253m",
             'RF3 k y 0.012', 'RP3 y z 8.69185m', 'RL3 z sp 24.96414m', 'RM3 km u 8.69185m', 'RN3 u sm 24.96414m', 'BS sp sm I = 24 / max(V(sp,sm), 5)',
@@ -155,24 +154,5 @@ final class HandMadeCircuitsTest extends TestCase
             ]],
             'devices' => [...(array) $root->devices, (object) ['id' => 'lift', 'kind' => 'other', 'v_min' => 10, 'v_max' => 16, 'typical_a' => 4, 'peak_a' => 6, 'load' => 'current']],
         ];
-    }
-
-    /**
-     * @param  list<string>  $elements
-     * @param  list<array{string, string, string, string}>  $points  two points of the boat, and the same two by hand
-     * @param  array<string, array{string, string, float}>  $amps  by battery: the nodes on both sides of its resistance, and Ω
-     */
-    private static function assertAgree(PlanDocument $document, array $elements, array $points, array $amps, State $state = State::Loaded): void
-    {
-        $spice = Ngspice::operatingPoint($elements);
-        $solution = Plans::evaluate($document)->states->in($state);
-        self::assertInstanceOf(Solution::class, $solution);
-        foreach ($points as [$plus, $minus, $p, $m]) {
-            self::assertEqualsWithDelta($spice[$p] - $spice[$m], $solution->between($plus, $minus), 0.001, "{$plus} to {$minus}");
-        }
-        foreach ($amps as $battery => [$inside, $post, $ohms]) {
-            $expected = ($spice[$inside] - $spice[$post]) / $ohms;
-            self::assertEqualsWithDelta($expected, $solution->sourceAmps()[$battery], 0.001 * abs($expected) + 1e-6, "amps of {$battery}");
-        }
     }
 }

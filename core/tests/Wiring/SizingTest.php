@@ -68,7 +68,7 @@ final class SizingTest extends TestCase
     public function test_every_rung_says_how_far_it_reaches_and_reaching_it_meets_the_limit(): void
     {
         $run = Plans::evaluate(Plans::pump())->runs['f1'];
-        foreach ($run->rungs as $rung) {
+        foreach ($run->rungs() as $rung) {
             self::assertInstanceOf(Rung::class, $rung);
             $length = min(60.0, max(0.05, (float) $rung->longest));
             $there = Plans::evaluate(Plans::pump(['feed:f1' => ['run.length_m' => $length, 'run.gauge' => $rung->gauge->name]]));

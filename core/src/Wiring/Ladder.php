@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Wiring;
+
+/** The gauges that a run could have, thinnest first, worked out when first asked for: most runs are never asked. */
+final class Ladder
+{
+    /** @var list<Rung>|null */
+    private ?array $rungs = null;
+
+    /** @param  \Closure(): list<Rung>  $climb */
+    public function __construct(private readonly \Closure $climb)
+    {
+    }
+
+    /** @return list<Rung> */
+    public function rungs(): array
+    {
+        return $this->rungs ??= ($this->climb)();
+    }
+}
