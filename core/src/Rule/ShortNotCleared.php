@@ -17,6 +17,9 @@ final readonly class ShortNotCleared implements Rule
     /** times its rating, that a fuse opens at surely and soon */
     private const MULTIPLE = 2.0;
 
+    /** A smaller fuse resists more itself, and lets that much less through. */
+    private const SMALLER = 0.95;
+
     public function text(): RuleText
     {
         return new RuleText('F11', [Level::Warn], 'a dead short at the far end draws, at the least, < 2 × the rating; or the wire, warm from its load, passes what its insulation bears for a short time before the protection surely opens. At the least: hot wire, batteries at their floor, contacts included',
@@ -58,7 +61,7 @@ final readonly class ShortNotCleared implements Rule
         $family = $protection->family();
         $where = ucfirst("a short at the far end of {$protection->where} draws as little as {$words->amps($amps)}");
         $lower = $family->smallestOfAtLeast($protection->asks ?? 0.0);
-        $mends = $lower !== null && $lower < $protection->rating() && self::isCleared($assessment, $family, $lower, $wire, $amps);
+        $mends = $lower !== null && $lower < $protection->rating() && self::isCleared($assessment, $family, $lower, $wire, self::SMALLER * $amps);
         $opens = OpeningTime::of($family, $protection->rating(), $amps)->slowest;
 
         yield new Finding($this->text(), Level::Warn, $protection->on,

@@ -45,6 +45,8 @@ final class BankRulesTest extends RuleTestCase
             ]]]],
             'B11 the whole bank as one' => ['B11', Level::Note, 'charger:charger-b1', 'series', ['charger:charger-b1' => ['outputs.0.across' => ['b1', 'b2', 'b3'], 'outputs.0.volts' => 36]]],
             'B12' => ['B12', Level::Stop, 'charger:c1', 'pump', ['charger:c1' => ['outputs.0.fuse_at' => 'charger']]],
+            'B28 strings of other chemistry' => ['B28', Level::Stop, 'bank:house', 'parallel', ['battery:h2' => ['chemistry' => 'agm', 'rested_v' => 12.7]]],
+            'B29 too many volts' => ['B29', Level::Stop, 'charger:c1', 'pump', ['charger:c1' => ['outputs.0.volts' => 24]]],
             'B13' => ['B13', Level::Warn, 'battery:b1', 'pump', ['battery:b1' => ['space' => 'closed']]],
             'B14' => ['B14', Level::Warn, 'bank:house', 'pump', ['bank:house' => ['switch' => false], 'device:d1' => ['standby_a' => 0.07]]],
             'B14 over the winter' => ['B14', Level::Note, 'bank:house', 'pump', ['bank:house' => ['switch' => false], 'device:d1' => ['standby_a' => 0.0117]]],
@@ -189,6 +191,6 @@ final class BankRulesTest extends RuleTestCase
 
     protected static function withoutPatch(): array
     {
-        return ['B01', 'B02', 'B03', 'B04', 'B07', 'B10', 'B11', 'B15', 'B16', 'B18', 'B19', 'B20', 'B21', 'B23', 'B25'];
+        return ['B01', 'B02', 'B03', 'B04', 'B07', 'B10', 'B11', 'B15', 'B16', 'B18', 'B19', 'B20', 'B21', 'B23', 'B25', 'B28', 'B29'];
     }
 }

@@ -47,6 +47,16 @@ final class ProtectionRulesTest extends RuleTestCase
             'F12 resets itself' => ['F12', Level::Warn, 'feed:main', 'series', ['feed:main' => ['protection.0.resets_itself' => true]]],
             'F12 not trip-free' => ['F12', Level::Warn, 'feed:main', 'series', ['feed:main' => ['protection.0.trip_free' => false]]],
             'F13' => ['F13', Level::Stop, 'charger:c1', 'pump', ['charger:c1' => ['input' => 'dc-dc', 'fused_ends' => 'input']]],
+            'F14' => ['F14', Level::Warn, 'block:fuses', 'parallel', ['block:fuses' => ['circuits' => 1]]],
+            // 15 A of a blade are 13.95 A at 50 °C; 14 A flow.
+            'F15 a blade' => ['F15', Level::Warn, 'feed:f1', 'pump', [...self::hot(50), 'device:d1' => ['peak_a' => 14]]],
+            'F15 a thermal breaker' => ['F15', Level::Warn, 'feed:f1', 'pump', [...self::hot(65), ...$feed(['family' => 'breaker', 'rating_a' => 25]), 'device:d1' => ['peak_a' => 19]]],
+            'F15 everywhere, by the house rules' => ['F15', Level::Warn, 'feed:f1', 'pump', ['plan' => ['house_rules' => (object) ['ambient_c' => 50]], 'device:d1' => ['peak_a' => 14]]],
+            'F16 a bus' => ['F16', Level::Stop, 'block:fuses', 'parallel', ['block:fuses' => ['rating_a' => 29]]],
+            'F16 a shunt' => ['F16', Level::Stop, 'bank:thrust', 'series', ['bank:thrust' => ['shunt' => (object) ['rating_a' => 50, 'capacity_set_ah' => 100, 'stud' => '3/8']]]],
+            'F16 a switch' => ['F16', Level::Stop, 'feed:f1', 'pump', ['feed:f1' => ['switch' => true, 'switch_rating_a' => 14]]],
+            'F16 a battery switch' => ['F16', Level::Stop, 'bank:house', 'pump', ['bank:house' => ['switch_rating_a' => 14]]],
+            'F16 more than the fuse: what flows' => ['F16', Level::Stop, 'feed:f1', 'pump', ['feed:f1' => ['switch' => true, 'switch_rating_a' => 16], 'device:d1' => ['typical_a' => 17, 'peak_a' => 17, 'load' => 'current']]],
         ];
     }
 
@@ -75,6 +85,12 @@ final class ProtectionRulesTest extends RuleTestCase
             'F10 diesel' => ['F10', 'pump', ['plan' => ['boat.fuel' => 'diesel'], ...$feed(['ignition_protected' => false])]],
             'F11' => ['F11', 'pump', ['feed:f1' => ['run.gauge' => '16 AWG', 'run.length_m' => 10]]],
             'F13' => ['F13', 'pump', ['charger:c1' => ['input' => 'dc-dc', 'fused_ends' => 'both']]],
+            'F14 as many as it has' => ['F14', 'parallel', ['block:fuses' => ['circuits' => 2]]],
+            'F15 not so hot' => ['F15', 'pump', [...self::hot(49), 'device:d1' => ['peak_a' => 13.9]]],
+            'F15 a magnetic breaker' => ['F15', 'series', ['plan' => ['house_rules' => (object) ['ambient_c' => 55]]]],
+            'F15 too small anywhere' => ['F15', 'pump', [...self::hot(65), 'device:d1' => ['peak_a' => 20]]],
+            'F16 a bus as its protection' => ['F16', 'parallel', ['block:fuses' => ['rating_a' => 30]]],
+            'F16 the breaker is the switch' => ['F16', 'series', ['feed:main' => ['switch' => true]]],
         ];
     }
 
@@ -93,6 +109,9 @@ final class ProtectionRulesTest extends RuleTestCase
             'F11' => ['F11', 'feed:f1', 'run.length_m', 'pump', ['feed:f1' => ['run.length_m' => null]]],
             'F12' => ['F12', 'feed:main', 'protection.0.trip_free', 'series', ['feed:main' => ['protection.0.trip_free' => Plans::UNKNOWN]]],
             'F13' => ['F13', 'charger:c1', 'fused_ends', 'pump', ['charger:c1' => ['input' => 'dc-dc']]],
+            'F16 a block' => ['F16', 'block:fuses', 'rating_a', 'parallel', ['block:fuses' => ['rating_a' => Plans::UNKNOWN]]],
+            'F16 a switch' => ['F16', 'feed:f1', 'switch_rating_a', 'pump', ['feed:f1' => ['switch' => true]]],
+            'F16 a battery switch' => ['F16', 'bank:house', 'switch_rating_a', 'pump', ['bank:house' => ['switch_rating_a' => Plans::UNKNOWN]]],
         ];
     }
 
@@ -113,8 +132,14 @@ final class ProtectionRulesTest extends RuleTestCase
         return ['plan' => ['boat.fuel' => 'petrol', 'boat.stations' => [(object) $station]], 'battery:b1' => ['station' => 'box']];
     }
 
+    /** @return array<string, array<string, mixed>> the pump's battery and fuse where it gets so hot */
+    private static function hot(float $celsius): array
+    {
+        return ['plan' => ['boat.stations' => [(object) ['id' => 'box', 'x_m' => 0, 'y_m' => 0, 'celsius' => $celsius]]], 'battery:b1' => ['station' => 'box']];
+    }
+
     protected static function withoutPatch(): array
     {
-        return ['F02', 'F03', 'F05', 'F07', 'F10', 'F11'];
+        return ['F02', 'F03', 'F05', 'F07', 'F10', 'F11', 'F14', 'F15'];
     }
 }
