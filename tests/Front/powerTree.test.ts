@@ -2,6 +2,7 @@ import { describe, expect, it } from 'vitest';
 
 import { copperWidth, potentialTint } from '../../resources/js/drawings/potential';
 import { BATTERY, layOut } from '../../resources/js/drawings/powerTreeLayout';
+import { converters, devicesBehind } from '../../resources/js/plan/planParts';
 import { skiffJob } from './job';
 
 describe('the power tree', () => {
@@ -54,6 +55,59 @@ describe('the power tree', () => {
         bare.plan.feeds = [];
         expect(layOut(bare).devices).toHaveLength(5);
         expect(layOut({ ...bare, plan: { format: 'dinghy-plan', version: 1 } })).toMatchObject({ devices: [], runs: [], height: 120 });
+    });
+});
+
+describe('blocks behind blocks, and converters', () => {
+    const chained = () => {
+        const job = skiffJob();
+        const block = job.plan.blocks?.[0];
+        const moved = block?.branches?.pop();
+        if (block === undefined || moved === undefined) {
+            throw new Error('The skiff has a block with branches.');
+        }
+        block.branches?.push({ id: 'to-next', class: 'electronics', to: { block: 'next' } });
+        job.plan.blocks?.push({ id: 'next', branches: [moved, { ...moved, id: 'twin' }] });
+        const run = job.evaluation.runs.find((one) => one.id === moved.id);
+        if (run !== undefined) {
+            job.evaluation.runs.push({ ...run, id: 'to-next' }, { ...run, id: 'twin' });
+        }
+        return { job, moved };
+    };
+
+    it('stands a block that hangs on another farther right, over its own rows', () => {
+        const { job } = chained();
+        const tree = layOut(job);
+        const [first, next] = tree.blocks;
+        expect(next?.id).toBe('next');
+        expect(next?.x).toBeGreaterThan(first?.x ?? Infinity);
+        expect(next?.top).toBeGreaterThanOrEqual(first?.top ?? Infinity);
+        expect(next?.bottom).toBeLessThanOrEqual(first?.bottom ?? -Infinity);
+        const into = tree.runs.find((placed) => placed.run.id === 'to-next');
+        expect(into?.x2).toBe(next?.x);
+        expect(tree.runs.find((placed) => placed.run.id === 'twin')?.x1).toBeGreaterThan(next?.x ?? Infinity);
+    });
+
+    it('knows every device behind a run, through blocks too, and ends on a ring', () => {
+        const { job, moved } = chained();
+        const device = moved.to.device ?? '';
+        expect(devicesBehind(job.plan, 'house')).toContain(device);
+        expect(devicesBehind(job.plan, 'to-next')).toEqual([device, device]);
+        job.plan.blocks?.find((block) => block.id === 'next')?.branches?.push({ id: 'ring', class: 'general', to: { block: 'bow-block' } });
+        expect(devicesBehind(job.plan, 'house')).toContain(device);
+        expect(layOut(job).blocks).toHaveLength(2);
+    });
+
+    it('draws a converter between its bank and its block, at the volts it makes', () => {
+        const job = skiffJob();
+        job.plan.feeds = job.plan.feeds?.filter((feed) => feed.id !== 'house');
+        job.plan.chargers?.push({ id: 'converter', input: 'dc-dc', input_from: { bank: 'thrust' }, outputs: [{ block: 'bow-block', amps: 20 }] });
+        const tree = layOut(job);
+        const [placed] = tree.converters;
+        expect(placed).toMatchObject({ charger: 'converter', volts: 12, amps: 20, input: 36 });
+        expect(placed?.to).toBe(tree.blocks[0]?.x);
+        expect(tree.runs.filter((run) => run.feed === null).map((run) => run.potential)).toEqual([12, 12, 12, 12]);
+        expect(converters(job.plan)).toHaveLength(1);
     });
 });
 

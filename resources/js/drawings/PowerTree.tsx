@@ -3,7 +3,7 @@ import { useRef } from 'react';
 import type { Finding, PlannedJob } from '../api/types';
 import { bankWires, deviceName, type PostWire, protection } from '../plan/planParts';
 import { amps, gauge, length, lost, percent, useUnits, volts } from '../units/units';
-import { BATTERY, BLOCK_X, DEVICE, layOut, type PlacedBank, type PlacedDevice, type PlacedRun, WIDTH } from './powerTreeLayout';
+import { BATTERY, BLOCK_WIDTH, CONVERTER, DEVICE, layOut, type PlacedBank, type PlacedConverter, type PlacedDevice, type PlacedRun, WIDTH } from './powerTreeLayout';
 import { copperWidth, potentialTint } from './potential';
 import classes from './PowerTree.module.css';
 import { type Place, useDrag } from './useDrag';
@@ -27,7 +27,7 @@ const REACH = 70;
 export function PowerTree({ job, selected, touched, onSelect, onWhy, onHang }: Props) {
     const layout = layOut(job);
     const svg = useRef<SVGSVGElement>(null);
-    const under = (at: Place) => layout.blocks.find((block) => at.y >= block.top && at.y <= block.bottom && Math.abs(at.x - BLOCK_X) < REACH);
+    const under = (at: Place) => layout.blocks.find((block) => at.y >= block.top && at.y <= block.bottom && Math.abs(at.x - block.x) < REACH);
     const { held, hold } = useDrag<string>(svg, ({ what, at }) => {
         const block = under(at);
         if (block !== undefined) {
@@ -44,9 +44,12 @@ export function PowerTree({ job, selected, touched, onSelect, onWhy, onHang }: P
             ))}
             {layout.blocks.map((block) => (
                 <g key={block.id}>
-                    <rect x={BLOCK_X} y={block.top} width="14" height={block.bottom - block.top} className={classes.block} data-block={block.id} />
-                    {over?.id === block.id && <rect x={BLOCK_X - 7} y={block.top - 5} width="28" height={block.bottom - block.top + 10} className={classes.target} />}
+                    <rect x={block.x} y={block.top} width={BLOCK_WIDTH} height={block.bottom - block.top} className={classes.block} data-block={block.id} />
+                    {over?.id === block.id && <rect x={block.x - 7} y={block.top - 5} width="28" height={block.bottom - block.top + 10} className={classes.target} />}
                 </g>
+            ))}
+            {layout.converters.map((converter) => (
+                <ConverterBox key={`${converter.charger} ${converter.y}`} job={job} placed={converter} touched={changed(`charger:${converter.charger}`)} />
             ))}
             {layout.banks.map((bank) => (
                 <BankStack key={bank.bank.id} job={job} placed={bank} touched={changed(`bank:${bank.bank.id}`)} />
@@ -163,6 +166,32 @@ function BankStack({ job, placed, touched }: { job: PlannedJob; placed: PlacedBa
             {touched && <rect x={BATTERY.x - 6} y={Math.min(...placed.batteries.map((battery) => battery.y)) - 5} width={BATTERY.width + 12} height={placed.batteries.length * (BATTERY.height + BATTERY.gap) + 4} className={classes.touchedBox} />}
             <text x={BATTERY.x} y={placed.labelY} className={classes.words}>
                 {placed.bank.id} · {figures?.nominal_v} V {figures?.capacity_ah} Ah
+            </text>
+        </g>
+    );
+}
+
+/** Volts of one bank made into others: what goes in keeps its tint, what comes out has its own. */
+function ConverterBox({ job, placed, touched }: { job: PlannedJob; placed: PlacedConverter; touched: boolean }) {
+    const { from, x, y } = placed;
+    const top = y - CONVERTER.height / 2;
+    const worst = job.evaluation.findings.find((finding) => finding.on === `charger:${placed.charger}`)?.level ?? null;
+    const bend = from.x + 34;
+    return (
+        <g data-converter={placed.charger} role="img" aria-label={`Converter ${placed.charger}: ${volts(placed.volts)}, up to ${amps(placed.amps)}${worst === null ? '' : `, ${worst === 'stop' ? 'stop' : 'decide'}`}`}>
+            <path d={`M${from.x} ${from.y} H${bend - 14} C${bend + 6} ${from.y} ${bend - 6} ${y} ${bend + 14} ${y} H${x}`} className={classes.wire} stroke={potentialTint(placed.input)} strokeWidth="4" />
+            <path d={`M${x + CONVERTER.width} ${y} H${placed.to}`} className={classes.wire} stroke={potentialTint(placed.volts)} strokeWidth="4" />
+            {touched && <rect x={x - 5} y={top - 4} width={CONVERTER.width + 10} height={CONVERTER.height + 8} className={classes.touchedBox} />}
+            <rect x={x} y={top} width={CONVERTER.width} height={CONVERTER.height} rx="3" className={worst === 'stop' ? classes.stopBox : worst === 'warn' ? classes.decideBox : classes.box} />
+            <path d={`M${x + CONVERTER.width} ${top} L${x} ${top + CONVERTER.height}`} className={classes.fuseLine} />
+            <text x={x + 8} y={top + 16} className={classes.small}>
+                {volts(placed.input)} in
+            </text>
+            <text x={x + CONVERTER.width - 8} y={top + 34} textAnchor="end" className={classes.figure}>
+                {volts(placed.volts)}
+            </text>
+            <text x={x} y={top + CONVERTER.height + 14} className={classes.words}>
+                {placed.charger}, up to {amps(placed.amps)}
             </text>
         </g>
     );

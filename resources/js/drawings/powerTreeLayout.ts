@@ -1,11 +1,15 @@
 import type { Bank, Feed, PlannedJob, Run } from '../api/types';
-import { battery, block as blockOf, run as runOf } from '../plan/planParts';
+import { battery, block as blockOf, converters, run as runOf } from '../plan/planParts';
 
 /** Where everything of the power tree stands. Banks at the left, devices at the right, one row a device. */
 
 export const WIDTH = 1120;
 export const BATTERY = { x: 16, width: 118, height: 42, gap: 6 };
 export const BLOCK_X = 432;
+export const BLOCK_WIDTH = 14;
+/** how much farther right a block stands that hangs on another */
+const DEEPER = 150;
+export const CONVERTER = { width: 118, height: 42 };
 export const DEVICE = { x: 812, width: 292, height: 40 };
 const ROW = 46;
 const GROUP_GAP = 12;
@@ -37,8 +41,21 @@ export interface PlacedRun {
 }
 export interface PlacedBlock {
     id: string;
+    x: number;
     top: number;
     bottom: number;
+}
+export interface PlacedConverter {
+    charger: string;
+    amps: number;
+    volts: number;
+    /** from the battery that it draws on */
+    from: { x: number; y: number };
+    x: number;
+    y: number;
+    /** to the bus of its block */
+    to: number;
+    input: number;
 }
 export interface Layout {
     height: number;
@@ -46,10 +63,11 @@ export interface Layout {
     devices: PlacedDevice[];
     runs: PlacedRun[];
     blocks: PlacedBlock[];
+    converters: PlacedConverter[];
 }
 
 export function layOut(job: PlannedJob): Layout {
-    const layout: Layout = { height: 0, banks: [], devices: [], runs: [], blocks: [] };
+    const layout: Layout = { height: 0, banks: [], devices: [], runs: [], blocks: [], converters: [] };
     let top = TOP;
     for (const bank of job.plan.banks ?? []) {
         top = layOutBank(job, bank, top, layout) + GROUP_GAP;
@@ -70,7 +88,8 @@ function layOutBank(job: PlannedJob, bank: Bank, top: number, layout: Layout): n
     const string = bank.strings[0] ?? [];
     const blocks = bank.strings.flat();
     const stack = blocks.length * (BATTERY.height + BATTERY.gap);
-    const rows = feeds.reduce((sum, feed) => sum + rowsOf(job, feed), 0);
+    const drawing = converters(job.plan).filter((converter) => converter.from.bank === bank.id);
+    const rows = feeds.reduce((sum, feed) => sum + rowsOf(job, feed), 0) + drawing.reduce((sum, converter) => sum + rowsOfBlock(job, converter.block, [converter.block]), 0);
     const height = Math.max(stack + 20, rows * ROW);
     const batteries = blocks.map((id, index) => ({
         id,
@@ -104,23 +123,59 @@ function layOutBank(job: PlannedJob, bank: Bank, top: number, layout: Layout): n
                 layout.devices.push({ id: feed.to.device, y: middle });
             }
         } else {
-            layout.blocks.push({ id: toBlock, top: row + 4, bottom: row + rows * ROW - 4 });
-            for (const [index, branch] of (blockOf(job.plan, toBlock)?.branches ?? []).entries()) {
-                const y = row + index * ROW + ROW / 2;
-                const branchRun = runOf(job, branch.id);
-                layout.devices.push({ id: branch.to.device, y });
-                if (branchRun !== undefined) {
-                    layout.runs.push({ run: branchRun, feed: null, potential, x1: BLOCK_X + 14, x2: DEVICE.x, y1: y, y2: y });
-                }
-            }
+            layOutBlock(job, toBlock, BLOCK_X, row, potential, layout);
         }
+        row += rows * ROW;
+    }
+    for (const converter of drawing) {
+        const rows = rowsOfBlock(job, converter.block, [converter.block]);
+        const plus = terminalHeight(converter.from.plus ?? 'pos', string.length);
+        const start = batteries.find((placed) => placed.id === string[plus - 1]);
+        layout.converters.push({
+            charger: converter.charger, amps: converter.amps, volts: converter.volts,
+            from: { x: BATTERY.x + BATTERY.width, y: (start?.y ?? top) + BATTERY.height / 2 },
+            x: BLOCK_X - CONVERTER.width - 60, y: row + (rows * ROW) / 2, to: BLOCK_X,
+            input: string.slice(0, plus).reduce((sum, id) => sum + (battery(job.plan, id)?.nominal_v ?? 0), 0),
+        });
+        layOutBlock(job, converter.block, BLOCK_X, row, converter.volts, layout);
         row += rows * ROW;
     }
     return top + height;
 }
 
+/** A block, what hangs on it a row each, and blocks that hang on it farther right; one that two circuits feed stands once. */
+function layOutBlock(job: PlannedJob, id: string, x: number, top: number, potential: number, layout: Layout): void {
+    if (layout.blocks.some((placed) => placed.id === id)) {
+        return;
+    }
+    layout.blocks.push({ id, x, top: top + 4, bottom: top + rowsOfBlock(job, id, [id]) * ROW - 4 });
+    let row = top;
+    for (const branch of blockOf(job.plan, id)?.branches ?? []) {
+        const next = branch.to.block;
+        const rows = next === undefined ? 1 : rowsOfBlock(job, next, [id, next]);
+        const y = row + (rows * ROW) / 2;
+        const branchRun = runOf(job, branch.id);
+        if (branchRun !== undefined) {
+            layout.runs.push({ run: branchRun, feed: null, potential, x1: x + BLOCK_WIDTH, x2: next === undefined ? DEVICE.x : x + DEEPER, y1: y, y2: y });
+        }
+        if (branch.to.device !== undefined) {
+            layout.devices.push({ id: branch.to.device, y });
+        }
+        if (next !== undefined) {
+            layOutBlock(job, next, x + DEEPER, row, potential, layout);
+        }
+        row += rows * ROW;
+    }
+}
+
 function rowsOf(job: PlannedJob, feed: Feed): number {
-    return feed.to.block === undefined ? 1 : Math.max(1, blockOf(job.plan, feed.to.block)?.branches?.length ?? 0);
+    return feed.to.block === undefined ? 1 : rowsOfBlock(job, feed.to.block, [feed.to.block]);
+}
+
+/** @param seen blocks on the way here: the server refuses rings, a draft may hold one */
+function rowsOfBlock(job: PlannedJob, id: string, seen: string[]): number {
+    const rows = (blockOf(job.plan, id)?.branches ?? []).reduce((sum, { to }) => sum + (to.block === undefined || seen.includes(to.block) ? 1 : rowsOfBlock(job, to.block, [...seen, to.block])), 0);
+    return Math.max(1, rows);
 }
 
 /** How many batteries of the string lie below a terminal. */

@@ -48,10 +48,23 @@ export function devicesBehind(plan: Plan, id: string): string[] {
         return [asFeed.to.device];
     }
     if (asFeed?.to.block !== undefined) {
-        return block(plan, asFeed.to.block)?.branches?.map((branch) => branch.to.device) ?? [];
+        return devicesOn(plan, asFeed.to.block);
     }
-    const branch = branchOf(plan, id)?.branch;
-    return branch === undefined ? [] : [branch.to.device];
+    const to = branchOf(plan, id)?.branch.to;
+    return to?.device !== undefined ? [to.device] : to?.block !== undefined ? devicesOn(plan, to.block) : [];
+}
+
+/** Devices that draw through a block, through blocks that hang on it too. */
+export function devicesOn(plan: Plan, id: string, seen: string[] = []): string[] {
+    return (block(plan, id)?.branches ?? []).flatMap(({ to }) =>
+        to.device !== undefined ? [to.device] : to.block === undefined || seen.includes(to.block) ? [] : devicesOn(plan, to.block, [...seen, id]));
+}
+
+/** What feeds a block from a bank of other volts. */
+export function converters(plan: Plan) {
+    return (plan.chargers ?? []).flatMap((charger) =>
+        (charger.outputs ?? []).flatMap((output) =>
+            output.block === undefined || charger.input_from == null ? [] : [{ charger: charger.id, from: charger.input_from, block: output.block, amps: output.amps, volts: output.volts ?? 12 }]));
 }
 
 /** A branch, and the fuse block that it hangs on. */

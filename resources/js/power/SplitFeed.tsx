@@ -12,6 +12,8 @@ import type { PlanEdits } from '../plan/usePlanEdits';
 export function SplitFeed({ job, feed, opened, onClose, edits }: { job: PlannedJob; feed: string; opened: boolean; onClose: () => void; edits: PlanEdits }) {
     const [chosen, setChosen] = useState<string[]>([]);
     const branches = blockOf(job.plan, feedOf(job.plan, feed)?.to.block ?? '')?.branches ?? [];
+    const label = (to: { device?: string; block?: string }) =>
+        to.device === undefined ? `block ${to.block}` : `${deviceName(job.plan, to.device)}, ${amps(device(job.plan, to.device)?.peak_a)} at most`;
     const close = () => {
         setChosen([]);
         onClose();
@@ -31,7 +33,7 @@ export function SplitFeed({ job, feed, opened, onClose, edits }: { job: PlannedJ
                     <Checkbox
                         key={branch.id}
                         data-autofocus={at === 0 || undefined}
-                        label={`${deviceName(job.plan, branch.to.device)}, ${amps(device(job.plan, branch.to.device)?.peak_a)} at most`}
+                        label={label(branch.to)}
                         checked={chosen.includes(branch.id)}
                         onChange={(event) => setChosen(event.currentTarget.checked ? [...chosen, branch.id] : chosen.filter((id) => id !== branch.id))}
                     />
