@@ -58,6 +58,17 @@ final class BorderTest extends TestCase
             && ! ($tokens[$i - 2] ?? null)?->is(T_FUNCTION);
     }
 
+    /**
+     * Compiled just in time, PHP 8.2 takes "not greater than" to be false of what is not a number, where it is true: what may be
+     * none is asked by name, with is_nan().
+     */
+    public function test_no_comparison_is_negated(): void
+    {
+        foreach (self::coreFiles() as $file) {
+            self::assertDoesNotMatchRegularExpression('/! \((?:(?!&&|\|\||instanceof|===|!==)[^()])*[^-=<>](?:<|>|<=|>=) /', (string) file_get_contents($file), $file);
+        }
+    }
+
     /** @return list<string> */
     private static function coreFiles(): array
     {

@@ -18,9 +18,12 @@ use Symfony\Component\Process\Process;
 
 final class Bench extends Command
 {
-    protected $signature = 'dinghy:bench {--runs=40 : Counted runs of each figure}';
+    protected $signature = 'dinghy:bench {--runs=40 : Counted runs of each figure} {--figures : Print the figures as JSON, without comparing}';
 
-    protected $description = 'Times the core, warm, and prints medians beside their aims';
+    protected $description = 'Times the core, warm, compiled and not, and prints the times beside their aims';
+
+    /** ms, by what is timed */
+    private const AIMS = ['evaluate the demo skiff' => '3', 'evaluate 60 devices on 3 banks' => '10', 'one solve of it at rest' => '1', self::FAULTS.' single faults of it, loaded' => '100'];
 
     private const WARM_UP = 10;
 
@@ -34,39 +37,72 @@ final class Bench extends Command
 
     public function handle(): int
     {
+        $figures = $this->figures();
+        if ($this->option('figures') === true) {
+            $this->line(json_encode($figures, JSON_THROW_ON_ERROR));
+
+            return self::SUCCESS;
+        }
+        $plain = self::isCompiled() ? $this->notCompiled() : [];
+        $rows = [];
+        foreach ($figures as $what => $times) {
+            $rows[] = [$what, ...$times, self::AIMS[$what] ?? '', ...array_slice($plain[$what] ?? ['', ''], 0, 2)];
+        }
+        $this->table(['what', 'least ms', 'median ms', '95 % ms', 'aim ms', 'least without JIT', 'median without JIT'], $rows);
+        self::isCompiled() || $this->warn('PHP runs without its just-in-time compiler: opcache.jit cannot be switched on here.');
+        $this->line('From '.self::SMALL.' to '.self::LARGE.' nodes: '.number_format((float) $figures[self::LARGE.' nodes, solved'][0] / max(0.001, (float) $figures[self::SMALL.' nodes, solved'][0]), 1).'-fold by the least (aim: at most 12)');
+        $this->line('Peak memory: '.number_format(memory_get_peak_usage() / 1_048_576, 1).' MB (aim: under 32 beside the framework)');
+        $this->againstSimulator(Evaluation::of(LargeBoat::plan()));
+
+        return self::SUCCESS;
+    }
+
+    private static function isCompiled(): bool
+    {
+        $status = function_exists('opcache_get_status') ? opcache_get_status(false) : false;
+
+        return is_array($status) && ($status['jit']['on'] ?? false) === true;
+    }
+
+    /** @return array<string, array<int, string>> the same figures from a process without the compiler, in one and the same run */
+    private function notCompiled(): array
+    {
+        $process = new Process([PHP_BINARY, '-d', 'opcache.jit=disable', '-d', 'opcache.enable_cli=0', base_path('artisan'), 'dinghy:bench', '--figures', '--runs='.$this->option('runs')], null, ['DINGHY_COMPILED' => 'no'], null, 600);
+        $figures = json_decode($process->mustRun()->getOutput(), true, 8, JSON_THROW_ON_ERROR);
+
+        return is_array($figures) ? $figures : [];
+    }
+
+    /** @return array<string, array{string, string, string}> ms: least, median, 95 % */
+    private function figures(): array
+    {
         $json = (string) file_get_contents(database_path('demo/boats/skiff.json'));
         $skiff = Plan::fromJson($json);
         $large = LargeBoat::plan();
-        $evaluation = Evaluation::of($large);
-        $network = $evaluation->states->network(State::Loaded);
+        $network = Evaluation::of($large)->states->network(State::Loaded);
         $variants = Variants::loaded($network, []);
         $faults = self::faults($network);
         $solve = static fn (Network $of): \Closure => static fn () => (new Network($of->sources, $of->resistors, $of->loads, $of->topology))->loaded();
         [$small, $big] = [Ladder::of(self::SMALL), Ladder::of(self::LARGE)];
         $order = static fn (Network $of): \Closure => static fn () => (new Network($of->sources, $of->resistors, $of->loads))->loaded();
 
-        $this->table(['what', 'least ms', 'median ms', '95 % ms', 'aim ms'], [
-            ['evaluate the demo skiff', ...$this->time(static fn (): array => EvaluationDocument::of(Evaluation::of($skiff))), '3'],
-            ['read and evaluate the demo skiff', ...$this->time(static fn (): array => EvaluationDocument::of(Evaluation::of(Plan::fromJson($json)))), ''],
-            ['evaluate 60 devices on 3 banks', ...$this->time(static fn () => Evaluation::of($large)), '10'],
-            ['… and write the document', ...$this->time(static fn (): array => EvaluationDocument::of(Evaluation::of($large))), ''],
-            ['one solve of it at rest', ...$this->time(static fn () => (new Network($network->sources, $network->resistors, $network->loads, $network->topology))->atRest()), '1'],
-            ['one solve of it loaded', ...$this->time($solve($network)), ''],
-            [self::FAULTS.' single faults of it, loaded', ...$this->time(static function () use ($variants, $faults): void {
+        return array_map(fn (\Closure $what): array => $this->time($what), [
+            'evaluate the demo skiff' => static fn (): array => EvaluationDocument::of(Evaluation::of($skiff)),
+            'read and evaluate the demo skiff' => static fn (): array => EvaluationDocument::of(Evaluation::of(Plan::fromJson($json))),
+            'evaluate 60 devices on 3 banks' => static fn () => Evaluation::of($large),
+            '… and write the document' => static fn (): array => EvaluationDocument::of(Evaluation::of($large)),
+            'one solve of it at rest' => static fn () => (new Network($network->sources, $network->resistors, $network->loads, $network->topology))->atRest(),
+            'one solve of it loaded' => $solve($network),
+            self::FAULTS.' single faults of it, loaded' => static function () use ($variants, $faults): void {
                 foreach ($faults as $fault) {
                     $variants->with($fault);
                 }
-            }), '100'],
-            [self::SMALL.' nodes, solved', ...($atSmall = $this->time($solve($small))), ''],
-            [self::LARGE.' nodes, solved', ...($atLarge = $this->time($solve($big))), ''],
-            [self::SMALL.' nodes, ordered first', ...$this->time($order($small)), ''],
-            [self::LARGE.' nodes, ordered first', ...$this->time($order($big)), ''],
+            },
+            self::SMALL.' nodes, solved' => $solve($small),
+            self::LARGE.' nodes, solved' => $solve($big),
+            self::SMALL.' nodes, ordered first' => $order($small),
+            self::LARGE.' nodes, ordered first' => $order($big),
         ]);
-        $this->line('From '.self::SMALL.' to '.self::LARGE.' nodes: '.number_format((float) $atLarge[0] / max(0.001, (float) $atSmall[0]), 1).'-fold by the least (aim: at most 12)');
-        $this->line('Peak memory: '.number_format(memory_get_peak_usage() / 1_048_576, 1).' MB (aim: under 32 beside the framework)');
-        $this->againstSimulator($evaluation);
-
-        return self::SUCCESS;
     }
 
     /** Whole processes: the command line's meter on the large boat, and the circuit simulator on its netlist. */

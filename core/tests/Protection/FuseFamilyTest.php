@@ -37,6 +37,19 @@ final class FuseFamilyTest extends TestCase
         self::assertEqualsWithDelta(0.0002, FuseFamily::BatteryPost->contactResistance(250), 1e-12);
     }
 
+    /**
+     * Cold resistance of blade fuses by their makers' sheets, from memory, and 1 mΩ of holder: the simple law of the circuit
+     * stays within half to one and a half of it, from 3 to 30 A.
+     */
+    public function test_the_simple_law_lies_near_cold_resistances(): void
+    {
+        foreach ([3 => 31.0, 5 => 18.0, 7 => 11.0, 10 => 7.7, 15 => 4.8, 20 => 3.4, 30 => 2.0] as $rating => $milliohms) {
+            $law = 1000 * FuseFamily::Blade->contactResistance($rating === 7 ? 7.5 : $rating);
+            self::assertGreaterThan(0.5 * ($milliohms + 1), $law, "{$rating} A");
+            self::assertLessThan(1.5 * ($milliohms + 1), $law, "{$rating} A");
+        }
+    }
+
     #[DataProvider('demands')]
     public function test_what_a_load_asks_for(Demand $demand, float $least): void
     {

@@ -6,6 +6,7 @@ namespace Dinghy\Tests\Protection;
 
 use Dinghy\Protection\FuseFamily;
 use Dinghy\Protection\OpeningTime;
+use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
 final class OpeningTimeTest extends TestCase
@@ -18,6 +19,36 @@ final class OpeningTimeTest extends TestCase
         self::assertGreaterThan(0.04, $between->fastest);
         self::assertLessThan(5.0, $between->slowest);
         self::assertEqualsWithDelta(0.1 / 4, OpeningTime::of(FuseFamily::Blade, 10, 120)->slowest, 1e-9, 'I²t stays beyond the last point');
+    }
+
+    /**
+     * Read off the standards' tables, from memory, at points that are not the curve's own: a time at 1.35 and at 2 times the
+     * rating bounds what lies between. ISO 8820-3 type C: 10 A blade at 16 A within 0.25 to 50 s, at 35 A 0.04 to 0.5 s; type E, a
+     * large blade of 60 A at 81 A 60 to 1800 s, at 120 A 2 to 60 s, at 210 A 0.2 to 7 s, at 360 A 0.04 to 1 s.
+     *
+     * @param  list<float>  $within  s
+     */
+    #[DataProvider('openings')]
+    public function test_what_the_standard_allows(FuseFamily $family, float $rating, float $amps, array $within): void
+    {
+        $time = OpeningTime::of($family, $rating, $amps);
+        self::assertEqualsWithDelta($within[0], $time->fastest, 1e-6 * $within[0]);
+        self::assertEqualsWithDelta($within[1], $time->slowest, 1e-6 * $within[1]);
+    }
+
+    /** @return list<array{FuseFamily, float, float, list<float>}> */
+    public static function openings(): array
+    {
+        return [
+            [FuseFamily::Blade, 10, 16, [0.25, 50]], [FuseFamily::Blade, 10, 35, [0.04, 0.5]], [FuseFamily::Blade58, 20, 27, [0.75, 600]],
+            [FuseFamily::LargeBlade, 60, 81, [60, 1800]], [FuseFamily::LargeBlade, 60, 120, [2, 60]], [FuseFamily::LargeBlade, 60, 210, [0.2, 7]], [FuseFamily::LargeBlade, 60, 360, [0.04, 1]],
+        ];
+    }
+
+    /** A large blade is far slower than a small one: at twice the rating by an order. */
+    public function test_a_large_blade_is_far_slower_than_a_small_one(): void
+    {
+        self::assertGreaterThan(10 * OpeningTime::of(FuseFamily::Blade, 30, 62)->slowest, OpeningTime::of(FuseFamily::LargeBlade, 30, 62)->slowest);
     }
 
     public function test_more_current_never_opens_later_and_no_part_is_faster_than_its_fastest(): void
