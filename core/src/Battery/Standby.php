@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Dinghy\Battery;
 
 use Dinghy\Plan\Bank;
-use Dinghy\Plan\Device;
 use Dinghy\Plan\Feed;
 use Dinghy\Plan\HouseRules;
 use Dinghy\Wiring\Wiring;
@@ -14,13 +13,13 @@ use Dinghy\Wiring\Wiring;
 final readonly class Standby
 {
     /**
-     * @param  list<Device>  $devices  that draw though switched off, without a switch in their way
+     * @param  list<string>  $names  of what draws though switched off, without a switch in its way: devices and converters
      * @param  list<Feed>  $feeds  that a switch would stop them in
      * @param  float  $amps  A
      * @param  float|null  $daysToFloor  from full, as a boat is laid up; null: nothing draws, or its floor is unknown
      */
     private function __construct(
-        public array $devices,
+        public array $names,
         public array $feeds,
         public float $amps,
         public ?float $daysToFloor,
@@ -29,20 +28,27 @@ final readonly class Standby
 
     public static function of(Wiring $wiring, HouseRules $rules, Bank $bank): self
     {
-        $devices = $feeds = [];
+        $drawn = $feeds = $names = [];
         foreach ($wiring->paths as $path) {
             if ($path->bank() === $bank && $path->drainsWhenOff()) {
-                $devices[$path->device->id] = $path->device;
+                $drawn[$path->device->id] = $path->device->standbyAmps * $path->ampsAtBank();
+                $names[$path->device->id] = $path->device->label();
                 $feed = $path->feed();
                 if ($feed !== null) {
                     $feeds[$feed->id] = $feed;
                 }
             }
         }
-        $amps = array_sum(array_map(static fn (Device $device): float => $device->standbyAmps, $devices));
+        foreach ($wiring->converters as $converter) {
+            if ($converter->input->bank === $bank && ! $bank->switch && $converter->charger->standbyAmps > 0) {
+                $drawn[$converter->on()] = $converter->charger->standbyAmps;
+                $names[$converter->on()] = "converter {$converter->charger->id}";
+            }
+        }
+        $amps = array_sum($drawn);
         $floor = $rules->floorOf($bank->batteries()[0]->chemistry);
 
-        return new self(array_values($devices), array_values($feeds), $amps,
+        return new self(array_values($names), array_values($feeds), $amps,
             $floor === null || $amps <= 0 ? null : (1 - $floor) * $bank->capacityAh() / $amps / 24);
     }
 }

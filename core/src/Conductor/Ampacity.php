@@ -34,7 +34,7 @@ final class Ampacity
     private const METRIC_INSULATION = [60, 70, 85, 105, 125];
 
     /** °C in an engine space, where nothing hotter is said [pub ABYC E-11, from memory]. */
-    private const ENGINE_SPACE = 50.0;
+    public const ENGINE_SPACE = 50.0;
 
     /** The ambient temperature the tables are made for, °C. */
     private const TABLE_AMBIENT = 30.0;

@@ -153,6 +153,7 @@ final class EvaluationDocument
             'expect_v' => $point->expect,
             'low_v' => $point->low,
             'high_v' => $point->high,
+            'note' => $point->note,
         ];
     }
 

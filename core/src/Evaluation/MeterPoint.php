@@ -23,15 +23,19 @@ final readonly class MeterPoint
         public float $expect,
         public float $low,
         public float $high,
+        public ?string $note,
     ) {
     }
 
-    /** @param  int  $unmeasured blocks between the points whose rested volts were not measured */
-    public static function atRest(string $id, string $plus, string $minus, string $label, float $volts, int $unmeasured): self
+    /**
+     * @param  int  $unmeasured  blocks between the points whose rested volts were not measured
+     * @param  string|null  $note  what to know of it before reading; null: nothing
+     */
+    public static function atRest(string $id, string $plus, string $minus, string $label, float $volts, int $unmeasured, ?string $note): self
     {
         $tolerance = self::METER_SHARE * abs($volts) + self::METER_VOLTS + self::UNMEASURED_BLOCK * $unmeasured;
 
-        return new self($id, $plus, $minus, $label, $volts, $volts - $tolerance, $volts + $tolerance);
+        return new self($id, $plus, $minus, $label, $volts, $volts - $tolerance, $volts + $tolerance, $note);
     }
 
     public function accepts(float $volts): bool

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Dinghy\Evaluation;
 
 use Dinghy\Circuit\State;
+use Dinghy\Conductor\Heating;
 use Dinghy\Conductor\ShortTime;
 use Dinghy\Protection\OpeningTime;
 use Dinghy\Rule\Words;
@@ -13,7 +14,8 @@ use Dinghy\Wiring\SizedRun;
 
 /**
  * A dead short placed along a run: what flows, and when each fuse on the way opens, each wire's insulation is past what it
- * bears, and its copper melts. The times of wires hold up to some seconds; beyond, heat leaves them.
+ * bears, and its copper melts. Insulation is followed as long as it takes, with what the air cools; that copper melts is told
+ * as if no heat left it.
  */
 final readonly class WhatBurnsFirst
 {
@@ -50,11 +52,11 @@ final readonly class WhatBurnsFirst
             return null;
         }
         // The resistance of the loop grows evenly along a wire; what stands at its source is before it all.
-        $amps = $far[0] / ($near[1] + $along * ($far[1] - $near[1]));
+        $amps = min($evaluation->states->mostGiven($run), $far[0] / ($near[1] + $along * ($far[1] - $near[1])));
         $events = [];
         $protections = [];
         foreach ($upstream as $wire) {
-            $events[] = new ShortEvent('insulation', $wire->id, (string) $wire->gauge, ShortTime::insulation($wire->gauge, $amps), null);
+            $events[] = new ShortEvent('insulation', $wire->id, (string) $wire->gauge, self::untilSpoilt($evaluation, $wire, $amps), null);
             $events[] = new ShortEvent('copper', $wire->id, (string) $wire->gauge, ShortTime::melting($wire->gauge, $amps, $evaluation->plan->houseRules->ambient), null);
             foreach ($wire->protection as $protection) {
                 $protections[] = [$wire, $protection];
@@ -91,6 +93,15 @@ final readonly class WhatBurnsFirst
                 $opens->surely() < self::LONGEST => "; the {$opens->part} may take {$words->seconds($opens->surely())}.",
                 default => "; the {$opens->part} may never open.",
             };
+    }
+
+    /** @return float s, from what the wire is warmed to by what it carries anyway */
+    private static function untilSpoilt(Evaluation $evaluation, SizedRun $wire, float $amps): float
+    {
+        $rules = $evaluation->plan->houseRules;
+
+        return $wire->ampacity === null ? ShortTime::insulation($wire->gauge, $amps)
+            : (new Heating($wire->gauge, $wire->ampacity, $rules->insulation, $rules->ambient))->untilSpoilt($amps, min($wire->amps, $wire->ampacity));
     }
 
     /** @return list<SizedRun> the wires that the current passes, from the bank; the run itself last */

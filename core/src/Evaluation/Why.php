@@ -109,14 +109,19 @@ final readonly class Why
             return null;
         }
         $rules = $this->evaluation->plan->houseRules;
-        $bundled = $run->circuit?->run->bundled ?? 2;
+        $bundled = $run->circuit->bundled ?? 2;
+        $counted = $this->evaluation->bundles->together[$run->id] ?? null;
+        $hot = $run->circuit !== null && $run->circuit->entersEngineSpace() ? max(Ampacity::ENGINE_SPACE, $rules->ambient) : $rules->ambient;
 
         return new Explanation("What {$run->gauge} carries in {$label}", $this->words->amps($run->ampacity),
-            'table value × bundling × engine space × ambient', [
+            'table value × bundling × ambient', [
                 ['name' => 'insulation', 'value' => "{$rules->insulation} °C"],
                 ['name' => 'lying together', 'value' => "{$bundled} conductors, × ".Words::trim(Ampacity::bundlingFactor($bundled), 2)],
-                ['name' => 'engine space', 'value' => $run->circuit !== null && $run->circuit->entersEngineSpace() ? 'yes' : 'no'],
-                ['name' => 'ambient', 'value' => Words::trim($rules->ambient, 0).' °C, × '.Words::trim(Ampacity::ambientFactor($rules->insulation, $rules->ambient), 2)],
+                ...($counted === null ? [] : [
+                    ['name' => 'its plan says', 'value' => ($run->circuit->run->bundled ?? 2).' conductors'],
+                    ['name' => 'counted in its tubes', 'value' => "{$counted} conductors".(($idle = $this->evaluation->bundles->idle[$run->id] ?? 0) > 0 ? ", and {$idle} idle ones: under 30 % of what they may carry" : '')],
+                ]),
+                ['name' => $hot > $rules->ambient ? 'engine space' : 'ambient', 'value' => Words::trim($hot, 0).' °C, × '.Words::trim(Ampacity::ambientFactor($rules->insulation, $hot), 2)],
             ], $run->gauge->metric ? 'ISO 13297 table A.1' : '33 CFR 183.425 table 5; ABYC E-11', Mark::FromMemory,
             $bundled > 2 ? 'Pull it apart from the others: '.$this->words->amps($run->ampacity / Ampacity::bundlingFactor($bundled)).'.' : null);
     }
@@ -126,7 +131,8 @@ final readonly class Why
         $inputs = [];
         $largest = null;
         foreach ($run->circuit === null ? [$this->evaluation->plan->devices[$run->id]] : $run->circuit->behind as $device) {
-            $inputs[] = ['name' => $device->label(), 'value' => $this->words->amps($device->sizingAmps()).($device->isMotor() ? ' at peak' : ' typical')];
+            $share = $run->circuit->shares[$device->id] ?? 1.0;
+            $inputs[] = ['name' => $device->label(), 'value' => $this->words->amps($share * $device->sizingAmps()).($device->isMotor() ? ' at peak' : ' typical').($share < 1.0 ? ', '.$this->words->percent(100 * $share).' of what it draws' : '')];
             $largest = $largest === null || $device->sizingAmps() > $largest->sizingAmps() ? $device : $largest;
         }
 
@@ -236,7 +242,9 @@ final readonly class Why
 
         return new Explanation("Volts at {$volts->device->label()}", $this->words->volts($value), "circuit of the whole boat solved with {$state}", [
             ...$inputs,
+            ['name' => 'as its volts change', 'value' => $volts->device->load->words()],
             ['name' => 'made for', 'value' => $this->words->volts($volts->device->minVolts).' to '.$this->words->volts($volts->device->maxVolts)],
+            ...($field === 'volts_loaded' && ($warm = $this->evaluation->warm->at($volts->device)) !== null ? [['name' => 'with its wires warm from it', 'value' => $this->words->volts($warm)]] : []),
         ], "nodal analysis; wire by physics, contacts and batteries' inside are working estimates", Mark::CommonPractice,
             $most === null ? null : "Most is lost in: {$most->label}, {$this->words->volts($most->lost)}.");
     }

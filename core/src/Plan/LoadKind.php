@@ -11,6 +11,16 @@ enum LoadKind: string
     case Current = 'current';
     case Resistance = 'resistance';
 
+    /** In words: "it keeps its watts". */
+    public function words(): string
+    {
+        return match ($this) {
+            self::Power => 'it keeps its watts: lower volts, more amps',
+            self::Current => 'it keeps its amps',
+            self::Resistance => 'it keeps its ohms: lower volts, fewer amps',
+        };
+    }
+
     /** What a device holds where its plan does not say: a motor at full share slows as its volts fall, everything else regulates. */
     public static function usualOf(DeviceKind $kind): self
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Dinghy\Proposal;
 
+use Dinghy\Plan\ChargerOutput;
 use Dinghy\Plan\Patch;
 use Dinghy\Plan\Plan;
 
@@ -70,13 +71,29 @@ final class TakeOut
         return $circuits;
     }
 
-    /** @return list<string> */
+    /** @return list<string> what leads to a block: feeds, branches of others, converters */
     private static function feedsTo(Plan $plan, string $block): array
     {
         $feeds = [];
         foreach ($plan->feeds as $feed) {
             if ($feed->block === $block) {
                 $feeds[] = "feed:{$feed->id}";
+            }
+        }
+        foreach ($plan->blocks as $other) {
+            foreach ($other->branches as $branch) {
+                if ($branch->block === $block) {
+                    $feeds[] = "branch:{$branch->id}";
+                }
+            }
+        }
+        foreach ($plan->chargers as $charger) {
+            $to = array_filter($charger->blockOutputs(), static fn (ChargerOutput $output): bool => $output->block === $block);
+            if ($to !== [] && count($to) < count($charger->outputs)) {
+                throw ProposalRefused::because("Converter {$charger->id} feeds block {$block} and something else: take the converter out first.");
+            }
+            if ($to !== []) {
+                $feeds[] = "charger:{$charger->id}";
             }
         }
 
@@ -97,12 +114,9 @@ final class TakeOut
             }
         }
         foreach ($plan->chargers as $charger) {
-            foreach ($charger->outputs as $output) {
-                if (array_filter($output->across, static fn ($battery): bool => in_array($battery, $bank->batteries(), true)) !== []) {
-                    $parts[] = "charger:{$charger->id}";
-
-                    break;
-                }
+            $across = array_filter($charger->outputs, static fn (ChargerOutput $output): bool => array_filter($output->across, static fn ($battery): bool => in_array($battery, $bank->batteries(), true)) !== []);
+            if ($across !== [] || $charger->inputFrom?->bank === $bank) {
+                $parts[] = "charger:{$charger->id}";
             }
         }
         $parts[] = "bank:{$id}";

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Dinghy\Rule;
 
+use Dinghy\Battery\Chemistry;
 use Dinghy\Plan\Patch;
 use Dinghy\Protection\FuseFamily;
 use Dinghy\Wiring\RunKind;
@@ -26,7 +27,7 @@ final readonly class NoProtection implements Rule
             if ($run->protection !== [] || $run->circuit === null) {
                 continue;
             }
-            [$family, $rating] = self::proposal($run);
+            [$family, $rating] = self::proposal($run, $assessment->pathThrough($run)?->highestVolts());
             yield new Finding($this->text(), Level::Stop, $run->circuit->on(),
                 "Run {$run->circuit->label} has no fuse or breaker.",
                 $family === null
@@ -44,12 +45,13 @@ final readonly class NoProtection implements Rule
      *
      * @return array{FuseFamily|null, float}
      */
-    private static function proposal(SizedRun $run): array
+    private static function proposal(SizedRun $run, ?float $highest): array
     {
+        // Of a bank whose charging nobody knows: what the fullest lead battery of its volts is charged with.
+        $highest ??= ($run->nominalVolts ?? 0.0) / 12 * (Chemistry::Flooded->highestChargingVolts() ?? 0.0);
         foreach ([FuseFamily::Blade, FuseFamily::Blade58, FuseFamily::Breaker, FuseFamily::BatteryPost, FuseFamily::StripLarge80] as $family) {
             $size = $family->smallestOfAtLeast($run->circuit?->demand->leastRating() ?? $run->amps);
-            // 14.8 V: the highest that any 12 V block is charged with.
-            if ($size !== null && $family->maxVolts() >= ($run->nominalVolts ?? 0.0) * 14.8 / 12
+            if ($size !== null && $family->maxVolts() >= $highest
                 && ($run->gaugeChosen || $size <= ($run->ampacity ?? 0.0))) {
                 return [$family, $size];
             }

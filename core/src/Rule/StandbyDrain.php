@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Dinghy\Rule;
 
 use Dinghy\Battery\Standby;
-use Dinghy\Plan\Device;
 use Dinghy\Plan\Feed;
 use Dinghy\Plan\Patch;
 
@@ -23,14 +22,14 @@ final readonly class StandbyDrain implements Rule
             $drain = Standby::of($assessment->wiring, $assessment->plan->houseRules, $bank);
             $days = $drain->daysToFloor;
             $rules = $assessment->plan->houseRules;
-            if ($drain->devices === [] || $days === null || $days >= max($rules->layUpDays, $rules->winterDays)) {
+            if ($drain->names === [] || $days === null || $days >= max($rules->layUpDays, $rules->winterDays)) {
                 continue;
             }
-            $names = array_map(static fn (Device $device): string => $device->label(), $drain->devices);
+            $names = $drain->names;
             yield new Finding($this->text(), $days < $rules->layUpDays ? Level::Warn : Level::Note, "bank:{$bank->id}",
                 'With everything off, '.implode(', ', $names).(count($names) === 1 ? ' still draws ' : ' still draw ')."{$assessment->words->amps($drain->amps)}: bank {$bank->id}, full when laid up, is at its floor in ".Words::trim($days, 0).' days.',
-                $drain->feeds === [] ? 'Fit a switch between its converter and its block.' : 'Fit a switch in '.implode(' and ', array_map(static fn (Feed $feed): string => "feed {$feed->id}", $drain->feeds)).'.',
-                Patch::all(array_map(static fn (Feed $feed): Patch => Patch::set("feed:{$feed->id}", ['switch' => true]), $drain->feeds)), ['standby_a' => $drain->amps, 'days' => $days, 'layup_days' => $days < $rules->layUpDays ? $rules->layUpDays : $rules->winterDays]);
+                $drain->feeds === [] ? "Fit a battery switch on bank {$bank->id}." : 'Fit a switch in '.implode(' and ', array_map(static fn (Feed $feed): string => "feed {$feed->id}", $drain->feeds)).'.',
+                $drain->feeds === [] ? Patch::set("bank:{$bank->id}", ['switch' => true]) : Patch::all(array_map(static fn (Feed $feed): Patch => Patch::set("feed:{$feed->id}", ['switch' => true]), $drain->feeds)), ['standby_a' => $drain->amps, 'days' => $days, 'layup_days' => $days < $rules->layUpDays ? $rules->layUpDays : $rules->winterDays]);
         }
     }
 }

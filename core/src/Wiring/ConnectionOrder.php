@@ -8,6 +8,7 @@ use Dinghy\Plan\Bank;
 use Dinghy\Plan\Battery;
 use Dinghy\Plan\Jumper;
 use Dinghy\Plan\Plan;
+use Dinghy\Plan\Supply;
 use Dinghy\Rule\Words;
 
 /**
@@ -95,7 +96,24 @@ final readonly class ConnectionOrder
             $steps[] = $this->step("Feed {$feed->id}: plus", $feed->supply->plus->post($this->bank), $feed->id, 'Its fuse is out or its breaker open; boot over the ring at once.');
         }
 
+        foreach ($this->drawing() as $id => $supply) {
+            $steps[] = $this->step("Input of {$id}: plus", $supply->plusPost(), $id, 'Its fuse is out; boot over the ring at once.');
+        }
+
         return $steps;
+    }
+
+    /** @return array<string, Supply> what DC–DC chargers and converters draw on this bank, by their id */
+    private function drawing(): array
+    {
+        $drawing = [];
+        foreach ($this->plan->chargers as $charger) {
+            if ($charger->inputFrom?->bank === $this->bank) {
+                $drawing[$charger->id] = $charger->inputFrom;
+            }
+        }
+
+        return $drawing;
     }
 
     /** @return list<ConnectionStep> */
@@ -109,6 +127,9 @@ final readonly class ConnectionOrder
             if ($bond->from === $this->bank || $bond->to === $this->bank) {
                 $steps[] = $this->step("Negative bond {$bond->id}", $this->bank->negativePost(), $bond->id);
             }
+        }
+        foreach ($this->drawing() as $id => $supply) {
+            $steps[] = $this->step("Input of {$id}: minus", $supply->minusEnd(), $id, 'It may spark once as its input fills; again means that something is wrong.');
         }
         $feeds = $this->plan->feedsOf($this->bank);
         foreach ($feeds as $feed) {

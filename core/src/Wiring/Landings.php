@@ -39,6 +39,11 @@ final class Landings
                 $landings[] = new Landing($minus, null, "charger {$charger->id}", "charger:{$charger->id}", null);
             }
         }
+        foreach ($plan->chargers as $charger) {
+            foreach ($charger->inputFrom === null ? [] : [$charger->inputFrom->plusPost(), $charger->inputFrom->minusEnd()] as $post) {
+                $landings[] = new Landing($post, null, "input of {$charger->id}", "charger:{$charger->id}", null);
+            }
+        }
         if ($plan->boat->engine !== null) {
             foreach (['+', '-'] as $side) {
                 $landings[] = new Landing($plan->boat->engine->battery.$side, null, 'engine', 'plan', null);

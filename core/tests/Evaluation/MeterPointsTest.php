@@ -12,12 +12,12 @@ use PHPUnit\Framework\TestCase;
 /** Where the probes go before anything is plugged in, and what the meter must show there. */
 final class MeterPointsTest extends TestCase
 {
-    /** A 36 V bank is read block by block and step by step: 12.7, 25.4, 38.1 V. */
+    /** A 36 V bank is read block by block, and then step by step: 12.7, 25.4, 38.1 V. */
     public function test_a_series_bank_is_read_in_steps(): void
     {
         $points = self::points(Plans::series(3));
 
-        self::assertSame(['b1', 'thrust:tap:1', 'b2', 'thrust:tap:2', 'b3', 'thrust:pos', 'm1:plug'], array_keys($points));
+        self::assertSame(['b1', 'b2', 'b3', 'thrust:tap:1', 'thrust:tap:2', 'thrust:pos', 'm1:plug'], array_keys($points));
         foreach (['b1' => 12.7, 'b2' => 12.7, 'b3' => 12.7, 'thrust:tap:1' => 12.7, 'thrust:tap:2' => 25.4, 'thrust:pos' => 38.1, 'm1:plug' => 38.1] as $id => $volts) {
             self::assertEqualsWithDelta($volts, $points[$id]->expect, 1e-6, $id);
         }
@@ -38,6 +38,9 @@ final class MeterPointsTest extends TestCase
 
         self::assertEqualsWithDelta(0.005 * 38.1 + 0.02, $measured->high - $measured->expect, 1e-6);
         self::assertEqualsWithDelta(0.005 * $expected->expect + 0.02 + 0.3, $expected->expect - $expected->low, 1e-6);
+        self::assertSame('Read the blocks first: this is what they stack up to.', $expected->note);
+        self::assertNull($measured->note);
+        self::assertStringContainsString('may rest from 12.4 V to 12.9 V', self::points(Plans::series(3, ['rested_v' => Plans::UNKNOWN]))['b2']->note ?? '');
         self::assertTrue($measured->accepts(38.1));
         self::assertFalse($measured->accepts(37.6), 'a block with a dead cell reads two volts less, a loose jumper half a volt');
         self::assertFalse($measured->accepts(-38.1), 'probes the wrong way round');

@@ -48,6 +48,7 @@ function PointLine({ job, point, reading, onJob }: { job: PlannedJob; point: Met
         <tr>
             <th scope="row">
                 {point.label} <span className={classes.posts}>{point.plus} to {point.minus}</span>
+                {point.note !== null && <span className={classes.note}>{point.note}</span>}
             </th>
             <td className={classes.expect} data-figure={`meter:${point.id}`}>
                 {volts(point.expect_v, 2)}
