@@ -141,6 +141,20 @@ final class Plans
         ], JSON_THROW_ON_ERROR));
     }
 
+    /** Three blocks of 5 mΩ and a converter of 12 V, 20 A, 90 %, 0.1 A of its own, that feeds a block with a screen: good work. */
+    public static function converted(): PlanDocument
+    {
+        $root = self::series(3, ['internal_mohm' => 5])->root();
+        [$root->feeds, $root->devices] = [[], [(object) ['id' => 'screen', 'kind' => 'display', 'v_min' => 10, 'v_max' => 16, 'typical_a' => 5, 'peak_a' => 6]]];
+        $root->blocks = [(object) ['id' => 'fuses', 'circuits' => 4, 'rating_a' => 60, 'branches' => [
+            (object) ['id' => 'to-screen', 'class' => 'electronics', 'fuse_a' => 7.5, 'run' => (object) ['length_m' => 2, 'gauge' => '12 AWG'], 'to' => (object) ['device' => 'screen']],
+        ]]];
+        $root->chargers[] = (object) ['id' => 'conv', 'input' => 'dc-dc', 'fused_ends' => 'both', 'input_from' => (object) ['bank' => 'thrust'], 'efficiency' => 0.9, 'standby_a' => 0.1,
+            'outputs' => [(object) ['block' => 'fuses', 'amps' => 20, 'volts' => 12, 'lead' => (object) ['gauge' => '10 AWG', 'length_m' => 1.2]]]];
+
+        return PlanDocument::fromJson(json_encode($root, JSON_THROW_ON_ERROR));
+    }
+
     /** A petrol boat of 5 m with a tube from the stern to the bow, where a block feeds a light, a heading sensor and an antenna: good work. */
     public static function routed(): PlanDocument
     {

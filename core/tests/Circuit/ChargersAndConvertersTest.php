@@ -82,10 +82,10 @@ final class ChargersAndConvertersTest extends TestCase
         foreach ([State::Loaded, State::Rest] as $state) {
             $watts = $state === State::Loaded ? 60 : 0;
             $given = 'min(max((12 - V(op,om)) / 0.001, (12 - V(op,om)) * 1e-6), 20 + (11.98 - V(op,om)) * 1e-6)';
-            self::assertAgree(self::converted(), [
+            self::assertAgree(Plans::converted(), [
                 'V1 e1 n1 12.7', 'R1 e1 p1 0.005', 'RJ1 p1 n2 0.81253m', 'V2 e2 n2 12.7', 'R2 e2 p2 0.005', 'RJ2 p2 n3 0.81253m', 'V3 e3 n3 12.7', 'R3 e3 p3 0.005',
                 "BI p3 n1 I = max(0, V(op,om) * ({$given})) / 0.9 / max(V(p3,n1), 10) + 0.1", "BO om op I = {$given}", '.nodeset V(op)=12 V(om)=0', 'RC om n1 0.2m',
-                'RL1 op kp 4.5718m', 'RL2 km om 4.5718m', 'RF kp f 0.012', 'RP f sp 11.4558m', 'RM km sm 11.4558m', "BL sp sm I = {$watts} / max(V(sp,sm), 5)", 'RG n1 0 1',
+                'RL1 op kp 4.5718m', 'RL2 km om 4.5718m', 'RF kp f 0.008', 'RP f sp 11.4558m', 'RM km sm 11.4558m', "BL sp sm I = {$watts} / max(V(sp,sm), 5)", 'RG n1 0 1',
             ], [['b3+', 'b1-', 'p3', 'n1'], ['conv/0+', 'conv/-', 'op', 'om'], ['fuses+', 'fuses-', 'kp', 'km'], ['screen+', 'screen-', 'sp', 'sm']], ['b1' => ['e1', 'p1', 0.005], 'b3' => ['e3', 'p3', 0.005]], $state);
         }
     }
@@ -93,7 +93,7 @@ final class ChargersAndConvertersTest extends TestCase
     /** What it draws is what it gives by its efficiency, and its standby. */
     public function test_what_a_converter_draws(): void
     {
-        $loaded = Plans::evaluate(self::converted())->states->in(State::Loaded);
+        $loaded = Plans::evaluate(Plans::converted())->states->in(State::Loaded);
         self::assertInstanceOf(Solution::class, $loaded);
         $given = ($loaded->between('conv/0+', 'conv/-') ?? 0.0) * ($loaded->between('conv/0+', 'fuses+') ?? 0.0) / 0.0045718;
 
@@ -103,7 +103,7 @@ final class ChargersAndConvertersTest extends TestCase
     /** More than it can give: no volts, and it is said which load asks for what. */
     public function test_a_converter_beyond_its_limit(): void
     {
-        $evaluation = Plans::evaluate(Plans::changed(self::converted(), ['device:screen' => ['typical_a' => 25, 'peak_a' => 25]]));
+        $evaluation = Plans::evaluate(Plans::changed(Plans::converted(), ['device:screen' => ['typical_a' => 25, 'peak_a' => 25]]));
 
         self::assertSame('screen', $evaluation->states->overload(State::Loaded)?->load);
         self::assertLessThan(21.0, $evaluation->states->overload(State::Loaded)->mostAmps);
@@ -113,7 +113,7 @@ final class ChargersAndConvertersTest extends TestCase
     /** A short behind it draws no more than its limit, and F11 says that a fuse of more than half of it may not open. */
     public function test_a_short_behind_a_converter(): void
     {
-        $evaluation = Plans::evaluate(Plans::changed(self::converted(), ['branch:to-screen' => ['fuse_a' => 15]]));
+        $evaluation = Plans::evaluate(Plans::changed(Plans::converted(), ['branch:to-screen' => ['fuse_a' => 15]]));
         $run = $evaluation->runs['to-screen'];
 
         self::assertEqualsWithDelta(20.0, $evaluation->states->shortAtFarEnd($run), 1e-9);
@@ -172,19 +172,6 @@ final class ChargersAndConvertersTest extends TestCase
             }
         }
         self::assertGreaterThan(40, $compared);
-    }
-
-    private static function converted(): PlanDocument
-    {
-        $root = Plans::series(3, ['internal_mohm' => 5])->root();
-        [$root->feeds, $root->devices] = [[], [(object) ['id' => 'screen', 'kind' => 'display', 'v_min' => 10, 'v_max' => 16, 'typical_a' => 5, 'peak_a' => 6]]];
-        $root->blocks = [(object) ['id' => 'fuses', 'circuits' => 4, 'rating_a' => 60, 'branches' => [
-            (object) ['id' => 'to-screen', 'class' => 'electronics', 'fuse_a' => 5, 'run' => (object) ['length_m' => 2, 'gauge' => '12 AWG'], 'to' => (object) ['device' => 'screen']],
-        ]]];
-        $root->chargers[] = (object) ['id' => 'conv', 'input' => 'dc-dc', 'fused_ends' => 'both', 'input_from' => (object) ['bank' => 'thrust'], 'efficiency' => 0.9, 'standby_a' => 0.1,
-            'outputs' => [(object) ['block' => 'fuses', 'amps' => 20, 'volts' => 12, 'lead' => (object) ['gauge' => '10 AWG', 'length_m' => 1.2]]]];
-
-        return PlanDocument::fromJson(json_encode($root, JSON_THROW_ON_ERROR));
     }
 
     private static function charging(PlanDocument $document): Solution
