@@ -17,7 +17,7 @@ final readonly class NewerFigures
     private const OF_THE_PART = [
         'batteries' => ['battery', ['chemistry', 'nominal_v', 'capacity_ah', 'hour_rate', 'cca_a', 'internal_mohm', 'stud_pos', 'stud_neg', 'mass_kg', 'group', 'size_mm', 'continuous_a', 'peak_a', 'max_series', 'max_parallel']],
         'devices' => ['device', ['kind', 'v_min', 'v_max', 'typical_a', 'peak_a', 'standby_a', 'load', 'fuse_a', 'lead', 'longest_runs', 'always_on', 'keyed_plug', 'data']],
-        'blocks' => ['block', ['circuits']],
+        'blocks' => ['block', ['circuits', 'rating_a']],
     ];
 
     /** @param  list<array{field: string, planned: mixed, catalogue: mixed}>  $changes */

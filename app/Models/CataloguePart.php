@@ -14,7 +14,7 @@ use Illuminate\Database\Eloquent\Model;
  * @property int $shop_id
  * @property string $kind battery, device, block, charger, wire, protection or connector
  * @property string $name
- * @property array<string, mixed> $figures keys of the plan file; of a block "circuits"; of a charger "outputs", "amps", "isolated";
+ * @property array<string, mixed> $figures keys of the plan file; of a block "circuits" and "rating_a"; of a charger "outputs", "amps", "isolated";
  *   of every part "price", of a wire for a metre of one conductor
  */
 final class CataloguePart extends Model

@@ -62,7 +62,7 @@ final class AddPartRequest extends FormRequest
 
         return match ($part->kind) {
             'battery' => fn (Plan $plan): Patch => AddBank::to($plan, $figures, $this->filled('name') ? $name : ($this->integer('series', 1) > 1 ? 'thrust' : 'house'), $this->integer('series', 1), $this->integer('parallel', 1), $station, now()->format('Y-m'), $this->filled('cranking_a') ? $this->float('cranking_a') : null),
-            'block' => static fn (Plan $plan): Patch => AddBlock::to($plan, $name, (int) ($figures->circuits ?? 6), $bank, $station, $part->name),
+            'block' => static fn (Plan $plan): Patch => AddBlock::to($plan, $name, (int) ($figures->circuits ?? 6), $bank, $station, $part->name, is_numeric($figures->rating_a ?? null) ? (float) $figures->rating_a : null),
             'charger' => static fn (Plan $plan): Patch => AddCharger::to($plan, $name, (int) ($figures->outputs ?? 1), (float) ($figures->amps ?? 10), (bool) ($figures->isolated ?? false), $bank, $part->name),
             'device' => fn (Plan $plan): Patch => AddDevice::to($plan, (object) ['name' => $name, ...get_object_vars($figures)], $station, $this->filled('on')
                 ? CircuitOffers::named($plan, Asked::by($figures), $station, $user->shop->blockSizes(), $this->string('on')->value()) : null),

@@ -195,6 +195,18 @@ final class States
         return true;
     }
 
+    /** Whether it is known as well what volts its batteries have full and at their floor: of other lithium only its maker knows. */
+    public static function knowsCharge(Bank $bank): bool
+    {
+        foreach ($bank->batteries() as $battery) {
+            if (RestingVoltage::at($battery->chemistry, 1.0, $battery->nominalVolts) === null) {
+                return false;
+            }
+        }
+
+        return self::knows($bank);
+    }
+
     private function solved(State $state): Solution|Overload
     {
         return $this->solved[$state->value] ??= match ($state) {

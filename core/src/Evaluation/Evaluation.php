@@ -23,6 +23,7 @@ use Dinghy\Rule\Level;
 use Dinghy\Rule\Rulebook;
 use Dinghy\Rule\Unchecked;
 use Dinghy\Rule\Words;
+use Dinghy\Wiring\Path;
 use Dinghy\Wiring\RunKind;
 use Dinghy\Wiring\SizedRun;
 use Dinghy\Wiring\Wiring;
@@ -96,6 +97,21 @@ final readonly class Evaluation
         return count(array_filter($this->findings, static fn (Finding $finding): bool => $finding->level === $level));
     }
 
+    /** Whether it can be told what a short at the far end of a run draws. */
+    public function knowsShorts(SizedRun $run): bool
+    {
+        $paths = $run->circuit === null ? $this->wiring->pathsTo($this->plan->devices[$run->id]) : $this->wiring->pathsThrough($run->circuit);
+        $banks = array_map(static fn (Path $path): Bank => $path->bank(), $paths);
+        $feed = $this->plan->feeds[$run->id] ?? null;
+        foreach ($feed === null ? $banks : [...$banks, $feed->supply->bank] as $bank) {
+            if (! States::knowsCharge($bank)) {
+                return false;
+            }
+        }
+
+        return $run->length !== null && $run->nominalVolts !== null;
+    }
+
     private function device(Device $device): DeviceVolts
     {
         $worst = null;
@@ -118,7 +134,7 @@ final readonly class Evaluation
             $worst,
             $worst === null ? null : 100 * $worst / $path->nominalVolts(),
             $this->plan->houseRules->dropLimit($path->class()),
-            $volts(State::Rest), $volts(State::Loaded), $volts(State::Lowest),
+            $volts(State::Rest), $volts(State::Loaded), States::knowsCharge($path->bank()) ? $volts(State::Lowest) : null,
         );
     }
 
@@ -142,7 +158,7 @@ final readonly class Evaluation
         return new BankFigures(
             $bank,
             $this->states->in(State::Rest)?->between($plus, $minus),
-            $this->states->shortBetween($plus, $minus),
+            States::knowsCharge($bank) ? $this->states->shortBetween($plus, $minus) : null,
             count($shares) < count($bank->batteries()) ? null : $shares,
             $standby,
         );

@@ -63,8 +63,8 @@ final class EvaluationDocument
             'band_chart_gauge' => $run->bandChart?->name,
             'makers_gauge' => $schools->makers?->name,
             'schools' => $schools->difference($evaluation->words),
-            'far_short_a' => $run->length === null || $run->nominalVolts === null ? null : $evaluation->states->shortAtFarEnd($run),
-            'far_short_least_a' => $run->length === null || $run->nominalVolts === null ? null : $evaluation->states->leastShortAtFarEnd($run),
+            'far_short_a' => $evaluation->knowsShorts($run) ? $evaluation->states->shortAtFarEnd($run) : null,
+            'far_short_least_a' => $evaluation->knowsShorts($run) ? $evaluation->states->leastShortAtFarEnd($run) : null,
         ];
     }
 

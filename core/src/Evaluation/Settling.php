@@ -100,7 +100,8 @@ final readonly class Settling
             $amps = array_map(static fn (string $id): float => $loaded->through($resistors["{$id}/+wire"]), array_combine($ids, $ids));
             $sum = array_sum($amps);
             foreach ($amps as $id => $through) {
-                $shares[$id] = $sum > 1e-9 ? max(0.0, $through / $sum) : 1 / count($ids);
+                // Where sources drive each other, that is B28's to speak of: no wire is sized for it.
+                $shares[$id] = $sum > 1e-9 ? max(0.0, min(1.0, $through / $sum)) : 1 / count($ids);
             }
         }
 

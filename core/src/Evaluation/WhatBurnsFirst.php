@@ -43,7 +43,7 @@ final readonly class WhatBurnsFirst
     {
         $run = $evaluation->runs[$id] ?? null;
         $upstream = $run === null ? [] : self::upstream($evaluation, $run);
-        if ($run === null || $upstream === [] || $run->length === null) {
+        if ($run === null || $upstream === [] || ! $evaluation->knowsShorts($run)) {
             return null;
         }
         $far = self::loop($evaluation, $evaluation->states->farEnd($run));

@@ -68,7 +68,7 @@ final readonly class BanksDriveEachOther implements Rule
         $words = $assessment->words;
         yield new Finding($this->text(), Level::Stop, $into === null ? "battery:{$backwards}" : "bank:{$into->id}",
             "With nothing switched on {$words->amps($amps)} flow through {$conductor->label()}: ".($passed[$backwards] < 0 ? "{$name($from, $forwards)} drives {$name($into, $backwards)} backwards." : "{$name($from, $forwards)} is shorted through it."),
-            'Give each bank a block of its own, or take the joint away: open '.$conductor->label().'.', null,
+            'Give each bank a block of its own, or part what joins them: '.$conductor->label().'.', null,
             ['current_a' => $amps, 'limit_a' => self::LIMIT * $smallest]);
     }
 

@@ -26,8 +26,8 @@ final readonly class BelowMinimumUnderLoad implements Rule
     public function check(Assessment $assessment): iterable
     {
         foreach ($assessment->wiring->paths as $path) {
-            if (! States::knows($path->bank())) {
-                yield new Unchecked('D02', "device:{$path->device->id}", "internal_mohm of the batteries of {$path->bank()->id}");
+            if (! States::knowsCharge($path->bank())) {
+                yield new Unchecked('D02', "device:{$path->device->id}", BreakingCapacity::needs($path->bank()));
             }
         }
         $overload = $assessment->states->overload(State::Lowest);
@@ -41,7 +41,7 @@ final readonly class BelowMinimumUnderLoad implements Rule
         $seen = [];
         foreach ($assessment->wiring->paths as $path) {
             $device = $path->device;
-            $volts = States::knows($path->bank()) ? $lowest?->between($device->id.'+', $device->id.'-') : null;
+            $volts = States::knowsCharge($path->bank()) ? $lowest?->between($device->id.'+', $device->id.'-') : null;
             if ($volts === null || isset($seen[$device->id]) || $volts >= $device->minVolts) {
                 continue;
             }

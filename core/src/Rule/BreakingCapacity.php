@@ -32,8 +32,8 @@ final readonly class BreakingCapacity implements Rule
     private function judge(Assessment $assessment, PlacedProtection $protection): iterable
     {
         foreach ($protection->banks as $bank) {
-            if (! States::knows($bank)) {
-                yield new Unchecked('F05', $protection->on, "internal_mohm of the batteries of {$bank->id}");
+            if (! States::knowsCharge($bank)) {
+                yield new Unchecked('F05', $protection->on, self::needs($bank));
 
                 return;
             }
@@ -63,6 +63,12 @@ final readonly class BreakingCapacity implements Rule
             $better === null ? 'Put a fuse with more breaking capacity before it.' : "Fit a {$better->label()} of {$words->amps($protection->rating())}: it breaks {$words->amps($better->breakingCapacity($volts))}.",
             $better === null || $protection->field === '' ? null : Patch::set($protection->on, $set),
             ['breaking_a' => $capacity, 'needed_a' => $needed, 'volts' => $volts]);
+    }
+
+    /** What a bank's shorts cannot be told without. */
+    public static function needs(Bank $bank): string
+    {
+        return States::knows($bank) ? "its maker's volts by charge, of the batteries of {$bank->id}" : "internal_mohm of the batteries of {$bank->id}";
     }
 
     private static function better(PlacedProtection $protection, float $needed, float $volts): ?FuseFamily

@@ -58,6 +58,8 @@ final readonly class Question
         'amps_a' => 'How many amps does it draw?',
         'gauge' => 'What gauge is the wire as it was found?',
         'fuse_at' => 'At which end is its lead fused?',
+        'rating_a' => 'How many amps is it made for?',
+        'switch_rating_a' => 'How many amps is its switch made for?',
     ];
 
     /**

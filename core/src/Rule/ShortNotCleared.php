@@ -38,7 +38,9 @@ final readonly class ShortNotCleared implements Rule
                 continue;
             }
             foreach ($protection->banks as $bank) {
-                if (! States::knows($bank)) {
+                if (! States::knowsCharge($bank)) {
+                    yield new Unchecked('F11', $protection->on, BreakingCapacity::needs($bank));
+
                     continue 2;
                 }
             }

@@ -58,6 +58,21 @@ final class CellsTest extends TestCase
         }
     }
 
+    /** Measured, other lithium has volts at rest and loaded; what it has full or at its floor only its maker knows. */
+    public function test_other_lithium_is_judged_by_what_was_measured(): void
+    {
+        $evaluation = Plans::evaluate(Plans::pump(['battery:b1' => ['chemistry' => 'other-lithium', 'rested_v' => 13.0]]));
+        self::assertEqualsWithDelta(13.0, $evaluation->devices[0]->rest, 1e-9);
+        self::assertNotNull($evaluation->devices[0]->loaded);
+        self::assertNull($evaluation->devices[0]->lowest);
+        self::assertNull($evaluation->banks[0]->shortCircuitAmps);
+        self::assertFalse($evaluation->knowsShorts($evaluation->runs['f1']));
+        $unchecked = array_map(static fn ($one): string => "{$one->rule} {$one->needs}", $evaluation->unchecked);
+        foreach (['D02', 'F05', 'F11'] as $rule) {
+            self::assertContains("{$rule} its maker's volts by charge, of the batteries of house", $unchecked);
+        }
+    }
+
     /** A battery that rests below its floor does not rise to it when everything is on. */
     public function test_lowest_is_never_above_loaded(): void
     {
