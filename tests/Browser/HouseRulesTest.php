@@ -32,11 +32,11 @@ final class HouseRulesTest extends BrowserTestCase
     {
         $this->signIn();
         $this->visit('/house-rules');
-        $this->typeInto('Days a boat stands untouched', '9000');
+        $this->typeInto('Days between trips', '9000');
         $this->until(fn (): bool => str_contains($this->page(), '/house_rules/layup_days'), 'the refusal names the rule');
         self::assertFalse($this->at('//button[contains(., "Keep these rules")]')->isEnabled());
-        $this->typeInto('Days a boat stands untouched', '');
+        $this->typeInto('Days between trips', '');
         $this->press(WebDriverKeys::TAB);
-        $this->until(fn (): bool => $this->valueOf('Days a boat stands untouched') === '30 days', 'emptied, it takes the default');
+        $this->until(fn (): bool => $this->valueOf('Days between trips') === '30 days', 'emptied, it takes the default');
     }
 }

@@ -60,19 +60,19 @@ final readonly class Settling
     /**
      * Before anything is sized: equal wire, shared by its length; one whose gauge is given by its area too.
      *
-     * @param  list<list<string>>  $groups  circuit ids
-     * @return array<string, float> by circuit id
+     * @param  list<list<string>>  $groups  circuit ids, and converters' nodes
+     * @return array<string, float> by circuit id or node
      */
     private static function byLength(Wiring $wiring, array $groups): array
     {
         $shares = [];
         foreach ($groups as $ids) {
-            $given = array_filter(array_map(static fn (string $id): ?float => $wiring->circuits[$id]->run->gauge?->areaMm2, $ids));
+            $given = array_filter(array_map(static fn (string $id): ?float => ($wiring->circuits[$id] ?? null)?->run->gauge?->areaMm2, $ids));
             $area = $given === [] ? 1.0 : max($given);
             $weights = [];
             foreach ($ids as $id) {
-                $circuit = $wiring->circuits[$id];
-                $weights[$id] = ($circuit->run->gauge->areaMm2 ?? $area) / ($circuit->length ?? 1.0);
+                $circuit = $wiring->circuits[$id] ?? null;
+                $weights[$id] = ($circuit?->run->gauge->areaMm2 ?? $area) / ($circuit->length ?? 1.0);
             }
             foreach ($weights as $id => $weight) {
                 $shares[$id] = $weight / array_sum($weights);
@@ -97,7 +97,7 @@ final readonly class Settling
         $resistors = $states->circuit(State::Loaded)->resistors();
         $shares = [];
         foreach ($groups as $ids) {
-            $amps = array_map(static fn (string $id): float => $loaded->through($resistors["{$id}/+wire"]), array_combine($ids, $ids));
+            $amps = array_map(static fn (string $id): float => $loaded->through($resistors["{$id}/+wire"] ?? $resistors["{$id}/+lead"]), array_combine($ids, $ids));
             $sum = array_sum($amps);
             foreach ($amps as $id => $through) {
                 // Where sources drive each other, that is B28's to speak of: no wire is sized for it.

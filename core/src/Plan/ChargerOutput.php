@@ -12,6 +12,9 @@ use Dinghy\Plan\Format\Record;
 /** One output of a charger and the batteries it stands across, or of a converter and the fuse block it feeds. */
 final readonly class ChargerOutput
 {
+    /** of what it stands across, where cells are not known */
+    private const TOLERATED = 0.1;
+
     /** V of a converter whose plan does not say */
     private const CONVERTED = 12.0;
 
@@ -80,6 +83,22 @@ final readonly class ChargerOutput
     public function chargesWhole(Bank $bank): bool
     {
         return in_array($this->across, $bank->strings, true);
+    }
+
+    /**
+     * What it is set for against what it stands across: below zero, zero or above. By cells, where they are known: a charger for
+     * 12 V and a battery of 12.8 V mean the same four.
+     */
+    public function setAgainstSpan(): int
+    {
+        $set = $this->profile === null ? null : Cells::of($this->profile, $this->nominalVolts);
+        $cells = array_map(static fn (Battery $battery): ?int => Cells::of($battery->chemistry, $battery->nominalVolts), $this->across);
+        if ($set !== null && ! in_array(null, $cells, true) && $this->profile->isLead() === ($this->across[0] ?? null)?->chemistry->isLead()) {
+            return $set <=> array_sum($cells);
+        }
+        $spanned = Bank::nominalOf($this->across);
+
+        return abs($this->nominalVolts - $spanned) <= self::TOLERATED * $spanned ? 0 : $this->nominalVolts <=> $spanned;
     }
 
     /**

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Dinghy\Rule;
 
-use Dinghy\Battery\Cells;
 use Dinghy\Circuit\State;
 use Dinghy\Plan\Bank;
 use Dinghy\Plan\Battery;
@@ -15,9 +14,6 @@ final readonly class ChargerOutputMismatch implements Rule
 {
     /** A through a charger's minus while it is off */
     private const JOINED = 1.0;
-
-    /** of its set volts, where cells are not known */
-    private const TOLERATED = 0.1;
 
     public function text(): RuleText
     {
@@ -38,7 +34,7 @@ final readonly class ChargerOutputMismatch implements Rule
                     continue;
                 }
                 $spanned = Bank::nominalOf($output->across);
-                if (! self::suits($output, $spanned)) {
+                if ($output->setAgainstSpan() !== 0) {
                     yield new Finding($this->text(), Level::Stop, "charger:{$charger->id}",
                         ucfirst("{$name} is set for {$assessment->words->volts($output->nominalVolts)} and stands across {$assessment->words->volts($spanned)}."),
                         'Use an output made for what it stands across.', null, ['set_v' => $output->nominalVolts, 'across_v' => $spanned]);
@@ -79,17 +75,5 @@ final readonly class ChargerOutputMismatch implements Rule
         }
 
         return false;
-    }
-
-    /** By cells, where they are known: a charger for 12 V and a battery of 12.8 V mean the same four. */
-    private static function suits(ChargerOutput $output, float $spanned): bool
-    {
-        $set = $output->profile === null ? null : Cells::of($output->profile, $output->nominalVolts);
-        $cells = array_map(static fn (Battery $battery): ?int => Cells::of($battery->chemistry, $battery->nominalVolts), $output->across);
-        $sameFamily = $output->profile?->isLead() === $output->across[0]->chemistry->isLead();
-
-        return $set !== null && $sameFamily && ! in_array(null, $cells, true)
-            ? $set === array_sum($cells)
-            : abs($output->nominalVolts - $spanned) <= self::TOLERATED * $spanned;
     }
 }

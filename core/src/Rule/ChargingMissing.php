@@ -37,7 +37,7 @@ final readonly class ChargingMissing implements Rule
         $perBank = [];
         foreach ($charger->batteryOutputs() as $output) {
             $spanned = Bank::nominalOf($output->across);
-            if ($spanned > $output->nominalVolts + 0.5) {
+            if (count($output->across) > 1 && $output->setAgainstSpan() < 0) {
                 yield new Finding($this->text(), Level::Stop, "charger:{$charger->id}",
                     "An output of charger {$charger->id} for {$assessment->words->volts($output->nominalVolts)} stands across {$assessment->words->volts($spanned)}.",
                     'Use an output for each block, or a charger of the bank\'s full voltage.', null, ['set_v' => $output->nominalVolts, 'across_v' => $spanned]);

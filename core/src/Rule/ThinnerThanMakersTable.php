@@ -17,7 +17,7 @@ final readonly class ThinnerThanMakersTable implements Rule
 {
     public function text(): RuleText
     {
-        return new RuleText('W03', [Level::Warn], 'thinner than the device maker\'s own table for the length of its whole path; where the path changes gauge, each length counts as so much of one gauge as has its resistance',
+        return new RuleText('W03', [Level::Warn], 'thinner than the device maker\'s own table for the length of its whole path, or its own run thinner than any wire in it; where the path changes gauge, each length counts as so much of one gauge as has its resistance',
             'its maker knows what it draws when it starts', 'the device\'s own sheet', Mark::CommonPractice);
     }
 
@@ -37,7 +37,7 @@ final readonly class ThinnerThanMakersTable implements Rule
                     continue 2;
                 }
             }
-            if (! self::suits($path->device, $runs)) {
+            if (! self::suits($path->device, $runs, array_map(static fn (SizedRun $run): Gauge => $run->gauge, $runs))) {
                 $seen[$last->id] = true;
                 yield $this->finding($assessment, $path, $runs);
             }
@@ -47,37 +47,67 @@ final readonly class ThinnerThanMakersTable implements Rule
     /** @param  non-empty-list<SizedRun>  $runs */
     private function finding(Assessment $assessment, Path $path, array $runs): Finding
     {
-        $metres = array_sum(array_map(static fn (SizedRun $run): float => $run->length ?? 0.0, $runs));
+        $metres = self::length($runs);
         $last = $runs[count($runs) - 1];
         $asked = MakersTable::gauge($path->device, $metres);
-        $mends = null;
-        foreach ($last->rungs() as $rung) {
-            $mends ??= $last->gauge->isThinnerThan($rung->gauge) && self::suits($path->device, $runs, $rung->gauge) ? $rung->gauge : null;
-        }
-        $on = $last->circuit?->on() ?? '';
+        [$remedy, $patch] = self::remedy($path->device, $runs);
 
-        return new Finding($this->text(), Level::Warn, $on,
+        return new Finding($this->text(), Level::Warn, $last->circuit?->on() ?? '',
             ($last->circuit->label ?? '').": {$assessment->words->length($metres)} of ".implode(' and ', array_unique(array_map(static fn (SizedRun $run): string => (string) $run->gauge, $runs)))
-                .(count($runs) > 1 ? ' from the bank on' : '')."; the maker of {$path->device->label()} ".($asked === null ? 'has no gauge for so long a path.' : "asks for {$asked}."),
-            $mends === null ? 'Shorten the path, thicken what leads to its block, or ask its maker.' : "Run {$mends}.",
-            $mends === null ? null : Patch::set($on, ['run.gauge' => $mends->name]), ['length_m' => $metres]);
+                .(count($runs) > 1 ? " from {$path->from()} on" : '')."; the maker of {$path->device->label()} ".($asked === null ? 'has no gauge for so long a path.' : "asks for {$asked}."),
+            $remedy, $patch, ['length_m' => $metres]);
     }
 
     /**
+     * The thinnest gauge that makes the path suit its maker: in the device's own run, or else in the place of all that is thinner.
+     *
      * @param  non-empty-list<SizedRun>  $runs
-     * @param  Gauge|null  $instead  of the last run
+     * @return array{string, Patch|null}
      */
-    private static function suits(Device $device, array $runs, ?Gauge $instead = null): bool
+    private static function remedy(Device $device, array $runs): array
     {
-        $gauges = array_map(static fn (SizedRun $run): Gauge => $run->gauge, $runs);
-        $gauges[count($gauges) - 1] = $instead ?? $gauges[count($gauges) - 1];
+        $last = $runs[count($runs) - 1];
+        foreach ([[$last], $runs] as $among) {
+            foreach ($last->rungs() as $rung) {
+                $thinner = array_values(array_filter($among, static fn (SizedRun $run): bool => $run->gauge->isThinnerThan($rung->gauge)));
+                $gauges = array_map(static fn (SizedRun $run): Gauge => in_array($run, $thinner, true) ? $rung->gauge : $run->gauge, $runs);
+                if ($thinner !== [] && self::suits($device, $runs, $gauges)) {
+                    return [
+                        "Run {$rung->gauge}".(count($runs) > 1 ? ' in '.implode(' and ', array_map(static fn (SizedRun $run): string => $run->circuit->label ?? '', $thinner)) : '').'.',
+                        Patch::all(array_map(static fn (SizedRun $run): Patch => Patch::set($run->circuit?->on() ?? '', ['run.gauge' => $rung->gauge->name]), $thinner)),
+                    ];
+                }
+            }
+        }
+
+        return ['Shorten the path, or ask its maker.', null];
+    }
+
+    /**
+     * Whether the device's own run is no thinner than any wire in the table, and the path no longer than it allows.
+     *
+     * @param  non-empty-list<SizedRun>  $runs
+     * @param  non-empty-list<Gauge>  $gauges  of the runs
+     */
+    private static function suits(Device $device, array $runs, array $gauges): bool
+    {
+        $thinnest = MakersTable::gauge($device, 0.0);
+        if ($thinnest !== null && $gauges[count($gauges) - 1]->isThinnerThan($thinnest)) {
+            return false;
+        }
         if (count(array_unique(array_map(static fn (Gauge $gauge): string => $gauge->name, $gauges))) === 1) {
-            $asked = MakersTable::gauge($device, array_sum(array_map(static fn (SizedRun $run): float => $run->length ?? 0.0, $runs)));
+            $asked = MakersTable::gauge($device, self::length($runs));
 
             return $asked !== null && ! $gauges[0]->isThinnerThan($asked);
         }
         $perArea = array_sum(array_map(static fn (SizedRun $run, Gauge $gauge): float => ($run->length ?? 0.0) / $gauge->areaMm2, $runs, $gauges));
 
         return array_filter($device->longestRuns, static fn (LongestRun $line): bool => $perArea * $line->gauge->areaMm2 <= $line->length) !== [];
+    }
+
+    /** @param  list<SizedRun>  $runs */
+    private static function length(array $runs): float
+    {
+        return array_sum(array_map(static fn (SizedRun $run): float => $run->length ?? 0.0, $runs));
     }
 }

@@ -13,7 +13,10 @@ use Dinghy\Plan\Supply;
 /** A converter that feeds a fuse block from a bank of other volts, day and night. */
 final readonly class Converter
 {
-    /** @param  list<Device>  $behind  every device that draws through it */
+    /**
+     * @param  list<Device>  $behind  every device that draws through it
+     * @param  float  $share  of what its block draws, where others feed it too
+     */
     private function __construct(
         public Charger $charger,
         public int $number,
@@ -21,6 +24,7 @@ final readonly class Converter
         public Supply $input,
         public string $block,
         public array $behind,
+        private float $share = 1.0,
     ) {
     }
 
@@ -41,10 +45,15 @@ final readonly class Converter
         return $converters;
     }
 
+    public function sharing(float $share): self
+    {
+        return new self($this->charger, $this->number, $this->output, $this->input, $this->block, $this->behind, $share);
+    }
+
     /** A: Σ typical of everything behind it, motors at their peak */
     public function amps(): float
     {
-        return array_sum(array_map(static fn (Device $device): float => $device->sizingAmps(), $this->behind));
+        return $this->share * array_sum(array_map(static fn (Device $device): float => $device->sizingAmps(), $this->behind));
     }
 
     /** Its name in findings and patches. */

@@ -84,7 +84,7 @@ final class Sizing
     private function settle(array $ids): void
     {
         $thickest = null;
-        $open = array_filter($ids, fn (string $id): bool => $this->wiring->circuits[$id]->run->gauge === null);
+        $open = array_filter($ids, fn (string $id): bool => isset($this->wiring->circuits[$id]) && $this->wiring->circuits[$id]->run->gauge === null);
         foreach ($open as $id) {
             $circuit = $this->wiring->circuits[$id];
             $share = $this->shares[$id] = $this->share($circuit);

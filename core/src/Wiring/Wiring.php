@@ -90,7 +90,7 @@ final class Wiring
             $lying[$id] = $parts === [] && ! isset($together[$id]) ? $circuit : $circuit->lying($parts, $together[$id] ?? 0);
         }
 
-        return new self($this->plan, $this->converters, $lying);
+        return new self($this->plan, array_map(static fn (Converter $converter): Converter => $converter->sharing($shares[$converter->node()] ?? 1.0), $this->converters), $lying);
     }
 
     /** @return list<Path> */
@@ -105,7 +105,7 @@ final class Wiring
         return $this->to[$device->id] ?? [];
     }
 
-    /** @return list<list<string>> the circuits that feed one block, or one device, together, by their ids; only where there are several */
+    /** @return list<list<string>> what feeds one block, or one device, together: circuits by their ids, converters by their nodes; only where there are several */
     public function sharing(): array
     {
         $feeding = [];
@@ -116,6 +116,10 @@ final class Wiring
             foreach ($block->branches as $branch) {
                 $feeding[$branch->block ?? "device {$branch->device}"][] = $branch->id;
             }
+        }
+
+        foreach ($this->converters as $converter) {
+            $feeding[$converter->block][] = $converter->node();
         }
 
         return array_values(array_filter($feeding, static fn (array $ids): bool => count($ids) > 1));
