@@ -336,6 +336,7 @@ final class Network
     {
         $fixed = $this->sourceCurrents();
         $this->factors();
+        $linear = $regulators === [] && array_filter($loads, static fn (Load $load): bool => $load->kind !== LoadKind::Resistance) === [];
         $across = $ports = [];
         foreach ($loads as $i => $load) {
             $across[$i] = ($this->resistive ?? $this->atRest())->between($load->plus, $load->minus) ?? 0.0;
@@ -383,8 +384,8 @@ final class Network
                 }
             }
             $volts = $this->topology->elimination->factor($diagonal, $values)?->solve($right);
-            if ($volts === null) {
-                return null;
+            if ($volts === null || $linear) {
+                return $volts;
             }
             $next = [];
             $share = 1.0;

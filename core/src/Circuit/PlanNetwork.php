@@ -227,7 +227,7 @@ final class PlanNetwork
     /** The name of the resistor that a run's fuse or breaker is. */
     public static function protectionElement(SizedRun $run, int $index): string
     {
-        return "{$run->id}/".self::protectionName($run->protection[$index]).($index + 1);
+        return "{$run->id}/fuse".($index + 1);
     }
 
     private function series(SizedRun $run, string $plus, string $minus, int $at, string $name, float $ohms, string $element): string

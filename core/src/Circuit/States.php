@@ -20,6 +20,9 @@ final class States
     /** °C, conductors when a short-circuit current is predicted: cold copper carries the most */
     public const COLD = 20.0;
 
+    /** @var \WeakMap<Bank, array{bool, bool}>|null asked of each bank by every rule */
+    private static ?\WeakMap $known = null;
+
     /** @var array<string, PlanNetwork> by state */
     private array $circuits = [];
 
@@ -122,6 +125,9 @@ final class States
     /** A that what feeds a run can give into a short: a converter no more than its limit. */
     public function mostGiven(SizedRun $run): float
     {
+        if ($this->wiring->converters === []) {
+            return INF;
+        }
         $most = 0.0;
         foreach ($run->circuit === null ? $this->wiring->pathsTo($this->plan->devices[$run->id]) : $this->wiring->pathsThrough($run->circuit) as $path) {
             $most = max($most, $path->source instanceof Converter ? $path->source->output->amps : INF);
@@ -186,25 +192,29 @@ final class States
     /** Whether volts and resistance of every battery of a bank are known or can be estimated. */
     public static function knows(Bank $bank): bool
     {
-        foreach ($bank->batteries() as $battery) {
-            if (self::restingVoltsOrNull($battery) === null || InternalResistance::sag($battery) === null) {
-                return false;
-            }
-        }
-
-        return true;
+        return self::known($bank)[0];
     }
 
     /** Whether it is known as well what volts its batteries have full and at their floor: of other lithium only its maker knows. */
     public static function knowsCharge(Bank $bank): bool
     {
-        foreach ($bank->batteries() as $battery) {
-            if (RestingVoltage::at($battery->chemistry, 1.0, $battery->nominalVolts) === null) {
-                return false;
+        return self::known($bank)[1];
+    }
+
+    /** @return array{bool, bool} its volts and resistance; and its volts by charge */
+    private static function known(Bank $bank): array
+    {
+        self::$known ??= new \WeakMap;
+        if (! isset(self::$known[$bank])) {
+            $knows = $knowsCharge = true;
+            foreach ($bank->batteries() as $battery) {
+                $knows = $knows && self::restingVoltsOrNull($battery) !== null && InternalResistance::sag($battery) !== null;
+                $knowsCharge = $knowsCharge && RestingVoltage::at($battery->chemistry, 1.0, $battery->nominalVolts) !== null;
             }
+            self::$known[$bank] = [$knows, $knows && $knowsCharge];
         }
 
-        return self::knows($bank);
+        return self::$known[$bank];
     }
 
     private function solved(State $state): Solution|Overload

@@ -13,6 +13,9 @@ use Dinghy\Plan\Plan;
 /** What flows in every wire, fuse and joint of a solved network: at rest, loaded, and while the chargers work. */
 final class Currents
 {
+    /** A */
+    private const NOISE = 1e-6;
+
     /** @var list<array{Solution, array<string, Resistor>}> one for each state that has a solution */
     private array $solved = [];
 
@@ -31,7 +34,8 @@ final class Currents
         $resistors = $states->circuit(State::Loaded)->resistors();
         foreach ([State::Loaded, State::Rest] as $state) {
             $solution = $states->in($state);
-            if ($solution !== null) {
+            // Where no battery gives anything, nothing flows.
+            if ($solution !== null && ($state === State::Loaded || max([0.0, ...array_map(abs(...), array_values($solution->sourceAmps()))]) > self::NOISE)) {
                 $this->solved[] = [$solution, $resistors];
             }
         }
@@ -58,6 +62,9 @@ final class Currents
     /** Whether every battery of the part that an element lies in is known. */
     private function isKnown(Resistor $resistor): bool
     {
+        if ($this->unknown === []) {
+            return true;
+        }
         $topology = $this->states->network(State::Loaded)->topology;
         foreach ($this->unknown as $battery => $_) {
             if ($topology->joins("{$battery}-", $resistor->from)) {

@@ -16,6 +16,9 @@ final readonly class BanksDriveEachOther implements Rule
     /** A per Ah of the smallest battery passed */
     private const LIMIT = 0.05;
 
+    /** A */
+    private const NOISE = 1e-6;
+
     /** Share of the current that a battery must carry to count as passed. */
     private const PASSED = 0.01;
 
@@ -32,6 +35,9 @@ final readonly class BanksDriveEachOther implements Rule
             return;
         }
         $amps = $rest->sourceAmps();
+        if (max([0.0, ...array_map(abs(...), array_values($amps))]) < self::NOISE) {
+            return; // nothing flows anywhere
+        }
         $topology = $assessment->states->network(State::Loaded)->topology;
         $worst = [];
         foreach ($this->joints($assessment) as [$conductor, $element]) {

@@ -23,7 +23,10 @@ final readonly class CurrentAboveAmpacity implements Rule
 
                 continue;
             }
-            $amps = max([$conductor->run->amps ?? 0.0, ...array_map(static fn (string $element): float => $assessment->currents->most($element) ?? 0.0, $conductor->elements)]);
+            $amps = $conductor->run->amps ?? 0.0;
+            foreach ($conductor->elements as $element) {
+                $amps = max($amps, $assessment->currents->most($element) ?? 0.0);
+            }
             if ($amps > $conductor->ampacity + 1e-9) {
                 $words = $assessment->words;
                 [$remedy, $patch] = $this->remedy($assessment, $conductor, $amps);
