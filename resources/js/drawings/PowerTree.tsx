@@ -20,6 +20,7 @@ interface Props {
 }
 
 const LEAST_SCALE = 0.92;
+const SHORT = 260;
 /** how far beside a block a branch may be let go */
 const REACH = 70;
 
@@ -89,7 +90,8 @@ function RunLine({ job, placed, selected, touched, onSelect }: { job: PlannedJob
     const worst = job.evaluation.findings.find((finding) => finding.on === `${run.of}:${run.id}`)?.level ?? null;
     const extra = job.plan.blocks?.flatMap((block) => block.branches ?? []).find((branch) => branch.id === run.id)?.run?.extra_mohm ?? feed?.run?.extra_mohm ?? 0;
     const words = `${gauge(run.gauge)}${run.gauge_chosen ? ' (chosen)' : ''} · ${length(run.length_m, system)}${extra > 0 ? ` · +${extra} mΩ` : ''}`;
-    const textX = level + (fuses > 0 ? 84 : 64);
+    // On a short stretch the words begin where the rating ends.
+    const textX = level + (fuses > 0 ? (x2 - level < SHORT ? 68 : 84) : 64);
     return (
         <>
         <g
@@ -183,15 +185,14 @@ function ConverterBox({ job, placed, touched }: { job: PlannedJob; placed: Place
             <path d={`M${x + CONVERTER.width} ${y} H${placed.to}`} className={classes.wire} stroke={potentialTint(placed.volts)} strokeWidth="4" />
             {touched && <rect x={x - 5} y={top - 4} width={CONVERTER.width + 10} height={CONVERTER.height + 8} className={classes.touchedBox} />}
             <rect x={x} y={top} width={CONVERTER.width} height={CONVERTER.height} rx="3" className={worst === 'stop' ? classes.stopBox : worst === 'warn' ? classes.decideBox : classes.box} />
-            <path d={`M${x + CONVERTER.width} ${top} L${x} ${top + CONVERTER.height}`} className={classes.fuseLine} />
-            <text x={x + 8} y={top + 16} className={classes.small}>
-                {volts(placed.input)} in
+            <text x={x + 10} y={top + 17} className={classes.name}>
+                {placed.charger}
             </text>
-            <text x={x + CONVERTER.width - 8} y={top + 34} textAnchor="end" className={classes.figure}>
+            <text x={x + 10} y={top + 34} className={classes.figure}>
                 {volts(placed.volts)}
             </text>
             <text x={x} y={top + CONVERTER.height + 14} className={classes.words}>
-                {placed.charger}, up to {amps(placed.amps)}
+                from {volts(placed.input)}, up to {amps(placed.amps)}
             </text>
         </g>
     );

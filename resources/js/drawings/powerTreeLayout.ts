@@ -5,10 +5,12 @@ import { battery, block as blockOf, converters, run as runOf } from '../plan/pla
 
 export const WIDTH = 1120;
 export const BATTERY = { x: 16, width: 118, height: 42, gap: 6 };
-export const BLOCK_X = 432;
+const BLOCK_X = 432;
+/** where the first block stands when others hang on it: what leads on needs room for its words */
+const CHAINED_X = 408;
 export const BLOCK_WIDTH = 14;
 /** how much farther right a block stands that hangs on another */
-const DEEPER = 150;
+const DEEPER = 206;
 export const CONVERTER = { width: 118, height: 42 };
 export const DEVICE = { x: 812, width: 292, height: 40 };
 const ROW = 46;
@@ -64,10 +66,12 @@ export interface Layout {
     runs: PlacedRun[];
     blocks: PlacedBlock[];
     converters: PlacedConverter[];
+    /** where blocks stand that banks and converters feed */
+    blockX: number;
 }
 
 export function layOut(job: PlannedJob): Layout {
-    const layout: Layout = { height: 0, banks: [], devices: [], runs: [], blocks: [], converters: [] };
+    const layout: Layout = { height: 0, banks: [], devices: [], runs: [], blocks: [], converters: [], blockX: (job.plan.blocks ?? []).some((block) => block.branches?.some(({ to }) => to.block !== undefined)) ? CHAINED_X : BLOCK_X };
     let top = TOP;
     for (const bank of job.plan.banks ?? []) {
         top = layOutBank(job, bank, top, layout) + GROUP_GAP;
@@ -106,16 +110,17 @@ function layOutBank(job: PlannedJob, bank: Bank, top: number, layout: Layout): n
         const start = batteries.find((placed) => placed.id === string[plus - 1]);
         const startY = (start?.y ?? top) + BATTERY.height / 2;
         const potential = string.slice(0, plus).reduce((sum, id) => sum + (battery(job.plan, id)?.nominal_v ?? 0), 0);
-        const rows = rowsOf(job, feed);
+        const fed = layout.blocks.find((placed) => placed.id === feed.to.block);
+        const rows = fed === undefined ? rowsOf(job, feed) : 1;
         const middle = row + (rows * ROW) / 2;
         const toBlock = feed.to.block;
         if (run !== undefined) {
             layout.runs.push({
                 run, feed, potential,
                 x1: BATTERY.x + BATTERY.width,
-                x2: toBlock === undefined ? DEVICE.x : BLOCK_X,
+                x2: toBlock === undefined ? DEVICE.x : layout.blockX,
                 y1: startY,
-                y2: toBlock === undefined ? middle : Math.min(Math.max(startY, row + ROW / 2), row + rows * ROW - ROW / 2),
+                y2: toBlock === undefined ? middle : fed !== undefined ? fed.bottom - 10 : Math.min(Math.max(startY, row + ROW / 2), row + rows * ROW - ROW / 2),
             });
         }
         if (toBlock === undefined) {
@@ -123,7 +128,7 @@ function layOutBank(job: PlannedJob, bank: Bank, top: number, layout: Layout): n
                 layout.devices.push({ id: feed.to.device, y: middle });
             }
         } else {
-            layOutBlock(job, toBlock, BLOCK_X, row, potential, layout);
+            layOutBlock(job, toBlock, layout.blockX, row, potential, layout);
         }
         row += rows * ROW;
     }
@@ -134,10 +139,10 @@ function layOutBank(job: PlannedJob, bank: Bank, top: number, layout: Layout): n
         layout.converters.push({
             charger: converter.charger, amps: converter.amps, volts: converter.volts,
             from: { x: BATTERY.x + BATTERY.width, y: (start?.y ?? top) + BATTERY.height / 2 },
-            x: BLOCK_X - CONVERTER.width - 60, y: row + (rows * ROW) / 2, to: BLOCK_X,
+            x: layout.blockX - CONVERTER.width - 56, y: row + (rows * ROW) / 2, to: layout.blockX,
             input: string.slice(0, plus).reduce((sum, id) => sum + (battery(job.plan, id)?.nominal_v ?? 0), 0),
         });
-        layOutBlock(job, converter.block, BLOCK_X, row, converter.volts, layout);
+        layOutBlock(job, converter.block, layout.blockX, row, converter.volts, layout);
         row += rows * ROW;
     }
     return top + height;
