@@ -20,7 +20,7 @@ interface Props {
 }
 
 const LEAST_SCALE = 0.92;
-const SHORT = 260;
+const SHORT = 240;
 /** how far beside a block a branch may be let go */
 const REACH = 70;
 
@@ -90,8 +90,9 @@ function RunLine({ job, placed, selected, touched, onSelect }: { job: PlannedJob
     const worst = job.evaluation.findings.find((finding) => finding.on === `${run.of}:${run.id}`)?.level ?? null;
     const extra = job.plan.blocks?.flatMap((block) => block.branches ?? []).find((branch) => branch.id === run.id)?.run?.extra_mohm ?? feed?.run?.extra_mohm ?? 0;
     const words = `${gauge(run.gauge)}${run.gauge_chosen ? ' (chosen)' : ''} · ${length(run.length_m, system)}${extra > 0 ? ` · +${extra} mΩ` : ''}`;
-    // On a short stretch the words begin where the rating ends.
-    const textX = level + (fuses > 0 ? (x2 - level < SHORT ? 68 : 84) : 64);
+    // A short stretch between blocks has room for what matters most; its button and the table say the rest.
+    const short = x2 - level < SHORT;
+    const textX = level + (fuses > 0 ? 84 : 64);
     return (
         <>
         <g
@@ -119,10 +120,10 @@ function RunLine({ job, placed, selected, touched, onSelect }: { job: PlannedJob
             {fuses > 0 ? <FuseSign x={level + 6} y={y2} amps={run.protection_a} breaker={feed !== null} /> : <text x={level + 6} y={y2 - 8} className={classes.stopText}>no fuse</text>}
             <text x={textX} y={y2 - width / 2 - 5} className={worst === 'stop' ? classes.stopText : worst === 'warn' ? classes.decideText : classes.words}>
                 {worst === 'stop' ? '⬣ ' : worst === 'warn' ? '▲ ' : ''}
-                {words}
+                {short ? gauge(run.gauge) : words}
             </text>
             <text x={x2 - 10} y={y2 + width / 2 + 13} textAnchor="end" className={classes.lost} data-figure={`tree:${run.id}:drop`}>
-                −{lost(run.drop_v)} · {percent(run.drop_pct)} · {amps(run.current_a)}
+                −{lost(run.drop_v)} · {short ? '' : `${percent(run.drop_pct)} · `}{amps(run.current_a)}
             </text>
         </g>
         </>
