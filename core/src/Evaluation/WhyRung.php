@@ -51,7 +51,7 @@ final readonly class WhyRung
         $short = is_numeric($along) ? WhatBurnsFirst::at($this->evaluation, $run->id, max(0.0, min(1.0, (float) $along))) : null;
 
         return $short === null ? null : new Explanation("Short in {$run->circuit?->label}", $this->words->amps($short->amps),
-            'I = volts of the full bank / resistance of the loop up to the short; insulation: (I/A)² t = 0.0297 log₁₀((T₂+234)/(T₁+234)); copper: (I/A)² t = log₁₀((1083−Tₐ)/(234+Tₐ)+1)/33', array_map(
+            'I = volts of the full bank / resistance of the loop up to the short; insulation from T₁, its temperature in use, to T₂ = 150 °C: dT/dt = (I/A)² (T+234) ln 10/0.0297 less what the air takes, which balances it at the ampacity; copper: (I/A)² t = log₁₀((1083−Tₐ)/(234+Tₐ)+1)/33', array_map(
                 fn (ShortEvent $event): array => ['name' => $event->part.['opens' => ' opens', 'insulation' => ', insulation spoilt', 'copper' => ', copper melts'][$event->what],
                     'value' => is_infinite($event->surely()) ? 'never' : 'after '.$this->words->seconds($event->surely())],
                 $short->events),

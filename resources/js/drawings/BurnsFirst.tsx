@@ -81,7 +81,7 @@ export function BurnsFirst({ job, run, onWhy }: { job: PlannedJob; run: Run; onW
                     ))}
                 </ol>
             </div>
-            <p className="quiet">Cold copper, full batteries. Wires by ICEA P-32-382 and Onderdonk, good up to some 5 s; fuse curves by family; all from memory.</p>
+            <p className="quiet">Cold copper, full batteries. Insulation by ICEA P-32-382 and what the air takes away, from what the wire is warmed to anyway; copper by Onderdonk, as if no heat left it; fuse curves by family; all from memory.</p>
         </figure>
     );
 }
