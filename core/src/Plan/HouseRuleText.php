@@ -31,7 +31,7 @@ final readonly class HouseRuleText
             new self('drop_pct.thrust', 'Drop allowed to motors', '%', 'A motor only slows; copper for 3 % at full thrust is heavy and dear. Common practice, no source.'),
             new self('drop_pct.general', 'Drop allowed to lights and pumps', '%', 'They bear it; 10 % as for non-critical circuits (published, ABYC E-11, from memory).'),
             new self('insulation_c', 'Insulation of the wire kept', '°C', 'Tinned marine wire is sold as 105 °C; older wire is judged by less.'),
-            new self('ambient_c', 'Warmest place wires run in', '°C', 'Ampacity tables begin at 30 °C; engine spaces are judged at 50 °C by their own rule.'),
+            new self('ambient_c', 'Warmest place wires run in', '°C', 'Ampacity tables begin at 30 °C; an engine space counts as 50 °C, or as hot as this.'),
             new self('conductor_c', 'Temperature volts are predicted at', '°C', 'A meter is held to wires at the temperature of the day, not to hot ones.'),
             new self('slack_m', 'Slack left at each end', 'm', 'Enough to cut off a lug and crimp it again. Common practice, no source.'),
             new self('waste_pct', 'Waste added to wire bought', '%', 'Ends, a wrong cut and the last metre on the reel. Common practice, no source.'),
