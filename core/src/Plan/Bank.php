@@ -89,7 +89,7 @@ final readonly class Bank
         throw new \LogicException("Battery {$battery->id} is not in bank {$this->id}.");
     }
 
-    /** The post that the whole bank's negative, or positive, is taken from. */
+    /** The post that the whole bank's negative is taken from. */
     public function negativePost(): string
     {
         return $this->strings[0][0]->id.'-';
@@ -99,11 +99,6 @@ final readonly class Bank
     public function minusEnd(string $post, bool $pastShunt): string
     {
         return $this->shunt !== null && ! $pastShunt && $post === $this->negativePost() ? $this->id.':shunt' : $post;
-    }
-
-    public function positivePost(): string
-    {
-        return $this->strings[0][count($this->strings[0]) - 1]->id.'+';
     }
 
     /** @return non-empty-list<Battery> */
