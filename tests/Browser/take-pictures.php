@@ -17,6 +17,7 @@ $folder = $argv[2] ?? __DIR__.'/../../docs/screenshots';
 
 foreach ([['', 1280, 800], ['-phone', 390, 844]] as [$suffix, $width, $height]) {
     $chromium = Chromium::open($width, $height);
+    register_shutdown_function($chromium->close(...)); // also when a view does not come
     $driver = $chromium->driver;
     $see = static function (string $css) use ($driver): void {
         $driver->wait(10)->until(WebDriverExpectedCondition::presenceOfElementLocated(WebDriverBy::cssSelector($css)));
@@ -89,5 +90,4 @@ foreach ([['', 1280, 800], ['-phone', 390, 844]] as [$suffix, $width, $height]) 
         usleep(600_000);
         $take('survey-path');
     }
-    $chromium->close();
 }
