@@ -93,7 +93,7 @@ function layOutBank(job: PlannedJob, bank: Bank, top: number, layout: Layout): n
     const blocks = bank.strings.flat();
     const stack = blocks.length * (BATTERY.height + BATTERY.gap);
     const drawing = converters(job.plan).filter((converter) => converter.from.bank === bank.id);
-    const rows = feeds.reduce((sum, feed) => sum + rowsOf(job, feed), 0) + drawing.reduce((sum, converter) => sum + rowsOfBlock(job, converter.block, [converter.block]), 0);
+    const rows = feeds.reduce((sum, feed) => sum + rowsOf(job, feed), 0) + drawing.reduce((sum, converter) => sum + rowsOfBlock(job, converter.block), 0);
     const height = Math.max(stack + 20, rows * ROW);
     const batteries = blocks.map((id, index) => ({
         id,
@@ -102,14 +102,17 @@ function layOutBank(job: PlannedJob, bank: Bank, top: number, layout: Layout): n
         y: top + (blocks.length - 1 - index) * (BATTERY.height + BATTERY.gap),
     }));
     layout.banks.push({ bank, batteries, labelY: top + stack + 12 });
+    /** Where what is taken from a terminal begins, and the volts there. */
+    const taken = (from: Feed['from']) => {
+        const plus = terminalHeight(from.plus ?? 'pos', string.length);
+        const start = batteries.find((placed) => placed.id === string[plus - 1]);
+        return { y: (start?.y ?? top) + BATTERY.height / 2, potential: string.slice(0, plus).reduce((sum, id) => sum + (battery(job.plan, id)?.nominal_v ?? 0), 0) };
+    };
 
     let row = top;
     for (const feed of feeds) {
         const run = runOf(job, feed.id);
-        const plus = terminalHeight(feed.from.plus ?? 'pos', string.length);
-        const start = batteries.find((placed) => placed.id === string[plus - 1]);
-        const startY = (start?.y ?? top) + BATTERY.height / 2;
-        const potential = string.slice(0, plus).reduce((sum, id) => sum + (battery(job.plan, id)?.nominal_v ?? 0), 0);
+        const { y: startY, potential } = taken(feed.from);
         const fed = layout.blocks.find((placed) => placed.id === feed.to.block);
         const rows = fed === undefined ? rowsOf(job, feed) : 1;
         const middle = row + (rows * ROW) / 2;
@@ -133,14 +136,13 @@ function layOutBank(job: PlannedJob, bank: Bank, top: number, layout: Layout): n
         row += rows * ROW;
     }
     for (const converter of drawing) {
-        const rows = rowsOfBlock(job, converter.block, [converter.block]);
-        const plus = terminalHeight(converter.from.plus ?? 'pos', string.length);
-        const start = batteries.find((placed) => placed.id === string[plus - 1]);
+        const rows = rowsOfBlock(job, converter.block);
+        const { y, potential } = taken(converter.from);
         layout.converters.push({
             charger: converter.charger, amps: converter.amps, volts: converter.volts,
-            from: { x: BATTERY.x + BATTERY.width, y: (start?.y ?? top) + BATTERY.height / 2 },
+            from: { x: BATTERY.x + BATTERY.width, y },
             x: layout.blockX - CONVERTER.width - 56, y: row + (rows * ROW) / 2, to: layout.blockX,
-            input: string.slice(0, plus).reduce((sum, id) => sum + (battery(job.plan, id)?.nominal_v ?? 0), 0),
+            input: potential,
         });
         layOutBlock(job, converter.block, layout.blockX, row, converter.volts, layout);
         row += rows * ROW;
@@ -153,7 +155,7 @@ function layOutBlock(job: PlannedJob, id: string, x: number, top: number, potent
     if (layout.blocks.some((placed) => placed.id === id)) {
         return;
     }
-    layout.blocks.push({ id, x, top: top + 4, bottom: top + rowsOfBlock(job, id, [id]) * ROW - 4 });
+    layout.blocks.push({ id, x, top: top + 4, bottom: top + rowsOfBlock(job, id) * ROW - 4 });
     let row = top;
     for (const branch of blockOf(job.plan, id)?.branches ?? []) {
         const next = branch.to.block;
@@ -174,11 +176,11 @@ function layOutBlock(job: PlannedJob, id: string, x: number, top: number, potent
 }
 
 function rowsOf(job: PlannedJob, feed: Feed): number {
-    return feed.to.block === undefined ? 1 : rowsOfBlock(job, feed.to.block, [feed.to.block]);
+    return feed.to.block === undefined ? 1 : rowsOfBlock(job, feed.to.block);
 }
 
 /** @param seen blocks on the way here: the server refuses rings, a draft may hold one */
-function rowsOfBlock(job: PlannedJob, id: string, seen: string[]): number {
+function rowsOfBlock(job: PlannedJob, id: string, seen = [id]): number {
     const rows = (blockOf(job.plan, id)?.branches ?? []).reduce((sum, { to }) => sum + (to.block === undefined || seen.includes(to.block) ? 1 : rowsOfBlock(job, to.block, [...seen, to.block])), 0);
     return Math.max(1, rows);
 }
