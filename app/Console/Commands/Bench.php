@@ -59,9 +59,7 @@ final class Bench extends Command
 
     private static function isCompiled(): bool
     {
-        $status = function_exists('opcache_get_status') ? opcache_get_status(false) : false;
-
-        return is_array($status) && ($status['jit']['on'] ?? false) === true;
+        return (opcache_get_status(false)['jit']['on'] ?? false) === true;
     }
 
     /** @return array<string, array<int, string>> the same figures from a process without the compiler, in one and the same run */

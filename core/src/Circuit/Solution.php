@@ -7,6 +7,9 @@ namespace Dinghy\Circuit;
 /** The volts of a solved network. */
 final readonly class Solution
 {
+    /** A; arithmetic noise is below it */
+    private const NOISE = 1e-6;
+
     /**
      * @param  array<int, float>  $volts  by place in the elimination
      * @param  list<Source>  $sources
@@ -50,6 +53,12 @@ final readonly class Solution
         }
 
         return $amps;
+    }
+
+    /** Whether no battery gives or takes anything: then nothing flows anywhere. */
+    public function isStill(): bool
+    {
+        return max([0.0, ...array_map(abs(...), array_values($this->sourceAmps()))]) <= self::NOISE;
     }
 
     /** A that a charger or a converter gives. */

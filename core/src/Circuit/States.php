@@ -129,7 +129,7 @@ final class States
             return INF;
         }
         $most = 0.0;
-        foreach ($run->circuit === null ? $this->wiring->pathsTo($this->plan->devices[$run->id]) : $this->wiring->pathsThrough($run->circuit) as $path) {
+        foreach ($this->wiring->pathsOver($run) as $path) {
             $most = max($most, $path->source instanceof Converter ? $path->source->output->amps : INF);
         }
 
@@ -199,6 +199,21 @@ final class States
     public static function knowsCharge(Bank $bank): bool
     {
         return self::known($bank)[1];
+    }
+
+    /**
+     * @param  list<Bank>  $banks
+     * @return Bank|null the first whose shorts cannot be told; null: all can
+     */
+    public static function firstUnknown(array $banks): ?Bank
+    {
+        foreach ($banks as $bank) {
+            if (! self::knowsCharge($bank)) {
+                return $bank;
+            }
+        }
+
+        return null;
     }
 
     /** @return array{bool, bool} its volts and resistance; and its volts by charge */

@@ -66,7 +66,7 @@ final readonly class Consequences
 
     private static function rating(?SizedRun $run, Evaluation $evaluation): ?string
     {
-        $rating = $run === null || $run->protection === [] ? null : $run->protection[0]->rating;
+        $rating = $run?->firstRating();
 
         return $rating === null ? null : $evaluation->words->amps($rating);
     }

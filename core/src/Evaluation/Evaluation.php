@@ -23,7 +23,6 @@ use Dinghy\Rule\Level;
 use Dinghy\Rule\Rulebook;
 use Dinghy\Rule\Unchecked;
 use Dinghy\Rule\Words;
-use Dinghy\Wiring\Path;
 use Dinghy\Wiring\RunKind;
 use Dinghy\Wiring\SizedRun;
 use Dinghy\Wiring\Wiring;
@@ -100,16 +99,7 @@ final readonly class Evaluation
     /** Whether it can be told what a short at the far end of a run draws. */
     public function knowsShorts(SizedRun $run): bool
     {
-        $paths = $run->circuit === null ? $this->wiring->pathsTo($this->plan->devices[$run->id]) : $this->wiring->pathsThrough($run->circuit);
-        $banks = array_map(static fn (Path $path): Bank => $path->bank(), $paths);
-        $feed = $this->plan->feeds[$run->id] ?? null;
-        foreach ($feed === null ? $banks : [...$banks, $feed->supply->bank] as $bank) {
-            if (! States::knowsCharge($bank)) {
-                return false;
-            }
-        }
-
-        return $run->length !== null && $run->nominalVolts !== null;
+        return $run->length !== null && $run->nominalVolts !== null && States::firstUnknown($this->wiring->banksBehind($run)) === null;
     }
 
     private function device(Device $device): DeviceVolts

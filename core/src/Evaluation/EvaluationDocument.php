@@ -39,6 +39,7 @@ final class EvaluationDocument
     private static function run(SizedRun $run, Evaluation $evaluation): array
     {
         $schools = Schools::of($run);
+        $knowsShorts = $evaluation->knowsShorts($run);
 
         return [
             'id' => $run->id,
@@ -57,14 +58,14 @@ final class EvaluationDocument
             'ampacity_a' => $run->ampacity,
             'bundled' => $run->circuit?->bundled,
             'bundled_counted' => $evaluation->bundles->together[$run->id] ?? null,
-            'protection_a' => $run->protection === [] ? null : $run->protection[0]->rating,
+            'protection_a' => $run->firstRating(),
             'protection_chosen' => $run->protection !== [] && $run->protection[0]->chosen,
             'alternatives' => array_map(self::rung(...), $run->rungs()),
             'band_chart_gauge' => $run->bandChart?->name,
             'makers_gauge' => $schools->makers?->name,
             'schools' => $schools->difference($evaluation->words),
-            'far_short_a' => $evaluation->knowsShorts($run) ? $evaluation->states->shortAtFarEnd($run) : null,
-            'far_short_least_a' => $evaluation->knowsShorts($run) ? $evaluation->states->leastShortAtFarEnd($run) : null,
+            'far_short_a' => $knowsShorts ? $evaluation->states->shortAtFarEnd($run) : null,
+            'far_short_least_a' => $knowsShorts ? $evaluation->states->leastShortAtFarEnd($run) : null,
         ];
     }
 

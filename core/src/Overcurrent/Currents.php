@@ -13,9 +13,6 @@ use Dinghy\Plan\Plan;
 /** What flows in every wire, fuse and joint of a solved network: at rest, loaded, and while the chargers work. */
 final class Currents
 {
-    /** A */
-    private const NOISE = 1e-6;
-
     /** @var list<array{Solution, array<string, Resistor>}> one for each state that has a solution */
     private array $solved = [];
 
@@ -34,8 +31,7 @@ final class Currents
         $resistors = $states->circuit(State::Loaded)->resistors();
         foreach ([State::Loaded, State::Rest] as $state) {
             $solution = $states->in($state);
-            // Where no battery gives anything, nothing flows.
-            if ($solution !== null && ($state === State::Loaded || max([0.0, ...array_map(abs(...), array_values($solution->sourceAmps()))]) > self::NOISE)) {
+            if ($solution !== null && ($state === State::Loaded || ! $solution->isStill())) {
                 $this->solved[] = [$solution, $resistors];
             }
         }

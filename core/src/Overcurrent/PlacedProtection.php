@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Dinghy\Overcurrent;
 
 use Dinghy\Plan\Bank;
+use Dinghy\Plan\ChargerOutput;
 use Dinghy\Protection\FuseFamily;
 use Dinghy\Wiring\SizedProtection;
 use Dinghy\Wiring\SizedRun;
@@ -13,6 +14,7 @@ use Dinghy\Wiring\SizedRun;
 final readonly class PlacedProtection
 {
     /**
+     * @param  Seat  $seat  what it sits in
      * @param  string  $on  its part, as "feed:house"
      * @param  string  $where  in words, after "on"
      * @param  SizedRun|null  $run  null: it sits in no run
@@ -26,8 +28,10 @@ final readonly class PlacedProtection
      * @param  string|null  $station  where it sits
      * @param  string|null  $element  the resistor of the circuit that it is, from its source outward
      * @param  string|null  $return  the node that a short behind it closes to
+     * @param  ChargerOutput|null  $output  whose lead it sits in; null: in no charger's
      */
     public function __construct(
+        public Seat $seat,
         public string $on,
         public string $where,
         public SizedProtection $sized,
@@ -42,6 +46,7 @@ final readonly class PlacedProtection
         public ?string $station,
         public ?string $element,
         public ?string $return,
+        public ?ChargerOutput $output = null,
     ) {
     }
 
@@ -54,6 +59,12 @@ final readonly class PlacedProtection
     public function ampacityBehind(): ?float
     {
         return $this->thinnest()?->ampacity;
+    }
+
+    /** Whether the wire behind it bears a rating; a wire whose figure is not known bears none. */
+    public function bears(float $rating): bool
+    {
+        return $rating <= ($this->ampacityBehind() ?? ($this->behind === [] ? INF : 0.0));
     }
 
     public function thinnest(): ?PlacedConductor
@@ -71,7 +82,7 @@ final readonly class PlacedProtection
     /** The field of a patch that holds its rating. */
     public function ratingField(): string
     {
-        return $this->field === '' ? 'fuse_a' : "{$this->field}rating_a";
+        return $this->run?->ratingField($this->index) ?? "{$this->field}rating_a";
     }
 
     public function familyField(): string

@@ -59,10 +59,10 @@ final class Protections
             $paths = $this->wiring->pathsThrough($circuit);
             $feed = $this->plan->feeds[$run->id] ?? null;
             $wire = Conductors::run($this->plan, $run);
-            [$banks, $highest] = [self::banksOf($paths, $feed), $this->highestOf($paths, $feed)];
+            [$banks, $highest] = [$this->wiring->banksBehind($run), $this->highestOf($paths, $feed)];
             foreach ($run->protection as $index => $protection) {
                 $placed[] = new PlacedProtection(
-                    $circuit->on(), $circuit->label, $protection, $run, $index, $run->kind === RunKind::Branch ? '' : "protection.{$index}.",
+                    $run->kind === RunKind::Branch ? Seat::Branch : Seat::Feed, $circuit->on(), $circuit->label, $protection, $run, $index, $run->kind === RunKind::Branch ? '' : "protection.{$index}.",
                     $circuit->demand->leastRating(), max($run->amps, $run->peakAmps), [$wire], $banks, $highest, $circuit->from,
                     PlanNetwork::protectionElement($run, $index), null,
                 );
@@ -70,21 +70,6 @@ final class Protections
         }
 
         return $placed;
-    }
-
-    /**
-     * @param  list<Path>  $paths
-     * @return list<Bank>
-     */
-    private static function banksOf(array $paths, ?Feed $feed): array
-    {
-        $banks = $feed === null ? [] : [$feed->supply->bank->id => $feed->supply->bank];
-        foreach ($paths as $path) {
-            $banks[$path->bank()->id] = $path->bank();
-        }
-        ksort($banks);
-
-        return array_values($banks);
     }
 
     /** @param  list<Path>  $paths */
@@ -111,22 +96,20 @@ final class Protections
             if ($bank->stringProtection !== null) {
                 foreach ($bank->strings as $number => $string) {
                     $top = $string[count($string) - 1];
-                    $inside = array_map(static fn ($battery): string => $battery->id, $string);
                     $behind = [];
                     foreach ($wires as $at => $wire) {
                         // What lies in the string, and what leads from its top post: the fuse stands between both and the battery.
-                        if (in_array(substr($wire->from, 0, -1), $inside, true) && (in_array(substr($wire->to, 0, -1), $inside, true) || $wire->from === "{$top->id}+")
-                            || $wire->to === "{$top->id}+") {
+                        if ($bank->stringOf($wire->from) === $number && $bank->isWithinString($wire) || $wire->from === "{$top->id}+" || $wire->to === "{$top->id}+") {
                             $behind[] = Conductors::jumper($this->plan, $bank, $wire, $at);
                         }
                     }
-                    $placed[] = $this->inBank($bank, $bank->stringProtection, 0, 'string_protection.', "bank:{$bank->id}", 'string '.($number + 1)." of bank {$bank->id}",
+                    $placed[] = $this->inBank(Seat::BatteryString, $bank, $bank->stringProtection, 0, 'string_protection.', "bank:{$bank->id}", 'string '.($number + 1)." of bank {$bank->id}",
                         "{$top->id}/string fuse", $behind, $top->station);
                 }
             }
             foreach ($wires as $at => $wire) {
                 foreach ($wire->protection as $index => $protection) {
-                    $placed[] = $this->inBank($bank, $protection, $index, "jumpers.{$at}.protection.{$index}.", "bank:{$bank->id}", 'jumper '.($at + 1)." of bank {$bank->id}",
+                    $placed[] = $this->inBank(Seat::Jumper, $bank, $protection, $index, "jumpers.{$at}.protection.{$index}.", "bank:{$bank->id}", 'jumper '.($at + 1)." of bank {$bank->id}",
                         FusedWire::name($wire->id, $index), [Conductors::jumper($this->plan, $bank, $wire, $at)], $this->plan->batteries[substr($wire->from, 0, -1)]->station);
                 }
             }
@@ -136,10 +119,10 @@ final class Protections
     }
 
     /** @param  list<PlacedConductor>  $behind */
-    private function inBank(Bank $bank, Protection $protection, int $index, string $field, string $on, string $where, string $element, array $behind, ?string $station): PlacedProtection
+    private function inBank(Seat $seat, Bank $bank, Protection $protection, int $index, string $field, string $on, string $where, string $element, array $behind, ?string $station): PlacedProtection
     {
         return new PlacedProtection(
-            $on, $where, self::given($protection), null, $index, $field,
+            $seat, $on, $where, self::given($protection), null, $index, $field,
             $this->throughput->through($bank, $element, static fn (SizedRun $feed): float => $feed->circuit?->demand->leastRating() ?? 0.0),
             $this->throughput->through($bank, $element, static fn (SizedRun $feed): float => max($feed->amps, $feed->peakAmps)),
             $behind, [$bank], self::highest($bank), $station, $element, $bank->negativePost(),
@@ -165,7 +148,7 @@ final class Protections
         $highest = [self::highest($bond->from), self::highest($bond->to)];
 
         return new PlacedProtection(
-            "bond:{$bond->id}", "bond {$bond->id}", self::given($protection), null, $index, "protection.{$index}.",
+            Seat::Bond, "bond:{$bond->id}", "bond {$bond->id}", self::given($protection), null, $index, "protection.{$index}.",
             $flows === null ? null : self::CONTINUOUS * $flows, $flows, [Conductors::bond($this->plan, $bond)], [$bond->from, $bond->to],
             in_array(null, $highest, true) ? null : max($highest), $bond->from->strings[0][0]->station, FusedWire::name($bond->id, $index), null,
         );
@@ -194,11 +177,11 @@ final class Protections
         $id = ChargerElements::lead($charger, $number, '+');
 
         return new PlacedProtection(
-            "charger:{$charger->id}", 'output '.($number + 1)." of charger {$charger->id}", self::given($protection), null, $index, "outputs.{$number}.protection.{$index}.",
+            Seat::ChargerLead, "charger:{$charger->id}", 'output '.($number + 1)." of charger {$charger->id}", self::given($protection), null, $index, "outputs.{$number}.protection.{$index}.",
             self::CONTINUOUS * $output->amps, $output->amps, $lead === null ? [] : [$lead],
             $bank !== null ? [$bank] : ($charger->inputFrom === null ? [] : [$charger->inputFrom->bank]), $output->heldVolts(),
             $output->across === [] ? $this->plan->blocks[(string) $output->block]->station : $output->across[0]->station,
-            FusedWire::name($id, $index), $output->across === [] ? null : $output->across[0]->id.'-',
+            FusedWire::name($id, $index), $output->across === [] ? null : $output->across[0]->id.'-', $output,
         );
     }
 

@@ -35,8 +35,8 @@ final readonly class ShortCircuits
             return $this->inRun($protection);
         }
         $network = $this->states->coldNetwork();
-        if (str_starts_with($protection->on, 'charger:')) {
-            $posts = $this->postsOf($protection);
+        if ($protection->output !== null) {
+            $posts = self::posts($protection->output);
 
             return $posts === null ? null : self::between($network, $posts[0], $posts[1], 0.0);
         }
@@ -60,10 +60,10 @@ final readonly class ShortCircuits
             return $protection->run->length === null ? null : $this->states->leastShortAtFarEnd($protection->run);
         }
         $network = $this->states->hotNetwork();
-        if (str_starts_with($protection->on, 'charger:')) {
-            $posts = $this->postsOf($protection);
-            $output = $this->outputOf($protection);
-            if ($posts === null || $output === null || $output->leadGauge === null) {
+        if ($protection->output !== null) {
+            $output = $protection->output;
+            $posts = self::posts($output);
+            if ($posts === null || $output->leadGauge === null) {
                 return null;
             }
             $lead = 2 * $output->leadLength * Resistance::perMetre($output->leadGauge, Metal::TinnedCopper, $this->plan->houseRules->insulation);
@@ -76,7 +76,7 @@ final readonly class ShortCircuits
             return null;
         }
         // Through the wire behind it to that wire's end; a string's fuse to the bank's own terminal.
-        $far = str_starts_with($protection->field, 'string_') ? $resistor->to : $this->wireBehind($resistor)->to ?? $resistor->to;
+        $far = $protection->seat === Seat::BatteryString ? $resistor->to : $this->wireBehind($resistor)->to ?? $resistor->to;
 
         return abs($this->through($network, $resistor, $far, $protection->return));
     }
@@ -133,17 +133,8 @@ final readonly class ShortCircuits
     }
 
     /** @return array{string, string}|null the posts that an output of a charger stands across; null: it feeds a block */
-    private function postsOf(PlacedProtection $protection): ?array
+    private static function posts(ChargerOutput $output): ?array
     {
-        $output = $this->outputOf($protection);
-
-        return $output === null || $output->across === [] ? null : [$output->across[count($output->across) - 1]->id.'+', $output->across[0]->id.'-'];
-    }
-
-    private function outputOf(PlacedProtection $protection): ?ChargerOutput
-    {
-        $charger = $this->plan->chargers[substr($protection->on, strlen('charger:'))] ?? null;
-
-        return $charger?->outputs[(int) explode('.', $protection->field)[1]] ?? null;
+        return $output->across === [] ? null : [$output->across[count($output->across) - 1]->id.'+', $output->across[0]->id.'-'];
     }
 }

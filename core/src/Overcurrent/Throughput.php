@@ -89,7 +89,7 @@ final class Throughput
         }
         foreach ($this->wiring->converters as $converter) {
             if ($converter->input->bank === $bank) {
-                $drawn = $converter->output->nominalVolts * min($converter->output->amps, $converter->amps()) / $converter->charger->efficiency / $converter->input->nominalVolts();
+                $drawn = min($converter->output->amps, $converter->amps()) * $converter->inputPerAmp();
                 $sum += abs($part($this->perAmp($converter->input->plusPost(), $converter->input->minusEnd()))) * ($drawn + $converter->charger->standbyAmps);
             }
         }

@@ -89,6 +89,28 @@ final readonly class Bank
         throw new \LogicException("Battery {$battery->id} is not in bank {$this->id}.");
     }
 
+    /** @return int|null the string, from 0, whose battery a post belongs to; null: none of this bank's */
+    public function stringOf(string $post): ?int
+    {
+        foreach ($this->strings as $number => $string) {
+            foreach ($string as $battery) {
+                if ($battery->id === substr($post, 0, -1)) {
+                    return $number;
+                }
+            }
+        }
+
+        return null;
+    }
+
+    /** Whether a wire joins posts of one string. */
+    public function isWithinString(Jumper $wire): bool
+    {
+        $string = $this->stringOf($wire->from);
+
+        return $string !== null && $string === $this->stringOf($wire->to);
+    }
+
     /** The post that the whole bank's negative is taken from. */
     public function negativePost(): string
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Dinghy\Rule;
 
+use Dinghy\Circuit\ChargerElements;
 use Dinghy\Circuit\Resistor;
 use Dinghy\Circuit\State;
 use Dinghy\Circuit\States;
@@ -15,9 +16,6 @@ final readonly class BanksDriveEachOther implements Rule
 {
     /** A per Ah of the smallest battery passed */
     private const LIMIT = 0.05;
-
-    /** A */
-    private const NOISE = 1e-6;
 
     /** Share of the current that a battery must carry to count as passed. */
     private const PASSED = 0.01;
@@ -34,10 +32,10 @@ final readonly class BanksDriveEachOther implements Rule
         if ($rest === null) {
             return;
         }
-        $amps = $rest->sourceAmps();
-        if (max([0.0, ...array_map(abs(...), array_values($amps))]) < self::NOISE) {
-            return; // nothing flows anywhere
+        if ($rest->isStill()) {
+            return;
         }
+        $amps = $rest->sourceAmps();
         $topology = $assessment->states->network(State::Loaded)->topology;
         $worst = [];
         foreach ($this->joints($assessment) as [$conductor, $element]) {
@@ -92,7 +90,7 @@ final readonly class BanksDriveEachOther implements Rule
         }
         foreach ($assessment->plan->chargers as $charger) {
             foreach (array_keys($charger->outputs) as $number) {
-                $lead = $resistors["{$charger->id}/{$number}/-lead"] ?? null;
+                $lead = $resistors[ChargerElements::lead($charger, $number, '-')] ?? null;
                 if ($lead !== null) {
                     yield [new PlacedConductor("charger:{$charger->id}", "the minus of charger {$charger->id}", $assessment->plan->houseRules->stock[0], null, [$lead->name]), $lead];
                 }
@@ -107,7 +105,7 @@ final readonly class BanksDriveEachOther implements Rule
         foreach ($plan->banks as $bank) {
             $alike = count(array_unique(array_map(static fn (array $string): string => $string[0]->chemistry->value.' '.Bank::nominalOf($string), $bank->strings))) === 1;
             foreach ($bank->wires() as $wire) {
-                [$from, $to] = [$this->stringOf($bank, $wire->from), $this->stringOf($bank, $wire->to)];
+                [$from, $to] = [$bank->stringOf($wire->from), $bank->stringOf($wire->to)];
                 if ($from !== null && $to !== null && ($alike || $from === $to)) {
                     $inside[$wire->id] = true;
                 }
@@ -115,19 +113,6 @@ final readonly class BanksDriveEachOther implements Rule
         }
 
         return $inside;
-    }
-
-    private function stringOf(Bank $bank, string $post): ?int
-    {
-        foreach ($bank->strings as $number => $string) {
-            foreach ($string as $battery) {
-                if ($battery->id === substr($post, 0, -1)) {
-                    return $number;
-                }
-            }
-        }
-
-        return null;
     }
 
     /** @param  list<string>  $batteries */

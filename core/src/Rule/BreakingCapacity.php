@@ -31,12 +31,11 @@ final readonly class BreakingCapacity implements Rule
     /** @return iterable<Finding|Unchecked> */
     private function judge(Assessment $assessment, PlacedProtection $protection): iterable
     {
-        foreach ($protection->banks as $bank) {
-            if (! States::knowsCharge($bank)) {
-                yield new Unchecked('F05', $protection->on, self::needs($bank));
+        $unknown = States::firstUnknown($protection->banks);
+        if ($unknown !== null) {
+            yield new Unchecked('F05', $protection->on, self::needs($unknown));
 
-                return;
-            }
+            return;
         }
         $flows = $protection->banks === [] ? null : $assessment->shorts->greatest($protection);
         if ($flows === null) {

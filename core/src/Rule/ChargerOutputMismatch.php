@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Dinghy\Rule;
 
+use Dinghy\Circuit\ChargerElements;
 use Dinghy\Circuit\State;
 use Dinghy\Plan\Bank;
 use Dinghy\Plan\Battery;
@@ -51,7 +52,7 @@ final readonly class ChargerOutputMismatch implements Rule
         $resistors = $assessment->states->circuit(State::Loaded)->resistors();
         $most = 0.0;
         foreach (array_keys($charger->batteryOutputs()) as $number) {
-            $lead = $resistors["{$charger->id}/{$number}/-lead"] ?? null;
+            $lead = $resistors[ChargerElements::lead($charger, $number, '-')] ?? null;
             $most = $rest === null || $lead === null ? $most : max($most, abs($rest->through($lead)));
         }
         if ($most > self::JOINED) {

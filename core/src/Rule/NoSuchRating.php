@@ -23,7 +23,7 @@ final readonly class NoSuchRating implements Rule
             }
             $words = $assessment->words;
             $size = $family->smallestOfAtLeast($protection->asks ?? $protection->rating());
-            $fits = $size !== null && $size <= ($protection->ampacityBehind() ?? ($protection->behind === [] ? INF : 0.0));
+            $fits = $size !== null && $protection->bears($size);
             yield new Finding($this->text(), Level::Warn, $protection->on,
                 "There is no {$family->label()} of {$words->amps($protection->rating())} ({$protection->where}).",
                 $fits ? "Fit {$words->amps($size)}." : 'Choose another family, or a thicker wire.',

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Dinghy\Rule;
 
 use Dinghy\Plan\Patch;
-use Dinghy\Wiring\RunKind;
 
 final readonly class NotTheMakersFuse implements Rule
 {
@@ -29,7 +28,7 @@ final readonly class NotTheMakersFuse implements Rule
                 $fits = $protection->planned->family->has($asked);
                 yield new Finding($this->text(), Level::Warn, $run->circuit->on(),
                     "{$run->circuit->behind[0]->label()} is fused with {$assessment->words->amps($protection->rating)}; its maker asks for {$assessment->words->amps($asked)}.",
-                    "Fit {$assessment->words->amps($asked)}.", $fits ? Patch::set($run->circuit->on(), [$run->kind === RunKind::Branch ? 'fuse_a' : "protection.{$index}.rating_a" => $asked]) : null,
+                    "Fit {$assessment->words->amps($asked)}.", $fits ? Patch::set($run->circuit->on(), [$run->ratingField($index) => $asked]) : null,
                     ['rating_a' => $protection->rating, 'makers_a' => $asked]);
             }
         }

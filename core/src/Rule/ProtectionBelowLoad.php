@@ -43,7 +43,7 @@ final readonly class ProtectionBelowLoad implements Rule
         // A rating that Dinghy chooses follows the wire by itself.
         $rating = $protection->sized->chosen ? [] : [$protection->ratingField() => $size];
         $words = $assessment->words;
-        if ($size !== null && $size <= ($protection->ampacityBehind() ?? ($protection->behind === [] ? INF : 0.0))) {
+        if ($size !== null && $protection->bears($size)) {
             return ["Fit {$words->amps($size)}.", Patch::set($protection->on, $rating)];
         }
         $thinnest = $protection->thinnest();

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Dinghy\Rule;
 
 use Dinghy\Overcurrent\PlacedProtection;
+use Dinghy\Overcurrent\Seat;
 use Dinghy\Plan\Patch;
-use Dinghy\Wiring\RunKind;
 
 final readonly class ProtectionFarFromSource implements Rule
 {
@@ -31,7 +31,7 @@ final readonly class ProtectionFarFromSource implements Rule
     {
         foreach ($assessment->protections as $protection) {
             // A branch has its fuse in the block, a string on its post, both at their source; a bond joins negatives.
-            if ($protection->index > 0 || $protection->run?->kind === RunKind::Branch || preg_match('/^(feed|charger|bank):/', $protection->on) !== 1 || str_starts_with($protection->field, 'string_')) {
+            if ($protection->index > 0 || ! in_array($protection->seat, [Seat::Feed, Seat::Jumper, Seat::ChargerLead], true)) {
                 continue;
             }
             $distance = $protection->sized->planned->fromSource;
@@ -47,7 +47,7 @@ final readonly class ProtectionFarFromSource implements Rule
     private function judge(Assessment $assessment, PlacedProtection $protection, float $distance): iterable
     {
         // Only a converter is a source that is no battery post.
-        $post = ! str_starts_with($protection->on, 'charger:') || $protection->return !== null;
+        $post = $protection->output === null || $protection->output->block === null;
         $furthest = $post ? self::FROM_BATTERY : self::FROM_OTHERS;
         $sheathed = $protection->sized->planned->sheathed;
         $limit = $sheathed ? $furthest : self::UNSHEATHED;

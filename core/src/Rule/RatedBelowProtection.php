@@ -24,14 +24,14 @@ final readonly class RatedBelowProtection implements Rule
             $breakers = array_filter($feed->protection, static fn ($protection): bool => $protection->family->isBreaker());
             if ($feed->switch && $breakers === []) {
                 yield from $this->judge($assessment, "feed:{$feed->id}", 'switch_rating_a', "switch of feed {$feed->id}", $feed->switchRating,
-                    $this->flowing($assessment, [$run]), self::lastRating($run));
+                    $this->flowing($assessment, [$run]), $run->lastRating());
             }
         }
         foreach ($assessment->plan->blocks as $block) {
             $feeding = $this->feeding($assessment, $block);
             if ($feeding !== [] && $block->branches !== []) {
                 yield from $this->judge($assessment, "block:{$block->id}", 'rating_a', "buses of block {$block->id}", $block->rating,
-                    $this->flowing($assessment, $feeding), self::sumOf(array_map(self::lastRating(...), $feeding)));
+                    $this->flowing($assessment, $feeding), self::sumOf(array_map(static fn (SizedRun $run): ?float => $run->lastRating(), $feeding)));
             }
         }
         foreach ($assessment->plan->banks as $bank) {
@@ -44,7 +44,7 @@ final readonly class RatedBelowProtection implements Rule
     {
         $feeds = array_map(static fn ($feed): SizedRun => $assessment->runs[$feed->id], $assessment->plan->feedsOf($bank));
         $open = array_filter($feeds, static fn (SizedRun $run): bool => $run->protection === []) !== [];
-        $first = static fn (SizedRun $run): float => $run->protection === [] ? 0.0 : $run->protection[0]->rating;
+        $first = static fn (SizedRun $run): float => $run->firstRating() ?? 0.0;
         if ($bank->shunt !== null) {
             $element = $bank->id.':shunt';
             yield from $this->judge($assessment, "bank:{$bank->id}", 'shunt.rating_a', "shunt of bank {$bank->id}", $bank->shunt->amps,
@@ -86,11 +86,6 @@ final readonly class RatedBelowProtection implements Rule
     private function flowing(Assessment $assessment, array $runs): ?float
     {
         return self::sumOf(array_map(static fn (SizedRun $run): ?float => $assessment->currents->most("{$run->id}/+wire"), $runs));
-    }
-
-    private static function lastRating(SizedRun $run): ?float
-    {
-        return $run->protection === [] ? null : $run->protection[count($run->protection) - 1]->rating;
     }
 
     /**

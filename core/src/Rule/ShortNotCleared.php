@@ -37,12 +37,11 @@ final readonly class ShortNotCleared implements Rule
 
                 continue;
             }
-            foreach ($protection->banks as $bank) {
-                if (! States::knowsCharge($bank)) {
-                    yield new Unchecked('F11', $protection->on, BreakingCapacity::needs($bank));
+            $unknown = States::firstUnknown($protection->banks);
+            if ($unknown !== null) {
+                yield new Unchecked('F11', $protection->on, BreakingCapacity::needs($unknown));
 
-                    continue 2;
-                }
+                continue;
             }
             $least = $assessment->shorts->least($protection);
             // Where nothing flows at all a wire is missing, and another rule says so.

@@ -7,10 +7,8 @@ namespace Dinghy\Rule;
 use Dinghy\Conductor\Gauge;
 use Dinghy\Overcurrent\Conductors;
 use Dinghy\Plan\Bank;
-use Dinghy\Plan\Jumper;
 use Dinghy\Plan\Patch;
 use Dinghy\Wiring\Path;
-use Dinghy\Wiring\RunKind;
 use Dinghy\Wiring\SizedRun;
 
 final readonly class StepDown implements Rule
@@ -53,7 +51,7 @@ final readonly class StepDown implements Rule
         return new Finding($this->text(), Level::Stop, $run->circuit?->on() ?? '',
             "The factory lead of {$path->device->label()}, {$gauge}, carries {$words->amps($ampacity)}; the {$protection->planned->family->label()} before it is {$words->amps($protection->rating)}.",
             $fits ? "Fit {$words->amps($size)}." : 'Fit a fuse that suits the factory lead where the lead is joined.',
-            $fits ? Patch::set($run->circuit?->on() ?? '', [$run->kind === RunKind::Branch ? 'fuse_a' : "protection.{$index}.rating_a" => $size]) : null,
+            $fits ? Patch::set($run->circuit?->on() ?? '', [$run->ratingField($index) => $size]) : null,
             ['rating_a' => $protection->rating, 'ampacity_a' => $ampacity]);
     }
 
@@ -64,7 +62,7 @@ final readonly class StepDown implements Rule
      */
     private function jumpers(Assessment $assessment, Bank $bank): iterable
     {
-        $first = static fn (SizedRun $run): float => $run->protection === [] ? 0.0 : $run->protection[0]->rating;
+        $first = static fn (SizedRun $run): float => $run->firstRating() ?? 0.0;
         [$worst, $most] = [null, 0.0];
         foreach ($bank->wires() as $number => $wire) {
             $conductor = Conductors::jumper($assessment->plan, $bank, $wire, $number);
@@ -72,7 +70,7 @@ final readonly class StepDown implements Rule
             foreach ($wire->protection as $fuse) {
                 $flows = min($flows, $fuse->rating ?? INF);
             }
-            if ($bank->stringProtection !== null && self::withinString($bank, $wire)) {
+            if ($bank->stringProtection !== null && $bank->isWithinString($wire)) {
                 $flows = min($flows, $bank->stringProtection->rating ?? INF);
             }
             if ($conductor->ampacity !== null && $flows > $conductor->ampacity + 1e-6 && ($worst === null || $flows / $conductor->ampacity > $most / ($worst->ampacity ?? INF))) {
@@ -89,17 +87,5 @@ final readonly class StepDown implements Rule
             $better === null ? 'Use thicker jumpers, or a fuse in them.' : "Use jumpers of {$better}.",
             $better === null ? null : $worst->withGauge($better),
             ['rating_a' => $most, 'ampacity_a' => $worst->ampacity ?? 0.0]);
-    }
-
-    private static function withinString(Bank $bank, Jumper $wire): bool
-    {
-        foreach ($bank->strings as $string) {
-            $posts = array_map(static fn ($battery): string => $battery->id, $string);
-            if (in_array(substr($wire->from, 0, -1), $posts, true) && in_array(substr($wire->to, 0, -1), $posts, true)) {
-                return true;
-            }
-        }
-
-        return false;
     }
 }

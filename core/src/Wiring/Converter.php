@@ -56,6 +56,12 @@ final readonly class Converter
         return $this->share * array_sum(array_map(static fn (Device $device): float => $device->sizingAmps(), $this->behind));
     }
 
+    /** A drawn on its input for each that it gives, at nominal volts. */
+    public function inputPerAmp(): float
+    {
+        return $this->output->nominalVolts / $this->charger->efficiency / $this->input->nominalVolts();
+    }
+
     /** Its name in findings and patches. */
     public function on(): string
     {

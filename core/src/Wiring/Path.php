@@ -81,8 +81,7 @@ final readonly class Path
     /** A at its bank for each that its device draws, at nominal volts: more or less than one through a converter. */
     public function ampsAtBank(): float
     {
-        return $this->source instanceof Feed ? 1.0
-            : $this->source->output->nominalVolts / $this->source->charger->efficiency / $this->source->input->nominalVolts();
+        return $this->source instanceof Feed ? 1.0 : $this->source->inputPerAmp();
     }
 
     /** Whether its device draws though switched off, with nothing in its way to stop it; what is meant to stay on does not count. */

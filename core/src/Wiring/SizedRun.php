@@ -42,6 +42,24 @@ final readonly class SizedRun
     ) {
     }
 
+    /** @return float|null A: of the protection at its source; null: it has none */
+    public function firstRating(): ?float
+    {
+        return $this->protection === [] ? null : $this->protection[0]->rating;
+    }
+
+    /** @return float|null A: of the last protection on it; null: it has none */
+    public function lastRating(): ?float
+    {
+        return $this->protection === [] ? null : $this->protection[count($this->protection) - 1]->rating;
+    }
+
+    /** The field of a patch that holds the rating of one of its protections. */
+    public function ratingField(int $index): string
+    {
+        return $this->kind === RunKind::Branch ? 'fuse_a' : "protection.{$index}.rating_a";
+    }
+
     /** @return list<Rung> thinnest first; none of a factory lead */
     public function rungs(): array
     {

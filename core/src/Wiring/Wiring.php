@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Dinghy\Wiring;
 
+use Dinghy\Plan\Bank;
 use Dinghy\Plan\Block;
 use Dinghy\Plan\Branch;
 use Dinghy\Plan\Device;
@@ -62,12 +63,13 @@ final class Wiring
         $behind = static fn (string $block): array => array_values(self::devicesBehind($plan, $plan->blocks[$block]));
         $converters = Converter::allOf($plan, $behind);
         $ways = new Ways($plan->boat->ways);
-        $nominal = self::nominalOfBlocks($plan, $converters);
+        $blocks = self::fromTheSource($plan);
+        $nominal = self::nominalOfBlocks($plan, $converters, $blocks);
         $circuits = [];
         foreach ($plan->feeds as $feed) {
             $circuits[$feed->id] = self::feed($plan, $ways, $feed);
         }
-        foreach (self::fromTheSource($plan) as $block) {
+        foreach ($blocks as $block) {
             foreach ($block->branches as $branch) {
                 $circuits[$branch->id] = self::branch($plan, $ways, $block, $branch, $nominal[$block->id] ?? null);
             }
@@ -103,6 +105,25 @@ final class Wiring
     public function pathsTo(Device $device): array
     {
         return $this->to[$device->id] ?? [];
+    }
+
+    /** @return list<Path> that a run, or a factory lead, is part of */
+    public function pathsOver(SizedRun $run): array
+    {
+        return $run->circuit === null ? $this->pathsTo($this->plan->devices[$run->id]) : $this->pathsThrough($run->circuit);
+    }
+
+    /** @return list<Bank> that can drive a current through a run, by id */
+    public function banksBehind(SizedRun $run): array
+    {
+        $feed = $this->plan->feeds[$run->id] ?? null;
+        $banks = $feed === null ? [] : [$feed->supply->bank->id => $feed->supply->bank];
+        foreach ($this->pathsOver($run) as $path) {
+            $banks[$path->bank()->id] = $path->bank();
+        }
+        ksort($banks);
+
+        return array_values($banks);
     }
 
     /** @return list<list<string>> what feeds one block, or one device, together: circuits by their ids, converters by their nodes; only where there are several */
@@ -180,9 +201,10 @@ final class Wiring
      * V between what feeds each block, by block id; of several sources the lowest, whatever their order in the file.
      *
      * @param  list<Converter>  $converters
+     * @param  list<Block>  $blocks  each after every block that feeds it
      * @return array<string, float>
      */
-    private static function nominalOfBlocks(Plan $plan, array $converters): array
+    private static function nominalOfBlocks(Plan $plan, array $converters, array $blocks): array
     {
         $nominal = [];
         foreach ($plan->feeds as $feed) {
@@ -193,7 +215,7 @@ final class Wiring
         foreach ($converters as $converter) {
             $nominal[$converter->block] = min($nominal[$converter->block] ?? INF, $converter->output->nominalVolts);
         }
-        foreach (self::fromTheSource($plan) as $block) {
+        foreach ($blocks as $block) {
             foreach ($block->branches as $branch) {
                 if ($branch->block !== null && isset($nominal[$block->id])) {
                     $nominal[$branch->block] = min($nominal[$branch->block] ?? INF, $nominal[$block->id]);
