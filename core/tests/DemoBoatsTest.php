@@ -46,14 +46,16 @@ final class DemoBoatsTest extends TestCase
     {
         $document = \Dinghy\Plan\PlanDocument::fromJson((string) file_get_contents(self::FOLDER."mistakes/{$boat}.json"));
         for ($step = 0; $step < 12; $step++) {
-            $patches = array_filter(array_map(static fn (Finding $finding) => $finding->level === Level::Note ? null : $finding->patch, Plans::evaluate($document)->findings));
-            if ($patches === []) {
+            $evaluation = Plans::evaluate($document);
+            $remedies = new \Dinghy\Evaluation\Remedies($document, $evaluation);
+            $offered = array_filter(array_map(static fn (Finding $finding) => $finding->level === Level::Note ? null : $remedies->of($finding), $evaluation->findings));
+            if ($offered === []) {
                 break;
             }
-            $document = $document->with(array_values($patches)[0]);
+            $document = $document->with(array_values($offered)[0]->patch);
         }
-        self::assertSame($boat === 'catamaran' ? ['B10'] : [], array_map(static fn (Finding $finding): string => $finding->rule->code,
-            array_values(array_filter(Plans::evaluate($document)->findings, static fn (Finding $finding): bool => $finding->level !== Level::Note))), 'B10 takes another charger.');
+        self::assertSame([], array_map(static fn (Finding $finding): string => $finding->rule->code,
+            array_values(array_filter(Plans::evaluate($document)->findings, static fn (Finding $finding): bool => $finding->level !== Level::Note))));
     }
 
     /** @return array<string, array{string}> */

@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace Dinghy\Tests;
 
 use Dinghy\Evaluation\Evaluation;
+use Dinghy\Evaluation\Remedies;
 use Dinghy\Plan\Patch;
 use Dinghy\Plan\Plan;
 use Dinghy\Plan\PlanDocument;
+use Dinghy\Rule\Remedy;
 
 /** Small plans that tests change one thing of. */
 final class Plans
@@ -83,6 +85,19 @@ final class Plans
     public static function evaluate(PlanDocument $document): Evaluation
     {
         return Evaluation::of(Plan::of($document));
+    }
+
+    /** @return Remedy|null what is offered for the first finding of a rule, on a part where one is named; null: nothing, or the rule is silent */
+    public static function remedy(PlanDocument $document, string $code, ?string $on = null): ?Remedy
+    {
+        $evaluation = self::evaluate($document);
+        foreach ($evaluation->findings as $finding) {
+            if ($finding->rule->code === $code && ($on === null || $finding->on === $on)) {
+                return (new Remedies($document, $evaluation))->of($finding);
+            }
+        }
+
+        return null;
     }
 
     /**

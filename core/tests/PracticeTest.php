@@ -73,7 +73,7 @@ final class PracticeTest extends TestCase
         self::assertLessThan(11.0, $screen->loaded);
         self::assertGreaterThan(12.6, $evaluation->states->in(\Dinghy\Circuit\State::Loaded)?->between('e1+', 'e1-'));
         $finding = array_values(array_filter($evaluation->findings, static fn (Finding $finding): bool => $finding->rule->code === 'W01' && $finding->on === 'device:screen-left'))[0];
-        self::assertStringContainsString('past what adds 170 mΩ', $finding->remedy);
+        self::assertStringContainsString('past what adds 170 mΩ', [...$finding->remedies()][0]->says);
     }
 
     /** @return list<string> */

@@ -10,17 +10,14 @@ use Dinghy\Circuit\States;
 use Dinghy\Layout\Bundles;
 use Dinghy\Layout\Ducts;
 use Dinghy\Overcurrent\Conductors;
-use Dinghy\Overcurrent\PlacedConductor;
 use Dinghy\Overcurrent\WarmWires;
 use Dinghy\Plan\Bank;
 use Dinghy\Plan\Device;
 use Dinghy\Plan\NumberingEnd;
 use Dinghy\Plan\Plan;
 use Dinghy\Plan\Units;
-use Dinghy\Rule\Assessment;
 use Dinghy\Rule\Finding;
 use Dinghy\Rule\Level;
-use Dinghy\Rule\Rulebook;
 use Dinghy\Rule\Unchecked;
 use Dinghy\Rule\Words;
 use Dinghy\Wiring\RunKind;
@@ -55,9 +52,6 @@ final readonly class Evaluation
     /** @var array<string, SizedRun> by id */
     public array $runs;
 
-    /** @var list<PlacedConductor> */
-    private array $conductors;
-
     public WarmWires $warm;
 
     /** how many conductors lie together in tubes */
@@ -70,13 +64,14 @@ final readonly class Evaluation
         $this->states = $settled->states;
         $this->ducts = $settled->ducts;
         $this->bundles = $settled->bundles;
-        $this->conductors = Conductors::of($plan, $this->runs);
-        $this->warm = new WarmWires($this->wiring, $this->conductors, $this->states);
+        $conductors = Conductors::of($plan, $this->runs);
+        $this->warm = new WarmWires($this->wiring, $conductors, $this->states);
         $this->devices = array_map($this->device(...), array_values($plan->devices));
         $this->banks = array_map($this->bank(...), array_values($plan->banks));
         $rest = $this->states->in(State::Rest);
         $this->meterPoints = $rest === null ? [] : MeterPoints::of($this->wiring, $rest, $this->words);
-        [$this->findings, $this->unchecked] = $this->judge();
+        $judgement = Judgement::of($plan, $settled, $conductors, $words);
+        [$this->findings, $this->unchecked] = [$judgement->findings, $judgement->unchecked];
     }
 
     /** @param  Units|null  $units that sentences are written in; null: the plan's own */
@@ -152,22 +147,5 @@ final readonly class Evaluation
             count($shares) < count($bank->batteries()) ? null : $shares,
             $standby,
         );
-    }
-
-    /** @return array{list<Finding>, list<Unchecked>} */
-    private function judge(): array
-    {
-        $assessment = new Assessment($this->plan, $this->wiring, $this->runs, $this->words, $this->states, $this->ducts, $this->bundles, $this->conductors);
-        $findings = [];
-        $unchecked = [];
-        foreach (Rulebook::rules() as $rule) {
-            foreach ($rule->check($assessment) as $said) {
-                $said instanceof Finding ? $findings[] = $said : $unchecked[] = $said;
-            }
-        }
-        usort($findings, static fn (Finding $a, Finding $b): int => [$a->level->rank(), $a->rule->code, $a->on] <=> [$b->level->rank(), $b->rule->code, $b->on]);
-        usort($unchecked, static fn (Unchecked $a, Unchecked $b): int => [$a->rule, $a->on, $a->needs] <=> [$b->rule, $b->on, $b->needs]);
-
-        return [$findings, $unchecked];
     }
 }

@@ -10,6 +10,7 @@ use Dinghy\Overcurrent\WarmWires;
 use Dinghy\Plan\Battery;
 use Dinghy\Rule\Finding;
 use Dinghy\Rule\Question;
+use Dinghy\Rule\Remedy;
 use Dinghy\Rule\Stage;
 use Dinghy\Rule\Unchecked;
 use Dinghy\Rule\Words;
@@ -20,8 +21,11 @@ use Dinghy\Wiring\SizedRun;
 /** An evaluation as the JSON document that the command line prints and the page draws. Numbers are not rounded. */
 final class EvaluationDocument
 {
-    /** @return array<string, mixed> */
-    public static function of(Evaluation $evaluation): array
+    /**
+     * @param  Remedies|null  $remedies  that were tried on its plan; null: none are offered
+     * @return array<string, mixed>
+     */
+    public static function of(Evaluation $evaluation, ?Remedies $remedies = null): array
     {
         return [
             'format' => 'dinghy-evaluation',
@@ -30,7 +34,7 @@ final class EvaluationDocument
             'banks' => array_map(static fn (BankFigures $figures): array => self::bank($figures, $evaluation->words), $evaluation->banks),
             'devices' => array_map(static fn (DeviceVolts $volts): array => self::device($volts, $evaluation->warm), $evaluation->devices),
             'meter_points' => array_map(self::meterPoint(...), $evaluation->meterPoints),
-            'findings' => array_map(self::finding(...), $evaluation->findings),
+            'findings' => array_map(static fn (Finding $finding): array => self::finding($finding, $remedies?->of($finding)), $evaluation->findings),
             'unchecked' => array_map(self::unchecked(...), $evaluation->unchecked),
         ];
     }
@@ -159,7 +163,7 @@ final class EvaluationDocument
     }
 
     /** @return array<string, mixed> */
-    private static function finding(Finding $finding): array
+    private static function finding(Finding $finding, ?Remedy $offered): array
     {
         return [
             'rule' => $finding->rule->code,
@@ -168,8 +172,8 @@ final class EvaluationDocument
             'on' => $finding->on,
             'says' => $finding->says,
             'because' => $finding->rule->because,
-            'remedy' => $finding->remedy,
-            'patch' => $finding->patch?->toJson(),
+            'remedy' => $offered->says ?? $finding->remedy,
+            'patch' => $offered?->patch->toJson(),
             'source' => $finding->rule->source,
             'mark' => $finding->rule->mark->value,
             'figures' => (object) $finding->figures,

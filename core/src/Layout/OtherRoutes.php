@@ -10,7 +10,6 @@ use Dinghy\Evaluation\Evaluation;
 use Dinghy\Plan\Patch;
 use Dinghy\Plan\Plan;
 use Dinghy\Plan\PlanDocument;
-use Dinghy\Plan\Way;
 use Dinghy\Route\Route;
 use Dinghy\Route\SimpleRoutes;
 use Dinghy\Wiring\SizedRun;
@@ -48,7 +47,7 @@ final readonly class OtherRoutes
         }
         $offered = [];
         foreach (SimpleRoutes::between($evaluation->plan->boat->ways, $circuit->from, $circuit->to, self::MOST) as $route) {
-            $stations = self::stations($route, $circuit->from);
+            $stations = $route->stationsFrom($circuit->from);
             $there = Plan::of($document->with(Patch::set($circuit->on(), ['run.route' => $stations, 'run.length_m' => null, 'run.gauge' => null])));
             $sized = (new Sizing(Wiring::of($there)))->runs()[$run->id];
             $offered[] = new self($stations, $route, $sized->length ?? 0.0, $sized->rung($sized->gauge->name)?->fits === true ? $sized->gauge : null, $circuit->route?->ways == $route->ways);
@@ -61,17 +60,5 @@ final readonly class OtherRoutes
     public function copper(): ?float
     {
         return $this->gauge === null ? null : CopperMass::kilograms($this->gauge, $this->length);
-    }
-
-    /** @return list<string> */
-    private static function stations(Route $route, string $from): array
-    {
-        $stations = [$from];
-        foreach ($route->ways as $way) {
-            $from = $way->from === $from ? $way->to : $way->from;
-            $stations[] = $from;
-        }
-
-        return $stations;
     }
 }

@@ -76,4 +76,10 @@ final readonly class Sight
     {
         return atan2($this->below, $this->away * cos($this->turn) + $this->aside * sin($this->turn));
     }
+
+    /** @return float rad: the turn that brings the face squarest to the eye, whatever its tilt */
+    public function bestTurn(): float
+    {
+        return atan2($this->aside, $this->away);
+    }
 }

@@ -38,18 +38,16 @@ final readonly class PlacedConductor
         return $this->run?->circuit === null ? $this->name : "run {$this->run->circuit->label}";
     }
 
-    /** @return Gauge|null the first in stock, as it would lie here, that carries so much; null: there is none */
-    public function gaugeFor(float $amps, HouseRules $rules): ?Gauge
+    /** @return iterable<Gauge> those in stock, thinnest first, that carry so much as it would lie here */
+    public function gaugesFor(float $amps, HouseRules $rules): iterable
     {
         foreach ($this->run === null ? $rules->stock : $this->run->rungs() as $step) {
             $gauge = $step instanceof Rung ? $step->gauge : $step;
             $ampacity = $step instanceof Rung ? $step->ampacity : Conductors::ampacity($rules, $step);
             if ($ampacity !== null && $ampacity >= $amps) {
-                return $gauge;
+                yield $gauge;
             }
         }
-
-        return null;
     }
 
     /** @return Patch|null null: no field of the plan holds its gauge */

@@ -139,6 +139,12 @@ final readonly class Patch
         return $fields;
     }
 
+    /** Whether it sets a field that the other one sets too; a part that it puts there may still be changed. */
+    public function sets(self $other): bool
+    {
+        return array_filter($this->overlap($other), static fn (array $field): bool => $field['path'] !== self::WHOLE) !== [];
+    }
+
     /**
      * The fields that both patches touch: the same field, or one that holds the other.
      *

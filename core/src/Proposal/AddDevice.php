@@ -30,16 +30,23 @@ final class AddDevice
         $patch = Patch::put("device:{$id}", (object) ['id' => $id, ...get_object_vars($figures), ...$place]);
         $asks = Asked::by($figures);
         $on ??= CircuitOffers::of($plan, $asks, $station, [])[0] ?? null;
-        if ($on?->block !== null) {
-            $branch = FreeId::like($plan, "to {$name}");
 
-            return ($on->circuits === null ? $patch : $patch->and(Patch::set("block:{$on->block}", ['circuits' => $on->circuits])))->and(Patch::put("branch:{$branch}", (object) [
-                'id' => $branch, 'class' => $asks->class()->value, 'family' => FuseFamily::Blade->value, 'fuse_a' => $asks->makersFuse,
-                'run' => (object) ['cable' => 'pair'], 'to' => (object) ['device' => $id],
-            ], "block:{$on->block}"));
+        return $on === null ? $patch : $patch->and(self::circuit($plan, $asks, $on, $id, $name));
+    }
+
+    /** The circuit alone, for a device that is there. */
+    public static function circuit(Plan $plan, Asked $asks, CircuitOffer $on, string $device, string $name): Patch
+    {
+        if ($on->block === null) {
+            return self::feed($plan, $asks, $on->from(), "to {$name}", (object) ['device' => $device]);
         }
+        $id = FreeId::like($plan, "to {$name}");
+        $branch = Patch::put("branch:{$id}", (object) [
+            'id' => $id, 'class' => $asks->class()->value, 'family' => FuseFamily::Blade->value, 'fuse_a' => $asks->makersFuse,
+            'run' => (object) ['cable' => 'pair'], 'to' => (object) ['device' => $device],
+        ], "block:{$on->block}");
 
-        return $on === null ? $patch : $patch->and(self::feed($plan, $asks, $on->from(), "to {$name}", (object) ['device' => $id]));
+        return $on->circuits === null ? $branch : Patch::set("block:{$on->block}", ['circuits' => $on->circuits])->and($branch);
     }
 
     /**

@@ -35,4 +35,16 @@ final readonly class Route
 
         return false;
     }
+
+    /** @return list<string> the stations on its way, the one that it is walked from first */
+    public function stationsFrom(string $station): array
+    {
+        $stations = [$station];
+        foreach ($this->ways as $way) {
+            $station = $way->from === $station ? $way->to : $way->from;
+            $stations[] = $station;
+        }
+
+        return $stations;
+    }
 }

@@ -5,6 +5,10 @@ declare(strict_types=1);
 namespace Dinghy\Rule;
 
 use Dinghy\Battery\Chemistry;
+use Dinghy\Plan\Battery;
+use Dinghy\Plan\Charger;
+use Dinghy\Plan\Patch;
+use Dinghy\Plan\Plan;
 
 final readonly class AlternatorOnLithium implements Rule
 {
@@ -21,12 +25,21 @@ final readonly class AlternatorOnLithium implements Rule
                 if ($output->across[0]->chemistry === Chemistry::LiFePO4) {
                     yield new Finding($this->text(), Level::Warn, "charger:{$charger->id}",
                         "The alternator charges battery {$output->across[0]->id}, LiFePO4, directly.",
-                        'Put a DC–DC charger between them.', null, []);
+                        'Put a DC–DC charger between them.', self::behindStartingBank($assessment->plan, $charger, $output->across[0]), []);
                 }
             }
             if ($charger->input === null && array_filter($charger->batteryOutputs(), static fn ($output): bool => $output->across[0]->chemistry === Chemistry::LiFePO4) !== []) {
                 yield new Unchecked('B23', "charger:{$charger->id}", 'input');
             }
         }
+    }
+
+    /** @return Patch|null null: there is no other bank that the alternator could charge first */
+    private static function behindStartingBank(Plan $plan, Charger $charger, Battery $charged): ?Patch
+    {
+        $starting = $plan->boat->engine === null ? null : $plan->bankOf($plan->boat->engine->battery);
+
+        return $starting === null || $starting === $plan->bankOf($charged->id) ? null
+            : Patch::set("charger:{$charger->id}", ['input' => 'dc-dc', 'input_from' => (object) ['bank' => $starting->id], 'fused_ends' => 'both']);
     }
 }

@@ -10,7 +10,9 @@ use Dinghy\Circuit\State;
 use Dinghy\Circuit\States;
 use Dinghy\Overcurrent\PlacedConductor;
 use Dinghy\Plan\Bank;
+use Dinghy\Plan\Patch;
 use Dinghy\Plan\Plan;
+use Dinghy\Proposal\TakeOut;
 
 final readonly class BanksDriveEachOther implements Rule
 {
@@ -37,28 +39,31 @@ final readonly class BanksDriveEachOther implements Rule
         }
         $amps = $rest->sourceAmps();
         $topology = $assessment->states->network(State::Loaded)->topology;
-        $worst = [];
+        $joints = [];
         foreach ($this->joints($assessment) as [$conductor, $element]) {
-            $part = $topology->part[$topology->index[$element->from]];
-            $through = abs($rest->through($element));
-            if ($through > ($worst[$part][2] ?? 0.0)) {
-                $worst[$part] = [$conductor, $element, $through];
-            }
+            $joints[$topology->part[$topology->index[$element->from]]][] = [$conductor, abs($rest->through($element))];
         }
-        foreach ($worst as $part => [$conductor, , $through]) {
+        foreach ($joints as $part => $carrying) {
+            usort($carrying, static fn (array $a, array $b): int => $b[1] <=> $a[1]);
+            [$conductor, $through] = $carrying[0];
+            if ($through <= 0.0) {
+                continue;
+            }
             $passed = array_filter($amps, static fn (float $out, string $battery): bool => isset($assessment->plan->batteries[$battery])
                 && $topology->part[$topology->index["{$battery}-"]] === $part && abs($out) > self::PASSED * $through, ARRAY_FILTER_USE_BOTH);
             if ($passed !== [] && $this->known($assessment->plan, array_keys($passed))) {
-                yield from $this->judge($assessment, $conductor, $through, $passed);
+                $others = array_values(array_filter($carrying, static fn (array $joint): bool => $joint[1] > self::PASSED * $through));
+                yield from $this->judge($assessment, $conductor, $through, $passed, array_column($others, 0));
             }
         }
     }
 
     /**
      * @param  non-empty-array<string, float>  $passed  A out of each battery
+     * @param  list<PlacedConductor>  $joints  that carry it, the busiest first
      * @return iterable<Finding>
      */
-    private function judge(Assessment $assessment, PlacedConductor $conductor, float $amps, array $passed): iterable
+    private function judge(Assessment $assessment, PlacedConductor $conductor, float $amps, array $passed, array $joints): iterable
     {
         $plan = $assessment->plan;
         $smallest = min(array_map(static fn (string $battery): float => $plan->batteries[$battery]->capacityAh, array_keys($passed)));
@@ -72,8 +77,28 @@ final readonly class BanksDriveEachOther implements Rule
         $words = $assessment->words;
         yield new Finding($this->text(), Level::Stop, $into === null ? "battery:{$backwards}" : "bank:{$into->id}",
             "With nothing switched on {$words->amps($amps)} flow through {$conductor->label()}: ".($passed[$backwards] < 0 ? "{$name($from, $forwards)} drives {$name($into, $backwards)} backwards." : "{$name($from, $forwards)} is shorted through it."),
-            'Give each bank a block of its own, or part what joins them: '.$conductor->label().'.', null,
+            'Give each bank a block of its own, or part what joins them: '.$conductor->label().'.', static fn (): iterable => self::parting($assessment, $joints),
             ['current_a' => $amps, 'limit_a' => self::LIMIT * $smallest]);
+    }
+
+    /**
+     * @param  list<PlacedConductor>  $joints
+     * @return iterable<Remedy>
+     */
+    private static function parting(Assessment $assessment, array $joints): iterable
+    {
+        $ons = array_values(array_unique(array_map(static fn (PlacedConductor $joint): string => $joint->on, $joints)));
+        foreach ($ons as $on) {
+            [$kind] = explode(':', $on, 2);
+            if ($kind === 'charger') {
+                yield new Remedy('Use a charger with isolated outputs.', Patch::set($on, ['isolated_outputs' => true]));
+            }
+        }
+        foreach ($joints as $joint) {
+            if (in_array(explode(':', $joint->on, 2)[0], ['feed', 'branch', 'bond'], true)) {
+                yield new Remedy("Take {$joint->label()} out.", TakeOut::of($assessment->plan, $joint->on));
+            }
+        }
     }
 
     /** @return iterable<array{PlacedConductor, Resistor}> what joins banks to one another: not the wires that make one bank */

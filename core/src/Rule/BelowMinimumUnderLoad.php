@@ -35,7 +35,13 @@ final readonly class BelowMinimumUnderLoad implements Rule
             $device = $assessment->plan->devices[$overload->load] ?? null;
             yield new Finding($this->text(), Level::Stop, $device === null ? 'plan' : "device:{$device->id}",
                 ($device === null ? 'The engine' : $device->label())." cannot be fed with banks at their floor: it asks for {$assessment->words->amps($overload->askedAmps)}, the bank can give at most {$assessment->words->amps($overload->mostAmps)} beside the rest.",
-                'Use a stronger bank, thicker or shorter wire, or fewer devices at once.', null, ['asked_a' => $overload->askedAmps, 'most_a' => $overload->mostAmps, 'share' => $overload->share]);
+                'Use a stronger bank, thicker or shorter wire, or fewer devices at once.',
+                static function () use ($assessment, $device): iterable {
+                    foreach ($device === null ? [] : $assessment->wiring->pathsTo($device) as $path) {
+                        yield from self::thicker($assessment, $path, 0.0);
+                        yield from OtherSupply::of($assessment, $path);
+                    }
+                }, ['asked_a' => $overload->askedAmps, 'most_a' => $overload->mostAmps, 'share' => $overload->share]);
         }
         $lowest = $assessment->states->in(State::Lowest);
         $seen = [];
@@ -48,17 +54,21 @@ final readonly class BelowMinimumUnderLoad implements Rule
             $seen[$device->id] = true;
             yield new Finding($this->text(), Level::Stop, "device:{$device->id}",
                 "{$device->label()} falls to {$assessment->words->volts($volts)} with everything on and bank {$path->bank()->id} at its floor; it needs {$assessment->words->volts($device->minVolts)}.",
-                ...self::remedy($assessment, $path, $device->minVolts - $volts), figures: ['volts' => $volts, 'min_v' => $device->minVolts]);
+                'Run thicker wire to it, feed it directly, or give it a bank that holds its volts.',
+                static function () use ($assessment, $path, $device, $volts): iterable {
+                    yield from self::thicker($assessment, $path, $device->minVolts - $volts);
+                    yield from OtherSupply::of($assessment, $path);
+                }, ['volts' => $volts, 'min_v' => $device->minVolts]);
         }
     }
 
     /**
-     * The run of the path that loses most, thick enough to give the missing volts back at the peak current.
+     * The run of the path that loses most, thick enough to give the missing volts back at the peak current; then the others.
      *
      * @param  float  $missing  V
-     * @return array{string, Patch|null}
+     * @return iterable<Remedy>
      */
-    private static function remedy(Assessment $assessment, Path $path, float $missing): array
+    private static function thicker(Assessment $assessment, Path $path, float $missing): iterable
     {
         $runs = array_map(static fn (Circuit $circuit): SizedRun => $assessment->runs[$circuit->id], $path->circuits);
         $now = static fn (SizedRun $run): float => self::lost($run, $run->rung($run->gauge->name));
@@ -67,12 +77,10 @@ final readonly class BelowMinimumUnderLoad implements Rule
             foreach ($run->rungs() as $rung) {
                 // What is drawn falls when volts rise, so that the gain is not less than this.
                 if ($run->circuit !== null && $rung->rating !== null && $now($run) - self::lost($run, $rung) >= $missing + self::SPARE) {
-                    return ["Run {$rung->gauge} in {$run->circuit->label}.", Patch::set($run->circuit->on(), ['run.gauge' => $rung->gauge->name])];
+                    yield new Remedy("Run {$rung->gauge} in {$run->circuit->label}.", Patch::set($run->circuit->on(), ['run.gauge' => $rung->gauge->name]));
                 }
             }
         }
-
-        return ['Run thicker wire to it, feed it directly, or give it a bank that holds its volts.', null];
     }
 
     /** @return float V that a run loses on a rung of its ladder, at its peak current */

@@ -6,9 +6,10 @@ namespace Dinghy\Rule;
 
 use Dinghy\Circuit\States;
 use Dinghy\Overcurrent\PlacedProtection;
+use Dinghy\Overcurrent\Seat;
 use Dinghy\Plan\Bank;
-use Dinghy\Plan\Patch;
 use Dinghy\Protection\FuseFamily;
+use Dinghy\Wiring\Circuit;
 use Dinghy\Wiring\Path;
 use Dinghy\Wiring\RunKind;
 use Dinghy\Wiring\SizedProtection;
@@ -50,17 +51,11 @@ final readonly class BreakingCapacity implements Rule
         }
         $words = $assessment->words;
         $family = $protection->family();
-        $better = self::better($protection, $needed, $volts);
-        $set = $better === null ? [] : [$protection->familyField() => $better->value];
-        if ($protection->field !== '' && $protection->sized->planned->breakingAmps !== null) {
-            $set["{$protection->field}breaking_a"] = $better?->breakingCapacity($volts);
-        }
         $known = array_filter($protection->banks, static fn (Bank $bank): bool => ! self::isKnown($bank)) === [];
         yield new Finding($this->text(), $known ? Level::Stop : Level::Warn, $protection->on,
             ucfirst("{$family->label()} of {$words->amps($protection->rating())} on {$protection->where} breaks {$words->amps($capacity)} at {$words->volts($volts)}; ")
                 .($tabled === null ? "a short there draws {$words->amps($amps)}." : "with {$words->amps($cranking)} cranking it must break {$words->amps($needed)}."),
-            $better === null ? 'Put a fuse with more breaking capacity before it.' : "Fit a {$better->label()} of {$words->amps($protection->rating())}: it breaks {$words->amps($better->breakingCapacity($volts))}.",
-            $better === null || $protection->field === '' ? null : Patch::set($protection->on, $set),
+            'Put a fuse with more breaking capacity in its place or before it.', static fn (): iterable => self::stronger($assessment, $protection, $needed, $volts),
             ['breaking_a' => $capacity, 'needed_a' => $needed, 'volts' => $volts]);
     }
 
@@ -70,15 +65,31 @@ final readonly class BreakingCapacity implements Rule
         return States::knows($bank) ? "its maker's volts by charge, of the batteries of {$bank->id}" : "internal_mohm of the batteries of {$bank->id}";
     }
 
-    private static function better(PlacedProtection $protection, float $needed, float $volts): ?FuseFamily
+    /** @return iterable<Remedy> another family in its place, of its rating or of one that its load and its wire allow; else in the place of what is before it, as its backup */
+    private static function stronger(Assessment $assessment, PlacedProtection $protection, float $needed, float $volts): iterable
     {
-        foreach ([FuseFamily::Breaker80, FuseFamily::BatteryPost, FuseFamily::StripLarge80, FuseFamily::Cartridge] as $other) {
-            if ($other->breakingCapacity($volts) >= $needed && $other->has($protection->rating()) && $other->maxVolts() >= ($protection->highestVolts ?? $volts)) {
-                return $other;
+        $breaks = static fn (FuseFamily $family): bool => $family->breakingCapacity($volts) >= $needed;
+        if ($protection->seat !== Seat::Branch) {
+            yield from OtherProtection::between($assessment, $protection, $protection->asks ?? $protection->rating(), $protection->ampacityBehind() ?? $protection->rating(), $breaks);
+        }
+        foreach ($assessment->protections as $upstream) {
+            if ($upstream->seat === Seat::Feed && $protection->run?->circuit !== null && self::feeds($assessment, $upstream, $protection->run->circuit)) {
+                foreach (OtherProtection::between($assessment, $upstream, $upstream->rating(), $upstream->rating(), $breaks) as $remedy) {
+                    yield new Remedy(rtrim($remedy->says, '.')." in {$upstream->where}: it breaks what this one cannot.", $remedy->patch);
+                }
+            }
+        }
+    }
+
+    private static function feeds(Assessment $assessment, PlacedProtection $upstream, Circuit $circuit): bool
+    {
+        foreach ($assessment->wiring->pathsThrough($circuit) as $path) {
+            if ($path->circuits[0] === $upstream->run?->circuit && $path->circuits[0] !== $circuit) {
+                return true;
             }
         }
 
-        return null;
+        return false;
     }
 
     /**

@@ -23,7 +23,7 @@ final readonly class ChargingAboveDevice implements Rule
                 yield new Finding($this->text(), Level::Stop, "device:{$device->id}",
                     "{$device->label()} sees up to {$assessment->words->volts($highest)} while {$path->from()} ".($path->feed() === null ? 'works' : 'charges')."; its maximum is {$assessment->words->volts($device->maxVolts)}.",
                     'Feed it from a bank with lower charging volts, or through a converter made for both.',
-                    null, ['highest_v' => $highest, 'max_v' => $device->maxVolts]);
+                    static fn (): iterable => OtherSupply::of($assessment, $path), ['highest_v' => $highest, 'max_v' => $device->maxVolts]);
             }
         }
     }

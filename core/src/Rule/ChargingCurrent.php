@@ -8,6 +8,7 @@ use Dinghy\Plan\Bank;
 use Dinghy\Plan\Battery;
 use Dinghy\Plan\Charger;
 use Dinghy\Plan\ChargerOutput;
+use Dinghy\Plan\Patch;
 
 final readonly class ChargingCurrent implements Rule
 {
@@ -26,6 +27,32 @@ final readonly class ChargingCurrent implements Rule
             foreach ($apart === [] ? [$bank->batteries()[0]] : $bank->batteries() as $battery) {
                 yield from $this->judge($assessment, $bank, $battery, $apart === []);
             }
+        }
+    }
+
+    /**
+     * The chargers of a battery with so many times their amps: to whole amperes, up for a larger one and down for a smaller.
+     *
+     * @return iterable<Remedy>
+     */
+    private static function scaled(Assessment $assessment, Bank $bank, Battery $battery, float $times, bool $mains): iterable
+    {
+        $patch = null;
+        $says = [];
+        foreach ($assessment->plan->chargers as $charger) {
+            $set = [];
+            foreach ($mains && $charger->input !== 'mains' ? [] : $charger->batteryOutputs() as $number => $output) {
+                if ($output->chargesWhole($bank) || $output->charges($battery)) {
+                    $amps = $times > 1 ? ceil($output->amps * $times - 1e-9) : max(floor($output->amps * $times + 1e-9), 0.5);
+                    $set["outputs.{$number}.amps"] = $amps;
+                    $says[] = "{$assessment->words->amps($amps)} from charger {$charger->id}";
+                }
+            }
+            $step = $set === [] ? null : Patch::set("charger:{$charger->id}", $set);
+            $patch = $patch === null || $step === null ? $patch ?? $step : $patch->and($step);
+        }
+        if ($patch !== null) {
+            yield new Remedy(($times > 1 ? 'Use a larger charger: ' : 'Set it lower: ').implode(' and ', $says).'.', $patch);
         }
     }
 
@@ -57,7 +84,8 @@ final readonly class ChargingCurrent implements Rule
         } elseif ($amps > $rate * $capacity + 1e-9) {
             yield new Finding($this->text(), Level::Warn, "battery:{$battery->id}",
                 "{$name} is charged with {$assessment->words->amps($amps)}; {$battery->chemistry->label()} of ".Words::trim($capacity, 0)." Ah takes {$assessment->words->amps($rate * $capacity)}.",
-                'Set the charger lower, or use a smaller one, unless the battery\'s maker allows it.', null, ['charging_a' => $amps, 'limit_a' => $rate * $capacity]);
+                'Set the charger lower, or use a smaller one, unless the battery\'s maker allows it.',
+                static fn (): iterable => self::scaled($assessment, $bank, $battery, $rate * $capacity / $amps, false), ['charging_a' => $amps, 'limit_a' => $rate * $capacity]);
         }
         $floor = $assessment->plan->houseRules->floorOf($battery->chemistry);
         $night = $assessment->plan->houseRules->nightHours;
@@ -66,7 +94,8 @@ final readonly class ChargingCurrent implements Rule
             if ($hours > $night) {
                 yield new Finding($this->text(), Level::Warn, "battery:{$battery->id}",
                     "{$name} takes {$assessment->words->hours($hours)} from its floor to full with {$assessment->words->amps($nightly)}; the night has {$assessment->words->hours($night)}.",
-                    'Use a larger charger: '.$assessment->words->amps(ceil($nightly * $hours / $night)).' would do.', null, ['hours' => $hours, 'night_h' => $night]);
+                    'Use a larger charger: '.$assessment->words->amps(ceil($nightly * $hours / $night)).' would do.',
+                    static fn (): iterable => self::scaled($assessment, $bank, $battery, $hours / $night, true), ['hours' => $hours, 'night_h' => $night]);
             }
         }
     }

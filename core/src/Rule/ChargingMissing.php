@@ -7,6 +7,10 @@ namespace Dinghy\Rule;
 use Dinghy\Plan\Bank;
 use Dinghy\Plan\Battery;
 use Dinghy\Plan\Charger;
+use Dinghy\Plan\ChargerOutput;
+use Dinghy\Plan\Patch;
+use Dinghy\Proposal\AddCharger;
+use Dinghy\Proposal\ProposalRefused;
 
 final readonly class ChargingMissing implements Rule
 {
@@ -25,7 +29,7 @@ final readonly class ChargingMissing implements Rule
             foreach ($bank->batteries() as $battery) {
                 if (! $this->isCharged($assessment, $bank, $battery)) {
                     yield new Finding($this->text(), Level::Warn, "battery:{$battery->id}", "Nothing charges battery {$battery->id}.",
-                        'Give it an output of a charger, or say how it is charged.', null, []);
+                        'Give it an output of a charger, or say how it is charged.', self::charger($assessment, $bank, $battery), []);
                 }
             }
         }
@@ -40,7 +44,7 @@ final readonly class ChargingMissing implements Rule
             if (count($output->across) > 1 && $output->setAgainstSpan() < 0) {
                 yield new Finding($this->text(), Level::Stop, "charger:{$charger->id}",
                     "An output of charger {$charger->id} for {$assessment->words->volts($output->nominalVolts)} stands across {$assessment->words->volts($spanned)}.",
-                    'Use an output for each block, or a charger of the bank\'s full voltage.', null, ['set_v' => $output->nominalVolts, 'across_v' => $spanned]);
+                    'Use an output for each block, or a charger of the bank\'s full voltage.', self::onOneBlock($charger, $output), ['set_v' => $output->nominalVolts, 'across_v' => $spanned]);
             } elseif (count($output->across) > 1) {
                 yield new Finding($this->text(), Level::Note, "charger:{$charger->id}",
                     "Charger {$charger->id} charges ".count($output->across).' blocks in series as one: they drift apart.',
@@ -60,9 +64,40 @@ final readonly class ChargingMissing implements Rule
             } elseif (! $charger->isolated) {
                 yield new Finding($this->text(), Level::Stop, "charger:{$charger->id}",
                     "Charger {$charger->id} has {$outputs} outputs on the series bank {$bank} that are not isolated from each other: they short its blocks.",
-                    'Use a charger with isolated outputs, or one for each block.', null, ['outputs' => (float) $outputs]);
+                    'Use a charger with isolated outputs, or one for each block.', Patch::set("charger:{$charger->id}", ['isolated_outputs' => true]), ['outputs' => (float) $outputs]);
             }
         }
+    }
+
+    /** @return \Closure(): iterable<Remedy> */
+    private static function onOneBlock(Charger $charger, ChargerOutput $output): \Closure
+    {
+        $field = 'outputs.'.array_search($output, $charger->outputs, true);
+
+        return static fn (): iterable => array_map(static fn (Battery $battery): Remedy => new Remedy("Land it across battery {$battery->id} alone.",
+            Patch::of([['on' => "charger:{$charger->id}", 'set' => ["{$field}.battery" => $battery->id], 'unset' => ["{$field}.across"]]])), $output->across);
+    }
+
+    /** @return \Closure(): iterable<Remedy> a mains charger for all of its bank that nothing charges, that fills it in a night */
+    private static function charger(Assessment $assessment, Bank $bank, Battery $battery): \Closure
+    {
+        return static function () use ($assessment, $bank, $battery): iterable {
+            $rules = $assessment->plan->houseRules;
+            $rate = $battery->chemistry->highestChargingRate();
+            $floor = $rules->floorOf($battery->chemistry);
+            if ($rate === null || $floor === null) {
+                return;
+            }
+            // Strings in parallel share what stands across one of them.
+            $capacity = count($bank->strings[0]) > 1 ? $battery->capacityAh : $bank->capacityAh();
+            $amps = min(floor($rate * $capacity), ceil((1 - $floor) * $capacity * $battery->chemistry->chargeFactor() / $rules->nightHours));
+            try {
+                yield new Remedy("Fit a mains charger of {$assessment->words->amps($amps)} an output, set for {$battery->chemistry->label()}, fused at the battery.",
+                    AddCharger::to($assessment->plan, "charger {$bank->id}", count($bank->batteries()), $amps, true, $bank->id));
+            } catch (ProposalRefused) {
+                // Another charger is on part of it: what the rest takes is the rigger's choice.
+            }
+        };
     }
 
     private function isCharged(Assessment $assessment, Bank $bank, Battery $battery): bool

@@ -4,12 +4,29 @@ declare(strict_types=1);
 
 namespace Dinghy\Rule;
 
+use Dinghy\Plan\Battery;
+use Dinghy\Plan\Patch;
+use Dinghy\Plan\Plan;
+
 final readonly class CrankingAmpsShort implements Rule
 {
     public function text(): RuleText
     {
         return new RuleText('B25', [Level::Stop], 'the starting battery\'s cranking amps are below the engine\'s minimum',
             'it will not start when it is cold', 'the engine\'s own sheet', Mark::CommonPractice);
+    }
+
+    /** @return \Closure(): iterable<Remedy> another bank of the boat to start from */
+    private static function stronger(Plan $plan, Battery $now, float $least): \Closure
+    {
+        return static function () use ($plan, $now, $least): iterable {
+            foreach ($plan->banks as $bank) {
+                $battery = $bank->batteries()[0];
+                if ($bank !== $plan->bankOf($now->id) && $bank->nominalVolts() === $now->nominalVolts && $bank->crankingAmps() >= $least && $battery->chemistry->isLead()) {
+                    yield new Remedy("Start the engine from bank {$bank->id}.", Patch::set('plan', ['boat.engine.battery' => $battery->id]));
+                }
+            }
+        };
     }
 
     public function check(Assessment $assessment): iterable
@@ -29,7 +46,7 @@ final readonly class CrankingAmpsShort implements Rule
             if ($amps < $engine->leastColdCranking) {
                 yield new Finding($this->text(), Level::Stop, "battery:{$battery->id}",
                     "The starting battery gives {$assessment->words->amps($amps)} when cold; the engine asks for {$assessment->words->amps($engine->leastColdCranking)}.",
-                    'Fit a starting battery with enough cranking amps.', null, ['cca_a' => $amps, 'min_cca_a' => $engine->leastColdCranking]);
+                    'Fit a starting battery with enough cranking amps.', self::stronger($assessment->plan, $battery, $engine->leastColdCranking), ['cca_a' => $amps, 'min_cca_a' => $engine->leastColdCranking]);
             }
         }
     }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Dinghy\Rule;
 
 use Dinghy\Overcurrent\PlacedConductor;
-use Dinghy\Plan\Patch;
 
 final readonly class CurrentAboveAmpacity implements Rule
 {
@@ -29,10 +28,9 @@ final readonly class CurrentAboveAmpacity implements Rule
             }
             if ($amps > $conductor->ampacity + 1e-9) {
                 $words = $assessment->words;
-                [$remedy, $patch] = $this->remedy($assessment, $conductor, $amps);
                 yield new Finding($this->text(), Level::Stop, $conductor->on,
                     ucfirst($conductor->label()).": {$words->amps($amps)} in {$conductor->gauge} that carries {$words->amps($conductor->ampacity)} where it lies{$this->beside($assessment, $conductor)}.",
-                    $remedy, $patch, ['current_a' => $amps, 'ampacity_a' => $conductor->ampacity]);
+                    'Split the load over two circuits, or check its amps.', static fn (): iterable => self::thicker($assessment, $conductor, $amps), ['current_a' => $amps, 'ampacity_a' => $conductor->ampacity]);
             }
         }
     }
@@ -46,12 +44,14 @@ final readonly class CurrentAboveAmpacity implements Rule
         return $circuit === null || $counted <= $circuit->run->bundled ? '' : ", {$counted} warm conductors together in a tube (its plan says {$circuit->run->bundled})";
     }
 
-    /** @return array{string, Patch|null} */
-    private function remedy(Assessment $assessment, PlacedConductor $conductor, float $amps): array
+    /** @return iterable<Remedy> */
+    private static function thicker(Assessment $assessment, PlacedConductor $conductor, float $amps): iterable
     {
-        $gauge = $conductor->gaugeFor($amps, $assessment->plan->houseRules);
-        $patch = $gauge === null ? null : $conductor->withGauge($gauge);
-
-        return $patch === null ? ['Split the load over two circuits, or check its amps.', null] : ["Run {$gauge}.", $patch];
+        foreach ($conductor->gaugesFor($amps, $assessment->plan->houseRules) as $gauge) {
+            $patch = $conductor->withGauge($gauge);
+            if ($patch !== null) {
+                yield new Remedy("Run {$gauge}.", $patch);
+            }
+        }
     }
 }

@@ -11,6 +11,9 @@ final readonly class Finding
 {
     /**
      * @param  string  $on  kind:id
+     * @param  string  $remedy  what to do about it, in words that hold whatever comes of the changes
+     * @param  (\Closure(): iterable<Remedy>)|Patch|null  $changes  to the plan that may mend it, best first: the one that
+     *                                                             `$remedy` speaks of, or several, made only when asked for
      * @param  array<string, float>  $figures  SI
      */
     public function __construct(
@@ -19,9 +22,19 @@ final readonly class Finding
         public string $on,
         public string $says,
         public string $remedy,
-        public ?Patch $patch,
+        private \Closure|Patch|null $changes,
         public array $figures,
     ) {
+    }
+
+    /** @return iterable<Remedy> best first; none of them was tried */
+    public function remedies(): iterable
+    {
+        return match (true) {
+            $this->changes === null => [],
+            $this->changes instanceof Patch => [new Remedy($this->remedy, $this->changes)],
+            default => ($this->changes)(),
+        };
     }
 
     /**

@@ -7,7 +7,9 @@ namespace Dinghy\Rule;
 use Dinghy\Diagnosis\Cause;
 use Dinghy\Diagnosis\PathDiagnosis;
 use Dinghy\Diagnosis\PathWords;
+use Dinghy\Plan\Plan;
 use Dinghy\Proposal\DirectFeed;
+use Dinghy\Survey\PathCheck;
 
 final readonly class FoundPathAtFault implements Rule
 {
@@ -15,6 +17,17 @@ final readonly class FoundPathAtFault implements Rule
     {
         return new RuleText('D09', [Level::Warn], 'the readings of a circuit as it was found show too thin a wire, a bad joint, a weak battery, an interruption or another load, its wire is not copper, or they contradict one another, and no run of the plan takes its place',
             'what is found and not mended comes back as a complaint', "Ohm's law on the readings; limits are common practice", Mark::CommonPractice);
+    }
+
+    /** @return \Closure(): iterable<Remedy> */
+    private static function direct(Plan $plan, PathCheck $check, Cause $cause, string $remedy): \Closure
+    {
+        return static function () use ($plan, $check, $cause, $remedy): iterable {
+            $patch = DirectFeed::of($plan, $check, $cause);
+            if ($patch !== null) {
+                yield new Remedy(count($patch->steps) === 1 ? "Leave it to the plan's run." : $remedy, $patch);
+            }
+        };
     }
 
     public function check(Assessment $assessment): iterable
@@ -28,11 +41,11 @@ final readonly class FoundPathAtFault implements Rule
             if ($diagnosis->cause === Cause::Unknown) {
                 yield new Unchecked('D09', "check:{$check->id}", $diagnosis->needs[0]);
             } elseif ($diagnosis->cause === Cause::Contradictory) {
-                yield new Finding($this->text(), Level::Warn, "check:{$check->id}", $says, 'Measure it again, or leave it to a run of the plan.', DirectFeed::of($assessment->plan, $check, $diagnosis->cause), []);
+                yield new Finding($this->text(), Level::Warn, "check:{$check->id}", $says, 'Measure it again, or leave it to a run of the plan.', self::direct($assessment->plan, $check, $diagnosis->cause, 'Run a direct fused feed past it.'), []);
             } elseif ($diagnosis->cause !== Cause::NothingWrong) {
                 $fault = $diagnosis->faults[0];
-                yield new Finding($this->text(), Level::Warn, "check:{$check->id}", $says, PathWords::remedy($fault, $assessment->words),
-                    DirectFeed::of($assessment->plan, $check, $fault->cause), array_filter(['lost_v' => $diagnosis->lost, 'path_ohm' => $diagnosis->pathOhms, 'fault_v' => $fault->volts], is_float(...)));
+                $remedy = PathWords::remedy($fault, $assessment->words);
+                yield new Finding($this->text(), Level::Warn, "check:{$check->id}", $says, $remedy, self::direct($assessment->plan, $check, $fault->cause, $remedy), array_filter(['lost_v' => $diagnosis->lost, 'path_ohm' => $diagnosis->pathOhms, 'fault_v' => $fault->volts], is_float(...)));
             }
         }
     }

@@ -18,6 +18,9 @@ final readonly class HeadingSensorPlace implements Rule
     /** m [cp, working estimate] */
     private const OFF_CENTRE = 0.5;
 
+    /** m between places that are tried for it */
+    private const STEP = 0.25;
+
     public function text(): RuleText
     {
         return new RuleText('N05', [Level::Warn], 'position hold or a turning map is wanted and there is no heading sensor; or one sits within 1 m of a motor, a loudspeaker or a heavy run, or off the centreline without calibration',
@@ -47,13 +50,33 @@ final readonly class HeadingSensorPlace implements Rule
             if ($nearest !== null && $distance < self::APART - 1e-9) {
                 yield new Finding($this->text(), Level::Warn, "device:{$sensor->id}",
                     "{$sensor->label()} sits {$assessment->words->length($distance)} from {$nearest->label}".($nearest->amps === null ? '' : ", {$assessment->words->amps($nearest->amps)}").'; it needs '.$assessment->words->length(self::APART).'.',
-                    'Move it away from motors, loudspeakers and heavy runs.', null, ['distance_m' => $distance, 'limit_m' => self::APART]);
+                    'Move it away from motors, loudspeakers and heavy runs.', static fn (): iterable => self::quietPlaces($assessment, $sensor, $spot), ['distance_m' => $distance, 'limit_m' => self::APART]);
             }
             if (abs($spot->y) > self::OFF_CENTRE && ! $sensor->mounting->calibrated) {
                 yield new Finding($this->text(), Level::Warn, "device:{$sensor->id}",
                     "{$sensor->label()} sits {$assessment->words->length(abs($spot->y))} off the centreline and was not calibrated there.",
                     'Calibrate it on the water, or move it to the middle.', Patch::set("device:{$sensor->id}", ['calibrated' => true]), ['off_centre_m' => abs($spot->y), 'limit_m' => self::OFF_CENTRE]);
             }
+        }
+    }
+
+    /** @return iterable<Remedy> along the centreline, the nearest first */
+    private static function quietPlaces(Assessment $assessment, Device $sensor, Spot $now): iterable
+    {
+        $disturbances = Disturbance::allIn($assessment->plan, $assessment->circuits());
+        $outline = $assessment->plan->boat->outline();
+        $places = [];
+        for ($x = 0.0; $x <= ($assessment->plan->boat->length ?? 0.0); $x += self::STEP) {
+            $spot = new Spot($x, 0.0);
+            $nearest = array_reduce($disturbances, static fn (float $least, Disturbance $one): float => min($least, $one->distanceTo($spot)), INF);
+            if ($nearest >= self::APART && ($outline === null || $outline->holds($spot))) {
+                $places[(string) round($x, 2)] = $spot->to($now);
+            }
+        }
+        asort($places);
+        foreach (array_keys($places) as $x) {
+            $metres = (float) $x;
+            yield new Remedy("Move it to the centreline, {$assessment->words->length($metres)} from the transom.", Patch::set("device:{$sensor->id}", ['at_m' => (object) ['x_m' => $metres, 'y_m' => 0.0]]));
         }
     }
 

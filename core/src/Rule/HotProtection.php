@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Dinghy\Rule;
 
+use Dinghy\Overcurrent\PlacedProtection;
+use Dinghy\Plan\Patch;
+use Dinghy\Protection\FuseFamily;
 use Dinghy\Protection\HeatedRating;
 
 final readonly class HotProtection implements Rule
@@ -12,6 +15,18 @@ final readonly class HotProtection implements Rule
     {
         return new RuleText('F15', [Level::Warn], 'a breaker or fuse in a hot place (celsius of its station, else the house rules\' ambient) carries less than what flows through it, motors and all else at their peak',
             'it opens in wind', 'common practice, the part\'s own sheet prevails', Mark::CommonPractice);
+    }
+
+    /** @return iterable<Remedy> the next sizes of its family, then other families */
+    private static function larger(Assessment $assessment, PlacedProtection $protection, float $celsius): iterable
+    {
+        $most = $protection->ampacityBehind() ?? $protection->rating();
+        foreach ($protection->family()->sizes() as $size) {
+            if ($size > $protection->rating() && $size <= $most) {
+                yield new Remedy("Fit {$assessment->words->amps($size)}.", Patch::set($protection->on, [$protection->ratingField() => $size]));
+            }
+        }
+        yield from OtherProtection::between($assessment, $protection, $protection->asks ?? $protection->rating(), $most, static fn (FuseFamily $family, float $rating): bool => HeatedRating::of($family, $rating, $celsius) >= ($protection->draws ?? 0.0));
     }
 
     public function check(Assessment $assessment): iterable
@@ -26,7 +41,8 @@ final readonly class HotProtection implements Rule
             $words = $assessment->words;
             yield new Finding($this->text(), Level::Warn, $protection->on,
                 ucfirst("{$protection->family()->label()} of {$words->amps($protection->rating())} on {$protection->where} carries {$words->amps($carries)} at ".Words::trim($celsius, 0)." °C; {$words->amps($protection->draws)} flow."),
-                'Move it to a cooler place, or fit one that heat does not open: a magnetic breaker, or the next size where the wire allows it.', null,
+                'Move it to a cooler place, or fit one that heat does not open: a magnetic breaker, or the next size where the wire allows it.',
+                static fn (): iterable => self::larger($assessment, $protection, $celsius),
                 ['carries_a' => $carries, 'current_a' => $protection->draws, 'celsius' => $celsius]);
         }
     }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Dinghy\Rule;
 
+use Dinghy\Plan\Bank;
+use Dinghy\Wiring\Path;
 use Dinghy\Wiring\SizedRun;
 
 final readonly class ManagementLimit implements Rule
@@ -12,6 +14,18 @@ final readonly class ManagementLimit implements Rule
     {
         return new RuleText('B20', [Level::Stop, Level::Warn], 'what is drawn at peak, a tap\'s amps from the blocks below it only, exceeds the management system\'s continuous limit (a decision) or its peak limit (a stop)',
             'it cuts out at full thrust', 'the battery\'s own sheet', Mark::CommonPractice);
+    }
+
+    /** @return \Closure(): iterable<Remedy> what draws most taken from another bank */
+    private static function relieved(Assessment $assessment, Bank $bank): \Closure
+    {
+        return static function () use ($assessment, $bank): iterable {
+            $paths = array_filter($assessment->wiring->paths, static fn (Path $path): bool => $path->bank() === $bank);
+            usort($paths, static fn (Path $a, Path $b): int => $b->device->peakAmps <=> $a->device->peakAmps);
+            foreach ($paths as $path) {
+                yield from OtherSupply::of($assessment, $path);
+            }
+        };
     }
 
     public function check(Assessment $assessment): iterable
@@ -33,7 +47,7 @@ final readonly class ManagementLimit implements Rule
                     yield new Finding($this->text(), $beyondPeak ? Level::Stop : Level::Warn, "battery:{$battery->id}",
                         "Battery {$battery->id} gives up to {$assessment->words->amps($amps)}; its management system "
                             .($beyondPeak ? "cuts out at {$assessment->words->amps($limit)}." : "passes {$assessment->words->amps($limit)} for long."),
-                        'Use a battery with a stronger management system, or another string in parallel.', null, ['amps' => $amps, 'limit_a' => $limit]);
+                        'Use a battery with a stronger management system, or another string in parallel.', self::relieved($assessment, $bank), ['amps' => $amps, 'limit_a' => $limit]);
                 }
             }
         }

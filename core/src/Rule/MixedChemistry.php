@@ -33,7 +33,11 @@ final readonly class MixedChemistry implements Rule
             yield new Finding($this->text(), Level::Stop, "bank:{$bank->id}",
                 "Bank {$bank->id} mixes chemistries: ".implode(', ', $others).", the others are {$most->label()}.",
                 "Make the whole bank {$most->label()}, or give the odd battery a bank and a charger of its own.",
-                null, ['chemistries' => (float) count($counts)]);
+                static function () use ($assessment, $bank, $most): iterable {
+                    $odd = array_values(array_filter($bank->strings, static fn (array $string): bool => array_filter($string, static fn (Battery $battery): bool => $battery->chemistry !== $most) !== []));
+                    $parted = PartedBank::of($assessment->plan, $bank, $odd);
+                    yield from $parted === null ? [] : [$parted];
+                }, ['chemistries' => (float) count($counts)]);
         }
     }
 }

@@ -7,6 +7,7 @@ namespace Dinghy\Rule;
 use Dinghy\Battery\Chemistry;
 use Dinghy\Plan\Patch;
 use Dinghy\Protection\FuseFamily;
+use Dinghy\Wiring\Rung;
 use Dinghy\Wiring\RunKind;
 use Dinghy\Wiring\SizedRun;
 
@@ -14,6 +15,8 @@ final readonly class NoProtection implements Rule
 {
     /** m from the source, well inside what F04 allows */
     private const REMEDY_DISTANCE = 0.15;
+
+    private const FAMILIES = [FuseFamily::Blade, FuseFamily::Blade58, FuseFamily::Breaker80, FuseFamily::Breaker, FuseFamily::BatteryPost, FuseFamily::StripSmall, FuseFamily::StripLarge80, FuseFamily::StripLarge, FuseFamily::LargeBlade];
 
     public function text(): RuleText
     {
@@ -27,36 +30,40 @@ final readonly class NoProtection implements Rule
             if ($run->protection !== [] || $run->circuit === null) {
                 continue;
             }
-            [$family, $rating] = self::proposal($run, $assessment->pathThrough($run)?->highestVolts());
             yield new Finding($this->text(), Level::Stop, $run->circuit->on(),
                 "Run {$run->circuit->label} has no fuse or breaker.",
-                $family === null
-                    ? 'Fit a fuse or breaker at the source, sized to the wire.'
-                    : "Fit a {$family->label()} of {$assessment->words->amps($rating)} within {$assessment->words->length(self::REMEDY_DISTANCE)} of the source.",
-                $family === null || $run->kind !== RunKind::Feed ? null : Patch::set($run->circuit->on(), ['protection' => [
-                    (object) ['family' => $family->value, 'rating_a' => $rating, 'from_source_m' => self::REMEDY_DISTANCE],
-                ]]),
+                'Fit a fuse or breaker at the source, sized to the wire.', static fn (): iterable => self::protections($assessment, $run),
                 ['current_a' => $run->amps]);
         }
     }
 
     /**
-     * The first family, plain blade fuse first, that is made for the circuit's charging volts and has a size for load and wire.
+     * Of the families that are made for the circuit's charging volts, plain blade fuse first: on the wire as it is, then on thicker wire.
      *
-     * @return array{FuseFamily|null, float}
+     * @return iterable<Remedy>
      */
-    private static function proposal(SizedRun $run, ?float $highest): array
+    private static function protections(Assessment $assessment, SizedRun $run): iterable
     {
+        if ($run->circuit === null || $run->kind !== RunKind::Feed) {
+            return;
+        }
+        $words = $assessment->words;
         // Of a bank whose charging nobody knows: what the fullest lead battery of its volts is charged with.
-        $highest ??= ($run->nominalVolts ?? 0.0) / 12 * (Chemistry::Flooded->highestChargingVolts() ?? 0.0);
-        foreach ([FuseFamily::Blade, FuseFamily::Blade58, FuseFamily::Breaker, FuseFamily::BatteryPost, FuseFamily::StripLarge80] as $family) {
-            $size = $family->smallestOfAtLeast($run->circuit?->demand->leastRating() ?? $run->amps);
-            if ($size !== null && $family->maxVolts() >= $highest
-                && ($run->gaugeChosen || $size <= ($run->ampacity ?? 0.0))) {
-                return [$family, $size];
+        $highest = $assessment->pathThrough($run)?->highestVolts() ?? ($run->nominalVolts ?? 0.0) / 12 * (Chemistry::Flooded->highestChargingVolts() ?? 0.0);
+        $thicker = array_filter($run->rungs(), static fn (Rung $rung): bool => $run->gauge->isThinnerThan($rung->gauge));
+        foreach ([null, ...$thicker] as $rung) {
+            foreach (self::FAMILIES as $family) {
+                $size = $family->smallestOfAtLeast($run->circuit->demand->leastRating());
+                if ($size === null || $family->maxVolts() < $highest || (! $run->gaugeChosen && $size > ($rung === null ? $run->ampacity : $rung->ampacity))) {
+                    continue;
+                }
+                yield new Remedy(
+                    ($rung === null ? 'Fit' : "Run {$rung->gauge} and fit")." a {$family->label()} of {$words->amps($size)} within {$words->length(self::REMEDY_DISTANCE)} of the source.",
+                    Patch::set($run->circuit->on(), [...($rung === null ? [] : ['run.gauge' => $rung->gauge->name]), 'protection' => [(object) [
+                        'family' => $family->value, 'rating_a' => $size, 'from_source_m' => self::REMEDY_DISTANCE, ...($family->isBreaker() ? ['resets_itself' => false, 'trip_free' => true] : []),
+                    ]]]),
+                );
             }
         }
-
-        return [null, 0.0];
     }
 }

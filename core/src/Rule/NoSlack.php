@@ -25,23 +25,40 @@ final readonly class NoSlack implements Rule
             if ($circuit === null) {
                 continue;
             }
-            foreach (['from' => [$circuit->from, $circuit->run->slackFrom], 'to' => [$circuit->to, $circuit->run->slackTo]] as $end => [$at, $slack]) {
-                $station = $at === null ? null : $assessment->plan->boat->stations[$at];
-                $needed = $station !== null && $station->moves ? self::WHERE_IT_MOVES : $usual;
-                if (($slack ?? $usual) >= $needed - 1e-9) {
+            $ends = ['from' => [$circuit->from, $circuit->run->slackFrom], 'to' => [$circuit->to, $circuit->run->slackTo]];
+            [$fields, $longer] = [[], 0.0];
+            foreach ($ends as $end => [$at, $slack]) {
+                $missing = self::needed($assessment, $at) - ($slack ?? $usual);
+                if ($missing > 1e-9) {
+                    $fields["run.slack_{$end}_m"] = self::needed($assessment, $at);
+                    $longer += $missing;
+                }
+            }
+            foreach ($ends as $end => [$at, $slack]) {
+                if (! isset($fields["run.slack_{$end}_m"])) {
                     continue;
                 }
+                $station = $at === null ? null : $assessment->plan->boat->stations[$at];
+                $needed = self::needed($assessment, $at);
                 $words = $assessment->words;
                 $typed = $circuit->run->typedLength;
                 yield new Finding($this->text(), Level::Warn, $circuit->on(),
                     "{$circuit->label} has {$words->length($slack ?? $usual)} of slack at ".($station?->label() ?? 'its '.($end === 'from' ? 'source' : 'target'))
                         ."; {$words->length($needed)} are needed".($needed > $usual ? ' where a battery or a lid moves.' : '.'),
-                    "Leave {$words->length($needed)} there.",
-                    Patch::set($circuit->on(), ["run.slack_{$end}_m" => $needed, ...($typed === null ? [] : ['run.length_m' => $typed + $needed - ($slack ?? $usual)])]),
+                    count($fields) === 1 ? "Leave {$words->length($needed)} there." : 'Leave as much as is needed at both ends.',
+                    Patch::set($circuit->on(), [...$fields, ...($typed === null ? [] : ['run.length_m' => $typed + $longer])]),
                     ['slack_m' => $slack ?? $usual, 'needed_m' => $needed]);
 
                 break;
             }
         }
+    }
+
+    /** @return float m that an end at this station needs */
+    private static function needed(Assessment $assessment, ?string $station): float
+    {
+        $moves = $station !== null && $assessment->plan->boat->stations[$station]->moves;
+
+        return $moves ? self::WHERE_IT_MOVES : $assessment->plan->houseRules->slack;
     }
 }

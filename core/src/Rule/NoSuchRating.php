@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Dinghy\Rule;
 
-use Dinghy\Plan\Patch;
-
 final readonly class NoSuchRating implements Rule
 {
     public function text(): RuleText
@@ -22,12 +20,14 @@ final readonly class NoSuchRating implements Rule
                 continue;
             }
             $words = $assessment->words;
-            $size = $family->smallestOfAtLeast($protection->asks ?? $protection->rating());
-            $fits = $size !== null && $protection->bears($size);
             yield new Finding($this->text(), Level::Warn, $protection->on,
                 "There is no {$family->label()} of {$words->amps($protection->rating())} ({$protection->where}).",
-                $fits ? "Fit {$words->amps($size)}." : 'Choose another family, or a thicker wire.',
-                $fits ? Patch::set($protection->on, [$protection->ratingField() => $size]) : null,
+                'Choose another family, or a thicker wire.',
+                static function () use ($assessment, $protection): iterable {
+                    $least = $protection->asks ?? $protection->rating();
+                    yield from OtherProtection::between($assessment, $protection, $least, $protection->ampacityBehind() ?? ($protection->behind === [] ? INF : 0.0));
+                    yield from OtherProtection::onThickerWire($assessment, $protection, $least);
+                },
                 ['rating_a' => $protection->rating()]);
         }
     }

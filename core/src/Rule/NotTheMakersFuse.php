@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Dinghy\Rule;
 
-use Dinghy\Plan\Patch;
+use Dinghy\Wiring\SizedRun;
 
 final readonly class NotTheMakersFuse implements Rule
 {
@@ -12,6 +12,16 @@ final readonly class NotTheMakersFuse implements Rule
     {
         return new RuleText('F08', [Level::Warn], 'the rating differs from the fuse that the device\'s maker asks for',
             'its maker tested it with that one', 'the device\'s own sheet', Mark::CommonPractice);
+    }
+
+    /** @return iterable<Remedy> */
+    private static function asAsked(Assessment $assessment, SizedRun $run, int $index, float $asked): iterable
+    {
+        foreach ($assessment->protections as $protection) {
+            if ($protection->run === $run && $protection->index === $index) {
+                yield from OtherProtection::between($assessment, $protection, $asked, $asked);
+            }
+        }
     }
 
     public function check(Assessment $assessment): iterable
@@ -25,10 +35,9 @@ final readonly class NotTheMakersFuse implements Rule
             $protection = $run->protection[$index];
             // A smaller one is F03's to speak of, and where the wire asks for a smaller one the wire comes first.
             if ($protection->rating > $asked + 1e-9) {
-                $fits = $protection->planned->family->has($asked);
                 yield new Finding($this->text(), Level::Warn, $run->circuit->on(),
                     "{$run->circuit->behind[0]->label()} is fused with {$assessment->words->amps($protection->rating)}; its maker asks for {$assessment->words->amps($asked)}.",
-                    "Fit {$assessment->words->amps($asked)}.", $fits ? Patch::set($run->circuit->on(), [$run->ratingField($index) => $asked]) : null,
+                    "Fit {$assessment->words->amps($asked)}.", static fn (): iterable => self::asAsked($assessment, $run, $index, $asked),
                     ['rating_a' => $protection->rating, 'makers_a' => $asked]);
             }
         }

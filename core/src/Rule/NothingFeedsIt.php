@@ -4,6 +4,12 @@ declare(strict_types=1);
 
 namespace Dinghy\Rule;
 
+use Dinghy\Plan\Device;
+use Dinghy\Plan\Plan;
+use Dinghy\Proposal\AddDevice;
+use Dinghy\Proposal\Asked;
+use Dinghy\Proposal\CircuitOffers;
+
 final readonly class NothingFeedsIt implements Rule
 {
     public function text(): RuleText
@@ -12,12 +18,23 @@ final readonly class NothingFeedsIt implements Rule
             'no rule can say anything of its supply', 'computed', Mark::CommonPractice);
     }
 
+    /** @return \Closure(): iterable<Remedy> */
+    private static function circuits(Plan $plan, Device $device): \Closure
+    {
+        return static function () use ($plan, $device): iterable {
+            $asks = Asked::ofDevice($device);
+            foreach (CircuitOffers::of($plan, $asks, $device->station, []) as $offer) {
+                yield new Remedy("Hang it on {$offer->label}.", AddDevice::circuit($plan, $asks, $offer, $device->id, $device->label()));
+            }
+        };
+    }
+
     public function check(Assessment $assessment): iterable
     {
         foreach ($assessment->plan->devices as $device) {
             if ($assessment->wiring->pathsTo($device) === []) {
                 yield new Finding($this->text(), Level::Note, "device:{$device->id}", "Nothing feeds {$device->label()}.",
-                    'Give it a branch of a fuse block or a feed of its own.', null, []);
+                    'Give it a branch of a fuse block or a feed of its own.', self::circuits($assessment->plan, $device), []);
             }
         }
     }

@@ -37,66 +37,96 @@ final readonly class PathDrop implements Rule
                 continue;
             }
             $words = $assessment->words;
-            [$remedy, $patch] = $this->remedy($assessment, $path, $runs, $limit);
             $worst = array_reduce($runs, static fn (?SizedRun $worst, SizedRun $run): SizedRun => $worst === null || $run->drop > $worst->drop ? $run : $worst);
             yield new Finding($this->text(), Level::Warn, $on,
                 "{$path->device->label()} loses {$words->percent($percent)} on its way from {$path->from()}, {$words->volts($lost)}; the limit is {$words->percent($limit)}. "
                     ."Most of it in {$worst?->circuit?->label}: {$words->amps($worst->amps ?? 0.0)} over {$words->length($worst->length ?? 0.0)} of {$worst?->gauge}"
                     .(($worst->circuit->run->extraOhms ?? 0.0) > 0 ? " and {$words->milliohms($worst->circuit->run->extraOhms ?? 0.0)} more." : '.'),
-                $remedy, $patch, ['drop_pct' => $percent, 'limit_pct' => $limit, 'drop_v' => $lost]);
+                'Run thicker wire, shorten it, raise the supply volts, or feed it from a battery nearby.',
+                static fn (): iterable => self::remedies($assessment, $path, $runs, $limit), ['drop_pct' => $percent, 'limit_pct' => $limit, 'drop_v' => $lost]);
         }
     }
 
     /**
-     * Passes by what lies in the path beside wire, where that alone is enough; else thickens, step by step, the run that
-     * loses most, until the path fits.
+     * Passes by what lies in the path beside wire, where that alone is enough; else thicker wire: step by step in the run that
+     * loses most, or in one run alone, until the path fits; else other posts to feed it from.
      *
      * @param  list<SizedRun>  $runs
-     * @return array{string, Patch|null}
+     * @return iterable<Remedy>
      */
-    private function remedy(Assessment $assessment, Path $path, array $runs, float $limit): array
+    private static function remedies(Assessment $assessment, Path $path, array $runs, float $limit): iterable
     {
-        $allowed = $limit / 100 * $path->nominalVolts() - $path->beside($assessment->runs, $assessment->plan->houseRules->conductorCelsius);
-        $drops = array_map(static fn (SizedRun $run): float => $run->drop ?? 0.0, $runs);
+        $beside = $path->beside($assessment->runs, $assessment->plan->houseRules->conductorCelsius);
+        $allowed = $limit / 100 * $path->nominalVolts() - $beside;
         $bypass = self::bypass($assessment, $path, $runs, $allowed);
         if ($bypass !== null) {
-            return $bypass;
+            yield $bypass;
         }
-        /** @var array<int, Rung> $changed */
+        $alone = count($runs) === 1 ? [] : array_map(static fn (int $i): array => [$i], array_keys($runs));
+        foreach ([array_keys($runs), ...$alone] as $which) {
+            $changed = self::thickened($runs, $which, $allowed);
+            if ($changed !== null && $changed !== []) {
+                yield self::wiring($assessment, $path, $runs, $changed, $beside);
+            }
+        }
+        yield from OtherSupply::of($assessment, $path);
+    }
+
+    /**
+     * @param  list<SizedRun>  $runs
+     * @param  list<int>  $which  of the runs may grow
+     * @return array<int, Rung>|null the thicker rungs by run; null: no gauge in stock is thick enough
+     */
+    private static function thickened(array $runs, array $which, float $allowed): ?array
+    {
+        $drops = array_map(static fn (SizedRun $run): float => $run->drop ?? 0.0, $runs);
         $changed = [];
         while (array_sum($drops) > $allowed) {
             $best = null;
-            foreach ($runs as $i => $run) {
-                $next = self::thicker($run, $changed[$i] ?? null);
+            foreach ($which as $i) {
+                $next = self::thicker($runs[$i], $changed[$i] ?? null);
                 if ($next !== null && ($best === null || $drops[$i] > $drops[$best[0]])) {
                     $best = [$i, $next];
                 }
             }
             if ($best === null) {
-                return ['No gauge in stock is thick enough: shorten the run, raise the supply volts, or feed it from a battery nearby.', null];
+                return null;
             }
             [$i, $rung] = $best;
             $changed[$i] = $rung;
             $drops[$i] = $rung->drop ?? 0.0;
         }
-        $percent = 100 * (array_sum($drops) + $path->beside($assessment->runs, $assessment->plan->houseRules->conductorCelsius)) / $path->nominalVolts();
-        $patch = null;
-        $says = [];
-        foreach ($changed as $i => $rung) {
-            $circuit = $runs[$i]->circuit ?? throw new \LogicException('A path is made of feeds and branches.');
-            $step = Patch::set($circuit->on(), ['run.gauge' => $rung->gauge->name]);
-            $patch = $patch === null ? $step : $patch->and($step);
-            $says[] = "{$rung->gauge} in {$circuit->label}";
-        }
 
-        return [implode(' and ', $says)." gives {$assessment->words->percent($percent)}.", $patch];
+        return $changed;
     }
 
     /**
      * @param  list<SizedRun>  $runs
-     * @return array{string, Patch}|null
+     * @param  non-empty-array<int, Rung>  $changed  by run
+     * @param  float  $beside  V lost in what no run is
      */
-    private static function bypass(Assessment $assessment, Path $path, array $runs, float $allowed): ?array
+    private static function wiring(Assessment $assessment, Path $path, array $runs, array $changed, float $beside): Remedy
+    {
+        $steps = [];
+        $says = [];
+        $lost = $beside;
+        foreach ($runs as $i => $run) {
+            $lost += (isset($changed[$i]) ? $changed[$i]->drop : $run->drop) ?? 0.0;
+            if (isset($changed[$i])) {
+                $circuit = $run->circuit ?? throw new \LogicException('A path is made of feeds and branches.');
+                $steps[] = Patch::set($circuit->on(), ['run.gauge' => $changed[$i]->gauge->name]);
+                $says[] = "{$changed[$i]->gauge} in {$circuit->label}";
+            }
+        }
+
+        return new Remedy(implode(' and ', $says)." gives {$assessment->words->percent(100 * $lost / $path->nominalVolts())}.", Patch::all($steps) ?? throw new \LogicException('Something changed.'));
+    }
+
+    /**
+     * @param  list<SizedRun>  $runs
+     * @return Remedy|null null: there is nothing to pass by, or it is not enough
+     */
+    private static function bypass(Assessment $assessment, Path $path, array $runs, float $allowed): ?Remedy
     {
         [$left, $ohms, $steps] = [0.0, 0.0, []];
         foreach ($runs as $run) {
@@ -113,7 +143,7 @@ final readonly class PathDrop implements Rule
         }
         $percent = 100 * ($left + $path->beside($assessment->runs, $assessment->plan->houseRules->conductorCelsius)) / $path->nominalVolts();
 
-        return ["Run a direct fused feed past what adds {$assessment->words->milliohms($ohms)}: {$assessment->words->percent($percent)}.", $patch];
+        return new Remedy("Run a direct fused feed past what adds {$assessment->words->milliohms($ohms)}: {$assessment->words->percent($percent)}.", $patch);
     }
 
     private static function thicker(SizedRun $run, ?Rung $from): ?Rung

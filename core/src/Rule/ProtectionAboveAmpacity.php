@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Dinghy\Rule;
 
 use Dinghy\Overcurrent\PlacedProtection;
-use Dinghy\Plan\Patch;
 
 final readonly class ProtectionAboveAmpacity implements Rule
 {
@@ -44,17 +43,14 @@ final readonly class ProtectionAboveAmpacity implements Rule
         $lower = $family->smallestOfAtLeast($protection->asks ?? 0.0);
         $noLower = $lower === null || $lower >= $protection->rating();
         $level = $noLower && $protection->rating() <= self::TOLERATED * $ampacity ? Level::Warn : Level::Stop;
-        $fitting = $lower !== null && $lower <= $ampacity ? $lower : null;
         $words = $assessment->words;
-        $thicker = $fitting !== null ? null : $thinnest->gaugeFor($protection->rating(), $assessment->plan->houseRules);
         yield new Finding($this->text(), $level, $protection->on,
             ucfirst("{$family->label()} of {$words->amps($protection->rating())} on {$protection->where}: the {$thinnest->gauge} behind it carries {$words->amps($ampacity)}."),
-            match (true) {
-                $fitting !== null => "Fit {$words->amps($fitting)}.",
-                $thicker !== null => "Run {$thicker}, or split the load over two circuits.",
-                default => 'Split the load over two circuits.',
+            'Split the load over two circuits.',
+            static function () use ($assessment, $protection, $ampacity): iterable {
+                yield from OtherProtection::between($assessment, $protection, $protection->asks ?? 0.0, $ampacity);
+                yield from OtherProtection::onThickerWire($assessment, $protection, $protection->rating());
             },
-            $fitting !== null ? Patch::set($protection->on, [$protection->ratingField() => $fitting]) : ($thicker === null ? null : $thinnest->withGauge($thicker)),
             ['rating_a' => $protection->rating(), 'ampacity_a' => $ampacity]);
     }
 }

@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace Dinghy\Rule;
 
-use Dinghy\Overcurrent\PlacedProtection;
-use Dinghy\Plan\Patch;
-
 final readonly class ProtectionBelowLoad implements Rule
 {
     public function text(): RuleText
@@ -24,7 +21,6 @@ final readonly class ProtectionBelowLoad implements Rule
             if ($asks === null || $protection->rating() >= $asks - 1e-9) {
                 continue;
             }
-            [$remedy, $patch] = $this->remedy($assessment, $protection, $protection->family()->smallestOfAtLeast($asks - 1e-9));
             $run = $protection->run;
             yield new Finding($this->text(), Level::Warn, $protection->on,
                 ucfirst("{$protection->family()->label()} of {$words->amps($protection->rating())} on {$protection->where}: ".($run === null ? 'what flows there' : 'the load')." asks for at least {$words->amps($asks)}"
@@ -33,24 +29,11 @@ final readonly class ProtectionBelowLoad implements Rule
                         $run->circuit?->demand->makers === null => " ({$words->amps($run->amps)} running, {$words->amps($run->peakAmps)} at peak).",
                         default => ', says its maker.',
                     }),
-                $remedy, $patch, ['rating_a' => $protection->rating(), 'least_a' => $asks]);
+                'Split the load over two circuits.',
+                static function () use ($assessment, $protection, $asks): iterable {
+                    yield from OtherProtection::between($assessment, $protection, $asks, $protection->ampacityBehind() ?? ($protection->behind === [] ? INF : 0.0));
+                    yield from OtherProtection::onThickerWire($assessment, $protection, $asks);
+                }, ['rating_a' => $protection->rating(), 'least_a' => $asks]);
         }
-    }
-
-    /** @return array{string, Patch|null} */
-    private function remedy(Assessment $assessment, PlacedProtection $protection, ?float $size): array
-    {
-        // A rating that Dinghy chooses follows the wire by itself.
-        $rating = $protection->sized->chosen ? [] : [$protection->ratingField() => $size];
-        $words = $assessment->words;
-        if ($size !== null && $protection->bears($size)) {
-            return ["Fit {$words->amps($size)}.", Patch::set($protection->on, $rating)];
-        }
-        $thinnest = $protection->thinnest();
-        $gauge = $size === null || $thinnest === null ? null : $thinnest->gaugeFor($size, $assessment->plan->houseRules);
-        $thicker = $gauge === null ? null : $thinnest->withGauge($gauge);
-
-        return $size === null || $thicker === null ? ['Split the load over two circuits.', null]
-            : ["Run {$gauge} and fit {$words->amps($size)}.", $rating === [] ? $thicker : $thicker->and(Patch::set($protection->on, $rating))];
     }
 }

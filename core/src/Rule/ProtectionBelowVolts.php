@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Dinghy\Rule;
 
 use Dinghy\Overcurrent\PlacedProtection;
-use Dinghy\Plan\Patch;
 use Dinghy\Protection\FuseFamily;
 
 final readonly class ProtectionBelowVolts implements Rule
@@ -33,21 +32,11 @@ final readonly class ProtectionBelowVolts implements Rule
     private function finding(Assessment $assessment, PlacedProtection $protection, float $highest): Finding
     {
         $words = $assessment->words;
-        $better = null;
-        foreach ([FuseFamily::Blade58, FuseFamily::StripSmall58, FuseFamily::Breaker80, FuseFamily::BatteryPost, FuseFamily::StripLarge80] as $family) {
-            if ($better === null && $family->maxVolts() >= $highest && $family->has($protection->rating())) {
-                $better = $family;
-            }
-        }
-        $fields = $better === null ? [] : [$protection->familyField() => $better->value];
-        if ($protection->sized->planned->maxVolts !== null && $better !== null) {
-            $fields["{$protection->field}max_v"] = $better->maxVolts();
-        }
 
         return new Finding($this->text(), Level::Stop, $protection->on,
             ucfirst("{$protection->family()->label()} on {$protection->where} is made for {$words->volts($protection->sized->planned->volts())}; its circuit reaches {$words->volts($highest)} while charging."),
-            $better === null ? 'Choose a family made for more volts.' : "Fit a {$better->label()} of {$words->amps($protection->rating())}.",
-            $better === null ? null : Patch::set($protection->on, $fields),
+            'Choose a family made for more volts.',
+            static fn (): iterable => OtherProtection::between($assessment, $protection, $protection->asks ?? $protection->rating(), $protection->ampacityBehind() ?? $protection->rating(), static fn (FuseFamily $family): bool => $family->maxVolts() >= $highest),
             ['max_v' => $protection->sized->planned->volts(), 'highest_v' => $highest]);
     }
 }

@@ -8,6 +8,7 @@ use Dinghy\Circuit\Sharing;
 use Dinghy\Circuit\States;
 use Dinghy\Plan\Bank;
 use Dinghy\Plan\Feed;
+use Dinghy\Plan\Jumper;
 use Dinghy\Plan\Patch;
 use Dinghy\Plan\Terminal;
 use Dinghy\Wiring\SizedRun;
@@ -54,13 +55,34 @@ final readonly class SameEndParallel implements Rule
         $after = $diagonal === null ? INF : Sharing::busiest($bank, $diagonal);
         $patch = Patch::all(array_map(static fn (Feed $feed): Patch => Patch::set("feed:{$feed->id}", $terminals), $after <= self::LIMIT ? $moved : []));
 
+        $remedy = match (true) {
+            $patch !== null => 'Take positive from one end and negative from the other: '.($after < 1.005 ? 'all then give the same.' : 'the busiest then gives '.Words::trim($after, 2).' times its even share.'),
+            $moved === [] => 'Use thicker and equally long jumpers: it is taken off at opposite ends already.',
+            default => 'Use thicker and equally long jumpers, and take off at opposite ends.',
+        };
+
         return new Finding($this->text(), Level::Warn, "bank:{$bank->id}",
             "The busiest string of bank {$bank->id} gives ".Words::trim($busiest, 2).' times its even share of '.$assessment->words->amps($amps).'.',
-            match (true) {
-                $patch !== null => 'Take positive from one end and negative from the other: '.($after < 1.005 ? 'all then give the same.' : 'the busiest then gives '.Words::trim($after, 2).' times its even share.'),
-                $moved === [] => 'Use thicker and equally long jumpers: it is taken off at opposite ends already.',
-                default => 'Use thicker and equally long jumpers, and take off at opposite ends.',
-            },
-            $patch, ['busiest' => $busiest] + (is_infinite($after) ? [] : ['diagonal' => $after]));
+            $remedy,
+            static fn (): iterable => $patch === null ? self::thickerJumpers($assessment, $bank, $moved === [] ? null : Patch::all(array_map(static fn (Feed $feed): Patch => Patch::set("feed:{$feed->id}", $terminals), $moved))) : [new Remedy($remedy, $patch)],
+            ['busiest' => $busiest] + (is_infinite($after) ? [] : ['diagonal' => $after]));
+    }
+
+    /**
+     * @param  Patch|null  $opposite  that takes it off at opposite ends too; null: it is
+     * @return iterable<Remedy>
+     */
+    private static function thickerJumpers(Assessment $assessment, Bank $bank, ?Patch $opposite): iterable
+    {
+        foreach ($assessment->plan->houseRules->stock as $gauge) {
+            $wires = array_values(array_filter($bank->wires(), static fn (Jumper $wire): bool => $wire->gauge->isThinnerThan($gauge)));
+            if ($wires === []) {
+                continue;
+            }
+            $patch = $bank->jumpers === null
+                ? Patch::set("bank:{$bank->id}", ['jumper.gauge' => $gauge->name])
+                : Patch::all(array_map(static fn (Jumper $wire): Patch => Patch::set("jumper:{$wire->id}", ['gauge' => $gauge->name]), $wires));
+            yield new Remedy("Use jumpers of {$gauge}".($opposite === null ? '.' : ', and take off at opposite ends.'), $opposite === null ? $patch : $opposite->and($patch));
+        }
     }
 }

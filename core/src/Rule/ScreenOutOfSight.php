@@ -41,13 +41,19 @@ final readonly class ScreenOutOfSight implements Rule
 
     private function unseen(Words $words, Device $device, string $who, Sight $sight): Finding
     {
-        $tilt = round(rad2deg($sight->bestTilt()));
-        $tipped = new Sight($sight->away, $sight->aside, $sight->below, deg2rad($tilt), $sight->turn, $sight->reached);
-        $mends = $tipped->isSeen();
-
         return new Finding($this->text(), Level::Warn, "device:{$device->id}",
             "The {$who} looks at {$device->label()} from {$words->degrees($sight->offSquare())} off square; it reads well within {$words->degrees(Sight::CONE)}.",
-            $mends ? "Tip its face to {$tilt}°: it is then seen from {$words->degrees($tipped->offSquare())} off square." : "Turn it towards the {$who}, or move it.",
-            $mends ? Patch::set("device:{$device->id}", ["seen_from_{$who}.tilt_deg" => $tilt]) : null, ['off_square_deg' => rad2deg($sight->offSquare()), 'limit_deg' => rad2deg(Sight::CONE)]);
+            "Turn it towards the {$who}, or move it.",
+            static function () use ($words, $device, $who, $sight): iterable {
+                $tilt = round(rad2deg($sight->bestTilt()));
+                $turn = round(rad2deg($sight->bestTurn()));
+                $on = "device:{$device->id}";
+                $tipped = new Sight($sight->away, $sight->aside, $sight->below, deg2rad($tilt), $sight->turn, $sight->reached);
+                if ($tipped->isSeen()) {
+                    yield new Remedy("Tip its face to {$tilt}°: it is then seen from {$words->degrees($tipped->offSquare())} off square.", Patch::set($on, ["seen_from_{$who}.tilt_deg" => $tilt]));
+                }
+                yield new Remedy("Turn it by {$turn}° to the {$who}'s side.", Patch::set($on, ["seen_from_{$who}.turn_deg" => $turn]));
+                yield new Remedy("Tip its face to {$tilt}° and turn it by {$turn}° to the {$who}'s side.", Patch::set($on, ["seen_from_{$who}.tilt_deg" => $tilt, "seen_from_{$who}.turn_deg" => $turn]));
+            }, ['off_square_deg' => rad2deg($sight->offSquare()), 'limit_deg' => rad2deg(Sight::CONE)]);
     }
 }

@@ -61,17 +61,33 @@ final readonly class ShortNotCleared implements Rule
         $words = $assessment->words;
         $family = $protection->family();
         $where = ucfirst("a short at the far end of {$protection->where} draws as little as {$words->amps($amps)}");
-        $lower = $family->smallestOfAtLeast($protection->asks ?? 0.0);
-        $mends = $lower !== null && $lower < $protection->rating() && self::isCleared($assessment, $family, $lower, $wire, self::SMALLER * $amps);
         $opens = OpeningTime::of($family, $protection->rating(), $amps)->slowest;
 
         yield new Finding($this->text(), Level::Warn, $protection->on,
             $amps < self::MULTIPLE * $protection->rating()
                 ? "{$where}, less than twice the {$words->amps($protection->rating())} of its {$family->label()}: it may not open."
                 : "{$where}: the insulation of {$wire->gauge} bears that for {$words->seconds(self::spoilt($assessment, $wire, $amps))}, the {$family->label()} of {$words->amps($protection->rating())} may take {$words->seconds($opens)}.",
-            $mends ? "Fit {$words->amps($lower)}." : 'Run a thicker wire, or fit a quicker fuse, so that the short is cut in time.',
-            $mends ? Patch::set($protection->on, [$protection->ratingField() => $lower]) : null,
+            'Run a thicker wire, or fit a quicker fuse, so that the short is cut in time.',
+            static fn (): iterable => self::remedies($assessment, $protection, $wire, $amps),
             ['short_a' => $amps, 'rating_a' => $protection->rating()]);
+    }
+
+    /** @return iterable<Remedy> a smaller or quicker one; else thicker wire */
+    private static function remedies(Assessment $assessment, PlacedProtection $protection, PlacedConductor $wire, float $amps): iterable
+    {
+        $asks = $protection->asks ?? 0.0;
+        $lower = $protection->family()->smallestOfAtLeast($asks);
+        if ($lower !== null && $lower < $protection->rating() && self::isCleared($assessment, $protection->family(), $lower, $wire, self::SMALLER * $amps)) {
+            yield new Remedy("Fit {$assessment->words->amps($lower)}.", Patch::set($protection->on, [$protection->ratingField() => $lower]));
+        }
+        yield from OtherProtection::between($assessment, $protection, $asks, $amps / self::MULTIPLE,
+            static fn (FuseFamily $family, float $rating): bool => self::isCleared($assessment, $family, $rating, $wire, self::SMALLER * $amps));
+        foreach ($wire->gaugesFor(0.0, $assessment->plan->houseRules) as $gauge) {
+            $thicker = $wire->gauge->isThinnerThan($gauge) ? $wire->withGauge($gauge) : null;
+            if ($thicker !== null) {
+                yield new Remedy("Run {$gauge}.", $thicker);
+            }
+        }
     }
 
     /** Whether a protection opens on this current surely, and before the wire is spoilt. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Dinghy\Rule;
 
+use Dinghy\Plan\Patch;
 use Dinghy\Plan\Protection;
 
 final readonly class SparksInPetrolSpace implements Rule
@@ -27,18 +28,22 @@ final readonly class SparksInPetrolSpace implements Rule
             $protected = array_map(static fn (Protection $protection): ?bool => $protection->ignitionProtected, $feed->protection);
             if ($protected !== []) {
                 yield from $this->judge($assessment, "feed:{$feed->id}", $feed->supply->bank->strings[0][0]->station,
-                    in_array(false, $protected, true) ? false : (in_array(null, $protected, true) ? null : true), 'protection.0.ignition_protected');
+                    in_array(false, $protected, true) ? false : (in_array(null, $protected, true) ? null : true),
+                    array_map(static fn (int $index): string => "protection.{$index}.ignition_protected", array_keys($protected)));
             }
         }
         foreach ($assessment->plan->blocks as $block) {
             if ($block->branches !== []) {
-                yield from $this->judge($assessment, "block:{$block->id}", $block->station, $block->ignitionProtected, 'ignition_protected');
+                yield from $this->judge($assessment, "block:{$block->id}", $block->station, $block->ignitionProtected, ['ignition_protected']);
             }
         }
     }
 
-    /** @return iterable<Finding|Unchecked> */
-    private function judge(Assessment $assessment, string $on, ?string $station, ?bool $protected, string $field): iterable
+    /**
+     * @param  non-empty-list<string>  $fields  that say whether its protection is
+     * @return iterable<Finding|Unchecked>
+     */
+    private function judge(Assessment $assessment, string $on, ?string $station, ?bool $protected, array $fields): iterable
     {
         if ($protected === true) {
             return;
@@ -52,10 +57,10 @@ final readonly class SparksInPetrolSpace implements Rule
         if ($place->petrolVapour === null) {
             yield new Unchecked('F10', "station:{$station}", 'petrol_vapour');
         } elseif ($place->petrolVapour && $protected === null) {
-            yield new Unchecked('F10', $on, $field);
+            yield new Unchecked('F10', $on, $fields[0]);
         } elseif ($place->petrolVapour) {
             yield new Finding($this->text(), Level::Stop, $on, "{$place->label()} can hold petrol vapour, and the protection there is not ignition protected.",
-                'Fit an ignition-protected part, or move it to a place open to the air.', null, []);
+                'Fit an ignition-protected part, or move it to a place open to the air.', Patch::set($on, array_fill_keys($fields, true)), []);
         }
     }
 }

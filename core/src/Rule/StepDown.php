@@ -7,7 +7,6 @@ namespace Dinghy\Rule;
 use Dinghy\Conductor\Gauge;
 use Dinghy\Overcurrent\Conductors;
 use Dinghy\Plan\Bank;
-use Dinghy\Plan\Patch;
 use Dinghy\Wiring\Path;
 use Dinghy\Wiring\SizedRun;
 
@@ -44,15 +43,21 @@ final readonly class StepDown implements Rule
     {
         $words = $assessment->words;
         $protection = $run->protection[$index];
-        $least = $run->circuit?->demand->leastRating() ?? 0.0;
-        $size = $protection->planned->family->smallestOfAtLeast($least);
-        $fits = $size !== null && $size <= $ampacity;
 
         return new Finding($this->text(), Level::Stop, $run->circuit?->on() ?? '',
             "The factory lead of {$path->device->label()}, {$gauge}, carries {$words->amps($ampacity)}; the {$protection->planned->family->label()} before it is {$words->amps($protection->rating)}.",
-            $fits ? "Fit {$words->amps($size)}." : 'Fit a fuse that suits the factory lead where the lead is joined.',
-            $fits ? Patch::set($run->circuit?->on() ?? '', [$run->ratingField($index) => $size]) : null,
+            'Fit a fuse that suits the factory lead where the lead is joined.', static fn (): iterable => self::smaller($assessment, $run, $index, $ampacity),
             ['rating_a' => $protection->rating, 'ampacity_a' => $ampacity]);
+    }
+
+    /** @return iterable<Remedy> */
+    private static function smaller(Assessment $assessment, SizedRun $run, int $index, float $ampacity): iterable
+    {
+        foreach ($assessment->protections as $protection) {
+            if ($protection->run === $run && $protection->index === $index) {
+                yield from OtherProtection::between($assessment, $protection, $protection->asks ?? 0.0, $ampacity);
+            }
+        }
     }
 
     /**
@@ -81,11 +86,17 @@ final readonly class StepDown implements Rule
             return;
         }
         $words = $assessment->words;
-        $better = $worst->gaugeFor($most, $assessment->plan->houseRules);
         yield new Finding($this->text(), Level::Stop, "bank:{$bank->id}",
             ucfirst("{$worst->label()}, {$worst->gauge}, carries {$words->amps($worst->ampacity ?? 0.0)}; the protection behind it lets {$words->amps($most)} through it."),
-            $better === null ? 'Use thicker jumpers, or a fuse in them.' : "Use jumpers of {$better}.",
-            $better === null ? null : $worst->withGauge($better),
+            'Use thicker jumpers, or a fuse in them.',
+            static function () use ($assessment, $worst, $most): iterable {
+                foreach ($worst->gaugesFor($most, $assessment->plan->houseRules) as $gauge) {
+                    $patch = $worst->withGauge($gauge);
+                    if ($patch !== null) {
+                        yield new Remedy("Use jumpers of {$gauge}.", $patch);
+                    }
+                }
+            },
             ['rating_a' => $most, 'ampacity_a' => $worst->ampacity ?? 0.0]);
     }
 }

@@ -23,7 +23,7 @@ final readonly class SupplyOutsideDevice implements Rule
             yield new Finding($this->text(), Level::Stop, "device:{$device->id}",
                 "{$device->label()} is fed {$assessment->words->volts($volts)} nominal from {$path->from()}; it is made for {$assessment->words->volts($device->minVolts)} to {$assessment->words->volts($device->maxVolts)}.",
                 'Feed it from a bank, or across a battery of one, whose volts lie within its range.',
-                null, ['supply_v' => $volts, 'min_v' => $device->minVolts, 'max_v' => $device->maxVolts]);
+                static fn (): iterable => OtherSupply::of($assessment, $path), ['supply_v' => $volts, 'min_v' => $device->minVolts, 'max_v' => $device->maxVolts]);
         }
     }
 }

@@ -30,12 +30,21 @@ final readonly class TapNotOnFirst implements Rule
                 yield new Finding($this->text(), Level::Stop, "feed:{$feed->id}",
                     "The negative of feed {$feed->id} stands {$assessment->words->volts($lift)} above the negative of bank {$supply->bank->id}: through shields and frames that is a short circuit.",
                     "Take it across Battery {$first}, from the bank's negative.",
-                    Patch::set("feed:{$feed->id}", ['from.plus' => 'tap:'.max(1, $supply->plus->above - $supply->minus->above), 'from.minus' => 'neg']),
+                    self::lower($assessment, $feed, "Take it across Battery {$first}, from the bank's negative.", Patch::set("feed:{$feed->id}", ['from.plus' => 'tap:'.max(1, $supply->plus->above - $supply->minus->above), 'from.minus' => 'neg'])),
                     ['lift_v' => $lift]);
             } elseif ($supply->isTap()) {
                 yield from $this->judgeTap($assessment, $feed);
             }
         }
+    }
+
+    /** @return \Closure(): iterable<Remedy> from lower posts of the bank, or from others whose volts suit */
+    private static function lower(Assessment $assessment, Feed $feed, string $says, Patch $patch): \Closure
+    {
+        return static function () use ($assessment, $feed, $says, $patch): iterable {
+            yield new Remedy($says, $patch);
+            yield from OtherSupply::ofFeed($assessment, $feed);
+        };
     }
 
     /** @return iterable<Finding|Unchecked> */
@@ -49,7 +58,8 @@ final readonly class TapNotOnFirst implements Rule
             if ($path->feed() === $feed && $supply->plus->above > 1 && $supply->nominalVolts() > $path->device->maxVolts) {
                 yield new Finding($this->text(), Level::Stop, "feed:{$feed->id}",
                     "{$path->device->label()} takes at most {$words->volts($path->device->maxVolts)}; the tap above Battery {$number($string[$supply->plus->above - 1])} gives {$words->volts($supply->nominalVolts())}.",
-                    "Take the tap from Battery {$number($string[0])}.", Patch::set("feed:{$feed->id}", ['from.plus' => 'tap:1']),
+                    "Take the tap from Battery {$number($string[0])}.",
+                    self::lower($assessment, $feed, "Take the tap from Battery {$number($string[0])}.", Patch::set("feed:{$feed->id}", ['from.plus' => 'tap:1'])),
                     ['supply_v' => $supply->nominalVolts(), 'max_v' => $path->device->maxVolts]);
 
                 return;
@@ -78,7 +88,7 @@ final readonly class TapNotOnFirst implements Rule
             'Taps take '.Words::trim($tapped, 1)." Ah a trip from the lower blocks of bank {$supply->bank->id}, whose whole gives ".Words::trim($whole, 1)
                 ." Ah; charged as one bank, Battery {$number($first)} is at its floor alone after ".Words::trim($trips, 0).($trips === 1.0 ? ' trip.' : ' trips.'),
             'Give what is tapped a battery of its own, or charge every block by an output of its own.',
-            null, ['imbalance_ah' => $tapped, 'bank_ah' => $whole, 'trips' => $trips]);
+            static fn (): iterable => OtherSupply::ofFeed($assessment, $feed), ['imbalance_ah' => $tapped, 'bank_ah' => $whole, 'trips' => $trips]);
     }
 
     /**

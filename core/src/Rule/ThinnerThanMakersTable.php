@@ -50,21 +50,20 @@ final readonly class ThinnerThanMakersTable implements Rule
         $metres = self::length($runs);
         $last = $runs[count($runs) - 1];
         $asked = MakersTable::gauge($path->device, $metres);
-        [$remedy, $patch] = self::remedy($path->device, $runs);
 
         return new Finding($this->text(), Level::Warn, $last->circuit?->on() ?? '',
             ($last->circuit->label ?? '').": {$assessment->words->length($metres)} of ".implode(' and ', array_unique(array_map(static fn (SizedRun $run): string => (string) $run->gauge, $runs)))
                 .(count($runs) > 1 ? " from {$path->from()} on" : '')."; the maker of {$path->device->label()} ".($asked === null ? 'has no gauge for so long a path.' : "asks for {$asked}."),
-            $remedy, $patch, ['length_m' => $metres]);
+            'Shorten the path, or ask its maker.', static fn (): iterable => self::remedies($path->device, $runs), ['length_m' => $metres]);
     }
 
     /**
-     * The thinnest gauge that makes the path suit its maker: in the device's own run, or else in the place of all that is thinner.
+     * The gauges that make the path suit its maker, thinnest first: in the device's own run, or else in the place of all that is thinner.
      *
      * @param  non-empty-list<SizedRun>  $runs
-     * @return array{string, Patch|null}
+     * @return iterable<Remedy>
      */
-    private static function remedy(Device $device, array $runs): array
+    private static function remedies(Device $device, array $runs): iterable
     {
         $last = $runs[count($runs) - 1];
         foreach ([[$last], $runs] as $among) {
@@ -72,15 +71,13 @@ final readonly class ThinnerThanMakersTable implements Rule
                 $thinner = array_values(array_filter($among, static fn (SizedRun $run): bool => $run->gauge->isThinnerThan($rung->gauge)));
                 $gauges = array_map(static fn (SizedRun $run): Gauge => in_array($run, $thinner, true) ? $rung->gauge : $run->gauge, $runs);
                 if ($thinner !== [] && self::suits($device, $runs, $gauges)) {
-                    return [
+                    yield new Remedy(
                         "Run {$rung->gauge}".(count($runs) > 1 ? ' in '.implode(' and ', array_map(static fn (SizedRun $run): string => $run->circuit->label ?? '', $thinner)) : '').'.',
                         Patch::all(array_map(static fn (SizedRun $run): Patch => Patch::set($run->circuit?->on() ?? '', ['run.gauge' => $rung->gauge->name]), $thinner)),
-                    ];
+                    );
                 }
             }
         }
-
-        return ['Shorten the path, or ask its maker.', null];
     }
 
     /**

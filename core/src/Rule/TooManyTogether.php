@@ -4,12 +4,32 @@ declare(strict_types=1);
 
 namespace Dinghy\Rule;
 
+use Dinghy\Plan\Bank;
+use Dinghy\Proposal\Rearrange;
+
 final readonly class TooManyTogether implements Rule
 {
     public function text(): RuleText
     {
         return new RuleText('B21', [Level::Stop], 'more blocks in series or in parallel than their maker allows',
             'their management switches break at the higher volts or feed each other', 'the battery\'s own sheet', Mark::CommonPractice);
+    }
+
+    /**
+     * @param  int|null  $parallel  strings that may stay; null: too many are in series
+     * @return \Closure(): iterable<Remedy>
+     */
+    private static function fewer(Assessment $assessment, Bank $bank, ?int $parallel): \Closure
+    {
+        return static function () use ($assessment, $bank, $parallel): iterable {
+            $parted = $parallel === null ? null : PartedBank::of($assessment->plan, $bank, array_slice($bank->strings, $parallel));
+            yield from $parted === null ? [] : [$parted];
+            foreach (Rearrange::ways($bank) as [$series, $strings]) {
+                if ($series !== count($bank->strings[0])) {
+                    yield new Remedy("Join its blocks as {$series} in series".($strings > 1 ? ", {$strings} in parallel." : '.'), Rearrange::bank($assessment->plan, $bank->id, $series));
+                }
+            }
+        };
     }
 
     public function check(Assessment $assessment): iterable
@@ -24,7 +44,7 @@ final readonly class TooManyTogether implements Rule
                     } elseif ($most !== null && $count > $most) {
                         yield new Finding($this->text(), Level::Stop, "battery:{$battery->id}",
                             "{$count} blocks ".($field === 'max_series' ? 'in series' : 'in parallel').": the maker of battery {$battery->id} allows {$most}.",
-                            'Use a block made for it, or one of the bank\'s full voltage.', null, ['count' => (float) $count, 'most' => (float) $most]);
+                            'Use a block made for it, or one of the bank\'s full voltage.', self::fewer($assessment, $bank, $field === 'max_parallel' ? $most : null), ['count' => (float) $count, 'most' => (float) $most]);
                     }
                 }
             }

@@ -4,12 +4,38 @@ declare(strict_types=1);
 
 namespace Dinghy\Rule;
 
+use Dinghy\Layout\Bore;
+use Dinghy\Plan\Patch;
+use Dinghy\Plan\Way;
+use Dinghy\Route\SimpleRoutes;
+
 final readonly class TubeTooFull implements Rule
 {
+    /** other routes of each run */
+    private const TRIED = 2;
+
     public function text(): RuleText
     {
         return new RuleText('W08', [Level::Warn], 'a tube is filled over 53 % by one cable, 31 % by two, 40 % by three or more',
             'it will not pull, and next time never', 'NEC chapter 9 table 1', Mark::Published);
+    }
+
+    /** @return iterable<Remedy> one of its runs led past it */
+    private static function anotherWay(Assessment $assessment, Bore $bore): iterable
+    {
+        $seen = [];
+        foreach ($bore->cables as $cable) {
+            $circuit = $cable->run === null || isset($seen[$cable->run]) ? null : $assessment->runs[$cable->run]->circuit;
+            if ($circuit?->from === null || $circuit->to === null) {
+                continue;
+            }
+            $seen[$circuit->id] = true;
+            $others = array_values(array_filter($assessment->plan->boat->ways, static fn (Way $way): bool => $way !== $bore->way));
+            foreach (SimpleRoutes::between($others, $circuit->from, $circuit->to, self::TRIED) as $route) {
+                yield new Remedy("Lead {$circuit->label} another way, {$assessment->words->length($route->length)}.",
+                    Patch::of([['on' => $circuit->on(), 'set' => ['run.route' => $route->stationsFrom($circuit->from), 'run.length_m' => null], 'unset' => ['run.minus_route']]]));
+            }
+        }
     }
 
     public function check(Assessment $assessment): iterable
@@ -28,7 +54,7 @@ final readonly class TubeTooFull implements Rule
             yield new Finding($this->text(), Level::Warn, "way:{$bore->way->id}",
                 "The tube from {$stations[$bore->way->from]->label()} to {$stations[$bore->way->to]->label()}, ".Words::trim($bore->diameter, 0).' mm, is filled to '
                     ."{$words->percent(100 * $bore->fill())} by ".count($bore->cables)." cables; the limit is {$words->percent(100 * $bore->limit())}.",
-                'It takes a bore of '.(int) ceil($bore->needed()).' mm, or some of the cables another way.', null, ['fill_pct' => 100 * $bore->fill(), 'limit_pct' => 100 * $bore->limit()]);
+                'It takes a bore of '.(int) ceil($bore->needed()).' mm, or some of the cables another way.', static fn (): iterable => self::anotherWay($assessment, $bore), ['fill_pct' => 100 * $bore->fill(), 'limit_pct' => 100 * $bore->limit()]);
         }
     }
 }

@@ -24,10 +24,14 @@ final readonly class UnfusedStrings implements Rule
             $need = 1.25 * $assessment->throughput->atPeak($bank) / count($bank->strings);
             $family = FuseFamily::ofStrings($bank->nominalVolts());
             $size = $family->sizeFor($need);
+            $larger = array_filter($family->sizes(), static fn (float $other): bool => $other >= $size);
             yield new Finding($this->text(), $bank->batteries()[0]->chemistry->isLead() ? Level::Warn : Level::Stop, "bank:{$bank->id}",
                 'The '.count($bank->strings)." parallel strings of bank {$bank->id} have no fuse each.",
                 "Fit a {$family->label()} of {$assessment->words->amps($size)} on the top post of each string.",
-                Patch::set("bank:{$bank->id}", ['string_protection' => (object) ['family' => $family->value, 'rating_a' => $size]]),
+                static fn (): iterable => array_map(static fn (float $rating): Remedy => new Remedy(
+                    "Fit a {$family->label()} of {$assessment->words->amps($rating)} on the top post of each string.",
+                    Patch::set("bank:{$bank->id}", ['string_protection' => (object) ['family' => $family->value, 'rating_a' => $rating]]),
+                ), $larger),
                 ['strings' => (float) count($bank->strings)]);
         }
     }

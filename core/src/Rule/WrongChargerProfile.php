@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Dinghy\Rule;
 
+use Dinghy\Plan\Patch;
+
 final readonly class WrongChargerProfile implements Rule
 {
     public function text(): RuleText
@@ -15,7 +17,7 @@ final readonly class WrongChargerProfile implements Rule
     public function check(Assessment $assessment): iterable
     {
         foreach ($assessment->plan->chargers as $charger) {
-            foreach ($charger->batteryOutputs() as $output) {
+            foreach ($charger->batteryOutputs() as $number => $output) {
                 foreach ($output->across as $battery) {
                     $suits = $output->profile?->profileSuits($battery->chemistry);
                     if ($suits === null) {
@@ -23,7 +25,8 @@ final readonly class WrongChargerProfile implements Rule
                     } elseif (! $suits) {
                         yield new Finding($this->text(), Level::Stop, "charger:{$charger->id}",
                             "An output of charger {$charger->id} is set for {$output->profile->label()}; battery {$battery->id} is {$battery->chemistry->label()}.",
-                            "Set it for {$battery->chemistry->label()}, or fit a charger that can be.", null, []);
+                            "Set it for {$battery->chemistry->label()}, or fit a charger that can be.",
+                            Patch::set("charger:{$charger->id}", ["outputs.{$number}.profile" => $battery->chemistry->value]), []);
                     }
                 }
             }

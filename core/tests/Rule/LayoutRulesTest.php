@@ -110,7 +110,7 @@ final class LayoutRulesTest extends RuleTestCase
     /** Hand-worked: 0.30 m of setback, 0.315 of reach and a shaft of 30 mm touch; 20 mm more room are 20 mm farther forward. A mount on the very edge goes no farther. */
     public function test_a_mount_is_set_forward(): void
     {
-        $patch = static fn (array $deploy) => self::found(Plans::changed(Plans::series(3), ['device:m1' => $deploy]), 'M01')?->patch?->toJson();
+        $patch = static fn (array $deploy) => Plans::remedy(Plans::changed(Plans::series(3), ['device:m1' => $deploy]), 'M01')?->patch->toJson();
 
         self::assertEquals([(object) ['on' => 'device:m1', 'set' => (object) ['deploy.setback_m' => 0.28]]], $patch(['deploy.reach_m' => 0.315]));
         self::assertNull($patch(['deploy.reach_m' => 0.01, 'deploy.setback_m' => 0.01]));
@@ -130,7 +130,7 @@ final class LayoutRulesTest extends RuleTestCase
     public function test_a_path_at_fault_gets_a_direct_feed(): void
     {
         $old = Plans::changed(Plans::routed(), ['check:check' => self::BAD_JOINT, 'branch:to-light' => ['run.extra_mohm' => 80]]);
-        $patch = self::found($old, 'D09')?->patch;
+        $patch = Plans::remedy($old, 'D09')?->patch;
         self::assertNotNull($patch);
         $mended = Plans::evaluate($old->with($patch));
 
@@ -141,8 +141,8 @@ final class LayoutRulesTest extends RuleTestCase
         self::assertSame([], array_filter($mended->findings, static fn ($finding): bool => $finding->level !== Level::Note));
     }
 
-    protected static function withoutPatch(): array
+    protected static function withoutRemedy(): array
     {
-        return ['W08', 'W18', 'N05', 'N06', 'M02', 'M03', 'M04', 'M05', 'M06', 'M07', 'S07'];
+        return ['W18 out of any reach', 'N05 none there', 'M02 nowhere to go', 'M03', 'M06', 'M07', 'M07 over the side', 'S07'];
     }
 }

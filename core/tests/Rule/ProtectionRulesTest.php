@@ -138,8 +138,8 @@ final class ProtectionRulesTest extends RuleTestCase
         return ['plan' => ['boat.stations' => [(object) ['id' => 'box', 'x_m' => 0, 'y_m' => 0, 'celsius' => $celsius]]], 'battery:b1' => ['station' => 'box']];
     }
 
-    protected static function withoutPatch(): array
+    protected static function withoutRemedy(): array
     {
-        return ['F02', 'F03', 'F05', 'F07', 'F10', 'F11', 'F14', 'F15'];
+        return [];
     }
 }

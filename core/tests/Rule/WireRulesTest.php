@@ -77,8 +77,8 @@ final class WireRulesTest extends RuleTestCase
         ];
     }
 
-    protected static function withoutPatch(): array
+    protected static function withoutRemedy(): array
     {
-        return ['W02', 'W03', 'W14'];
+        return ['W03 beyond the table', 'W14'];
     }
 }

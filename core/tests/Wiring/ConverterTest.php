@@ -54,7 +54,7 @@ final class ConverterTest extends TestCase
         self::assertSame([Level::Warn, 'bank:thrust'], [$found?->level, $found?->on]);
         self::assertStringContainsString('converter conv still draws', $found->says);
         self::assertEqualsWithDelta(50 / 0.1 / 24, $found->figures['days'], 1e-9);
-        self::assertNull(self::found(Plans::converted()->with($found->patch ?? self::fail('A battery switch stops it.')), 'B14'));
+        self::assertNull(self::found(Plans::converted()->with(Plans::remedy(Plans::converted(), 'B14')->patch ?? self::fail('A battery switch stops it.')), 'B14'));
     }
 
     /** Its lead is fused at its own end: sheathed within 40 in, 1.02 m, since it is no battery post. */

