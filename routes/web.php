@@ -18,6 +18,7 @@ use App\Http\Controllers\PhotographUploadController;
 use App\Http\Controllers\PlanController;
 use App\Http\Controllers\ProposalController;
 use App\Http\Controllers\ReadingController;
+use App\Http\Controllers\RemedyController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\ShedController;
 use App\Http\Controllers\ShortController;
@@ -55,6 +56,7 @@ Route::prefix('api')->group(function (): void {
         Route::put('jobs/{job}/plan', [PlanController::class, 'import'])->whereNumber('job');
         Route::get('jobs/{job}/plan', [PlanController::class, 'export'])->whereNumber('job');
         Route::get('jobs/{job}/why', [PlanController::class, 'why'])->whereNumber('job');
+        Route::get('jobs/{job}/remedies', RemedyController::class)->whereNumber('job');
         Route::get('jobs/{job}/supply', SupplyController::class)->whereNumber('job');
         Route::get('jobs/{job}/meter', MeterController::class)->whereNumber('job');
         Route::get('jobs/{job}/short', ShortController::class)->whereNumber('job');

@@ -69,6 +69,7 @@ final class PermissionTest extends TestCase
             'open again' => ['DELETE', 'jobs/{job}/decisions/{acceptance}', [], 404, 403, 403],
             'export' => ['GET', 'jobs/{job}/plan', [], 200, 200, 403],
             'why' => ['GET', 'jobs/{job}/why?figure=run:house:drop_v', [], 200, 200, 403],
+            'remedies' => ['GET', 'jobs/{job}/remedies', [], 200, 200, 403],
             'supply' => ['GET', 'jobs/{job}/supply', [], 200, 200, 403],
             'meter' => ['GET', 'jobs/{job}/meter?plus=b3%2B&minus=b1-', [], 200, 200, 403],
             'short' => ['GET', 'jobs/{job}/short?run=house', [], 200, 200, 403],

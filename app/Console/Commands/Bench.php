@@ -12,7 +12,9 @@ use Dinghy\Circuit\State;
 use Dinghy\Circuit\Variants;
 use Dinghy\Evaluation\Evaluation;
 use Dinghy\Evaluation\EvaluationDocument;
+use Dinghy\Evaluation\Remedies;
 use Dinghy\Plan\Plan;
+use Dinghy\Plan\PlanDocument;
 use Illuminate\Console\Command;
 use Symfony\Component\Process\Process;
 
@@ -77,7 +79,12 @@ final class Bench extends Command
         $json = (string) file_get_contents(database_path('demo/boats/skiff.json'));
         $skiff = Plan::fromJson($json);
         $large = LargeBoat::plan();
-        $network = Evaluation::of($large)->states->network(State::Loaded);
+        $mistakes = PlanDocument::fromJson((string) file_get_contents(database_path('demo/mistakes/skiff.json')));
+        [$mistaken, $evaluated] = [Evaluation::of(Plan::of($mistakes)), Evaluation::of($large)];
+        $try = static fn (PlanDocument $document, Evaluation $evaluation): \Closure => static function () use ($document, $evaluation): void {
+            array_map((new Remedies($document, $evaluation))->of(...), $evaluation->findings);
+        };
+        $network = $evaluated->states->network(State::Loaded);
         $variants = Variants::loaded($network, []);
         $faults = self::faults($network);
         $solve = static fn (Network $of): \Closure => static fn () => (new Network($of->sources, $of->resistors, $of->loads, $of->topology))->loaded();
@@ -89,6 +96,8 @@ final class Bench extends Command
             'read and evaluate the demo skiff' => static fn (): array => EvaluationDocument::of(Evaluation::of(Plan::fromJson($json))),
             'evaluate 60 devices on 3 banks' => static fn () => Evaluation::of($large),
             '… and write the document' => static fn (): array => EvaluationDocument::of(Evaluation::of($large)),
+            'try the remedies of the skiff with mistakes, '.count($mistaken->findings).' findings' => $try($mistakes, $mistaken),
+            'try the remedies of 60 devices, '.count($evaluated->findings).' findings' => $try(PlanDocument::fromJson(LargeBoat::json()), $evaluated),
             'one solve of it at rest' => static fn () => (new Network($network->sources, $network->resistors, $network->loads, $network->topology))->atRest(),
             'one solve of it loaded' => $solve($network),
             self::FAULTS.' single faults of it, loaded' => static function () use ($variants, $faults): void {

@@ -7,6 +7,7 @@ namespace App\Console\Commands;
 use Dinghy\Circuit\Overload;
 use Dinghy\Evaluation\Evaluation;
 use Dinghy\Evaluation\EvaluationDocument;
+use Dinghy\Evaluation\Remedies;
 use Dinghy\Plan\Plan;
 use Dinghy\Plan\PlanRefused;
 use Dinghy\Rule\Level;
@@ -24,11 +25,12 @@ final class Evaluate extends Command
     public function handle(): int
     {
         try {
-            $evaluation = Evaluation::of(Plan::of(PlanFile::read((string) $this->argument('plan'))));
+            $read = PlanFile::read((string) $this->argument('plan'));
+            $evaluation = Evaluation::of(Plan::of($read));
         } catch (PlanRefused $e) {
             return PlanFile::refuse($this, $e);
         }
-        $document = EvaluationDocument::of($evaluation);
+        $document = EvaluationDocument::of($evaluation, new Remedies($read, $evaluation));
         if ($this->option('state') !== null) {
             $state = ChosenState::of((string) $this->option('state'), $evaluation);
             if (is_string($state)) {

@@ -10,8 +10,9 @@ use Dinghy\Diagnosis\BatteryJudgement;
 use Dinghy\Diagnosis\PathDiagnosis;
 use Dinghy\Diagnosis\PathWords;
 use Dinghy\Evaluation\Evaluation;
+use Dinghy\Evaluation\Remedies;
 use Dinghy\Plan\Units;
-use Dinghy\Proposal\DirectFeed;
+use Dinghy\Rule\Remedy;
 use Dinghy\Survey\ComplaintKind;
 use Dinghy\Survey\FoundBattery;
 use Dinghy\Survey\NeededPhotograph;
@@ -26,12 +27,13 @@ final class SurveyController extends Controller
     {
         $this->authorize('view', $job);
         $evaluation = self::evaluationOf($job, $request->enum('units', Units::class));
+        $remedies = new Remedies($job->judged(self::planOf($job)), $evaluation);
         $survey = $evaluation->plan->survey;
 
         return response()->json([
             'kinds' => array_map(static fn (ComplaintKind $kind): array => ['kind' => $kind->value, 'label' => $kind->label(), 'measures' => $kind->measures(), 'path_check' => $kind->asksForPathCheck()], ComplaintKind::cases()),
             'batteries' => array_map(static fn (FoundBattery $battery): array => self::battery($battery, $evaluation), array_values($survey->batteries ?? [])),
-            'checks' => array_map(static fn (PathCheck $check): array => self::check($check, $evaluation), array_values($survey->pathChecks ?? [])),
+            'checks' => array_map(static fn (PathCheck $check): array => self::check($check, $evaluation, $remedies), array_values($survey->pathChecks ?? [])),
             'needed' => array_map(static fn (NeededPhotograph $photograph): array => ['of' => $photograph->of, 'label' => $photograph->label, 'taken' => $photograph->taken], NeededPhotograph::listFor($evaluation->plan)),
             'pictures' => $job->photographs()->get(['name', 'width', 'height'])->map(static fn (Photograph $picture): array => ['name' => $picture->name, 'width' => $picture->width, 'height' => $picture->height])->all(),
         ]);
@@ -49,7 +51,7 @@ final class SurveyController extends Controller
     }
 
     /** @return array<string, mixed> */
-    private static function check(PathCheck $check, Evaluation $evaluation): array
+    private static function check(PathCheck $check, Evaluation $evaluation, Remedies $remedies): array
     {
         $diagnosis = PathDiagnosis::of($check, $evaluation->plan);
         $renewed = $check->renewedBy === null ? null : $evaluation->runs[$check->renewedBy]->circuit->label ?? null;
@@ -61,11 +63,23 @@ final class SurveyController extends Controller
             'says' => PathWords::of($diagnosis, $evaluation->words), 'where' => $diagnosis->where,
             'remedy' => $fault === null ? null : PathWords::remedy($fault, $evaluation->words),
             'next' => PathWords::next($diagnosis),
-            'patch' => $fault === null || $renewed !== null ? null : DirectFeed::of($evaluation->plan, $check, $fault->cause)?->toJson(),
+            'patch' => self::offered("check:{$check->id}", $evaluation, $remedies)?->patch->toJson(),
             'renewed_by' => $renewed,
             'amps_a' => $diagnosis->amps, 'lost_v' => $diagnosis->lost, 'limit_v' => $diagnosis->limitVolts,
             'path_mohm' => $diagnosis->pathOhms === null ? null : 1000 * $diagnosis->pathOhms,
             'wire_mohm' => $diagnosis->wireOhms === null ? null : 1000 * $diagnosis->wireOhms,
         ];
+    }
+
+    /** @param  string  $on  kind:id */
+    private static function offered(string $on, Evaluation $evaluation, Remedies $remedies): ?Remedy
+    {
+        foreach ($evaluation->findings as $finding) {
+            if ($finding->on === $on) {
+                return $remedies->of($finding);
+            }
+        }
+
+        return null;
     }
 }

@@ -1,11 +1,12 @@
 import { Button, TextInput } from '@mantine/core';
 import { useState } from 'react';
 
-import type { Finding, PatchStep, PlannedJob } from '../api/types';
+import type { Finding, PatchStep, PlannedJob, Remedy } from '../api/types';
 import type { StageName } from '../frame/stages';
 import classes from './Findings.module.css';
 import { Newer } from './Newer';
 import type { PlanEdits } from './usePlanEdits';
+import { type TriedRemedies, useRemedies } from './useRemedies';
 
 const WORD = { stop: 'Stop', warn: 'Decide', note: 'Note' } as const;
 
@@ -19,17 +20,18 @@ interface Props {
     onLook: (patch: PatchStep[] | null) => void;
 }
 
-/** What the rulebook says of the plan: worst first, each with its cheapest remedy. */
+/** What the rulebook says of the plan: worst first, each with a remedy that was tried. */
 export function Findings({ job, edits, stage, onWhy, onShow, onLook }: Props & { /** only what is seen and mended there; absent: everything */ stage?: StageName }) {
     const here = (one: { stage: StageName }) => stage === undefined || one.stage === stage;
     const findings = job.evaluation.findings.filter(here);
+    const tried = useRemedies(job);
     const unchecked = job.evaluation.unchecked.filter(here);
     return (
         <div className={classes.pane} tabIndex={0} role="region" aria-label="Findings">
             {findings.length === 0 && <p>Every rule that was checked is content.</p>}
             <ul className={classes.list}>
                 {findings.map((finding, at) => (
-                    <Found key={`${finding.rule} ${finding.on} ${at}`} job={job} finding={finding} edits={edits} onWhy={onWhy} onShow={onShow} onLook={onLook} />
+                    <Found key={`${finding.rule} ${finding.on} ${at}`} job={job} finding={finding} tried={tried} edits={edits} onWhy={onWhy} onShow={onShow} onLook={onLook} />
                 ))}
             </ul>
             {stage === undefined && job.newer.length > 0 && <Newer job={job} edits={edits} onLook={onLook} />}
@@ -47,7 +49,8 @@ export function Findings({ job, edits, stage, onWhy, onShow, onLook }: Props & {
     );
 }
 
-function Found({ job, finding, edits, onWhy, onShow, onLook }: Props & { finding: Finding }) {
+function Found({ job, finding, tried, edits, onWhy, onShow, onLook }: Props & { finding: Finding; tried: TriedRemedies }) {
+    const remedy = tried.of(finding);
     const decision = job.decided.find((one) => one.occasion === finding.occasion);
     return (
         <li className={classes[finding.level]} data-decided={decision !== undefined || undefined}>
@@ -57,10 +60,13 @@ function Found({ job, finding, edits, onWhy, onShow, onLook }: Props & { finding
                     <strong>{decision !== undefined ? 'Decided' : WORD[finding.level]}.</strong> {finding.says}
                 </p>
                 <p className={classes.because}>
-                    Because {finding.because}. {finding.patch === null && <strong>{finding.remedy}</strong>}
+                    Because {finding.because}. {remedy === undefined && !tried.trying && <strong>{finding.remedy}</strong>}
                 </p>
                 <div className={classes.acts}>
-                    {finding.patch !== null && job.can_change && <Remedy finding={finding} edits={edits} onLook={onLook} />}
+                    <span className={classes.mend}>
+                        {tried.trying && <span className="quiet">Trying what would mend it…</span>}
+                        {remedy !== undefined && (job.can_change ? <Mend remedy={remedy} edits={edits} onLook={onLook} /> : <strong>{remedy.says}</strong>)}
+                    </span>
                     {finding.level === 'warn' && <Decide job={job} finding={finding} decided={decision} edits={edits} />}
                     {finding.on !== 'plan' && (
                         <button type="button" className="act" onClick={() => onShow(finding.on)}>
@@ -109,9 +115,9 @@ function answer(choice: string | number | boolean): string {
     return typeof choice === 'boolean' ? (choice ? 'yes' : 'no') : String(choice);
 }
 
-/** The cheapest remedy: with the focus or the pointer on it the drawing shows what it would do; Enter makes it so. */
-function Remedy({ finding, edits, onLook }: { finding: Finding; edits: PlanEdits; onLook: Props['onLook'] }) {
-    const patch = finding.patch ?? [];
+/** A remedy that was tried: with the focus or the pointer on it the drawing shows what it would do; Enter makes it so. */
+function Mend({ remedy, edits, onLook }: { remedy: Remedy; edits: PlanEdits; onLook: Props['onLook'] }) {
+    const patch = remedy.patch;
     return (
         <Button
             size="compact-sm"
@@ -124,7 +130,7 @@ function Remedy({ finding, edits, onLook }: { finding: Finding; edits: PlanEdits
                 void edits.submit(() => ({ patch }));
             }}
         >
-            {finding.remedy.replace(/\.$/, '')}
+            {remedy.says.replace(/\.$/, '')}
         </Button>
     );
 }

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use Tests\TestCase;
+
+final class RemedyTest extends TestCase
+{
+    public function test_remedies_follow_the_plan_and_are_what_mends_it(): void
+    {
+        $uri = "/api/jobs/{$this->skiff()->id}";
+        $rigger = $this->actingAs($this->person('rigger'));
+        $job = $rigger->getJson("{$uri}?units=imperial")->assertOk();
+        $answer = $rigger->getJson("{$uri}/remedies?units=imperial")->assertOk();
+        ApiContract::assertMet('GET', '/api/jobs/{job}/remedies', 200, (string) $answer->getContent());
+        $findings = collect($job->json('evaluation.findings'))->keyBy('occasion');
+        $remedies = collect($answer->json('remedies'))->keyBy(static fn (array $remedy): string => $findings[$remedy['occasion']]['rule']);
+
+        self::assertSame($job->json('version.hash'), $answer->json('hash'));
+        self::assertSame(['W02', 'F03', 'F04', 'W01'], $remedies->keys()->all());
+        self::assertSame('Run 6 AWG.', $remedies['W02']['says']);
+        self::assertSame([], array_filter(array_column($job->json('evaluation.findings'), 'patch')), 'an edit does not wait for them');
+
+        $edited = $rigger->postJson("{$uri}/plan/edits", ['base' => 1, 'patch' => $remedies['W02']['patch']])->assertOk();
+        self::assertNotContains('W02', array_column($edited->json('evaluation.findings'), 'rule'));
+        self::assertNotSame($answer->json('hash'), $edited->json('version.hash'));
+        self::assertSame(2, count($rigger->getJson("{$uri}/remedies")->json('remedies')));
+    }
+
+    public function test_the_command_line_offers_them_with_the_findings(): void
+    {
+        \Illuminate\Support\Facades\Artisan::call('dinghy:evaluate', ['plan' => database_path('demo/mistakes/skiff.json')]);
+        $findings = collect(json_decode(\Illuminate\Support\Facades\Artisan::output(), true, 64, JSON_THROW_ON_ERROR)['findings'])->keyBy('rule');
+
+        self::assertSame([['on' => 'feed:bow-motor', 'set' => ['run.gauge' => '6 AWG']]], $findings['W02']['patch']);
+        self::assertSame('Run 6 AWG.', $findings['W02']['remedy']);
+        self::assertNull($findings['D05']['patch']);
+    }
+}
