@@ -20,6 +20,7 @@ use Dinghy\Rule\Finding;
 use Dinghy\Rule\Level;
 use Dinghy\Rule\Unchecked;
 use Dinghy\Rule\Words;
+use Dinghy\Wiring\Path;
 use Dinghy\Wiring\RunKind;
 use Dinghy\Wiring\SizedRun;
 use Dinghy\Wiring\Wiring;
@@ -97,19 +98,27 @@ final readonly class Evaluation
         return $run->length !== null && $run->nominalVolts !== null && States::firstUnknown($this->wiring->banksBehind($run)) === null;
     }
 
-    private function device(Device $device): DeviceVolts
+    /** @return Path|null of several the one that loses most, or one of unknown length; null: nothing feeds it */
+    public function worstPathTo(Device $device): ?Path
     {
-        $worst = null;
-        $path = null;
+        [$worst, $path] = [null, null];
         foreach ($this->wiring->pathsTo($device) as $candidate) {
             $drop = $candidate->drop($this->runs, $this->plan->houseRules->conductorCelsius);
             if ($path === null || $drop === null || ($worst !== null && $drop > $worst)) {
                 [$path, $worst] = [$candidate, $drop];
             }
         }
+
+        return $path;
+    }
+
+    private function device(Device $device): DeviceVolts
+    {
+        $path = $this->worstPathTo($device);
         if ($path === null) {
             return new DeviceVolts($device, null, null, null, null, null, null);
         }
+        $worst = $path->drop($this->runs, $this->plan->houseRules->conductorCelsius);
         $volts = fn (State $state): ?float => $worst !== null && States::knows($path->bank())
             ? $this->states->in($state)?->between($device->id.'+', $device->id.'-')
             : null;

@@ -201,7 +201,7 @@ final readonly class Why
         }
         if ($field === 'path_drop_v' || $field === 'path_drop_pct') {
             $inputs = [];
-            $path = $this->evaluation->wiring->pathsTo($device)[0] ?? null;
+            $path = $this->evaluation->worstPathTo($device);
             foreach ($path === null || $volts->pathDrop === null ? [] : [...array_map(static fn ($circuit): string => $circuit->id, $path->circuits), $id] as $run) {
                 if (isset($this->evaluation->runs[$run])) {
                     $sized = $this->evaluation->runs[$run];

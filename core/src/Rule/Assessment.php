@@ -74,10 +74,17 @@ final readonly class Assessment
         return $devices;
     }
 
-    /** A path through a circuit; null: nothing feeds it, or nothing hangs on it. */
+    /** The path through a circuit whose source reaches the highest volts; null: nothing feeds it, or nothing hangs on it. */
     public function pathThrough(SizedRun $run): ?Path
     {
-        return $run->circuit === null ? null : $this->wiring->pathsThrough($run->circuit)[0] ?? null;
+        $highest = null;
+        foreach ($run->circuit === null ? [] : $this->wiring->pathsThrough($run->circuit) as $path) {
+            if ($highest === null || ($path->highestVolts() ?? INF) > ($highest->highestVolts() ?? INF)) {
+                $highest = $path;
+            }
+        }
+
+        return $highest;
     }
 
     /** @return array<string, Spot> what a magnet disturbs, by name: heading sensors whose place is known, and the compass */

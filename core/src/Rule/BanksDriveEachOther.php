@@ -44,7 +44,8 @@ final readonly class BanksDriveEachOther implements Rule
             $joints[$topology->part[$topology->index[$element->from]]][] = [$conductor, abs($rest->through($element))];
         }
         foreach ($joints as $part => $carrying) {
-            usort($carrying, static fn (array $a, array $b): int => $b[1] <=> $a[1]);
+            // One current through several wires differs by noise alone: the first of them is named.
+            usort($carrying, static fn (array $a, array $b): int => round($b[1], 6) <=> round($a[1], 6));
             [$conductor, $through] = $carrying[0];
             if ($through <= 0.0) {
                 continue;

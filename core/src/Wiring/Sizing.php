@@ -291,7 +291,7 @@ final class Sizing
         if ($device->leadGauge === null) {
             return null;
         }
-        $path = $this->wiring->pathsTo($device)[0] ?? null;
+        $path = $this->wiring->lowestPathTo($device);
         $rules = $this->wiring->plan->houseRules;
         $nominal = $path?->nominalVolts();
         $drop = $this->leadDrop($device);

@@ -107,6 +107,19 @@ final class Wiring
         return $this->to[$device->id] ?? [];
     }
 
+    /** @return Path|null of several the one of the lowest nominal volts, as of blocks that several sources feed; null: nothing feeds it */
+    public function lowestPathTo(Device $device): ?Path
+    {
+        $lowest = null;
+        foreach ($this->pathsTo($device) as $path) {
+            if ($lowest === null || $path->nominalVolts() < $lowest->nominalVolts()) {
+                $lowest = $path;
+            }
+        }
+
+        return $lowest;
+    }
+
     /** @return list<Path> that a run, or a factory lead, is part of */
     public function pathsOver(SizedRun $run): array
     {
