@@ -49,6 +49,30 @@ final class ChargersAndConvertersTest extends TestCase
         self::assertEqualsWithDelta(15.2, $charging->between('c1/0+', 'c1/0-'), 1e-5);
     }
 
+    /**
+     * Two banks that feed one pump, a charger of 15 A on the first: over both feeds, 3 m of 10 AWG and 2 m of 12 AWG behind 15 A
+     * blades of 4 mΩ, it charges the second too. Nearly full, it holds its volts, and the second takes what comes.
+     */
+    public function test_a_charger_on_joined_banks_against_ngspice(): void
+    {
+        foreach ([12.7, 14.5] as $rested) {
+            $document = Plans::pump(['battery:b1' => ['rested_v' => $rested]]);
+            $root = $document->root();
+            $document = Plans::changed($document, ['plan' => [
+                'batteries' => [...$root->batteries, (object) ['id' => 'b2', 'chemistry' => 'agm', 'nominal_v' => 12, 'capacity_ah' => 80, 'rested_v' => 12.4, 'internal_mohm' => 20]],
+                'banks' => [...$root->banks, (object) ['id' => 'second', 'strings' => [['b2']]]],
+                'feeds' => [...$root->feeds, (object) ['id' => 'f2', 'class' => 'general', 'from' => (object) ['bank' => 'second'], 'protection' => [(object) ['family' => 'blade', 'rating_a' => 15]],
+                    'run' => (object) ['length_m' => 2, 'gauge' => '12 AWG'], 'to' => (object) ['device' => 'd1']]],
+            ]]);
+            self::assertAgree($document, [
+                "V1 e1 n1 {$rested}", 'R1 e1 p1 0.015', 'V2 e2 n2 12.4', 'R2 e2 p2 0.02',
+                'RCP p1 cp 8.69185m', 'RCN n1 cn 8.69185m', 'BC cn cp I = min(max((14.7 - V(cp,cn)) / 0.001, 0), 15)', '.nodeset V(cp)=13 V(cn)=0 V(p1)=13 V(n1)=0',
+                'RF1 p1 x1 4m', 'RP1 x1 dp 10.8295m', 'RM1 n1 dm 10.8295m', 'RF2 p2 x2 4m', 'RP2 x2 dp 11.4558m', 'RM2 n2 dm 11.4558m', 'RG n1 0 1',
+            ], [['b1+', 'b1-', 'p1', 'n1'], ['b2+', 'b2-', 'p2', 'n2'], ['d1+', 'd1-', 'dp', 'dm'], ['c1/0+', 'c1/0-', 'cp', 'cn']],
+                ['b1' => ['e1', 'p1', 0.015], 'b2' => ['e2', 'p2', 0.02]], State::Charging);
+        }
+    }
+
     /** Off in every other state: at rest the battery is alone. */
     public function test_chargers_are_off_until_they_charge(): void
     {
