@@ -11,9 +11,11 @@ use Dinghy\Evaluation\VoltProfile;
 use Dinghy\Plan\Plan;
 use Dinghy\Plan\PlanRefused;
 use Dinghy\Tests\MutantBoat;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /** Whatever a plan that is accepted says, it is evaluated: no fault, no warning, nothing that is not a number. */
+#[Group('many-boats')]
 final class FuzzTest extends TestCase
 {
     private const CASES = 400;

@@ -12,9 +12,11 @@ use Dinghy\Tests\Judge;
 use Dinghy\Tests\MutantBoat;
 use Dinghy\Tests\Plans;
 use Dinghy\Tests\RandomBoat;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /** No wire carries more than it may, and none more than the fuse before it is made for, without its being said. */
+#[Group('many-boats')]
 final class JudgeTest extends TestCase
 {
     private const BOATS = 600;

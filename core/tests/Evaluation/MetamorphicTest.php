@@ -16,9 +16,11 @@ use Dinghy\Tests\Plans;
 use Dinghy\Tests\RandomBoat;
 use Dinghy\Wiring\Circuit;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /** The same boat written otherwise comes to the same. */
+#[Group('many-boats')]
 final class MetamorphicTest extends TestCase
 {
     private const BOATS = 120;

@@ -12,9 +12,11 @@ use Dinghy\Plan\PlanRefused;
 use Dinghy\Rule\Finding;
 use Dinghy\Rule\Level;
 use Dinghy\Tests\MutantBoat;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
 /** Every remedy that is offered, on boats with several things wrong at once, is applied: its finding is gone, and nothing is a stop that was none. */
+#[Group('many-boats')]
 final class RemediesTest extends TestCase
 {
     private const MUTANTS = 1000;

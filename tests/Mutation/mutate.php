@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+// Samples mutants of the core and of the application and tests each in a copy: bin/test mutants [N] [seed]
+// Prints the share that a test saw, and every one that none did.
+
+use Symfony\Component\Finder\Finder;
+use Tests\Mutation\Copy;
+use Tests\Mutation\Mutant;
+
+require __DIR__.'/../../vendor/autoload.php';
+
+$root = dirname(__DIR__, 2);
+$count = max(1, (int) ($argv[1] ?? 120));
+$seed = (int) ($argv[2] ?? random_int(1, 1_000_000));
+mt_srand($seed);
+echo "Mutants, seed {$seed}\n";
+
+/** @return list<Mutant> */
+$sample = static function (string $folder, int $count) use ($root): array {
+    $all = [];
+    // What only times things is checked by being run.
+    foreach ((new Finder)->files()->name('*.php')->notName('Bench.php')->notPath('Bench/')->in("{$root}/{$folder}")->sortByName() as $file) {
+        array_push($all, ...Mutant::allOf($root, "{$folder}/{$file->getRelativePathname()}"));
+    }
+    $chosen = [];
+    while ($all !== [] && count($chosen) < $count) {
+        $mutant = array_splice($all, mt_rand(0, count($all) - 1), 1)[0];
+        try {
+            \PhpToken::tokenize($mutant->source(), TOKEN_PARSE);
+            $chosen[] = $mutant;
+        } catch (\ParseError) {
+            // no program
+        }
+    }
+
+    return $chosen;
+};
+
+/** @return non-empty-list<list<string>> */
+$suites = static function (Mutant $mutant) use ($root): array {
+    if (! str_starts_with($mutant->file, 'core/')) {
+        return [['--testsuite', 'feature']];
+    }
+    $near = str_replace('core/src', 'core/tests', dirname($mutant->file));
+
+    return [...(is_dir("{$root}/{$near}") ? [['--exclude-group', 'many-boats', $near]] : []), ['--exclude-group', 'many-boats', '--testsuite', 'core'], ['--group', 'many-boats', '--testsuite', 'core']];
+};
+
+$copies = [];
+foreach ([1, 2] as $number) {
+    $copies[] = new Copy($root, sys_get_temp_dir().'/dinghy-mutants-'.getmypid()."/{$number}", ['SEED' => '20261127', 'DB_DATABASE' => "dinghy_mutants{$number}"]);
+}
+register_shutdown_function(static function () use ($copies): void {
+    array_map(static fn (Copy $copy) => $copy->remove(), $copies);
+    @rmdir(sys_get_temp_dir().'/dinghy-mutants-'.getmypid());
+});
+foreach (['core/src' => $count, 'app' => (int) ceil($count / 3)] as $folder => $wanted) {
+    $queue = $sample($folder, $wanted);
+    $tested = [];
+    while ($queue !== [] || array_filter($copies, static fn (Copy $copy): bool => ! $copy->isFree()) !== []) {
+        foreach ($copies as $copy) {
+            if ($copy->isFree() && $queue !== []) {
+                $mutant = array_shift($queue);
+                $copy->begin($mutant, $suites($mutant));
+            }
+            $finished = $copy->finished();
+            if ($finished !== null) {
+                [$mutant, $seen] = $tested[] = $finished;
+                echo $seen ? '' : "  not seen: {$mutant->label()}\n";
+            }
+        }
+        usleep(20_000);
+    }
+    $seen = count(array_filter($tested, static fn (array $one): bool => $one[1]));
+    printf("%s: %d of %d seen, %.0f %%\n", $folder, $seen, count($tested), 100 * $seen / max(1, count($tested)));
+}
