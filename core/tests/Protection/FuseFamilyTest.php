@@ -29,6 +29,78 @@ final class FuseFamilyTest extends TestCase
         }
     }
 
+    /**
+     * What is bought for a load: the next size up, from the smallest made to the largest, across the gaps where none is made.
+     * Blade ISO 8820-3 type C and SAE J1284, large blade type E, others by makers' sheets; all from memory.
+     *
+     * @param  list<array{float, float|null}>  $bought  A that the load asks for, A of the next size; null: none is made
+     */
+    #[DataProvider('next')]
+    public function test_the_next_size(FuseFamily $family, int $sizes, array $bought): void
+    {
+        self::assertCount($sizes, $family->sizes());
+        foreach ($bought as [$asked, $size]) {
+            self::assertSame($size, $family->smallestOfAtLeast($asked), "{$family->value}, {$asked} A");
+        }
+    }
+
+    /** @return array<string, array{FuseFamily, int, list<array{float, float|null}>}> */
+    public static function next(): array
+    {
+        return [
+            'blade' => [FuseFamily::Blade, 13, [[0.2, 1.0], [1.1, 2.0], [2.5, 3.0], [3.6, 4.0], [4.1, 5.0], [6.0, 7.5], [8.0, 10.0], [12.5, 15.0], [16.0, 20.0], [22.0, 25.0], [26.0, 30.0], [31.0, 35.0], [36.0, 40.0], [41.0, null]]],
+            'blade, 58 V' => [FuseFamily::Blade58, 8, [[1.0, 3.0], [4.0, 5.0], [6.0, 7.5], [9.0, 10.0], [11.0, 15.0], [17.0, 20.0], [21.0, 25.0], [29.0, 30.0], [31.0, null]]],
+            'large blade' => [FuseFamily::LargeBlade, 7, [[5.0, 20.0], [21.0, 30.0], [35.0, 40.0], [45.0, 50.0], [52.0, 60.0], [61.0, 70.0], [72.0, 80.0], [81.0, null]]],
+            'small strip' => [FuseFamily::StripSmall, 10, [[20.0, 30.0], [35.0, 40.0], [45.0, 50.0], [56.0, 60.0], [61.0, 80.0], [85.0, 100.0], [110.0, 125.0], [130.0, 150.0], [160.0, 175.0], [180.0, 200.0], [201.0, null]]],
+            'small strip, 58 V' => [FuseFamily::StripSmall58, 7, [[20.0, 30.0], [35.0, 40.0], [45.0, 50.0], [56.0, 60.0], [61.0, 80.0], [85.0, 100.0], [110.0, 125.0], [126.0, null]]],
+            'battery post' => [FuseFamily::BatteryPost, 14, [[10.0, 30.0], [31.0, 40.0], [41.0, 50.0], [56.0, 60.0], [61.0, 75.0], [76.0, 80.0], [82.0, 100.0], [101.0, 125.0], [126.0, 150.0], [151.0, 175.0], [176.0, 200.0], [201.0, 225.0], [226.0, 250.0], [251.0, 300.0], [301.0, null]]],
+            'large strip' => [FuseFamily::StripLarge, 14, [[10.0, 35.0], [36.0, 40.0], [41.0, 50.0], [56.0, 60.0], [61.0, 80.0], [82.0, 100.0], [101.0, 125.0], [126.0, 150.0], [151.0, 175.0], [176.0, 200.0], [201.0, 225.0], [226.0, 250.0], [251.0, 275.0], [276.0, 300.0], [301.0, null]]],
+            'large strip, 80 V' => [FuseFamily::StripLarge80, 9, [[10.0, 60.0], [61.0, 80.0], [82.0, 100.0], [101.0, 125.0], [126.0, 150.0], [151.0, 175.0], [176.0, 200.0], [201.0, 250.0], [251.0, 300.0], [301.0, null]]],
+            'cartridge' => [FuseFamily::Cartridge, 18, [[10.0, 30.0], [31.0, 40.0], [41.0, 50.0], [56.0, 60.0], [61.0, 70.0], [71.0, 80.0], [82.0, 90.0], [91.0, 100.0], [101.0, 110.0], [111.0, 125.0], [126.0, 150.0], [151.0, 175.0], [176.0, 200.0], [201.0, 225.0], [226.0, 250.0], [251.0, 300.0], [301.0, 350.0], [351.0, 400.0], [401.0, null]]],
+            'thermal breaker' => [FuseFamily::Breaker, 11, [[5.0, 25.0], [26.0, 30.0], [31.0, 40.0], [41.0, 50.0], [56.0, 60.0], [61.0, 70.0], [71.0, 80.0], [82.0, 100.0], [101.0, 120.0], [121.0, 135.0], [136.0, 150.0], [151.0, null]]],
+            'magnetic breaker' => [FuseFamily::Breaker80, 11, [[5.0, 10.0], [11.0, 15.0], [16.0, 20.0], [21.0, 25.0], [26.0, 30.0], [31.0, 40.0], [41.0, 50.0], [56.0, 60.0], [61.0, 70.0], [71.0, 80.0], [82.0, 100.0], [101.0, null]]],
+        ];
+    }
+
+    /**
+     * A short of so many amperes at the volts of a charging bank, a hair below and above what each kind breaks: ISO 8820-3 prints
+     * 1000 A at 32 V for blades; others by makers' sheets; all from memory.
+     *
+     * @param  list<array{float, float}>  $edges  V, A that are broken there; at a hair more volts it is the next, or none
+     */
+    #[DataProvider('breaking')]
+    public function test_what_each_kind_breaks(FuseFamily $family, array $edges): void
+    {
+        $breaks = static fn (float $volts, float $short): bool => $family->breakingCapacity($volts) >= $short;
+        foreach ($edges as $i => [$volts, $amps]) {
+            self::assertTrue($breaks($volts, $amps), "{$family->value} at {$volts} V");
+            self::assertFalse($breaks($volts, $amps + 1), "{$family->value} at {$volts} V");
+            self::assertSame(isset($edges[$i + 1]) ? $edges[$i + 1][1] : 0.0, $family->breakingCapacity($volts + 0.1));
+        }
+        self::assertSame($edges[count($edges) - 1][0], $family->maxVolts());
+    }
+
+    /** @return array<string, array{FuseFamily, list<array{float, float}>}> */
+    public static function breaking(): array
+    {
+        return [
+            'blade' => [FuseFamily::Blade, [[32.0, 1000.0]]], 'blade, 58 V' => [FuseFamily::Blade58, [[58.0, 1000.0]]], 'large blade' => [FuseFamily::LargeBlade, [[32.0, 1000.0]]],
+            'small strip' => [FuseFamily::StripSmall, [[32.0, 2000.0]]], 'small strip, 58 V' => [FuseFamily::StripSmall58, [[58.0, 2000.0]]],
+            'battery post' => [FuseFamily::BatteryPost, [[14.0, 10000.0], [32.0, 5000.0], [58.0, 2000.0]]],
+            'large strip' => [FuseFamily::StripLarge, [[32.0, 6000.0]]], 'large strip, 80 V' => [FuseFamily::StripLarge80, [[80.0, 2500.0]]], 'cartridge' => [FuseFamily::Cartridge, [[125.0, 20000.0]]],
+            'thermal breaker' => [FuseFamily::Breaker, [[16.0, 5000.0], [30.0, 3000.0], [48.0, 1500.0]]], 'magnetic breaker' => [FuseFamily::Breaker80, [[80.0, 5000.0]]],
+        ];
+    }
+
+    /** Strings of four LiFePO4 blocks pass 40 V, and a post fuse its 58 V while they charge. */
+    public function test_what_strings_are_fused_with(): void
+    {
+        self::assertSame(FuseFamily::BatteryPost, FuseFamily::ofStrings(36));
+        self::assertSame(FuseFamily::BatteryPost, FuseFamily::ofStrings(40));
+        self::assertSame(FuseFamily::StripLarge80, FuseFamily::ofStrings(48));
+        self::assertSame(300.0, FuseFamily::BatteryPost->sizeFor(500));
+    }
+
     /** Common practice, working estimate: breaker 1 mΩ at 60 A, blade 2 mΩ at 30 A, others 0.5 mΩ at 100 A, each by 1/rating. */
     public function test_contact_resistance(): void
     {

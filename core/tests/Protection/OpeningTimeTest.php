@@ -45,6 +45,41 @@ final class OpeningTimeTest extends TestCase
         ];
     }
 
+    /**
+     * Strips, cartridges and breakers by makers' sheets, from memory: 60 A ones at 81, 120, 210 and 360 A, s at the fastest and
+     * the slowest; magnetic ones at 600 A too. At the first point, and below it, none opens in an hour.
+     *
+     * @param  list<array{float, float, float}>  $openings  A, s, s
+     */
+    #[DataProvider('slower')]
+    public function test_what_makers_sheets_say(FuseFamily $family, float $carried, float $hours, array $openings): void
+    {
+        foreach ($openings as [$amps, $fastest, $slowest]) {
+            $time = OpeningTime::of($family, 60, $amps);
+            self::assertEqualsWithDelta($fastest, $time->fastest, 1e-6 * $fastest, "{$amps} A");
+            self::assertEqualsWithDelta($slowest, $time->slowest, 1e-6 * $slowest, "{$amps} A");
+        }
+        self::assertEqualsWithDelta(3600 * $hours, OpeningTime::of($family, 60, $carried)->fastest, 1.0);
+        self::assertInfinite(OpeningTime::of($family, 60, $carried)->slowest);
+        self::assertInfinite(OpeningTime::of($family, 60, $carried - 0.1)->fastest);
+    }
+
+    /** @return array<string, array{FuseFamily, float, float, list<array{float, float, float}>}> */
+    public static function slower(): array
+    {
+        $strip = [[81, 120, 1800], [120, 1, 15], [210, 0.3, 3], [360, 0.1, 1]];
+
+        return [
+            'small strip' => [FuseFamily::StripSmall, 66.0, 4, $strip], 'small strip, 58 V' => [FuseFamily::StripSmall58, 66.0, 4, $strip], 'battery post' => [FuseFamily::BatteryPost, 66.0, 4, $strip],
+            'large strip' => [FuseFamily::StripLarge, 66.0, 4, $strip], 'large strip, 80 V' => [FuseFamily::StripLarge80, 66.0, 4, $strip],
+            'cartridge' => [FuseFamily::Cartridge, 66.0, 4, [[81, 60, 3600], [120, 3, 60], [210, 0.2, 2], [360, 0.02, 0.2]]],
+            'thermal breaker' => [FuseFamily::Breaker, 63.0, 1, [[81, 60, 1800], [120, 9, 60], [210, 2, 12], [360, 0.5, 3]]],
+            'magnetic breaker' => [FuseFamily::Breaker80, 63.0, 1, [[81, 10, 120], [120, 4, 40], [210, 1, 12], [360, 0.1, 2], [600, 0.01, 0.1]]],
+            'blade' => [FuseFamily::Blade, 66.0, 100, [[81, 0.75, 600], [96, 0.25, 50], [120, 0.15, 5], [210, 0.04, 0.5], [360, 0.02, 0.1]]],
+            'large blade' => [FuseFamily::LargeBlade, 66.0, 100, []],
+        ];
+    }
+
     /** A large blade is far slower than a small one: at twice the rating by an order. */
     public function test_a_large_blade_is_far_slower_than_a_small_one(): void
     {
