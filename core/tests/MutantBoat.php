@@ -52,7 +52,7 @@ final class MutantBoat
     {
         [$battery, $feed, $device, $block, $charger] = [self::any($root->batteries ?? []), self::any($root->feeds ?? []), self::any($root->devices ?? []), self::any($root->blocks ?? []), self::any($root->chargers ?? [])];
         $branch = self::any($block->branches ?? []);
-        if (! isset($battery, $feed->run, $device, $branch->run, $charger->outputs[0], $root->banks[0])) {
+        if (! isset($battery, $feed->run, $device, $branch->run, $charger->outputs[0], $root->banks[0]) || array_filter($root->banks, static fn (\stdClass $bank): bool => ! isset($bank->id)) !== []) {
             return; // dropped before
         }
         $protection = $feed->protection[0] ?? null;

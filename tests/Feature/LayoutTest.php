@@ -107,6 +107,17 @@ final class LayoutTest extends TestCase
         $boxes = array_map(static fn (array $box): array => [round($box[2] * 25.4 / 72, 2), round(abs($box[3]) * 25.4 / 72, 2)], $drawn['re']);
         self::assertContains([300.0, 150.0], $boxes);
         self::assertContains([76.0, 56.0], $boxes);
+        // Each part in its place on the board, from the board's lower left corner, and the holes of the first in its own.
+        $board = array_values(array_filter($drawn['re'], static fn (array $box): bool => abs($box[2] * 25.4 / 72 - 300) < 0.01))[0];
+        [$left, $bottom] = [$board[0], min($board[1], $board[1] + $board[3])];
+        $placed = array_map(static fn (array $box): array => array_map(static fn (float $points): float => round($points * 25.4 / 72, 1), [$box[0] - $left, min($box[1], $box[1] + $box[3]) - $bottom, $box[2], abs($box[3])]), $drawn['re']);
+        self::assertSame([[0.0, 0.0, 300.0, 150.0], [20.0, 40.0, 76.0, 56.0], [112.0, 40.0, 76.0, 56.0], [204.0, 45.0, 76.0, 30.0]], array_slice($placed, 0, 4));
+        // A cross of 3 mm beyond a hole of 5 mm on every side, over its middle.
+        $crosses = array_map(static fn (array $line): array => array_map(static fn (float $points): float => round($points * 25.4 / 72, 1), [$line[0] - $left, $line[1] - $bottom, $line[2] - $left, $line[3] - $bottom]), $drawn['line']);
+        self::assertContains([22.5, 48.0, 33.5, 48.0], $crosses);
+        self::assertContains([88.0, 93.5, 88.0, 82.5], $crosses);
+        // A4, 12 mm from its edges.
+        self::assertSame([12.0, 12.0], [round($left * 25.4 / 72, 1), round(297 - ($bottom * 25.4 / 72 + 150), 1)]);
         $rulers = array_filter($drawn['line'], static fn (array $line): bool => abs(hypot($line[2] - $line[0], $line[3] - $line[1]) * 25.4 / 72 - 100) < 0.01);
         self::assertNotSame([], $rulers, 'a ruler of 100 mm');
         // 300 mm are wider than A4 between its margins: two sheets.

@@ -15,6 +15,7 @@ use App\WorkOrders\PlanHistory;
 use Dinghy\Plan\Patch;
 use Dinghy\Plan\PlanDocument;
 use Illuminate\Database\QueryException;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Event;
 use Tests\TestCase;
 
@@ -56,6 +57,21 @@ final class StorageTest extends TestCase
             self::assertSame('The disk is full.', $e->getMessage());
         }
         self::assertSame($before, [Customer::query()->count(), Boat::query()->count(), Job::query()->count()]);
+    }
+
+    /** Whoever works on when the database is gone is told that nothing was kept, and works on when it is back. */
+    public function test_a_database_that_does_not_answer(): void
+    {
+        $rigger = $this->person('rigger');
+        $connection = 'database.connections.'.config('database.default');
+        $port = config("{$connection}.port");
+        config(["{$connection}.port" => 1]);
+        DB::purge();
+        $answer = $this->actingAs($rigger)->getJson('/api/shed');
+        config(["{$connection}.port" => $port]);
+        DB::purge();
+
+        $answer->assertStatus(503)->assertJson(['message' => 'Not kept: the database does not answer. Try again in a moment.']);
     }
 
     public function test_a_known_customer_is_not_made_twice(): void

@@ -10,6 +10,7 @@ use App\Models\PhotographPiece;
 use App\Models\PhotographUpload;
 use App\Models\PlanVersion;
 use App\Photographs\DevelopedPhotograph;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Tests\TestCase;
@@ -125,6 +126,61 @@ final class SurveyTest extends TestCase
         self::assertStringNotContainsString('<?php', $developed->picture);
     }
 
+    /**
+     * EXIF 2.3, JEITA CP-3451: orientation 1 to 8, as a picture of four colours is stored and as it is to be seen.
+     *
+     * @param  list<string>  $seen  upper left, upper right, lower left, lower right
+     */
+    #[DataProvider('orientations')]
+    public function test_a_picture_stands_as_the_camera_was_held(int $orientation, array $seen): void
+    {
+        $image = imagecreatetruecolor(60, 40);
+        foreach (['red' => [0, 0, 0xFF0000], 'green' => [30, 0, 0x00FF00], 'blue' => [0, 20, 0x0000FF], 'white' => [30, 20, 0xFFFFFF]] as [$x, $y, $colour]) {
+            imagefilledrectangle($image, $x, $y, $x + 29, $y + 19, $colour);
+        }
+        ob_start();
+        imagejpeg($image, null, 100);
+        $plain = (string) ob_get_clean();
+        $exif = "Exif\0\0II*\0".pack('V', 8).pack('v', 1).pack('vvVvv', 0x0112, 3, 1, $orientation, 0).pack('V', 0);
+        $developed = DevelopedPhotograph::from(substr($plain, 0, 2)."\xFF\xE1".pack('n', strlen($exif) + 2).$exif.substr($plain, 2));
+        $picture = imagecreatefromstring($developed->picture) ?: self::fail('It is a picture.');
+        [$right, $low] = [$developed->width - 6, $developed->height - 6];
+
+        self::assertSame($orientation < 5 ? [60, 40] : [40, 60], [$developed->width, $developed->height]);
+        self::assertSame($seen, array_map(static fn (array $at): string => self::colourOf((int) imagecolorat($picture, ...$at)), [[5, 5], [$right, 5], [5, $low], [$right, $low]]));
+    }
+
+    /** @return list<array{int, list<string>}> */
+    public static function orientations(): array
+    {
+        return [
+            [1, ['red', 'green', 'blue', 'white']], [2, ['green', 'red', 'white', 'blue']], [3, ['white', 'blue', 'green', 'red']], [4, ['blue', 'white', 'red', 'green']],
+            [5, ['red', 'blue', 'green', 'white']], [6, ['blue', 'red', 'white', 'green']], [7, ['white', 'green', 'blue', 'red']], [8, ['green', 'white', 'red', 'blue']],
+        ];
+    }
+
+    private static function colourOf(int $pixel): string
+    {
+        $bright = array_map(static fn (int $shift): string => ($pixel >> $shift & 0xFF) > 128 ? '1' : '0', [16, 8, 0]);
+
+        return ['100' => 'red', '010' => 'green', '001' => 'blue', '111' => 'white'][implode('', $bright)] ?? sprintf('%06x', $pixel);
+    }
+
+    /** Two pieces that come at once follow one another: the upload is held before it is read. */
+    public function test_an_upload_is_held_while_a_piece_is_added(): void
+    {
+        $this->actingAs($this->person('rigger'));
+        $place = $this->begin($this->console(), 10, 'other', '')->headers->get('Location') ?? '';
+        DB::enableQueryLog();
+        $this->send($place, 0, '12345')->assertNoContent();
+        $onUpload = array_values(array_filter(array_column(DB::getQueryLog(), 'query'), static fn (string $query): bool => str_contains($query, 'photograph_uploads') || str_contains($query, 'photograph_pieces')));
+        $held = array_keys(array_filter($onUpload, static fn (string $query): bool => str_ends_with($query, 'for update')));
+        $written = array_keys(array_filter($onUpload, static fn (string $query): bool => str_starts_with($query, 'insert')));
+
+        self::assertCount(1, $held);
+        self::assertSame([$held[0] + 2], $written, 'held, read, written');
+    }
+
     public function test_bad_uploads_are_told_what_is_missing(): void
     {
         $this->actingAs($this->person('rigger'));
@@ -144,6 +200,9 @@ final class SurveyTest extends TestCase
         foreach (['as it came', 'The screen goes black when I push the motor hard.', 'REPLACE', 'it is 7 years old', 'mΩ', 'Old feed of the tiller screen', 'Photographs before anything is unhooked', 'rings off'] as $words) {
             self::assertStringContainsString($words, $text);
         }
+        $photographs = Photograph::query()->where('job_id', $this->skiff()->id)->count();
+        self::assertGreaterThan(1, $photographs);
+        self::assertSame($photographs, preg_match_all('#/Subtype\s*/Image#', $pdf), 'every picture is on it');
     }
 
     /** Volts typed as millivolts are asked about, not kept and not guessed. */

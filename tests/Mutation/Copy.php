@@ -36,6 +36,22 @@ final class Copy
         }
     }
 
+    /**
+     * Whether the copy passes as it is: else every mutant would seem to be seen.
+     *
+     * @param  list<list<string>>  $suites  arguments of PHPUnit
+     */
+    public function passes(array $suites): bool
+    {
+        foreach ($suites as $arguments) {
+            if ($this->process($arguments)->run() !== 0) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
     public function isFree(): bool
     {
         return $this->running === null;
@@ -93,9 +109,16 @@ final class Copy
     private function next(): void
     {
         $arguments = array_shift($this->left) ?? [];
-        $this->running = new Process([PHP_BINARY, 'vendor/bin/phpunit', '--no-progress', '--stop-on-defect', '--do-not-cache-result', ...$arguments], $this->folder, $this->environment, null, self::PATIENCE);
-        $this->running->disableOutput();
+        $this->running = $this->process($arguments);
         $this->running->start();
+    }
+
+    /** @param  list<string>  $arguments */
+    private function process(array $arguments): Process
+    {
+        $process = new Process([PHP_BINARY, '-d', 'memory_limit=1G', 'vendor/bin/phpunit', '--no-progress', '--stop-on-defect', '--do-not-cache-result', ...$arguments], $this->folder, $this->environment, null, self::PATIENCE);
+
+        return $process->disableOutput();
     }
 
     private function write(string $source): void

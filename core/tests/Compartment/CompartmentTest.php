@@ -137,6 +137,7 @@ final class CompartmentTest extends TestCase
         $compartment = Compartment::of($plan, $plan->banks['thrust']);
         // From 40, 138 to the minus of the one turned about at 40, 285: 147 mm.
         self::assertEqualsWithDelta((1.25 * 147 + 60) / 1000, $compartment->jumperLength($compartment->wires[0]), 1e-9);
+        self::assertEqualsWithDelta(147, $compartment->wireLength(), 1e-9);
     }
 
     /** @return array{Compartment, Plan} */

@@ -129,6 +129,18 @@ final class EvaluationTest extends TestCase
         }
     }
 
+    /** 5 m of feed, 1.5 m of branch, 1.8 m of factory lead: fuses and the bank take none of the way; areas by the AWG definition, ASTM B258. */
+    public function test_where_along_the_way_a_profile_loses_it(): void
+    {
+        $profile = array_values(array_filter(VoltProfile::allOf(Plans::evaluate(Plans::skiff())), static fn (VoltProfile $one): bool => $one->device->id === 'bow-display'))[0];
+        $told = array_map(static fn ($point): string => sprintf('%.1f m %s, %.1f mm², %s', $point->metres, $point->label, $point->areaMm2, $point->run), $profile->points);
+
+        self::assertSame([
+            '0.0 m bank at rest, 0.0 mm², ', '0.0 m batteries and jumpers, 0.0 mm², ', '0.0 m 30 A magnetic breaker, 0.0 mm², house', '5.0 m 6 AWG, 13.3 mm², house',
+            '5.0 m 5 A blade fuse, 0.0 mm², br-bow-display', '6.5 m 12 AWG, 3.3 mm², br-bow-display', '8.3 m lead 16 AWG, 1.3 mm², bow-display',
+        ], $told);
+    }
+
     public function test_the_document_meets_its_schema(): void
     {
         $schema = json_decode((string) file_get_contents(__DIR__.'/../../../docs/schema/evaluation-1.json'), false, 512, JSON_THROW_ON_ERROR);

@@ -57,6 +57,9 @@ final class BankRulesTest extends RuleTestCase
             'B15 upper blocks' => ['B15', Level::Note, 'charger:charger-b2', 'series', ['bank:thrust' => ['shunt' => (object) $shunt]]],
             'B16' => ['B16', Level::Warn, 'device:d1', 'pump', ['plan' => ['boat.engine' => (object) $engine], 'device:d1' => ['kind' => 'display']]],
             'B18 too much' => ['B18', Level::Warn, 'battery:b1', 'pump', ['charger:c1' => ['outputs.0.amps' => 30.1]]],
+            // Two LiFePO4 blocks of 100 Ah in parallel take 100 A together, and a charger across one string charges both.
+            'B18 too much for two in parallel' => ['B18', Level::Warn, 'battery:h1', 'parallel', ['charger:charger-h1' => ['outputs.0.amps' => 100.5]]],
+            'B18 too slow for two in parallel' => ['B18', Level::Warn, 'battery:h1', 'parallel', ['charger:charger-h1' => ['outputs.0.amps' => 18.5]]],
             'B18 too slow' => ['B18', Level::Warn, 'battery:b1', 'pump', ['charger:c1' => ['outputs.0.amps' => 5.7]]],
             'B19' => ['B19', Level::Note, 'battery:b1', 'pump', ['battery:b1' => ['chemistry' => 'other-lithium']]],
             'B20 for long' => ['B20', Level::Warn, 'battery:h1', 'parallel', ['battery:h1' => ['continuous_a' => 4.4]]],
@@ -105,6 +108,9 @@ final class BankRulesTest extends RuleTestCase
             'B16 above the minimum' => ['B16', 'pump', ['plan' => ['boat.engine' => (object) ['cranking_a' => 100, 'battery' => 'b1', 'min_cca_a' => 500]], 'device:d1' => ['kind' => 'display']]],
             'B16 a pump' => ['B16', 'pump', ['plan' => ['boat.engine' => (object) $engine]]],
             'B18 at the limit' => ['B18', 'pump', ['charger:c1' => ['outputs.0.amps' => 30]]],
+            'B18 at the limit of two in parallel' => ['B18', 'parallel', ['charger:charger-h1' => ['outputs.0.amps' => 100]]],
+            // 0.9 of 200 Ah, 1.03 times, in ten hours: 18.54 A.
+            'B18 in the night for two in parallel' => ['B18', 'parallel', ['charger:charger-h1' => ['outputs.0.amps' => 18.55]]],
             'B18 in the night' => ['B18', 'pump', ['charger:c1' => ['outputs.0.amps' => 6]]],
             'B20' => ['B20', 'parallel', ['battery:h1' => ['continuous_a' => 4.5, 'peak_a' => 4.5]]],
             'B21' => ['B21', 'parallel', ['battery:h1' => ['max_parallel' => 2]]],

@@ -70,8 +70,11 @@ final class SurveyTest extends TestCase
     {
         foreach (ComplaintKind::cases() as $kind) {
             self::assertNotSame('', $kind->label());
-            self::assertSame($kind->asksForPathCheck(), str_contains(implode(' ', $kind->measures()), 'posts and at') || $kind === ComplaintKind::NothingWorks);
+            self::assertGreaterThan(1, count($kind->measures()), $kind->value);
         }
+        $byPaths = array_filter(ComplaintKind::cases(), static fn (ComplaintKind $kind): bool => $kind->asksForPathCheck());
+        self::assertSame(['restarts', 'low-volts', 'nothing-works'], array_column($byPaths, 'value'));
+        self::assertStringContainsString('a path check', ComplaintKind::LowVolts->measures()[0]);
     }
 
     /** Each compartment and the posts of each battery found; a deck is no compartment. */
