@@ -12,6 +12,9 @@ use Dinghy\Wiring\SizedRun;
 
 final readonly class StepDown implements Rule
 {
+    /** times as much, that is more than the noise of arithmetic: of jumpers alike the first is named */
+    private const MORE = 1 + 1e-9;
+
     public function text(): RuleText
     {
         return new RuleText('F06', [Level::Stop], 'the conductor gets thinner, and the protection upstream is larger than the thinner one\'s ampacity: a factory lead behind its run, a jumper behind what all fuses on its bank let through it together',
@@ -78,7 +81,7 @@ final readonly class StepDown implements Rule
             if ($bank->stringProtection !== null && $bank->isWithinString($wire)) {
                 $flows = min($flows, $bank->stringProtection->rating ?? INF);
             }
-            if ($conductor->ampacity !== null && $flows > $conductor->ampacity + 1e-6 && ($worst === null || $flows / $conductor->ampacity > $most / ($worst->ampacity ?? INF))) {
+            if ($conductor->ampacity !== null && $flows > $conductor->ampacity + 1e-6 && ($worst === null || $flows / $conductor->ampacity > self::MORE * $most / ($worst->ampacity ?? INF))) {
                 [$worst, $most] = [$conductor, $flows];
             }
         }

@@ -42,8 +42,6 @@ final readonly class ThrustTooSmall implements Rule
 
     private static function volts(Assessment $assessment, Device $device): ?float
     {
-        $path = $assessment->wiring->pathsTo($device)[0] ?? null;
-
-        return $path?->nominalVolts();
+        return $assessment->wiring->lowestPathTo($device)?->nominalVolts();
     }
 }
