@@ -29,7 +29,7 @@ final class MutantBoat
         'input' => ['mains', 'alternator', 'solar', 'dc-dc'],
         'cable' => ['single', 'pair'],
         'chafe' => ['protected', 'bulkhead', 'edge'],
-        'sky' => ['open', 'screened', 'metal'],
+        'sky' => ['open', 'screened', 'under-metal'],
         'stud_pos' => ['5/16', '3/8'], 'stud_neg' => ['5/16', '3/8'], 'plus_hole' => ['#10', '1/4', '5/16', '3/8'],
     ];
 

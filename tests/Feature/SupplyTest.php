@@ -35,6 +35,23 @@ final class SupplyTest extends TestCase
         self::assertSame('starting', collect($onStarting->json('plan.feeds'))->firstWhere('id', 'screens')['from']['bank']);
     }
 
+    /** A pack of 20 Ah at 140, a charger of 4 A at 62, two slack ends of 0.3 m of 16 AWG at 0.90 a metre, both ways and a tenth for waste: 1.188. */
+    public function test_what_a_school_costs(): void
+    {
+        $this->actingAs($this->person('rigger'));
+        $schools = collect($this->getJson("/api/jobs/{$this->skiff()->id}/supply")->json('schools'))->keyBy('school');
+        self::assertEqualsWithDelta(140 + 62 + 2 * 0.6 * 1.1 * 0.90, $schools['pack']['figures']['cost'], 1e-9);
+        self::assertEqualsWithDelta(0.0, $schools['own']['figures']['cost'], 1e-9, 'she has one already');
+        $why = $this->getJson("/api/jobs/{$this->skiff()->id}/why?figure=supply:pack:cost");
+        self::assertSame(['203.19', ['140.00', '62.00', '1.19']], [$why->json('value'), array_column($why->json('inputs'), 'value')]);
+
+        // The shop has no wire of 1 mm²: said, not counted as nothing.
+        $console = Job::query()->whereHas('boat', static fn ($boat) => $boat->where('name', 'Console boat 6.2 m'))->firstOrFail();
+        $pack = collect($this->getJson("/api/jobs/{$console->id}/supply")->json('schools'))->keyBy('school')['pack'];
+        self::assertEqualsWithDelta(202.0, $pack['figures']['cost'], 1e-9);
+        self::assertSame(['wire 1 mm2'], $pack['figures']['unpriced']);
+    }
+
     public function test_what_a_school_misses(): void
     {
         $schools = collect($this->actingAs($this->person('apprentice'))->getJson("/api/jobs/{$this->skiff()->id}/supply")->json('schools'))->keyBy('school');

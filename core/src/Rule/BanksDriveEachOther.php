@@ -78,16 +78,19 @@ final readonly class BanksDriveEachOther implements Rule
         $words = $assessment->words;
         yield new Finding($this->text(), Level::Stop, $into === null ? "battery:{$backwards}" : "bank:{$into->id}",
             "With nothing switched on {$words->amps($amps)} flow through {$conductor->label()}: ".($passed[$backwards] < 0 ? "{$name($from, $forwards)} drives {$name($into, $backwards)} backwards." : "{$name($from, $forwards)} is shorted through it."),
-            'Give each bank a block of its own, or part what joins them: '.$conductor->label().'.', static fn (): iterable => self::parting($assessment, $joints),
+            'Give each bank a block of its own, or part what joins them: '.$conductor->label().'.', static fn (): iterable => self::parting($assessment, $joints, $into),
             ['current_a' => $amps, 'limit_a' => self::LIMIT * $smallest]);
     }
 
     /**
      * @param  list<PlacedConductor>  $joints
+     * @param  Bank|null  $driven  backwards: what it feeds is better fed by the other
      * @return iterable<Remedy>
      */
-    private static function parting(Assessment $assessment, array $joints): iterable
+    private static function parting(Assessment $assessment, array $joints, ?Bank $driven): iterable
     {
+        $ofDriven = static fn (PlacedConductor $joint): bool => $driven !== null && ($assessment->plan->feeds[$joint->run->id ?? ''] ?? null)?->supply->bank === $driven;
+        usort($joints, static fn (PlacedConductor $a, PlacedConductor $b): int => $ofDriven($b) <=> $ofDriven($a));
         $ons = array_values(array_unique(array_map(static fn (PlacedConductor $joint): string => $joint->on, $joints)));
         foreach ($ons as $on) {
             [$kind] = explode(':', $on, 2);

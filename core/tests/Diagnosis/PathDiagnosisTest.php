@@ -215,6 +215,16 @@ final class PathDiagnosisTest extends TestCase
         self::assertEqualsWithDelta(1.8, $limit(['device' => 'd1', 'nominal_v' => 36], ['kind' => 'motor']), 1e-9);
     }
 
+    /** 0.36 V may be lost, and a meter of two readings errs by up to 0.035 V: within that nothing is said to be wrong. */
+    public function test_a_loss_at_its_limit_is_no_fault(): void
+    {
+        $cause = static fn (float $lost): Cause => self::diagnose(['battery_loaded_v' => 12.6, 'device_loaded_v' => round(12.6 - $lost, 3)], null, null, null)->cause;
+
+        self::assertSame(Cause::NothingWrong, $cause(0.34));
+        self::assertSame(Cause::NothingWrong, $cause(0.39));
+        self::assertSame(Cause::Unknown, $cause(0.40));
+    }
+
     /** The device's own figure stands in for amps that nobody measured: 8 A at 12 V are 96 W, and those 8.28 A at 11.6 V. */
     public function test_amps_of_the_device(): void
     {

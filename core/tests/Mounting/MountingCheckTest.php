@@ -37,6 +37,8 @@ final class MountingCheckTest extends TestCase
         return [
             // 0.40 − 0.30 − 0.015
             'clear of the bow' => ['series', 'm1', 'deploy', [], true, 'Clears the outermost edge of the bow by 85 mm.'],
+            // 0.40 − 0.30 · cos 10° − 0.015; an edge that nobody said lies lower is level with the mount.
+            'on a deck that rises' => ['series', 'm1', 'deploy', ['deploy.slope_deg' => 10], true, 'Clears the outermost edge of the bow by 90 mm.'],
             'strikes the bow' => ['series', 'm1', 'deploy', ['deploy.reach_m' => 0.3], false, 'Strikes the bow: 15 mm too close.'],
             'nobody measured the bow' => ['series', 'm1', 'deploy', ['deploy' => $unknown], null, 'Not measured.'],
             // The rail 0.60 − 0.30 off, the door 0.80 − 0.30.

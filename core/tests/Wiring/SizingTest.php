@@ -78,6 +78,23 @@ final class SizingTest extends TestCase
         }
     }
 
+    /**
+     * Two runs of 0.4 m, both to be chosen, 10 A and 1 % of 12 V: each may lose half of it, 0.06 V: 10.75 · 10 · 2.62/0.06 = 4700 circular
+     * mils ask for 12 AWG, where the whole would let 16 AWG pass. The first loses 0.043 V then, and leaves 0.077 V, 3660 mils: 14 AWG.
+     */
+    public function test_short_runs_share_what_may_be_lost_too(): void
+    {
+        $open = ['run' => (object) ['length_m' => 0.4]];
+        $document = Plans::changed(Plans::parallel(), [
+            'plan' => ['house_rules' => (object) ['drop_pct' => (object) ['electronics' => 1, 'general' => 1, 'thrust' => 5]]], 'feed:main' => [...$open, 'protection.0.rating_a' => 15],
+            'block:fuses' => ['branches' => [(object) ['id' => 'to-light', 'class' => 'general', 'fuse_a' => 15, ...$open, 'to' => (object) ['device' => 'light']]]], 'device:light' => ['typical_a' => 10, 'peak_a' => 10],
+        ]);
+        $runs = Plans::evaluate($document)->runs;
+
+        self::assertSame('12 AWG', $runs['main']->gauge->name);
+        self::assertSame('14 AWG', $runs['to-light']->gauge->name);
+    }
+
     /** The remedy thickens what loses most, and as many runs as it takes. */
     public function test_a_remedy_over_two_runs(): void
     {
