@@ -72,7 +72,7 @@ final readonly class Evaluation
         $rest = $this->states->in(State::Rest);
         $this->meterPoints = $rest === null ? [] : MeterPoints::of($this->wiring, $rest, $this->words);
         $judgement = Judgement::of($plan, $settled, $conductors, $words);
-        [$this->findings, $this->unchecked] = [$judgement->findings, $judgement->unchecked];
+        [$this->findings, $this->unchecked] = [$judgement->findings(), $judgement->unchecked()];
     }
 
     /** @param  Units|null  $units that sentences are written in; null: the plan's own */

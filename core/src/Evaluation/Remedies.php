@@ -31,20 +31,28 @@ final class Remedies
     /** candidates of a stop that came with a change */
     private const MOST_FOLLOWED = 4;
 
+    /** plans judged for all findings together: a boat on which everything is wrong is not kept waiting for the last of them */
+    private const MOST_IN_ALL = 300;
+
     private readonly Tally $before;
 
-    /** @var array<string, Tally|null> of the plans tried, by patch; null: the plan was refused */
+    /** @var array<string, Tally> of the plans tried, by patch */
     private array $tallies = [];
+
+    /** @var array<string, true> by patch, and by patch and finding: the plan was refused, or the finding was not mended */
+    private array $failed = [];
 
     /** @var \WeakMap<Finding, Remedy|false> */
     private \WeakMap $offered;
 
     private int $left = 0;
 
+    private int $leftInAll = self::MOST_IN_ALL;
+
     /** @param  PlanDocument  $document  that was evaluated */
     public function __construct(private readonly PlanDocument $document, private readonly Evaluation $evaluation)
     {
-        $this->before = new Tally($evaluation->findings, $evaluation->unchecked);
+        $this->before = new Tally([...$evaluation->findings, ...$evaluation->unchecked]);
         $this->offered = new \WeakMap;
     }
 
@@ -77,7 +85,7 @@ final class Remedies
                 break;
             }
             $remedy = $this->completed($finding, $candidate, $joined);
-            if ($remedy !== null && $this->tally($remedy->patch)?->bringsDecisions($this->before) === false) {
+            if ($remedy !== null && $this->tally($finding, $remedy->patch)?->bringsDecisions($this->before) === false) {
                 return $remedy;
             }
             if ($remedy !== null && $found === null) {
@@ -89,23 +97,23 @@ final class Remedies
         return $found;
     }
 
-    /** @return Remedy|null the candidate, with the remedies of what it leaves or brings; null: it cannot be made good */
+    /** @return Remedy|null the candidate, with the remedies of the stops that it brings; null: it does not mend, or cannot be made good */
     private function completed(Finding $finding, Remedy $candidate, int $joined): ?Remedy
     {
-        $open = $this->open($finding, $candidate->patch);
-        if ($open === null || $open === 0) {
-            return $open === null ? null : $candidate;
+        $stops = $this->stops($finding, $candidate->patch);
+        if ($stops === null || $stops === 0) {
+            return $stops === null ? null : $candidate;
         }
-        $next = $joined <= 1 || $this->isSpent() ? null : $this->firstOpen($finding, $candidate->patch);
+        $brought = $joined <= 1 || $this->isSpent() ? null : $this->firstStop($candidate->patch);
         $followed = 0;
-        foreach ($next?->remedies() ?? [] as $further) {
+        foreach ($brought?->remedies() ?? [] as $further) {
             if ($this->isSpent() || ++$followed > self::MOST_FOLLOWED) {
                 break;
             }
             // What takes a change back is another candidate, not its completion.
             if (! $candidate->patch->sets($further->patch)) {
                 $both = $candidate->and($further);
-                if (($this->open($finding, $both->patch) ?? $open) < $open) {
+                if (($this->stops($finding, $both->patch) ?? $stops) < $stops) {
                     return $this->completed($finding, $both, $joined - 1);
                 }
             }
@@ -114,48 +122,64 @@ final class Remedies
         return null;
     }
 
-    /** @return int|null how many findings are left to see to, itself and new stops; null: the plan would be refused */
-    private function open(Finding $finding, Patch $patch): ?int
+    /** @return int|null how many stops come that were none; null: it does not mend, or the plan would be refused */
+    private function stops(Finding $finding, Patch $patch): ?int
     {
-        $after = $this->tally($patch);
+        $after = $this->tally($finding, $patch);
 
-        return $after === null ? null : ($after->isMended($this->before, $finding) ? 0 : 1) + array_sum($after->newStops($this->before));
+        return $after === null ? null : array_sum($after->newStops($this->before));
     }
 
-    /** The finding itself, as it speaks then; where it is mended the worst stop that came. */
-    private function firstOpen(Finding $finding, Patch $patch): ?Finding
+    /** The first stop that comes, as it speaks of the changed plan. */
+    private function firstStop(Patch $patch): ?Finding
     {
         $judgement = $this->judged($patch);
-        if ($judgement === null) {
-            return null;
-        }
-        $after = new Tally($judgement->findings, $judgement->unchecked);
-        $keys = $after->isMended($this->before, $finding) ? $after->newStops($this->before) : [Tally::key($finding) => 1];
+        $new = $judgement?->tally()->newStops($this->before) ?? [];
 
-        return array_values(array_filter($judgement->findings, static fn (Finding $one): bool => isset($keys[Tally::key($one)])))[0] ?? null;
+        return array_values(array_filter($judgement?->findings() ?? [], static fn (Finding $one): bool => isset($new[Tally::key($one)])))[0] ?? null;
     }
 
     private function isSpent(): bool
     {
-        return $this->left <= 0;
+        return $this->left <= 0 || $this->leftInAll <= 0;
     }
 
-    /** Kept without the plans they came from: those are many, and large. */
-    private function tally(Patch $patch): ?Tally
+    /**
+     * The rule of the finding is asked first, and the others where it is content. Kept without the plans it came from: those
+     * are many, and large.
+     *
+     * @return Tally|null null: it is not mended, or the plan would be refused
+     */
+    private function tally(Finding $finding, Patch $patch): ?Tally
     {
         $key = json_encode($patch->toJson(), JSON_THROW_ON_ERROR | JSON_PRESERVE_ZERO_FRACTION);
-        if (! array_key_exists($key, $this->tallies)) {
+        $failing = $key.Tally::key($finding);
+        if (isset($this->failed[$key]) || isset($this->failed[$failing])) {
+            return null;
+        }
+        if (! isset($this->tallies[$key])) {
             $judgement = $this->judged($patch);
-            $this->tallies[$key] = $judgement === null ? null : new Tally($judgement->findings, $judgement->unchecked);
+            if ($judgement === null) {
+                $this->failed[$key] = true;
+
+                return null;
+            }
+            if (! $judgement->tallyOf($finding->rule->code)->isMended($this->before, $finding)) {
+                $this->failed[$failing] = true;
+
+                return null;
+            }
+            $this->tallies[$key] = $judgement->tally();
         }
 
-        return $this->tallies[$key];
+        return $this->tallies[$key]->isMended($this->before, $finding) ? $this->tallies[$key] : null;
     }
 
     /** @return Judgement|null null: the plan with it would be refused */
     private function judged(Patch $patch): ?Judgement
     {
         $this->left--;
+        $this->leftInAll--;
         try {
             return Judgement::ofPlan(Plan::of($this->document->with($patch)), $this->evaluation->words);
         } catch (PatchRefused|PlanRefused) {

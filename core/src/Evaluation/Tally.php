@@ -20,21 +20,21 @@ final readonly class Tally
     /** @var array<string, int> by rule */
     private array $missed;
 
-    /**
-     * @param  list<Finding>  $findings
-     * @param  list<Unchecked>  $unchecked
-     */
-    public function __construct(array $findings, array $unchecked)
+    /** @param  list<Finding|Unchecked>  $all */
+    public function __construct(array $all)
     {
-        $said = [];
-        $saidAt = [];
-        foreach ($findings as $finding) {
-            $key = self::key($finding);
+        [$said, $saidAt, $missed] = [[], [], []];
+        foreach ($all as $one) {
+            if ($one instanceof Unchecked) {
+                $missed[$one->rule] = ($missed[$one->rule] ?? 0) + 1;
+
+                continue;
+            }
+            $key = self::key($one);
             $said[$key] = ($said[$key] ?? 0) + 1;
-            $saidAt[$finding->level->value][$key] = ($saidAt[$finding->level->value][$key] ?? 0) + 1;
+            $saidAt[$one->level->value][$key] = ($saidAt[$one->level->value][$key] ?? 0) + 1;
         }
-        [$this->said, $this->saidAt] = [$said, $saidAt];
-        $this->missed = array_count_values(array_map(static fn (Unchecked $one): string => $one->rule, $unchecked));
+        [$this->said, $this->saidAt, $this->missed] = [$said, $saidAt, $missed];
     }
 
     /** Whether the rule of a finding speaks of its part less often than before, and not only because nobody can tell any more. */

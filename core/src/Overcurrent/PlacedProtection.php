@@ -61,10 +61,10 @@ final readonly class PlacedProtection
         return $this->thinnest()?->ampacity;
     }
 
-    /** Whether the wire behind it bears a rating; a wire whose figure is not known bears none. */
-    public function bears(float $rating): bool
+    /** @return float A that the wire behind it bears: any where none lies there; a wire whose figure is not known bears none */
+    public function bears(): float
     {
-        return $rating <= ($this->ampacityBehind() ?? ($this->behind === [] ? INF : 0.0));
+        return $this->ampacityBehind() ?? ($this->behind === [] ? INF : 0.0);
     }
 
     public function thinnest(): ?PlacedConductor

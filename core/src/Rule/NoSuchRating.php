@@ -25,7 +25,7 @@ final readonly class NoSuchRating implements Rule
                 'Choose another family, or a thicker wire.',
                 static function () use ($assessment, $protection): iterable {
                     $least = $protection->asks ?? $protection->rating();
-                    yield from OtherProtection::between($assessment, $protection, $least, $protection->ampacityBehind() ?? ($protection->behind === [] ? INF : 0.0));
+                    yield from OtherProtection::between($assessment, $protection, $least, $protection->bears());
                     yield from OtherProtection::onThickerWire($assessment, $protection, $least);
                 },
                 ['rating_a' => $protection->rating()]);

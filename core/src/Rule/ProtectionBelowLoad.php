@@ -46,7 +46,7 @@ final readonly class ProtectionBelowLoad implements Rule
                     }),
                 'Split the load over two circuits.',
                 static function () use ($assessment, $protection, $asks): iterable {
-                    yield from OtherProtection::between($assessment, $protection, $asks, $protection->ampacityBehind() ?? ($protection->behind === [] ? INF : 0.0));
+                    yield from OtherProtection::between($assessment, $protection, $asks, $protection->bears());
                     yield from OtherProtection::onThickerWire($assessment, $protection, $asks);
                 }, ['rating_a' => $protection->rating(), 'least_a' => $asks]);
         }

@@ -29,6 +29,20 @@ final class HouseRulesTest extends TestCase
         self::assertEqualsCanonicalizing([...$fields, 'numbering_end'], array_column(HouseRuleText::all(), 'field'));
     }
 
+    /** What the description of the file says that a house rule is where none is given, is what a plan without any is judged by. */
+    public function test_defaults_are_those_of_the_description(): void
+    {
+        $text = (string) file_get_contents(__DIR__.'/../../../docs/plan-format.md');
+        self::assertSame(1, preg_match('/"house_rules": (\{.*?\n\s*"joint".*?\})/s', $text, $match));
+        $described = json_decode((string) preg_replace('/"([a-z-]+)\|[a-z|-]+"/', '"$1"', (string) preg_replace('#//.*#', '', $match[1])), false, 8, JSON_THROW_ON_ERROR);
+        self::assertInstanceOf(\stdClass::class, $described);
+        $held = PlanFormat::houseRules()->withDefaults(new \stdClass);
+        foreach (get_object_vars($described) as $rule => $value) {
+            self::assertEquals($value, $held->{$rule} ?? null, $rule);
+        }
+        self::assertGreaterThan(10, count(get_object_vars($described)));
+    }
+
     public function test_a_shops_rules_hold_where_the_plan_brings_none(): void
     {
         $shop = (object) ['drop_pct' => (object) ['thrust' => 4, 'electronics' => 2], 'layup_days' => 14];

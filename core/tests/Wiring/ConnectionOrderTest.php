@@ -45,6 +45,9 @@ final class ConnectionOrderTest extends TestCase
         $steps = self::steps(Plans::parallel(), true);
         $joins = array_values(array_filter($steps, static fn (ConnectionStep $step): bool => str_contains((string) $step->caution, '0.2 V of each other')));
         self::assertCount(2, $joins);
+        // Like posts stand level: the wire is landed from where the bank has it drawn.
+        self::assertSame(['Jumper 1: first end on Battery 1 +.', 'Jumper 1: other end on Battery 2 +.', 'Jumper 2: first end on Battery 1 −.', 'Jumper 2: other end on Battery 2 −.'],
+            array_values(array_filter(array_column($steps, 'says'), static fn (string $says): bool => str_starts_with($says, 'Jumper'))));
         self::assertContains('String fuse, without its link on Battery 2 +.', array_column($steps, 'says'));
     }
 
