@@ -19,7 +19,7 @@ final class Copy
 
     private ?Mutant $mutant = null;
 
-    /** @var list<list<string>> arguments of PHPUnit that are left to try */
+    /** @var list<list<string>> checks that are left to run, as arguments of PHP */
     private array $left = [];
 
     /** @param  array<string, string>  $environment */
@@ -39,11 +39,11 @@ final class Copy
     /**
      * Whether the copy passes as it is: else every mutant would seem to be seen.
      *
-     * @param  list<list<string>>  $suites  arguments of PHPUnit
+     * @param  list<list<string>>  $checks  as arguments of PHP
      */
-    public function passes(array $suites): bool
+    public function passes(array $checks): bool
     {
-        foreach ($suites as $arguments) {
+        foreach ($checks as $arguments) {
             if ($this->process($arguments)->run() !== 0) {
                 return false;
             }
@@ -57,11 +57,11 @@ final class Copy
         return $this->running === null;
     }
 
-    /** @param  non-empty-list<list<string>>  $suites  arguments of PHPUnit, the likeliest to see it first */
-    public function begin(Mutant $mutant, array $suites): void
+    /** @param  non-empty-list<list<string>>  $checks  as arguments of PHP, the likeliest to see it first */
+    public function begin(Mutant $mutant, array $checks): void
     {
         $this->mutant = $mutant;
-        $this->left = $suites;
+        $this->left = $checks;
         $this->write($mutant->source());
         $this->next();
     }
@@ -116,7 +116,7 @@ final class Copy
     /** @param  list<string>  $arguments */
     private function process(array $arguments): Process
     {
-        $process = new Process([PHP_BINARY, '-d', 'memory_limit=1G', 'vendor/bin/phpunit', '--no-progress', '--stop-on-defect', '--do-not-cache-result', ...$arguments], $this->folder, $this->environment, null, self::PATIENCE);
+        $process = new Process([PHP_BINARY, '-d', 'memory_limit=1G', ...$arguments], $this->folder, $this->environment, null, self::PATIENCE);
 
         return $process->disableOutput();
     }

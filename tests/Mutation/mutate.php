@@ -38,14 +38,21 @@ $sample = static function (string $folder, int $count) use ($root): array {
     return $chosen;
 };
 
-/** @return non-empty-list<list<string>> */
-$suites = static function (Mutant $mutant) use ($root): array {
-    if (! str_starts_with($mutant->file, 'core/')) {
-        return [['--testsuite', 'feature']];
-    }
-    $near = str_replace('core/src', 'core/tests', dirname($mutant->file));
+$tests = static fn (string ...$which): array => ['vendor/bin/phpunit', '--no-progress', '--stop-on-defect', '--do-not-cache-result', ...$which];
 
-    return [...(is_dir("{$root}/{$near}") ? [['--exclude-group', 'many-boats', $near]] : []), ['--exclude-group', 'many-boats', '--testsuite', 'core'], ['--group', 'many-boats', '--testsuite', 'core']];
+/** @return non-empty-list<list<string>> as arguments of PHP: the nearest tests first, those of many boats last */
+$checks = static function (string $file) use ($root, $tests): array {
+    if (! str_starts_with($file, 'core/')) {
+        return [$tests('--testsuite', 'feature')];
+    }
+    $near = str_replace('core/src', 'core/tests', dirname($file));
+
+    return [
+        ...(is_dir("{$root}/{$near}") ? [$tests('--exclude-group', 'many-boats', $near)] : []),
+        ['artisan', 'dinghy:docs', '--check'],
+        $tests('--exclude-group', 'many-boats', '--testsuite', 'core'),
+        $tests('--group', 'many-boats', '--testsuite', 'core'),
+    ];
 };
 
 $copies = [];
@@ -56,7 +63,7 @@ register_shutdown_function(static function () use ($copies): void {
     array_map(static fn (Copy $copy) => $copy->remove(), $copies);
     @rmdir(sys_get_temp_dir().'/dinghy-mutants-'.getmypid());
 });
-if (! $copies[0]->passes([['--testsuite', 'core'], ['--testsuite', 'feature']])) {
+if (! $copies[0]->passes([...$checks('core/src/Plan/Plan.php'), ...$checks('app/Models/Job.php')])) {
     fwrite(STDERR, "The tests fail as they are, before anything is changed: bin/test core feature says where.\n");
     exit(1);
 }
@@ -67,12 +74,12 @@ foreach (['core/src' => $count, 'app' => (int) ceil($count / 3)] as $folder => $
         foreach ($copies as $copy) {
             if ($copy->isFree() && $queue !== []) {
                 $mutant = array_shift($queue);
-                $copy->begin($mutant, $suites($mutant));
+                $copy->begin($mutant, $checks($mutant->file));
             }
             $finished = $copy->finished();
             if ($finished !== null) {
                 [$mutant, $seen] = $tested[] = $finished;
-                echo $seen ? '' : "  not seen: {$mutant->label()}\n";
+                echo $seen ? '' : "  not seen: {$mutant->label()}\n", count($tested) % 20 === 0 ? '  '.count($tested)." of {$wanted}\n" : '';
             }
         }
         usleep(20_000);
