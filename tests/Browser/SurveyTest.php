@@ -204,6 +204,7 @@ final class SurveyTest extends BrowserTestCase
     {
         $file = sys_get_temp_dir().'/dinghy-photograph-'.getmypid().'.jpg';
         if (! is_file($file)) {
+            mt_srand(1);
             $image = imagecreatetruecolor(1400, 1000);
             for ($x = 0; $x < 1400; $x += 2) {
                 for ($y = 0; $y < 1000; $y += 2) {

@@ -29,7 +29,7 @@ final class BalanceTest extends TestCase
                 $balanced++;
             }
         }
-        self::assertGreaterThan(self::BOATS / 2, $balanced);
+        self::assertGreaterThan(self::BOATS / 2, $balanced, "SEED={$seed}");
     }
 
     private static function assertBalanced(Network $network, Solution $solution, string $which): void

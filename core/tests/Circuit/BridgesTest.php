@@ -33,7 +33,7 @@ final class BridgesTest extends TestCase
                 }
             }
         }
-        self::assertGreaterThan(self::NETWORKS, $found);
+        self::assertGreaterThan(self::NETWORKS, $found, "SEED={$seed}");
     }
 
     /** @param  array<int, true>  $beyond */

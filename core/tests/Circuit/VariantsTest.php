@@ -40,7 +40,7 @@ final class VariantsTest extends TestCase
                 $compared++;
             }
         }
-        self::assertSame(self::BOATS * self::FAULTS, $compared);
+        self::assertSame(self::BOATS * self::FAULTS, $compared, "SEED={$seed}");
     }
 
     public function test_a_fault_in_nothing_changes_nothing(): void

@@ -41,6 +41,6 @@ final class FuzzTest extends TestCase
                 self::fail("SEED={$seed} case {$i}: {$e->getMessage()} at {$e->getFile()}:{$e->getLine()} for {$document->toPrettyJson()}");
             }
         }
-        self::assertGreaterThan(self::CASES / 8, $evaluated);
+        self::assertGreaterThan(self::CASES / 8, $evaluated, "SEED={$seed}");
     }
 }

@@ -37,7 +37,7 @@ final class JudgeTest extends TestCase
             $unsaid = [...$unsaid, ...array_map(static fn (string $says): string => "case {$i}: {$says}", Judge::of($evaluation))];
         }
         self::assertSame([], $unsaid, "SEED={$seed}");
-        self::assertGreaterThan(self::BOATS / 2, $judged);
+        self::assertGreaterThan(self::BOATS / 2, $judged, "SEED={$seed}");
     }
 
     /** The judge itself: blind to what the rulebook says, it sees what a boat of good work made wrong has. */

@@ -49,7 +49,7 @@ final class MetamorphicTest extends TestCase
             $compared++;
             self::assertSame([], self::differences(self::toldOf($document, $sentences), self::toldOf($other, $sentences)), "SEED={$seed} case {$i}: ".json_encode($document->root()));
         }
-        self::assertGreaterThan(self::BOATS / 2, $compared);
+        self::assertGreaterThan(self::BOATS / 2, $compared, "SEED={$seed}");
     }
 
     /** @return array<string, array{\Closure(\stdClass): \stdClass, bool}> what is done to a plan, and whether sentences stay too */
@@ -102,7 +102,7 @@ final class MetamorphicTest extends TestCase
                 }
             }
         }
-        self::assertGreaterThan(self::BOATS, $compared);
+        self::assertGreaterThan(self::BOATS, $compared, "SEED={$seed}");
     }
 
     /** The plan with every gauge and rating as it was chosen: nothing else is chosen anew. */

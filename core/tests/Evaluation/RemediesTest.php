@@ -56,7 +56,7 @@ final class RemediesTest extends TestCase
         }
         fwrite(STDERR, "\nRemedies, SEED={$seed}: {$boats} boats, {$findings} findings, {$mended} mended, ".count($not).' not mended, '.count($stops)." with a new stop.\n");
         self::assertSame([[], []], [$not, $stops], "SEED={$seed}");
-        self::assertGreaterThan(2 * self::MUTANTS, $mended);
+        self::assertGreaterThan(2 * self::MUTANTS, $mended, "SEED={$seed}");
     }
 
     private static function spoken(Evaluation $evaluation, Finding $of): int

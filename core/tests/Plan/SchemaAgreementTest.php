@@ -36,7 +36,7 @@ final class SchemaAgreementTest extends TestCase
             $refused += $valid ? 0 : 1;
             self::assertSame($valid, $problems->none(), "SEED={$seed} case {$i}: ".implode('; ', array_map(strval(...), $problems->all())).' '.json_encode($root));
         }
-        self::assertGreaterThan(self::DAMAGES / 10, $refused, 'The damages must be worth refusing.');
+        self::assertGreaterThan(self::DAMAGES / 10, $refused, "SEED={$seed}: the damages must be worth refusing.");
     }
 
     /** Replaces, removes or adds one value somewhere in the tree. */
