@@ -29,6 +29,27 @@ final class RemedyTest extends TestCase
         self::assertSame(2, count($rigger->getJson("{$uri}/remedies")->json('remedies')));
     }
 
+    /** As the page sends it back: the finding is gone, and one undo brings the plan back as it was. */
+    public function test_every_remedy_that_is_offered_can_be_taken(): void
+    {
+        $rigger = $this->actingAs($this->person('rigger'));
+        $uri = "/api/jobs/{$this->skiff()->id}";
+        $taken = 0;
+        foreach ((array) glob(database_path('demo/mistakes/*.json')) as $file) {
+            $before = $this->call('PUT', "{$uri}/plan", server: ['HTTP_ACCEPT' => 'application/json'], content: (string) file_get_contents((string) $file))->assertOk();
+            $offered = json_decode((string) $rigger->getJson("{$uri}/remedies")->assertOk()->getContent(), false, 64, JSON_THROW_ON_ERROR);
+            foreach ($offered->remedies as $remedy) {
+                $base = $rigger->getJson($uri)->json('version.number');
+                $edit = json_encode(['base' => $base, 'patch' => $remedy->patch], JSON_THROW_ON_ERROR);
+                $after = $this->call('POST', "{$uri}/plan/edits", server: ['CONTENT_TYPE' => 'application/json', 'HTTP_ACCEPT' => 'application/json'], content: $edit)->assertOk();
+                self::assertNotContains($remedy->occasion, array_column($after->json('evaluation.findings'), 'occasion'), $remedy->says);
+                self::assertSame($before->json('plan'), $rigger->postJson("{$uri}/plan/undo")->assertOk()->json('plan'), $remedy->says);
+                $taken++;
+            }
+        }
+        self::assertGreaterThan(12, $taken);
+    }
+
     public function test_the_command_line_offers_them_with_the_findings(): void
     {
         \Illuminate\Support\Facades\Artisan::call('dinghy:evaluate', ['plan' => database_path('demo/mistakes/skiff.json')]);
