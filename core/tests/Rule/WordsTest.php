@@ -33,6 +33,8 @@ final class WordsTest extends TestCase
         self::assertSame('56 A', $words->amps(56));
         self::assertSame('7.5 A', $words->amps(7.5));
         self::assertSame('0.35 A', $words->amps(0.35));
+        self::assertSame('9.88 A', $words->amps(9.876));
+        self::assertSame('12.3 A', $words->amps(12.345));
         self::assertSame('12.7 V', $words->volts(12.7));
         self::assertSame('34 mV', $words->volts(0.034));
         self::assertSame('4.1 mV', $words->volts(0.0041));
