@@ -78,6 +78,16 @@ final class SizingTest extends TestCase
         }
     }
 
+    /** What W01 speaks of is the figure of the device, and its limit is met just below it: 3 % at the ladder's own longest way, a centimetre more is too far. */
+    public function test_the_rule_of_drop_begins_where_the_ladder_ends(): void
+    {
+        $longest = Plans::evaluate(Plans::pump())->runs['f1']->rung('10 AWG')->longest ?? 0.0;
+        $at = static fn (float $metres): Evaluation => Plans::evaluate(Plans::pump(['feed:f1' => ['run.length_m' => $metres]]));
+
+        self::assertNull(self::finding($at($longest - 0.001), 'W01', 'device:d1'));
+        self::assertEqualsWithDelta($at($longest + 0.01)->devices[0]->pathDropPercent, self::finding($at($longest + 0.01), 'W01', 'device:d1')?->figures['drop_pct'], 1e-9);
+    }
+
     /**
      * Two runs of 0.4 m, both to be chosen, 10 A and 1 % of 12 V: each may lose half of it, 0.06 V: 10.75 · 10 · 2.62/0.06 = 4700 circular
      * mils ask for 12 AWG, where the whole would let 16 AWG pass. The first loses 0.043 V then, and leaves 0.077 V, 3660 mils: 14 AWG.
