@@ -11,7 +11,7 @@ use Symfony\Component\Process\Process;
 final class Copy
 {
     /** s; a mutant may turn a loop into one without an end */
-    private const PATIENCE = 900;
+    private const PATIENCE = 300;
 
     private const COPIED = ['app', 'artisan', 'bin', 'bootstrap', 'compat', 'composer.json', 'config', 'core', 'database', 'docs', 'phpunit.xml', 'pint.json', 'public', 'README.md', 'resources', 'routes', 'tests', 'vendor', '.env', '.env.example', 'package.json'];
 

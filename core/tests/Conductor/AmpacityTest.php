@@ -62,8 +62,16 @@ final class AmpacityTest extends TestCase
         foreach ([9.6, 12.0, 15.0, 21.0, 27.0, 36.0, 54.0, 78.0, 102.0, 126.0, 162.0, 198.0, 234.0, 270.0] as $i => $amps) {
             self::assertEqualsWithDelta($amps, $of(self::METRIC[$i], 105, 4), 1e-9, self::METRIC[$i].' mm²');
         }
-        foreach ([5.0, 7.0, 9.0, 12.5, 17.5, 22.5, 32.5, 45.0, 60.0, 80.0, 105.0, 132.5, 155.0, 180.0] as $i => $amps) {
-            self::assertEqualsWithDelta($amps, $of(self::METRIC[$i], 70, 7), 1e-9, self::METRIC[$i].' mm² at 70 °C');
+        $seven = [
+            60 => [3.0, 4.0, 6.0, 8.5, 11.0, 14.5, 20.0, 27.0, 35.5, 43.5, 52.5, 67.5, 82.5, 95.0],
+            70 => [5.0, 7.0, 9.0, 12.5, 17.5, 22.5, 32.5, 45.0, 60.0, 80.0, 105.0, 132.5, 155.0, 180.0],
+            85 => [6.0, 9.0, 10.5, 15.0, 20.0, 25.0, 35.0, 50.0, 70.0, 92.5, 115.0, 142.5, 165.0, 200.0],
+            125 => [10.0, 12.5, 15.0, 20.0, 25.0, 35.0, 50.0, 75.0, 92.5, 112.5, 150.0, 180.0, 205.0, 240.0],
+        ];
+        foreach ($seven as $insulation => $column) {
+            foreach ($column as $i => $amps) {
+                self::assertEqualsWithDelta($amps, $of(self::METRIC[$i], $insulation, 7), 1e-9, self::METRIC[$i]." mm² at {$insulation} °C");
+            }
         }
     }
 
