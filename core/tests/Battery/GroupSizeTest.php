@@ -12,7 +12,7 @@ use PHPUnit\Framework\TestCase;
 final class GroupSizeTest extends TestCase
 {
     /** @param  list<float>  $inches */
-    #[DataProvider('groups')]
+    #[DataProvider('sizes')]
     public function test_groups_in_inches(string $group, array $inches): void
     {
         foreach ($inches as $i => $inch) {
@@ -21,7 +21,7 @@ final class GroupSizeTest extends TestCase
     }
 
     /** @return array<string, array{string, list<float>}> */
-    public static function groups(): array
+    public static function sizes(): array
     {
         return [
             '24' => ['24', [10.25, 6.8125, 8.875]], '27' => ['27', [12.0625, 6.8125, 8.875]], '31' => ['31', [13.0, 6.8125, 9.4375]],
@@ -31,6 +31,6 @@ final class GroupSizeTest extends TestCase
 
     public function test_every_group_is_told(): void
     {
-        self::assertEqualsCanonicalizing(array_map(strval(...), array_keys(self::groups())), GroupSize::names());
+        self::assertEqualsCanonicalizing(array_map(strval(...), array_keys(self::sizes())), GroupSize::names());
     }
 }
