@@ -16,10 +16,14 @@ export function useRemedies(job: PlannedJob): TriedRemedies {
     const { system } = useUnits();
     const remedies = useQuery({
         queryKey: ['remedies', job.id, job.version.hash, system],
-        queryFn: () => ask<Remedies>(`jobs/${job.id}/remedies?units=${system}`),
+        queryFn: async () => {
+            const answer = await ask<Remedies>(`jobs/${job.id}/remedies?units=${system}`);
+            // An edit may have overtaken the question: what was tried on another plan is not offered on this one.
+            return answer.hash === job.version.hash ? answer.remedies : Promise.reject(new Error('These remedies are another plan’s.'));
+        },
         retry: false,
+        // The same plan is mended by the same changes.
+        staleTime: Infinity,
     });
-    // An edit may have overtaken the question: what was tried on another plan is not offered on this one.
-    const tried = remedies.data?.hash === job.version.hash ? remedies.data.remedies : [];
-    return { trying: remedies.isFetching, of: (finding) => tried.find((remedy) => remedy.occasion === finding.occasion) };
+    return { trying: remedies.isFetching, of: (finding) => remedies.data?.find((remedy) => remedy.occasion === finding.occasion) };
 }
