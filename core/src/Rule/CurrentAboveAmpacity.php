@@ -30,7 +30,7 @@ final readonly class CurrentAboveAmpacity implements Rule
                 $words = $assessment->words;
                 yield new Finding($this->text(), Level::Stop, $conductor->on,
                     ucfirst($conductor->label()).": {$words->amps($amps)} in {$conductor->gauge} that carries {$words->amps($conductor->ampacity)} where it lies{$this->beside($assessment, $conductor)}.",
-                    'Split the load over two circuits, or check its amps.', static fn (): iterable => self::thicker($assessment, $conductor, $amps), ['current_a' => $amps, 'ampacity_a' => $conductor->ampacity]);
+                    'Split the load over two circuits, or check its amps.', static fn (): iterable => ThickerWire::carrying($assessment, $conductor, $amps), ['current_a' => $amps, 'ampacity_a' => $conductor->ampacity]);
             }
         }
     }
@@ -42,16 +42,5 @@ final readonly class CurrentAboveAmpacity implements Rule
         $counted = $circuit === null ? 0 : $assessment->bundles->together[$circuit->id] ?? 0;
 
         return $circuit === null || $counted <= $circuit->run->bundled ? '' : ", {$counted} warm conductors together in a tube (its plan says {$circuit->run->bundled})";
-    }
-
-    /** @return iterable<Remedy> */
-    private static function thicker(Assessment $assessment, PlacedConductor $conductor, float $amps): iterable
-    {
-        foreach ($conductor->gaugesFor($amps, $assessment->plan->houseRules) as $gauge) {
-            $patch = $conductor->withGauge($gauge);
-            if ($patch !== null) {
-                yield new Remedy("Run {$gauge}.", $patch);
-            }
-        }
     }
 }

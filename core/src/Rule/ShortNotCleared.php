@@ -82,12 +82,7 @@ final readonly class ShortNotCleared implements Rule
         }
         yield from OtherProtection::between($assessment, $protection, $asks, $amps / self::MULTIPLE,
             static fn (FuseFamily $family, float $rating): bool => self::isCleared($assessment, $family, $rating, $wire, self::SMALLER * $amps));
-        foreach ($wire->gaugesFor(0.0, $assessment->plan->houseRules) as $gauge) {
-            $thicker = $wire->gauge->isThinnerThan($gauge) ? $wire->withGauge($gauge) : null;
-            if ($thicker !== null) {
-                yield new Remedy("Run {$gauge}.", $thicker);
-            }
-        }
+        yield from ThickerWire::carrying($assessment, $wire, 0.0);
     }
 
     /** Whether a protection opens on this current surely, and before the wire is spoilt. */

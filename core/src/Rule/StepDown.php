@@ -92,14 +92,7 @@ final readonly class StepDown implements Rule
         yield new Finding($this->text(), Level::Stop, "bank:{$bank->id}",
             ucfirst("{$worst->label()}, {$worst->gauge}, carries {$words->amps($worst->ampacity ?? 0.0)}; the protection behind it lets {$words->amps($most)} through it."),
             'Use thicker jumpers, or a fuse in them.',
-            static function () use ($assessment, $worst, $most): iterable {
-                foreach ($worst->gaugesFor($most, $assessment->plan->houseRules) as $gauge) {
-                    $patch = $worst->withGauge($gauge);
-                    if ($patch !== null) {
-                        yield new Remedy("Use jumpers of {$gauge}.", $patch);
-                    }
-                }
-            },
+            static fn (): iterable => ThickerWire::carrying($assessment, $worst, $most, 'Use jumpers of'),
             ['rating_a' => $most, 'ampacity_a' => $worst->ampacity ?? 0.0]);
     }
 }
