@@ -9,6 +9,7 @@ use Dinghy\Circuit\Solution;
 use Dinghy\Circuit\State;
 use Dinghy\Tests\Plans;
 use Dinghy\Tests\RandomBoat;
+use Dinghy\Tests\Seed;
 use PHPUnit\Framework\TestCase;
 
 /** Kirchhoff's laws and the balance of power on random boats, from the volts alone. */
@@ -18,8 +19,7 @@ final class BalanceTest extends TestCase
 
     public function test_currents_and_power_balance(): void
     {
-        $seed = (int) (getenv('SEED') ?: random_int(1, 1_000_000));
-        mt_srand($seed);
+        $seed = Seed::sown();
         $balanced = 0;
         for ($boat = 0; $boat < self::BOATS; $boat++) {
             $network = Plans::evaluate(RandomBoat::document())->states->network(State::Loaded)->withResistances();

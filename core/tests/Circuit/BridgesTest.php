@@ -8,6 +8,7 @@ use Dinghy\Circuit\Bridges;
 use Dinghy\Circuit\Network;
 use Dinghy\Circuit\Resistor;
 use Dinghy\Circuit\Source;
+use Dinghy\Tests\Seed;
 use PHPUnit\Framework\TestCase;
 
 /** What opening a resistor parts from the rest, against taking it out and walking the network. */
@@ -17,8 +18,7 @@ final class BridgesTest extends TestCase
 
     public function test_bridges_against_exhaustive_walking(): void
     {
-        $seed = (int) (getenv('SEED') ?: random_int(1, 1_000_000));
-        mt_srand($seed);
+        $seed = Seed::sown();
         $found = 0;
         for ($case = 0; $case < self::NETWORKS; $case++) {
             $network = self::network(mt_rand(3, 14), mt_rand(0, 6));

@@ -12,6 +12,7 @@ use Dinghy\Circuit\State;
 use Dinghy\Circuit\Variants;
 use Dinghy\Tests\Plans;
 use Dinghy\Tests\RandomBoat;
+use Dinghy\Tests\Seed;
 use PHPUnit\Framework\TestCase;
 
 /** A fault as a small change to a solved network against the same fault solved afresh. */
@@ -23,8 +24,7 @@ final class VariantsTest extends TestCase
 
     public function test_every_fault_equals_a_fresh_solve(): void
     {
-        $seed = (int) (getenv('SEED') ?: random_int(1, 1_000_000));
-        mt_srand($seed);
+        $seed = Seed::sown();
         $compared = 0;
         for ($boat = 0; $boat < self::BOATS; $boat++) {
             $network = Plans::evaluate(RandomBoat::document())->states->network(State::Loaded);

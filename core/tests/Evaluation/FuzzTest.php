@@ -11,6 +11,7 @@ use Dinghy\Evaluation\VoltProfile;
 use Dinghy\Plan\Plan;
 use Dinghy\Plan\PlanRefused;
 use Dinghy\Tests\MutantBoat;
+use Dinghy\Tests\Seed;
 use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
@@ -22,8 +23,7 @@ final class FuzzTest extends TestCase
 
     public function test_every_accepted_plan_is_evaluated(): void
     {
-        $seed = (int) (getenv('SEED') ?: random_int(1, 1_000_000));
-        mt_srand($seed);
+        $seed = Seed::sown();
         $evaluated = 0;
         for ($i = 0; $i < self::CASES; $i++) {
             $document = MutantBoat::document(6);

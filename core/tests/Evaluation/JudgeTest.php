@@ -12,6 +12,7 @@ use Dinghy\Tests\Judge;
 use Dinghy\Tests\MutantBoat;
 use Dinghy\Tests\Plans;
 use Dinghy\Tests\RandomBoat;
+use Dinghy\Tests\Seed;
 use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
@@ -23,8 +24,7 @@ final class JudgeTest extends TestCase
 
     public function test_what_is_over_was_said(): void
     {
-        $seed = (int) (getenv('SEED') ?: random_int(1, 1_000_000));
-        mt_srand($seed);
+        $seed = Seed::sown();
         [$judged, $unsaid] = [0, []];
         for ($i = 0; $i < self::BOATS; $i++) {
             $document = $i % 3 === 0 ? RandomBoat::joined() : MutantBoat::document();

@@ -14,6 +14,7 @@ use Dinghy\Plan\PlanRefused;
 use Dinghy\Tests\MutantBoat;
 use Dinghy\Tests\Plans;
 use Dinghy\Tests\RandomBoat;
+use Dinghy\Tests\Seed;
 use Dinghy\Wiring\Circuit;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\Group;
@@ -35,8 +36,7 @@ final class MetamorphicTest extends TestCase
     #[DataProvider('rewritings')]
     public function test_written_otherwise_it_comes_to_the_same(\Closure $rewritten, bool $sentences): void
     {
-        $seed = (int) (getenv('SEED') ?: random_int(1, 1_000_000));
-        mt_srand($seed);
+        $seed = Seed::sown();
         $compared = 0;
         for ($i = 0; $i < self::BOATS; $i++) {
             $document = $i % 3 === 0 ? RandomBoat::joined() : MutantBoat::document(2);
@@ -74,8 +74,7 @@ final class MetamorphicTest extends TestCase
 
     public function test_more_length_never_raises_volts_and_thicker_wire_never_lowers_them(): void
     {
-        $seed = (int) (getenv('SEED') ?: random_int(1, 1_000_000));
-        mt_srand($seed);
+        $seed = Seed::sown();
         $compared = 0;
         for ($i = 0; $i < 2 * self::BOATS; $i++) {
             $document = $i % 2 === 0 ? RandomBoat::joined() : MutantBoat::document(2);

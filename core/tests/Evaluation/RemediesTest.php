@@ -12,6 +12,7 @@ use Dinghy\Plan\PlanRefused;
 use Dinghy\Rule\Finding;
 use Dinghy\Rule\Level;
 use Dinghy\Tests\MutantBoat;
+use Dinghy\Tests\Seed;
 use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 
@@ -23,8 +24,7 @@ final class RemediesTest extends TestCase
 
     public function test_every_remedy_mends_and_harms_nothing(): void
     {
-        $seed = (int) (getenv('SEED') ?: random_int(1, 1_000_000));
-        mt_srand($seed);
+        $seed = Seed::sown();
         $files = (array) glob(__DIR__.'/../../../database/demo/*/*.json');
         $documents = array_map(static fn (mixed $file): PlanDocument => PlanDocument::fromJson((string) file_get_contents((string) $file)), $files);
         $wanted = self::MUTANTS + count($documents);
