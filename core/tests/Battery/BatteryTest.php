@@ -103,6 +103,7 @@ final class BatteryTest extends TestCase
         self::assertEqualsWithDelta(1.0, Sharing::busiest($bank, $diagonal), 1e-6);
         self::assertEqualsWithDelta($sameEnd['b1'], $sameEnd['b2'], 1e-6, 'a string carries one current');
         self::assertEqualsWithDelta(50, $pairs['b1'] + $pairs['b3'], 1e-6);
+        self::assertEqualsCanonicalizing([['b1+', 'b2-'], ['b1+', 'b3+'], ['b1-', 'b3-'], ['b2+', 'b4+'], ['b2-', 'b4-']], array_map(static fn ($wire): array => [$wire->from, $wire->to], $bank->wiresPairsFirst()));
         self::assertEqualsWithDelta(50, $pairs['b2'] + $pairs['b4'], 1e-6);
     }
 }

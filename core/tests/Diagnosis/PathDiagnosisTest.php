@@ -215,6 +215,15 @@ final class PathDiagnosisTest extends TestCase
         self::assertEqualsWithDelta(1.8, $limit(['device' => 'd1', 'nominal_v' => 36], ['kind' => 'motor']), 1e-9);
     }
 
+    /** Of a battery whose size nobody knows: it may give way by a twentieth of 12 V, 0.6 V. */
+    public function test_a_battery_of_unknown_size_gives_way_too_far(): void
+    {
+        $cause = static fn (float $loaded): Cause => self::diagnose(['battery_rest_v' => 12.7, 'battery_loaded_v' => $loaded, 'device_rest_v' => 12.7, 'device_loaded_v' => $loaded - 0.1], '6 AWG', 3.0, 5.0)->cause;
+
+        self::assertSame(Cause::WeakBattery, $cause(12.09));
+        self::assertNotSame(Cause::WeakBattery, $cause(12.11));
+    }
+
     /** 0.36 V may be lost, and a meter of two readings errs by up to 0.035 V: within that nothing is said to be wrong. */
     public function test_a_loss_at_its_limit_is_no_fault(): void
     {

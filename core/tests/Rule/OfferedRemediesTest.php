@@ -44,6 +44,7 @@ final class OfferedRemediesTest extends TestCase
             'a charger fills what nothing charges' => ['B11', 'Fit a mains charger of 6 A an output, set for AGM, fused at the battery.', Plans::pump(), ['plan' => ['chargers' => []]]],
             'gel has no figure, and no charger is offered' => ['B11', null, Plans::pump(), ['plan' => ['chargers' => []], 'battery:b1' => ['chemistry' => 'gel']]],
             'a charger is set lower' => ['B18', 'Set it lower: 30 A from charger c1.', Plans::pump(), ['charger:c1' => ['outputs.0.amps' => 35]]],
+            'a charger is set no lower than half an ampere' => ['B18', 'Set it lower: 0.5 A from charger c1.', Plans::pump(), ['battery:b1' => ['capacity_ah' => 2], 'charger:c1' => ['outputs.0.amps' => 5]]],
             'a charger is exchanged for a larger one' => ['B18', 'Use a larger charger: 6 A from charger c1.', Plans::pump(), ['charger:c1' => ['outputs.0.amps' => 5]]],
             'a sensor goes to the nearest quiet place' => ['N05', 'Move it to the centreline, 3 m from the transom.', self::withRadio(), []],
             'a cable goes round a full tube' => ['W08', 'Lead Stern to Bow block another way, 4.1 m.', Plans::routed(), ['way:tube' => ['bore_mm' => 12]]],
@@ -54,6 +55,7 @@ final class OfferedRemediesTest extends TestCase
             'a bare post' => ['B08', 'Put a boot over it.', Plans::pump(), ['battery:b1' => ['booted' => false]]],
             'a size that is made, where no wire of the boat lies behind' => ['F07', 'Fit 20 A.', Plans::pump(), ['charger:c1' => ['outputs.0.protection' => [(object) ['family' => 'blade', 'rating_a' => 22, 'from_source_m' => 0.1]], 'outputs.0.lead' => null]]],
             'no size, where nobody knows what the wire bears' => ['F07', null, Plans::pump(), ['feed:f1' => ['protection.0.rating_a' => 16, 'run.gauge' => '22 AWG', 'run.length_m' => 0.2], 'device:d1' => ['typical_a' => 1, 'peak_a' => 1], 'plan' => ['house_rules' => (object) ['stock_gauges' => ['22 AWG']]]]],
+            'a fuse of the same size before it is its backup' => ['F05', null, Plans::pump(), ['battery:b1' => ['internal_mohm' => 3], 'feed:f1' => ['run.length_m' => 1, 'protection' => [(object) ['family' => 'battery-post', 'rating_a' => 30, 'from_source_m' => 0.1], (object) ['family' => 'blade', 'rating_a' => 30, 'from_source_m' => 0.15]]]]],
             'a stronger fuse before a branch' => ['F05', 'Fit a magnetic breaker of 30 A in Stern to Bow block: it breaks what this one cannot.', self::strongBlock(), []],
         ];
     }
