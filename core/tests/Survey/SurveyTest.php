@@ -66,6 +66,16 @@ final class SurveyTest extends TestCase
         self::assertStringContainsString('ask its monitor', implode($flat->because));
     }
 
+    /** 0.4 V at 40 A are 10 mΩ; of two of the three readings nothing is made. */
+    public function test_resistance_takes_three_readings(): void
+    {
+        $all = ['rested_v' => 12.6, 'loaded_v' => 12.2, 'loaded_a' => 40];
+        self::assertEqualsWithDelta(0.010, self::judge($all)->ohms, 1e-9);
+        foreach (array_keys($all) as $missing) {
+            self::assertNull(self::judge(array_diff_key($all, [$missing => 0]))->ohms, "without {$missing}");
+        }
+    }
+
     public function test_every_complaint_proposes_what_to_measure(): void
     {
         foreach (ComplaintKind::cases() as $kind) {
