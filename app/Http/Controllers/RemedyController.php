@@ -18,7 +18,7 @@ final class RemedyController extends Controller
     {
         $this->authorize('view', $job);
         $document = $job->judged(self::planOf($job));
-        $evaluation = self::evaluationOf($job, $request->enum('units', Units::class));
+        $evaluation = $job->boat->customer->shop->evaluate($document, $request->enum('units', Units::class));
         $remedies = new Remedies($document, $evaluation);
 
         return response()->json([

@@ -26,8 +26,9 @@ final class SurveyController extends Controller
     public function __invoke(Request $request, Job $job): JsonResponse
     {
         $this->authorize('view', $job);
-        $evaluation = self::evaluationOf($job, $request->enum('units', Units::class));
-        $remedies = new Remedies($job->judged(self::planOf($job)), $evaluation);
+        $document = $job->judged(self::planOf($job));
+        $evaluation = $job->boat->customer->shop->evaluate($document, $request->enum('units', Units::class));
+        $remedies = new Remedies($document, $evaluation);
         $survey = $evaluation->plan->survey;
 
         return response()->json([

@@ -74,6 +74,18 @@ final readonly class Assessment
         return $devices;
     }
 
+    /** The fuse or breaker at a place of a run, from the source outward; null: there is none. */
+    public function protectionOf(SizedRun $run, int $index): ?PlacedProtection
+    {
+        foreach ($this->protections as $protection) {
+            if ($protection->run === $run && $protection->index === $index) {
+                return $protection;
+            }
+        }
+
+        return null;
+    }
+
     /** The path through a circuit whose source reaches the highest volts; null: nothing feeds it, or nothing hangs on it. */
     public function pathThrough(SizedRun $run): ?Path
     {

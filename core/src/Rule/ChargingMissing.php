@@ -39,12 +39,12 @@ final readonly class ChargingMissing implements Rule
     private function judgeOutputs(Assessment $assessment, Charger $charger): iterable
     {
         $perBank = [];
-        foreach ($charger->batteryOutputs() as $output) {
+        foreach ($charger->batteryOutputs() as $number => $output) {
             $spanned = Bank::nominalOf($output->across);
             if (count($output->across) > 1 && $output->setAgainstSpan() < 0) {
                 yield new Finding($this->text(), Level::Stop, "charger:{$charger->id}",
                     "An output of charger {$charger->id} for {$assessment->words->volts($output->nominalVolts)} stands across {$assessment->words->volts($spanned)}.",
-                    'Use an output for each block, or a charger of the bank\'s full voltage.', self::onOneBlock($charger, $output), ['set_v' => $output->nominalVolts, 'across_v' => $spanned]);
+                    'Use an output for each block, or a charger of the bank\'s full voltage.', self::onOneBlock($charger, $output, $number), ['set_v' => $output->nominalVolts, 'across_v' => $spanned]);
             } elseif (count($output->across) > 1) {
                 yield new Finding($this->text(), Level::Note, "charger:{$charger->id}",
                     "Charger {$charger->id} charges ".count($output->across).' blocks in series as one: they drift apart.',
@@ -70,9 +70,9 @@ final readonly class ChargingMissing implements Rule
     }
 
     /** @return \Closure(): iterable<Remedy> */
-    private static function onOneBlock(Charger $charger, ChargerOutput $output): \Closure
+    private static function onOneBlock(Charger $charger, ChargerOutput $output, int $number): \Closure
     {
-        $field = 'outputs.'.array_search($output, $charger->outputs, true);
+        $field = "outputs.{$number}";
 
         return static fn (): iterable => array_map(static fn (Battery $battery): Remedy => new Remedy("Land it across battery {$battery->id} alone.",
             Patch::of([['on' => "charger:{$charger->id}", 'set' => ["{$field}.battery" => $battery->id], 'unset' => ["{$field}.across"]]])), $output->across);

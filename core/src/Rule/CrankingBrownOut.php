@@ -6,7 +6,6 @@ namespace Dinghy\Rule;
 
 use Dinghy\Circuit\State;
 use Dinghy\Circuit\States;
-use Dinghy\Plan\Bank;
 use Dinghy\Plan\Device;
 
 final readonly class CrankingBrownOut implements Rule
@@ -15,18 +14,6 @@ final readonly class CrankingBrownOut implements Rule
     {
         return new RuleText('B16', [Level::Warn], 'electronics share the starting battery and fall below their minimum while the engine is cranked',
             'they restart, and may lose what they were recording', 'computed', Mark::CommonPractice);
-    }
-
-    /** @return \Closure(): iterable<Remedy> */
-    private static function elsewhere(Assessment $assessment, Device $device, Bank $starting): \Closure
-    {
-        return static function () use ($assessment, $device, $starting): iterable {
-            foreach ($assessment->wiring->pathsTo($device) as $path) {
-                if ($path->bank() === $starting) {
-                    yield from OtherSupply::of($assessment, $path);
-                }
-            }
-        };
     }
 
     public function check(Assessment $assessment): iterable
@@ -48,7 +35,7 @@ final readonly class CrankingBrownOut implements Rule
             if ($volts < $device->minVolts) {
                 yield new Finding($this->text(), Level::Warn, "device:{$device->id}",
                     "{$device->label()} falls to {$assessment->words->volts($volts)} while the engine draws {$assessment->words->amps($engine->crankingAmps)} from bank {$bank->id}; it needs {$assessment->words->volts($device->minVolts)}.",
-                    'Give the electronics a battery of their own.', self::elsewhere($assessment, $device, $bank), ['volts' => $volts, 'min_v' => $device->minVolts]);
+                    'Give the electronics a battery of their own.', static fn (): iterable => OtherSupply::ofDevice($assessment, $device, $bank), ['volts' => $volts, 'min_v' => $device->minVolts]);
             }
         }
     }

@@ -35,8 +35,8 @@ final readonly class MixedChemistry implements Rule
                 "Make the whole bank {$most->label()}, or give the odd battery a bank and a charger of its own.",
                 static function () use ($assessment, $bank, $most): iterable {
                     $odd = array_values(array_filter($bank->strings, static fn (array $string): bool => array_filter($string, static fn (Battery $battery): bool => $battery->chemistry !== $most) !== []));
-                    $parted = PartedBank::of($assessment->plan, $bank, $odd);
-                    yield from $parted === null ? [] : [$parted];
+
+                    return PartedBank::of($assessment->plan, $bank, $odd);
                 }, ['chemistries' => (float) count($counts)]);
         }
     }

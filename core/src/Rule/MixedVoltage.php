@@ -23,8 +23,8 @@ final readonly class MixedVoltage implements Rule
     {
         return static function () use ($assessment, $bank, $volts): iterable {
             $differ = array_values(array_filter($bank->strings, static fn (array $string): bool => $volts($string) !== $volts($bank->strings[0])));
-            $parted = PartedBank::of($assessment->plan, $bank, $differ);
-            yield from $parted === null ? [] : [$parted];
+
+            return PartedBank::of($assessment->plan, $bank, $differ);
         };
     }
 

@@ -17,11 +17,9 @@ final readonly class NotTheMakersFuse implements Rule
     /** @return iterable<Remedy> */
     private static function asAsked(Assessment $assessment, SizedRun $run, int $index, float $asked): iterable
     {
-        foreach ($assessment->protections as $protection) {
-            if ($protection->run === $run && $protection->index === $index) {
-                yield from OtherProtection::between($assessment, $protection, $asked, $asked);
-            }
-        }
+        $protection = $assessment->protectionOf($run, $index);
+
+        return $protection === null ? [] : OtherProtection::between($assessment, $protection, $asked, $asked);
     }
 
     public function check(Assessment $assessment): iterable

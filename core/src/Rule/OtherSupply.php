@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Dinghy\Rule;
 
 use Dinghy\Plan\Bank;
+use Dinghy\Plan\Device;
 use Dinghy\Plan\Feed;
 use Dinghy\Plan\Patch;
 use Dinghy\Plan\Plan;
@@ -30,6 +31,19 @@ final class OtherSupply
             $last = $path->circuits[count($path->circuits) - 1];
             if (count($path->circuits) > 1 || $feed === null) {
                 yield new Remedy("Give {$path->device->label()} a feed of its own from {$says}.", self::ownFeed($assessment->plan, $path, $last, $from));
+            }
+        }
+    }
+
+    /**
+     * @param  Bank|null  $from  the bank that it is to leave; null: any
+     * @return iterable<Remedy>
+     */
+    public static function ofDevice(Assessment $assessment, Device $device, ?Bank $from = null): iterable
+    {
+        foreach ($assessment->wiring->pathsTo($device) as $path) {
+            if ($from === null || $path->bank() === $from) {
+                yield from self::of($assessment, $path);
             }
         }
     }

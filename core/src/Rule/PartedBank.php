@@ -15,13 +15,13 @@ final class PartedBank
 {
     /**
      * @param  list<list<Battery>>  $leaving  strings of the bank
-     * @return Remedy|null null: all or none of them would leave
+     * @return list<Remedy> one; none, where all or none of them would leave
      */
-    public static function of(Plan $plan, Bank $bank, array $leaving): ?Remedy
+    public static function of(Plan $plan, Bank $bank, array $leaving): array
     {
         $staying = array_values(array_filter($bank->strings, static fn (array $string): bool => ! in_array($string, $leaving, true)));
         if ($staying === [] || $leaving === []) {
-            return null;
+            return [];
         }
         $other = FreeId::like($plan, $bank->id);
         $fields = ['strings' => self::ids($staying), 'jumpers' => null, ...(count($staying) === 1 ? ['string_protection' => null] : [])];
@@ -34,7 +34,7 @@ final class PartedBank
         }
         $names = implode(', ', array_merge(...self::ids($leaving)));
 
-        return new Remedy("Make {$names} a bank of its own.", $patch->and(Patch::put("bank:{$other}", (object) ['id' => $other, 'strings' => self::ids($leaving)])));
+        return [new Remedy("Make {$names} a bank of its own.", $patch->and(Patch::put("bank:{$other}", (object) ['id' => $other, 'strings' => self::ids($leaving)])))];
     }
 
     /**

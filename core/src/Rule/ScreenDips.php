@@ -46,16 +46,6 @@ final readonly class ScreenDips implements Rule
         }
     }
 
-    /** @return \Closure(): iterable<Remedy> */
-    private static function elsewhere(Assessment $assessment, Device $screen): \Closure
-    {
-        return static function () use ($assessment, $screen): iterable {
-            foreach ($assessment->wiring->pathsTo($screen) as $path) {
-                yield from OtherSupply::of($assessment, $path);
-            }
-        };
-    }
-
     /**
      * @param  non-empty-array<string, Device>  $screens
      * @return iterable<Finding>
@@ -79,7 +69,7 @@ final readonly class ScreenDips implements Rule
             if ($before !== null && $after !== null && $before - $after > self::LIMIT) {
                 yield new Finding($this->text(), Level::Warn, "device:{$screen->id}",
                     "{$screen->label()} dips by {$assessment->words->volts($before - $after)}, to {$assessment->words->volts($after)}, when {$device->label()} comes on.",
-                    'Give the screens a feed, or a battery, of their own.', self::elsewhere($assessment, $screen), ['dip_v' => $before - $after, 'to_v' => $after]);
+                    'Give the screens a feed, or a battery, of their own.', static fn (): iterable => OtherSupply::ofDevice($assessment, $screen), ['dip_v' => $before - $after, 'to_v' => $after]);
             }
         }
     }

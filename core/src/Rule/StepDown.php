@@ -56,11 +56,9 @@ final readonly class StepDown implements Rule
     /** @return iterable<Remedy> */
     private static function smaller(Assessment $assessment, SizedRun $run, int $index, float $ampacity): iterable
     {
-        foreach ($assessment->protections as $protection) {
-            if ($protection->run === $run && $protection->index === $index) {
-                yield from OtherProtection::between($assessment, $protection, $protection->asks ?? 0.0, $ampacity);
-            }
-        }
+        $protection = $assessment->protectionOf($run, $index);
+
+        return $protection === null ? [] : OtherProtection::between($assessment, $protection, $protection->asks ?? 0.0, $ampacity);
     }
 
     /**

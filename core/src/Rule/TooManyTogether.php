@@ -22,8 +22,7 @@ final readonly class TooManyTogether implements Rule
     private static function fewer(Assessment $assessment, Bank $bank, ?int $parallel): \Closure
     {
         return static function () use ($assessment, $bank, $parallel): iterable {
-            $parted = $parallel === null ? null : PartedBank::of($assessment->plan, $bank, array_slice($bank->strings, $parallel));
-            yield from $parted === null ? [] : [$parted];
+            yield from $parallel === null ? [] : PartedBank::of($assessment->plan, $bank, array_slice($bank->strings, $parallel));
             foreach (Rearrange::ways($bank) as [$series, $strings]) {
                 if ($series !== count($bank->strings[0])) {
                     yield new Remedy("Join its blocks as {$series} in series".($strings > 1 ? ", {$strings} in parallel." : '.'), Rearrange::bank($assessment->plan, $bank->id, $series));
