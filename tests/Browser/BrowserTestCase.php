@@ -100,6 +100,12 @@ abstract class BrowserTestCase extends TestCase
         }, "{$what}, clicked");
     }
 
+    /** Gives the focus to the button that says so, once it is there: a remedy is drawn when it was tried. */
+    protected function focusButton(string $words): void
+    {
+        $this->until(fn (): bool => $this->driver()->executeScript('const found = [...document.querySelectorAll("button")].find((button) => button.textContent.includes(arguments[0])); found?.focus(); return found !== undefined && found === document.activeElement', [$words]) === true, "the button \"{$words}\"");
+    }
+
     protected function textOf(string $css): string
     {
         return $this->steady(fn (): string => $this->see($css)->getText());

@@ -33,7 +33,7 @@ final class WorkbenchTest extends BrowserTestCase
         $this->until(fn (): bool => $this->figure('meter') === '12.70 V', 'Battery 2 turned against the others');
         $this->clickOn('#tab-findings');
         $this->until(fn (): bool => str_contains($this->textOf('[aria-label=Findings]'), 'Battery 3 + reads 12.7 V from the common negative, not 38.1 V'), 'the finding');
-        $this->driver()->executeScript('[...document.querySelectorAll("button")].find((button) => button.textContent.includes("land them as the strings say")).focus()');
+        $this->focusButton('land them as the strings say');
         $this->until(fn (): bool => str_contains($this->figure('preview'), 'No longer: The jumpers of bank thrust'), 'the remedy looked at, on the bench');
         $this->click('//button[contains(., "land them as the strings say")]');
         $this->clickOn('#tab-bench');
@@ -114,7 +114,7 @@ final class WorkbenchTest extends BrowserTestCase
     public function test_a_remedy_is_seen_on_the_drawing_before_one_key_makes_it_so(): void
     {
         $this->openSkiff();
-        $this->driver()->executeScript('[...document.querySelectorAll("button")].find((button) => button.textContent.includes("Run 6 AWG")).focus()');
+        $this->focusButton('Run 6 AWG');
         $this->until(fn (): bool => str_starts_with($this->figure('preview'), 'With this remedy: No stops, 2 to decide.'), 'what it would come to');
         self::assertStringContainsString('8 AWG → 6 AWG', $this->figure('preview'));
         self::assertStringContainsString('6 AWG', (string) $this->see('[data-run="bow-motor"]')->getAttribute('aria-label'));
