@@ -9,4 +9,6 @@ return [
     'locale' => 'en',
     'cipher' => 'AES-256-CBC',
     'key' => env('APP_KEY'),
+    // Keys that were in use before: what they sealed is still known to be whole.
+    'previous_keys' => array_filter(explode(',', (string) env('APP_PREVIOUS_KEYS', ''))),
 ];

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Catalogue;
 
 use App\Models\CataloguePart;
+use App\Names\NameKey;
 
 /**
  * A catalogue as a table (RFC 4180): a line a part, its figures by the names of the plan file, nested ones with a dot.
@@ -29,6 +30,9 @@ final class CatalogueCsv
 
     private const MOST_LINES = 2000;
 
+    /** How a cell begins that a spreadsheet takes for a formula; with the mark before it already, it gets one more. */
+    private const FORMULA = "/^'*[=+\\-@\t\r]/";
+
     /** @param  iterable<CataloguePart>  $parts */
     public static function of(iterable $parts): string
     {
@@ -36,11 +40,17 @@ final class CatalogueCsv
         fputcsv($file, self::COLUMNS, escape: '');
         foreach ($parts as $part) {
             $cells = ['kind' => $part->kind, 'name' => $part->name, ...self::cells($part->kind, $part->told())];
-            fputcsv($file, array_map(static fn (string $column): string => $cells[$column] ?? '', self::COLUMNS), escape: '');
+            fputcsv($file, array_map(static fn (string $column): string => in_array($column, self::WORDS, true) ? self::asText($cells[$column] ?? '') : $cells[$column] ?? '', self::COLUMNS), escape: '');
         }
         rewind($file);
 
         return (string) stream_get_contents($file);
+    }
+
+    /** Words that a spreadsheet would compute get a mark before them, which reading takes off again. */
+    private static function asText(string $words): string
+    {
+        return preg_match(self::FORMULA, $words) === 1 ? "'{$words}" : $words;
     }
 
     /** @return array<string, string> the figures of a part as its line holds them, by column */
@@ -87,8 +97,9 @@ final class CatalogueCsv
             }
             $fields = array_combine($columns, array_map(static fn (?string $cell): string => trim((string) $cell), array_slice(array_pad($cells, count($columns), ''), 0, count($columns))));
             $line = self::line($number, array_filter($fields, static fn (string $cell): bool => $cell !== ''));
-            $lines[] = isset($names[$line->name]) ? CatalogueLine::refused($number, $line->name, "The name stands in line {$names[$line->name]} already.") : $line;
-            $names[$line->name] ??= $number;
+            $key = NameKey::of($line->name);
+            $lines[] = isset($names[$key]) ? CatalogueLine::refused($number, $line->name, "The name stands in line {$names[$key]} already.") : $line;
+            $names[$key] ??= $number;
         }
 
         return $lines;
@@ -98,7 +109,7 @@ final class CatalogueCsv
     private static function line(int $number, array $fields): CatalogueLine
     {
         $kind = $fields['kind'] ?? '';
-        $name = $fields['name'] ?? '';
+        $name = self::fromText($fields['name'] ?? '');
         unset($fields['kind'], $fields['name']);
         $figures = new \stdClass;
         foreach ($fields as $column => $cell) {
@@ -118,10 +129,15 @@ final class CatalogueCsv
         return CatalogueLine::of($number, $kind, $name, $figures);
     }
 
+    private static function fromText(string $cell): string
+    {
+        return preg_match("/^'+[=+\\-@\t\r]/", $cell) === 1 ? substr($cell, 1) : $cell;
+    }
+
     private static function value(string $column, string $cell): mixed
     {
         return match (true) {
-            in_array($column, self::WORDS, true) => $cell,
+            in_array($column, self::WORDS, true) => self::fromText($cell),
             in_array($column, self::FLAGS, true) => ['yes' => true, 'true' => true, '1' => true, 'no' => false, 'false' => false, '0' => false][strtolower($cell)] ?? null,
             in_array($column, self::MEASURES, true) => preg_match('/^\d+(\.\d+)?(x\d+(\.\d+)?){2}$/', $cell) === 1 ? array_map(floatval(...), explode('x', $cell)) : null,
             $column === 'longest_runs' => self::longestRuns($cell),

@@ -6,6 +6,7 @@ namespace App\Catalogue;
 
 use App\Models\CataloguePart;
 use App\Models\Shop;
+use App\Names\NameKey;
 use Dinghy\Plan\Patch;
 use Dinghy\Plan\PlanDocument;
 use Illuminate\Support\Collection;
@@ -37,11 +38,11 @@ final readonly class NewerFigures
             return [];
         }
         /** @var Collection<string, CataloguePart> $catalogue */
-        $catalogue = $shop->catalogue()->whereIn('name', array_unique(array_column($named, 1)))->get()->keyBy('name');
+        $catalogue = $shop->catalogue()->whereIn('name_key', array_unique(array_map(NameKey::of(...), array_column($named, 1))))->get()->keyBy('name_key');
         $newer = [];
         foreach ($named as [$list, $name, $part]) {
             [$kind, $fields] = self::OF_THE_PART[$list];
-            $line = $catalogue->get($name);
+            $line = $catalogue->get(NameKey::of($name));
             if ($line === null || $line->kind !== $kind || ! is_string($part->id ?? null)) {
                 continue;
             }

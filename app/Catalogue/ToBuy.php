@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Catalogue;
 
 use App\Models\CataloguePart;
+use App\Names\NameKey;
 use Dinghy\Evaluation\Evaluation;
 use Dinghy\Evaluation\Explanation;
 use Dinghy\Plan\PlanDocument;
@@ -36,13 +37,13 @@ final readonly class ToBuy
      */
     public static function between(Collection $parts, PlanDocument $before, Evaluation $was, PlanDocument $after, Evaluation $is): self
     {
-        $catalogue = $parts->keyBy('name');
+        $catalogue = $parts->keyBy('name_key');
         $cost = 0.0;
         $unpriced = [];
         $lines = [];
         foreach (self::added($before->root(), $after->root()) as $part) {
             $name = is_string($part->part ?? null) ? $part->part : 'a part that is not of the catalogue';
-            $price = $catalogue->get($name)?->price();
+            $price = $catalogue->get(NameKey::of($name))?->price();
             $price === null ? $unpriced[] = $name : $cost += $price;
             $lines[] = ['name' => $name, 'value' => $price === null ? 'no price' : self::money($price)];
         }

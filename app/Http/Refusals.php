@@ -15,6 +15,8 @@ use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Http\Exceptions\PostTooLargeException;
 use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Symfony\Component\HttpKernel\Exception\HttpException;
 
 /** How a refusal of the core or of the store reads to a browser: a status, a sentence, and where. */
 final class Refusals
@@ -31,6 +33,10 @@ final class Refusals
         $exceptions->render(static fn (QuantityRefused $e): JsonResponse => self::answer(422, 'Not kept: '.$e->getMessage()));
         $exceptions->render(static fn (NotAPhotograph $e): JsonResponse => self::answer(422, 'Not kept: '.$e->getMessage()));
         $exceptions->render(static fn (PlanClash $e): JsonResponse => response()->json(['message' => $e->getMessage(), 'fields' => $e->fields], 409));
+        // What another shop has is answered like what there is not.
+        $exceptions->render(static fn (HttpException $e, Request $request): ?JsonResponse => $e->getStatusCode() === 404 && $request->is('api/*') && $e->getPrevious() !== null
+            ? self::answer(404, 'There is no such thing here.')
+            : null);
         $exceptions->render(static fn (PostTooLargeException $e): JsonResponse => self::answer(413, 'Not kept: the file is larger than Dinghy takes.'));
         $exceptions->render(static fn (QueryException $e, $request): ?JsonResponse => $request->is('api/*')
             ? self::answer(503, 'Not kept: the database does not answer. Try again in a moment.')

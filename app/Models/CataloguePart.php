@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use App\Names\NameKey;
 use Illuminate\Database\Eloquent\Model;
 
 /**
@@ -14,12 +15,24 @@ use Illuminate\Database\Eloquent\Model;
  * @property int $shop_id
  * @property string $kind battery, device, block, charger, wire, protection or connector
  * @property string $name
+ * @property string $name_key what makes it the same part as another
  * @property array<string, mixed> $figures keys of the plan file; of a block "circuits" and "rating_a"; of a charger "outputs", "amps", "isolated";
  *   of every part "price", of a wire for a metre of one conductor
  */
 final class CataloguePart extends Model
 {
-    protected $fillable = ['shop_id', 'kind', 'name', 'figures'];
+    protected $fillable = ['shop_id', 'kind', 'name', 'name_key', 'figures'];
+
+    protected static function booted(): void
+    {
+        self::saving(static function (self $part): void {
+            $part->name_key = NameKey::of($part->name);
+        });
+        // Whoever looks at a boat sees that figures of its parts are newer.
+        $changed = static fn (self $part) => Shop::query()->whereKey($part->shop_id)->increment('catalogue_version');
+        self::saved($changed);
+        self::deleted($changed);
+    }
 
     /** @return array<string, string> */
     protected function casts(): array

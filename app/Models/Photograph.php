@@ -7,10 +7,10 @@ namespace App\Models;
 use Illuminate\Database\Eloquent\Model;
 
 /**
- * The picture of a photograph that a plan's survey names.
+ * A picture that entries of a plan's survey point at. Kept under what it is and never changed: another picture is another row.
  *
  * @property int $id
- * @property string $name its id in the plan
+ * @property string $content the SHA-256 of the picture
  * @property int $width pixels
  * @property int $height pixels
  * @property string $picture a JPEG
@@ -20,5 +20,5 @@ final class Photograph extends Model
 {
     public $timestamps = false;
 
-    protected $fillable = ['job_id', 'user_id', 'name', 'width', 'height', 'picture', 'thumbnail'];
+    protected $fillable = ['job_id', 'user_id', 'content', 'width', 'height', 'picture', 'thumbnail', 'made_at'];
 }

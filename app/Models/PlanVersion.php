@@ -18,11 +18,12 @@ use Illuminate\Support\Carbon;
  * @property int $number
  * @property int|null $parent_id
  * @property int|null $user_id
- * @property 'import'|'edit'|'undo'|'redo' $kind
+ * @property 'import'|'edit'|'undo'|'redo'|'restore' $kind
  * @property int|null $reverts_id
  * @property string|null $patch
  * @property string $document
- * @property string $hash
+ * @property string $hash of the document
+ * @property string $seal over all of it and the seal before
  * @property string|null $reason why it was made, where a person said
  * @property Carbon $made_at
  * @property-read User|null $author
@@ -34,7 +35,7 @@ final class PlanVersion extends Model
 
     private ?PlanDocument $read = null;
 
-    protected $fillable = ['job_id', 'number', 'parent_id', 'user_id', 'kind', 'reverts_id', 'patch', 'document', 'hash', 'reason', 'made_at'];
+    protected $fillable = ['job_id', 'number', 'parent_id', 'user_id', 'kind', 'reverts_id', 'patch', 'document', 'hash', 'seal', 'reason', 'made_at'];
 
     /** @return array<string, string> */
     protected function casts(): array
@@ -68,9 +69,9 @@ final class PlanVersion extends Model
         return $this;
     }
 
-    /** The change that made this version; null for one that replaced the plan as a whole. */
+    /** The change that made this version; null for the first of a chain. */
     public function planPatch(): ?Patch
     {
-        return $this->patch === null ? null : Patch::of(json_decode($this->patch, false, 32, JSON_THROW_ON_ERROR));
+        return $this->patch === null ? null : Patch::stored($this->patch);
     }
 }

@@ -16,4 +16,10 @@ enum Role: string
     {
         return $this !== self::Apprentice;
     }
+
+    /** Whether it keeps what every boat of the shop is judged and built by: people, house rules, catalogue. */
+    public function runsShop(): bool
+    {
+        return $this === self::Owner;
+    }
 }

@@ -17,13 +17,14 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string $name
  * @property string|null $house_rules JSON: those that are not Dinghy's defaults, as the plan file has them
  * @property int $house_rules_version counts the times they were kept
+ * @property int $catalogue_version counts the changes of its catalogue
  */
 final class Shop extends Model
 {
     protected $fillable = ['name', 'house_rules', 'house_rules_version'];
 
     /** @var array<string, int> */
-    protected $attributes = ['house_rules_version' => 1];
+    protected $attributes = ['house_rules_version' => 1, 'catalogue_version' => 1];
 
     /** @return HasMany<User, $this> */
     public function users(): HasMany

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Photographs;
 
+use Illuminate\Support\Facades\Process;
+
 /**
  * A picture made anew from a file that somebody sent: what it is is told by its content, never by its name, and nothing
  * but its pixels is kept, so that neither places, names nor scripts travel with it.
@@ -17,6 +19,12 @@ final readonly class DevelopedPhotograph
     private const THUMBNAIL = 320;
 
     private const QUALITY = 84;
+
+    /** s that reading a picture may take */
+    private const PATIENCE = 30;
+
+    /** what a shell answers */
+    private const NO_SUCH_PROGRAM = 127;
 
     private const KINDS = [IMAGETYPE_JPEG, IMAGETYPE_PNG, IMAGETYPE_WEBP];
 
@@ -46,9 +54,29 @@ final readonly class DevelopedPhotograph
         if ($image === false) {
             throw NotAPhotograph::ofAKnownKind();
         }
+        if ($size[2] === IMAGETYPE_JPEG && ! self::isWhole($bytes)) {
+            throw NotAPhotograph::inPart();
+        }
         $picture = self::upright(self::within($image, self::LONG_SIDE), $size[2] === IMAGETYPE_JPEG ? self::orientation($bytes) : 1);
 
         return new self(self::jpeg($picture), self::jpeg(self::within($picture, self::THUMBNAIL)), imagesx($picture), imagesy($picture));
+    }
+
+    /** What it is kept under: the SHA-256 of the picture. */
+    public function content(): string
+    {
+        return hash('sha256', $this->picture);
+    }
+
+    /** Whether the pixels of a JPEG are all there, and as many as its head says: GD makes grey of what is missing, without a word. */
+    private static function isWhole(string $bytes): bool
+    {
+        $read = Process::timeout(self::PATIENCE)->input($bytes)->run(['djpeg', '-strict', '-fast', '-outfile', '/dev/null']);
+        if ($read->exitCode() === self::NO_SUCH_PROGRAM) {
+            throw new \RuntimeException('The program djpeg is missing; Debian has it in libjpeg-turbo-progs.');
+        }
+
+        return $read->successful();
     }
 
     private static function within(\GdImage $image, int $longSide): \GdImage

@@ -12,6 +12,11 @@ final class NotAPhotograph extends \DomainException
         return new self('The file is no photograph that Dinghy can read. Send a JPEG, PNG or WebP picture.');
     }
 
+    public static function inPart(): self
+    {
+        return new self('Part of the picture is missing, or it is not of the size it says. Send it again, or take it again.');
+    }
+
     public static function tooManyPixels(int $width, int $height): self
     {
         $most = intdiv(DevelopedPhotograph::MOST_PIXELS, 1_000_000);

@@ -12,6 +12,7 @@ use App\WorkOrders\PlanHistory;
 use Dinghy\Plan\Patch;
 use Dinghy\Plan\Plan;
 use Dinghy\Proposal\FreeId;
+use Illuminate\Database\Query\Builder;
 use Illuminate\Support\Facades\DB;
 
 /**
@@ -23,8 +24,8 @@ final readonly class PhotographUploads
 {
     public const MOST_BYTES = 16_000_000;
 
-    /** Uploads that nobody came back to are cleared away after so many days. */
-    private const KEPT_DAYS = 7;
+    /** Uploads that nobody came back to, and pictures that no version of the plan points at, are cleared away after so many days. */
+    public const KEPT_DAYS = 7;
 
     public function __construct(private Job $job)
     {
@@ -34,6 +35,7 @@ final readonly class PhotographUploads
     public function begin(User $user, int $length, string $of, string $words): PhotographUpload
     {
         PhotographUpload::query()->where('begun_at', '<', now()->subDays(self::KEPT_DAYS))->delete();
+        $this->clearUnnamed();
         if ($length > self::MOST_BYTES) {
             throw NotAPhotograph::tooManyBytes();
         }
@@ -92,23 +94,30 @@ final readonly class PhotographUploads
             if (PhotographUpload::query()->whereKey($upload->id)->lockForUpdate()->value('kept') !== false) {
                 return;
             }
-            $name = '';
-            (new PlanHistory($this->job))->propose($user, static function (Plan $plan) use ($upload, &$name): Patch {
+            (new PlanHistory($this->job))->propose($user, static function (Plan $plan) use ($upload, $developed): Patch {
                 $name = FreeId::like($plan, 'photo '.str_replace(':', ' ', $upload->of));
 
-                return Patch::put("photograph:{$name}", (object) ['id' => $name, 'of' => $upload->of, ...($upload->words === '' ? [] : ['words' => $upload->words]), 'taken_at' => now()->format('Y-m-d H:i')]);
+                return Patch::put("photograph:{$name}", (object) ['id' => $name, 'of' => $upload->of, ...($upload->words === '' ? [] : ['words' => $upload->words]), 'taken_at' => now()->format('Y-m-d H:i'), 'picture' => $developed->content()]);
             });
-            $this->store($name, $developed, $user);
+            $this->store($developed, $user);
             $upload->pieces()->delete();
             $upload->update(['kept' => true]);
         });
     }
 
-    /** The picture of a photograph that the plan names. */
-    public function store(string $name, DevelopedPhotograph $developed, ?User $user): void
+    /** A picture for entries of the plan to point at. One that is there already stays as it is. */
+    public function store(DevelopedPhotograph $developed, ?User $user): void
     {
-        $this->job->photographs()->updateOrCreate(['name' => $name], [
-            'user_id' => $user?->id, 'width' => $developed->width, 'height' => $developed->height, 'picture' => $developed->picture, 'thumbnail' => $developed->thumbnail,
+        $this->job->photographs()->createOrFirst(['content' => $developed->content()], [
+            'user_id' => $user?->id, 'width' => $developed->width, 'height' => $developed->height, 'picture' => $developed->picture, 'thumbnail' => $developed->thumbnail, 'made_at' => now(),
         ]);
+    }
+
+    /** Any version of the plan can be brought back: a picture goes when none of them points at it. */
+    private function clearUnnamed(): void
+    {
+        $this->job->photographs()->where('made_at', '<', now()->subDays(self::KEPT_DAYS))
+            ->whereNotExists(static fn (Builder $versions) => $versions->from('plan_versions')->whereColumn('plan_versions.job_id', 'photographs.job_id')->whereRaw('locate(photographs.content, plan_versions.document) > 0'))
+            ->delete();
     }
 }

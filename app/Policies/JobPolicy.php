@@ -6,32 +6,36 @@ namespace App\Policies;
 
 use App\Models\Job;
 use App\Models\User;
+use Illuminate\Auth\Access\Response;
 
 /** Who may do what with a work order: everybody in its shop reads, records readings and photographs; apprentices change no plan. */
 final class JobPolicy
 {
-    public function view(User $user, Job $job): bool
+    /** A work order of another shop is answered like one that there is not. */
+    public function view(User $user, Job $job): Response
     {
-        return $job->boat->customer->shop_id === $user->shop_id;
+        return $job->boat->customer->shop_id === $user->shop_id ? Response::allow() : Response::denyAsNotFound();
     }
 
-    public function create(User $user): bool
+    public function create(User $user): Response
     {
-        return $user->role->changesPlans();
+        return $user->role->changesPlans() ? Response::allow() : Response::deny('Apprentices take no boat in. Ask a rigger or the owner of your shop.');
     }
 
-    public function changePlan(User $user, Job $job): bool
+    public function changePlan(User $user, Job $job): Response
     {
-        return $this->view($user, $job) && $user->role->changesPlans();
+        $seen = $this->view($user, $job);
+
+        return $seen->denied() || $user->role->changesPlans() ? $seen : Response::deny('Not kept: apprentices change no plan. Ask a rigger or the owner of your shop.');
     }
 
     /** Whoever is at the boat photographs it. */
-    public function photograph(User $user, Job $job): bool
+    public function photograph(User $user, Job $job): Response
     {
         return $this->view($user, $job);
     }
 
-    public function recordReading(User $user, Job $job): bool
+    public function recordReading(User $user, Job $job): Response
     {
         return $this->view($user, $job);
     }

@@ -56,9 +56,11 @@ final readonly class Decisions
         return null;
     }
 
-    public static function accept(Job $job, User $user, Finding $finding, string $reason): void
+    public static function accept(Job $job, User $user, Finding $finding, string $reason): Acceptance
     {
-        $job->acceptances()->create([
+        $job->unsetRelation('acceptances');
+
+        return $job->acceptances()->create([
             'user_id' => $user->id,
             'rule' => $finding->rule->code,
             'on' => $finding->on,
@@ -67,6 +69,5 @@ final readonly class Decisions
             'reason' => $reason,
             'decided_at' => now(),
         ]);
-        $job->unsetRelation('acceptances');
     }
 }

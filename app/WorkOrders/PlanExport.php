@@ -14,7 +14,7 @@ final class PlanExport
 {
     public static function of(Job $job, PlanVersion $version): PlanDocument
     {
-        return $job->judged($version)->withHouseRulesWrittenOut();
+        return $version->planDocument()->exportedUnder($job->boat->customer->shop->houseRules()->ofPlans());
     }
 
     /** Without an ending. */

@@ -9,7 +9,10 @@ use App\Models\PlanVersion;
 use App\Models\User;
 use Dinghy\Plan\Patch;
 use Dinghy\Plan\Plan;
+use Dinghy\Plan\PlanDifference;
 use Dinghy\Plan\PlanDocument;
+use Dinghy\Plan\Spelling;
+use Dinghy\Plan\TouchedFields;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 
@@ -23,8 +26,8 @@ final readonly class PlanHistory
     {
     }
 
-    /** Replaces the plan as a whole. @throws \Dinghy\Plan\PlanRefused */
-    public function import(?User $user, PlanDocument $document): PlanVersion
+    /** The first version. @throws \Dinghy\Plan\PlanRefused */
+    public function begin(?User $user, PlanDocument $document): PlanVersion
     {
         Plan::of($document);
 
@@ -32,18 +35,40 @@ final readonly class PlanHistory
     }
 
     /**
+     * Replaces the plan by another as one step, which its author can undo.
+     *
+     * @param  int  $base  the version that is to be replaced: one made since would be dropped unseen
+     * @param  PlanVersion|null  $restored  the version that is brought back, where it is one
+     *
+     * @throws PlanClash|\Dinghy\Plan\PlanRefused
+     */
+    public function replace(User $user, int $base, PlanDocument $document, ?PlanVersion $restored = null): PlanVersion
+    {
+        Plan::of($document);
+
+        return $this->locked(function (?PlanVersion $head) use ($user, $base, $document, $restored): PlanVersion {
+            $head = $this->headOf($head, $base);
+            $since = $this->since($base);
+            $since->isEmpty() || throw PlanClash::wouldDrop($since, $base);
+            $difference = PlanDifference::between($head->planDocument(), $document);
+
+            return $difference === null ? $this->unchanged($head) : $this->change($head, $user, $restored === null ? 'import' : 'restore', $difference, $restored);
+        });
+    }
+
+    /**
      * Applies a change that was made on version $base. Changes of other fields since then are kept beside it.
      *
      * @param  string|null  $reason  why, for the log
+     * @param  list<int>  $own  numbers of versions since then that the same person made from the same page
      *
      * @throws PlanClash|\Dinghy\Plan\PlanRefused|\Dinghy\Plan\PatchRefused
      */
-    public function edit(User $user, int $base, Patch $patch, ?string $reason = null): PlanVersion
+    public function edit(User $user, int $base, Patch $patch, ?string $reason = null, array $own = []): PlanVersion
     {
-        return $this->locked(function (?PlanVersion $head) use ($user, $base, $patch, $reason): PlanVersion {
-            $head ?? throw PlanClash::nothingTo('change');
-            $since = $this->job->planVersions()->with('author')->where('number', '>', $base)->get()->sortBy('number');
-            $this->refuseClash($since, $patch, $head);
+        return $this->locked(function (?PlanVersion $head) use ($user, $base, $patch, $reason, $own): PlanVersion {
+            $head = $this->headOf($head, $base);
+            $this->refuseClash($base, $patch, $head, static fn (PlanVersion $version): bool => $version->user_id === $user->id && in_array($version->number, $own, true));
 
             return $this->change($head, $user, 'edit', $patch, null, $reason);
         });
@@ -65,68 +90,42 @@ final readonly class PlanHistory
         });
     }
 
-    /** @throws PlanClash */
-    public function undo(User $user): PlanVersion
+    /**
+     * @param  int|null  $step  number of the version that the person was told would be taken back; null: whatever comes next
+     *
+     * @throws PlanClash
+     */
+    public function undo(User $user, ?int $step = null): PlanVersion
     {
-        return $this->locked(function (?PlanVersion $head) use ($user): PlanVersion {
-            $done = $this->stacks($user)['done'];
-            $target = $this->version(end($done));
-            $patch = $target?->planPatch();
-            $before = $target?->parent?->planDocument();
-            if ($head === null || $target === null || $patch === null || $before === null) {
-                throw PlanClash::nothingTo('undo');
-            }
-            $this->refuseChanged($patch, $target->planDocument(), $head);
+        return $this->locked(function (?PlanVersion $head) use ($user, $step): PlanVersion {
+            $next = $head === null ? null : $this->steps($user)->undo($head);
+            $next === null && throw PlanClash::nothingTo('undo');
+            $step === null || $step === $next->version->number || throw PlanClash::anotherStep('undo');
 
-            return $this->change($head, $user, 'undo', $patch->inverseOn($before), $target);
-        });
-    }
-
-    /** @throws PlanClash */
-    public function redo(User $user): PlanVersion
-    {
-        return $this->locked(function (?PlanVersion $head) use ($user): PlanVersion {
-            $undone = $this->stacks($user)['undone'];
-            $target = $this->version(end($undone));
-            $patch = $target?->planPatch();
-            $before = $target?->parent?->planDocument();
-            if ($head === null || $target === null || $patch === null || $before === null) {
-                throw PlanClash::nothingTo('redo');
-            }
-            $this->refuseChanged($patch, $before, $head);
-
-            return $this->change($head, $user, 'redo', $patch, $target);
+            return $this->change($head, $user, 'undo', $next->patch, $next->version);
         });
     }
 
     /**
-     * One person's changes since the plan was last replaced: those that stand, and those taken back that can be redone.
+     * @param  int|null  $step  number of the version that the person was told would be made again; null: whatever comes next
      *
-     * @return array{done: list<int>, undone: list<int>} ids of versions, oldest first
+     * @throws PlanClash
      */
-    public function stacks(User $user): array
+    public function redo(User $user, ?int $step = null): PlanVersion
     {
-        $done = [];
-        $undone = [];
-        // Plain rows: a long chain of whole models would take longer than all else that an answer holds.
-        foreach ($this->job->planVersions()->toBase()->orderBy('number')->get(['id', 'kind', 'user_id']) as $version) {
-            if ($version->kind === 'import') {
-                [$done, $undone] = [[], []];
-            } elseif ((int) $version->user_id === $user->id) {
-                match ($version->kind) {
-                    'undo' => $undone[] = (int) array_pop($done),
-                    'redo' => $done[] = (int) array_pop($undone),
-                    default => [$done[], $undone] = [(int) $version->id, []],
-                };
-            }
-        }
+        return $this->locked(function (?PlanVersion $head) use ($user, $step): PlanVersion {
+            $next = $head === null ? null : $this->steps($user)->redo($head);
+            $next === null && throw PlanClash::nothingTo('redo');
+            $step === null || $step === $next->version->number || throw PlanClash::anotherStep('redo');
 
-        return ['done' => $done, 'undone' => $undone];
+            return $this->change($head, $user, 'redo', $next->patch, $next->version);
+        });
     }
 
-    private function version(int|false $id): ?PlanVersion
+    /** What a person can take back and make again. */
+    public function steps(User $user): PlanSteps
     {
-        return $id === false ? null : $this->job->planVersions()->with('parent')->find($id);
+        return new PlanSteps($this->job, $user);
     }
 
     /** @param  \Closure(PlanVersion|null): PlanVersion  $change */
@@ -144,12 +143,12 @@ final readonly class PlanHistory
         $document = $head->planDocument()->with($patch);
         Plan::of($document);
 
-        return $this->append($head, $user, $kind, $patch, $document, $reverts, $reason);
+        return $document->toJson() === $head->document ? $this->unchanged($head) : $this->append($head, $user, $kind, $patch, $document, $reverts, $reason);
     }
 
     private function append(?PlanVersion $head, ?User $user, string $kind, ?Patch $patch, PlanDocument $document, ?PlanVersion $reverts = null, ?string $reason = null): PlanVersion
     {
-        $version = $this->job->planVersions()->create([
+        $version = $this->job->planVersions()->make([
             'number' => ($head->number ?? 0) + 1,
             'parent_id' => $head?->id,
             'user_id' => $user?->id,
@@ -161,39 +160,53 @@ final readonly class PlanHistory
             'reason' => $reason,
             'made_at' => now(),
         ])->holding($document);
+        $version->seal = PlanChain::seal($version->getAttributes(), $head?->seal);
+        $version->save();
         // Who asked for the change is answered with the plan as it is now, without reading it again.
         $this->job->setRelation('plan', $version->setRelation('author', $user));
 
         return $version;
     }
 
-    /** @param  Collection<int, PlanVersion>  $since */
-    private function refuseClash(Collection $since, Patch $patch, PlanVersion $head): void
+    /** A step that changes nothing is none: the plan is answered as it is. */
+    private function unchanged(PlanVersion $head): PlanVersion
     {
+        $this->job->setRelation('plan', $head);
+
+        return $head;
+    }
+
+    /** @throws PlanClash when there is no plan, or not that version of it */
+    private function headOf(?PlanVersion $head, int $base): PlanVersion
+    {
+        $head ?? throw PlanClash::nothingTo('change');
+
+        return $base <= $head->number ? $head : throw PlanClash::noSuchVersion($base, $head->number);
+    }
+
+    /** @return Collection<int, PlanVersion> */
+    private function since(int $base): Collection
+    {
+        return $this->job->planVersions()->with('author')->where('number', '>', $base)->get()->sortBy('number')->values();
+    }
+
+    /** @param  \Closure(PlanVersion): bool  $isOwn */
+    private function refuseClash(int $base, Patch $patch, PlanVersion $head, \Closure $isOwn): void
+    {
+        $since = $this->since($base);
+        if ($since->isEmpty()) {
+            return;
+        }
+        $before = $this->job->planVersions()->where('number', $base)->firstOrFail()->planDocument();
+        $mine = TouchedFields::of($patch, $before);
         foreach ($since as $version) {
             $by = $version->author->name ?? 'Somebody';
             $theirs = $version->planPatch() ?? throw PlanClash::replaced($by);
-            $fields = $this->differing($patch, $patch->overlap($theirs), $head);
+            $fields = $isOwn($version) ? [] : $this->differing($patch, $mine->shared(TouchedFields::of($theirs, $before)), $head);
             if ($fields !== []) {
                 throw PlanClash::onFields($fields, $by);
             }
-        }
-    }
-
-    /** An undo or redo is refused where its fields no longer hold what it would take back. */
-    private function refuseChanged(Patch $patch, PlanDocument $expected, PlanVersion $head): void
-    {
-        $now = $head->planDocument();
-        $fields = [];
-        foreach ($patch->fields() as ['on' => $on, 'path' => $path]) {
-            $was = Patch::valueIn($expected, $on, $path);
-            $is = Patch::valueIn($now, $on, $path);
-            if ($was != $is) {
-                $fields[] = ['on' => $on, 'path' => $path, 'yours' => $was, 'theirs' => $is];
-            }
-        }
-        if ($fields !== []) {
-            throw PlanClash::onFields($fields, 'Somebody');
+            $before = $version->planDocument();
         }
     }
 
@@ -209,7 +222,7 @@ final readonly class PlanHistory
         foreach ($fields as ['on' => $on, 'path' => $path]) {
             $yours = Patch::valueIn($mine, $on, $path);
             $theirs = Patch::valueIn($now, $on, $path);
-            if ($yours != $theirs) {
+            if (Spelling::of($yours) !== Spelling::of($theirs)) {
                 $differing[] = ['on' => $on, 'path' => $path, 'yours' => $yours, 'theirs' => $theirs];
             }
         }

@@ -40,8 +40,8 @@ final class SurveySheet
             'checks' => array_map(static fn (PathCheck $check): PathDiagnosis => PathDiagnosis::of($check, $evaluation->plan), array_values($survey->pathChecks ?? [])),
             'needed' => NeededPhotograph::listFor($evaluation->plan),
             'taken' => $taken,
-            'pictures' => $job->photographs()->get(['name', 'thumbnail', 'width', 'height'])->whereIn('name', array_map(static fn (Taken $photograph): string => $photograph->id, array_slice($taken, 0, self::PRINTED)))
-                ->mapWithKeys(static fn (Photograph $picture): array => [$picture->name => ['data' => 'data:image/jpeg;base64,'.base64_encode($picture->thumbnail), 'high_mm' => round(self::WIDTH * $picture->height / $picture->width, 1)]])->all(),
+            'pictures' => $job->photographs()->get(['content', 'thumbnail', 'width', 'height'])->whereIn('content', array_map(static fn (Taken $photograph): ?string => $photograph->picture, array_slice($taken, 0, self::PRINTED)))
+                ->mapWithKeys(static fn (Photograph $picture): array => [$picture->content => ['data' => 'data:image/jpeg;base64,'.base64_encode($picture->thumbnail), 'high_mm' => round(self::WIDTH * $picture->height / $picture->width, 1)]])->all(),
             'wide' => self::WIDTH,
         ])->output();
     }

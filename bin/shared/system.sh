@@ -31,6 +31,6 @@ need_packages() {
     rm -f "$log"
 }
 
-# zip: without a lock file Composer settles the test packages' wishes too, though it leaves them out; and it unpacks with it.
-APP_PACKAGES=(mariadb-server php8.2-mysql php8.2-xml php8.2-mbstring php8.2-gd php8.2-curl php8.2-zip unzip)
+# libjpeg-turbo-progs: reads a photograph and says what GD passes over. zip: without a lock file Composer settles the test packages' wishes too, though it leaves them out; and it unpacks with it.
+APP_PACKAGES=(mariadb-server php8.2-mysql php8.2-xml php8.2-mbstring php8.2-gd php8.2-curl php8.2-zip unzip libjpeg-turbo-progs)
 TEST_PACKAGES=(chromium chromium-driver ngspice poppler-utils)

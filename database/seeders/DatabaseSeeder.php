@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Database\Seeders;
 
+use App\Models\Job;
 use App\Models\Role;
 use App\Models\Shop;
 use App\WorkOrders\NewJob;
@@ -41,8 +42,7 @@ final class DatabaseSeeder extends Seeder
     private function skiff(Shop $shop): void
     {
         $plan = PlanDocument::fromJson((string) file_get_contents(database_path('demo/mistakes/skiff.json')));
-        $job = NewJob::make($shop, null, 'Maren Tavola', 'Bow motor, live sonar and two screens', self::inDays(4), $plan);
-        DemoPhotographs::make($job, $plan);
+        $job = self::takeIn($shop, 'Maren Tavola', 'Bow motor, live sonar and two screens', 4, $plan);
         $job->update(['bay' => 1, 'waits_for' => 'Decision on the bow-motor wire']);
     }
 
@@ -59,10 +59,19 @@ final class DatabaseSeeder extends Seeder
             if ($file === 'console') {
                 $plan = $plan->with(self::asSurveyed());
             }
-            $job = NewJob::make($shop, null, $customer, $title, self::inDays($days), $plan);
-            DemoPhotographs::make($job, $plan);
+            $job = self::takeIn($shop, $customer, $title, $days, $plan);
             $job->update(['bay' => $bay, 'waits_for' => $waits]);
         }
+    }
+
+    /** @param  int  $days  from today until it is promised */
+    private static function takeIn(Shop $shop, string $customer, string $title, int $days, PlanDocument $plan): Job
+    {
+        $pictures = DemoPhotographs::of($plan);
+        $job = NewJob::make($shop, null, $customer, $title, self::inDays($days), $pictures->in($plan));
+        $pictures->storeFor($job);
+
+        return $job;
     }
 
     /** The console boat's survey is just done: its path check is not answered yet, and a photograph is still to be taken. */

@@ -7,21 +7,42 @@ namespace Database\Seeders;
 use App\Models\Job;
 use App\Photographs\DevelopedPhotograph;
 use App\Photographs\PhotographUploads;
+use Dinghy\Plan\Patch;
 use Dinghy\Plan\Plan;
 use Dinghy\Plan\PlanDocument;
 use Dinghy\Survey\Photograph;
 
 /** Pictures for the demo's photographs: drawn, not taken, so that nobody's boat is shown. */
-final class DemoPhotographs
+final readonly class DemoPhotographs
 {
     private const WIDTH = 1200;
 
     private const HEIGHT = 900;
 
-    public static function make(Job $job, PlanDocument $document): void
+    /** @param  array<string, DevelopedPhotograph>  $pictures by the id of the photograph */
+    private function __construct(private array $pictures)
     {
-        foreach (Plan::of($document)->survey->photographs ?? [] as $photograph) {
-            (new PhotographUploads($job))->store($photograph->id, DevelopedPhotograph::from(self::drawn($photograph)), null);
+    }
+
+    public static function of(PlanDocument $document): self
+    {
+        return new self(array_map(static fn (Photograph $photograph): DevelopedPhotograph => DevelopedPhotograph::from(self::drawn($photograph)), Plan::of($document)->survey->photographs ?? []));
+    }
+
+    /** The plan with its photographs pointing at their pictures. */
+    public function in(PlanDocument $document): PlanDocument
+    {
+        foreach ($this->pictures as $id => $picture) {
+            $document = $document->with(Patch::set("photograph:{$id}", ['picture' => $picture->content()]));
+        }
+
+        return $document;
+    }
+
+    public function storeFor(Job $job): void
+    {
+        foreach ($this->pictures as $picture) {
+            (new PhotographUploads($job))->store($picture, null);
         }
     }
 

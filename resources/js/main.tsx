@@ -13,7 +13,9 @@ import { createRoot } from 'react-dom/client';
 import { BrowserRouter, Navigate, Route, Routes } from 'react-router-dom';
 
 import { Refused } from './api/client';
+import { Mishap } from './frame/Mishap';
 import { theme } from './look/theme';
+import { askBeforeLosingDrafts } from './plan/drafts';
 import { Shed } from './shed/Shed';
 import { SignIn } from './sign-in/SignIn';
 import { PhotographQueue } from './survey/PhotographQueue';
@@ -22,16 +24,27 @@ import { UnitsProvider } from './units/UnitsProvider';
 const queries = new QueryClient({
     defaultOptions: {
         // A refusal is an answer: asking again would only ask the same.
-        queries: { retry: (failures, error) => !(error instanceof Refused) && failures < 2, refetchOnWindowFocus: true },
+        // Whether the network is there is for the server's silence to say, not for the browser to guess.
+        mutations: { networkMode: 'always' },
+        queries: { networkMode: 'always', retry: (failures, error) => !(error instanceof Refused) && failures < 2, refetchOnWindowFocus: true },
     },
 });
 
-// Each stage is fetched when it is first gone to.
-const SurveyStage = lazy(async () => ({ default: (await import('./survey/SurveyStage')).SurveyStage }));
-const LayoutStage = lazy(async () => ({ default: (await import('./layout/LayoutStage')).LayoutStage }));
-const PowerStage = lazy(async () => ({ default: (await import('./power/PowerStage')).PowerStage }));
-const Catalogue = lazy(async () => ({ default: (await import('./catalogue/Catalogue')).Catalogue }));
-const HouseRules = lazy(async () => ({ default: (await import('./house-rules/HouseRules')).HouseRules }));
+// Each stage is a script of its own; all are fetched once the first is shown, so that none is missing when the network is.
+const pages = {
+    SurveyStage: async () => ({ default: (await import('./survey/SurveyStage')).SurveyStage }),
+    LayoutStage: async () => ({ default: (await import('./layout/LayoutStage')).LayoutStage }),
+    PowerStage: async () => ({ default: (await import('./power/PowerStage')).PowerStage }),
+    Catalogue: async () => ({ default: (await import('./catalogue/Catalogue')).Catalogue }),
+    HouseRules: async () => ({ default: (await import('./house-rules/HouseRules')).HouseRules }),
+};
+const SurveyStage = lazy(pages.SurveyStage);
+const LayoutStage = lazy(pages.LayoutStage);
+const PowerStage = lazy(pages.PowerStage);
+const Catalogue = lazy(pages.Catalogue);
+const HouseRules = lazy(pages.HouseRules);
+window.addEventListener('load', () => void Promise.allSettled(Object.values(pages).map((page) => page())));
+askBeforeLosingDrafts();
 
 const root = document.getElementById('app');
 if (root === null) {
@@ -45,7 +58,8 @@ createRoot(root).render(
                 <UnitsProvider>
                     <PhotographQueue>
                         <BrowserRouter>
-                            <Suspense fallback={null}>
+                            <Mishap>
+                              <Suspense fallback={null}>
                                 <Routes>
                                     <Route path="/" element={<Shed />} />
                                     <Route path="/catalogue" element={<Catalogue />} />
@@ -56,7 +70,8 @@ createRoot(root).render(
                                     <Route path="/jobs/:job/power" element={<PowerStage />} />
                                     <Route path="*" element={<Navigate to="/" replace />} />
                                 </Routes>
-                            </Suspense>
+                              </Suspense>
+                            </Mishap>
                         </BrowserRouter>
                     </PhotographQueue>
                 </UnitsProvider>

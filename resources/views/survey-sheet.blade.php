@@ -77,8 +77,8 @@
 <table class="pictures">
     @foreach (array_chunk($taken, 3) as $row)
         <tr>@foreach ($row as $photograph)
-            <td>@if (isset($pictures[$photograph->id]))<div class="picture"><img src="{{ $pictures[$photograph->id]['data'] }}" alt="" style="height: {{ $pictures[$photograph->id]['high_mm'] }}mm">
-                @foreach ($photograph->marks as $mark)<span class="mark" style="left: {{ round($wide * $mark['x'] - 2, 1) }}mm; top: {{ round($pictures[$photograph->id]['high_mm'] * $mark['y'] - 2, 1) }}mm">{{ $loop->iteration }}</span>@endforeach</div>@endif
+            <td>@if (isset($pictures[$photograph->picture ?? '']))<div class="picture"><img src="{{ $pictures[$photograph->picture]['data'] }}" alt="" style="height: {{ $pictures[$photograph->picture]['high_mm'] }}mm">
+                @foreach ($photograph->marks as $mark)<span class="mark" style="left: {{ round($wide * $mark['x'] - 2, 1) }}mm; top: {{ round($pictures[$photograph->picture]['high_mm'] * $mark['y'] - 2, 1) }}mm">{{ $loop->iteration }}</span>@endforeach</div>@endif
                 <p>{{ $photograph->words === '' ? $photograph->id : $photograph->words }}</p>
                 @foreach ($photograph->marks as $mark)<p>{{ $loop->iteration }}. {{ $mark['words'] }}</p>@endforeach</td>
         @endforeach</tr>

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use App\Models\Job;
+use Database\Seeders\DatabaseSeeder;
+use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 
@@ -17,9 +20,9 @@ final class KeepingTest extends BrowserTestCase
         $this->openSkiff();
         $this->stopServer();
         $this->typeGauge('2 AWG');
-        $this->seeNotKept('the server does not answer');
+        $this->seeNotKnown('The server does not answer');
         $this->server()->run();
-        $this->sendAgain();
+        $this->askedAgain();
     }
 
     public function test_a_database_that_is_gone(): void
@@ -29,13 +32,104 @@ final class KeepingTest extends BrowserTestCase
         $this->server()->run(['DB_PORT' => '1']);
         try {
             $this->typeGauge('2 AWG');
-            $this->seeNotKept('the database does not answer');
+            $this->seeNotKnown('the database does not answer');
         } finally {
             // What comes after has its database, whatever happened here.
             $this->stopServer();
             $this->server()->run();
         }
-        $this->sendAgain();
+        $this->askedAgain();
+    }
+
+    /** Two fields typed without a server, a stage left, the page closed: both are sent, in order, once. */
+    public function test_what_was_typed_without_a_server_is_all_kept_when_it_is_back(): void
+    {
+        $this->openSkiff();
+        $address = $this->driver()->getCurrentURL();
+        $this->stopServer();
+        $this->typeGauge('2 AWG');
+        $this->typeInto('Length of Thrust bank to Bow motor, 36 V', '7');
+        $this->seeNotKnown('2 changes wait');
+        $this->clickOn('a[href$="/layout"]');
+        $this->seeNotKnown('2 changes wait');
+        $this->server()->run();
+        $this->driver()->get($address);
+        $this->until(fn (): bool => str_contains($this->figure('kept'), 'v3'), 'both kept');
+        $this->press('2');
+        self::assertSame(['2 AWG', '7.0 ft'], [$this->valueOf('Gauge of Thrust bank to Bow motor, 36 V'), $this->valueOf('Length of Thrust bank to Bow motor, 36 V')]);
+    }
+
+    /** No network, and a stage that was never opened: it is there, and the page says within two seconds that the server is not. */
+    public function test_no_network(): void
+    {
+        $this->openSkiff();
+        $this->until(fn (): bool => (int) $this->driver()->executeScript('return performance.getEntriesByType("resource").filter((one) => /LayoutStage|SurveyStage|HouseRules|Catalogue/.test(one.name)).length') >= 4, 'every stage fetched');
+        $this->offline(true);
+        try {
+            $since = microtime(true);
+            $this->see('[data-silent]');
+            self::assertLessThan(2.0, microtime(true) - $since);
+            $this->clickOn('a[href$="/layout"]');
+            $this->see('svg[aria-label^="Boat plan"]');
+            self::assertStringContainsString('The server does not answer', $this->textOf('[data-silent]'));
+        } finally {
+            $this->offline(false);
+        }
+        $this->until(fn (): bool => $this->driver()->findElements(WebDriverBy::cssSelector('[data-silent]')) === [], 'back');
+    }
+
+    /** The session ends while a field is being typed: signed in again in front of the page, and what was typed is kept. */
+    public function test_a_sign_in_that_ended(): void
+    {
+        $this->openSkiff();
+        $address = $this->driver()->getCurrentURL();
+        $this->press('2');
+        $this->driver()->manage()->deleteCookieNamed('dinghy_session');
+        $this->typeGauge('2 AWG');
+        $this->see('section[role=dialog] input[type=password]');
+        self::assertSame('2 AWG', $this->valueOf('Gauge of Thrust bank to Bow motor, 36 V'));
+        $this->see('section[role=dialog] input[type=email]')->sendKeys('rigger@fernhollow.example');
+        $this->see('section[role=dialog] input[type=password]')->sendKeys(DatabaseSeeder::PASSWORD.WebDriverKeys::ENTER);
+        $this->until(fn (): bool => str_contains($this->figure('kept'), 'v2'), 'kept after signing in again');
+        self::assertSame($address, $this->driver()->getCurrentURL());
+        self::assertSame([], $this->driver()->findElements(WebDriverBy::cssSelector('section[role=dialog]')));
+    }
+
+    public function test_whoever_asked_for_a_boat_gets_to_it_by_signing_in(): void
+    {
+        $this->openSkiff();
+        $address = $this->driver()->getCurrentURL();
+        $this->driver()->manage()->deleteCookieNamed('dinghy_session');
+        $this->driver()->get($address);
+        $this->see('input[type=email]')->sendKeys('rigger@fernhollow.example');
+        $this->see('input[type=password]')->sendKeys(DatabaseSeeder::PASSWORD.WebDriverKeys::ENTER);
+        $this->see('[data-run="bow-motor"]');
+        self::assertSame($address, $this->driver()->getCurrentURL());
+    }
+
+    /** A file is looked at before it takes the place of the plan; one Undo takes it back; an old version is brought back from the log. */
+    public function test_a_file_in_the_place_of_the_plan_and_an_old_version(): void
+    {
+        $this->openSkiff();
+        $plan = json_decode((string) file_get_contents(base_path('database/demo/mistakes/skiff.json')), true, 32, JSON_THROW_ON_ERROR);
+        $plan['feeds'][0]['run']['gauge'] = '2 AWG';
+        $file = sys_get_temp_dir().'/dinghy-other-plan.json';
+        file_put_contents($file, json_encode($plan, JSON_THROW_ON_ERROR));
+        $this->driver()->findElement(WebDriverBy::cssSelector('input[aria-label="Plan file"]'))->sendKeys($file);
+        $this->until(fn (): bool => str_contains($this->textOf('section[role=dialog]'), 'feed bow-motor: gauge 8 AWG → 2 AWG'), 'what it would change');
+        self::assertStringContainsString('v1', $this->figure('kept'));
+        $this->click('//section[@role="dialog"]//button[contains(., "Replace the plan")]');
+        $this->until(fn (): bool => str_contains($this->figure('kept'), 'v2'), 'replaced');
+        $this->click('//button[.//*[text()="Undo"]]');
+        $this->until(fn (): bool => str_contains($this->figure('kept'), 'v3'), 'taken back');
+        $this->press('l');
+        $this->clickOn('button[aria-label="Look at version 2"]');
+        $this->until(fn (): bool => str_contains($this->textOf('body'), 'Version 2 beside the plan of today'), 'beside it');
+        $this->click('//button[contains(., "Bring it back")]');
+        $this->until(fn (): bool => str_contains($this->figure('kept'), 'v4'), 'brought back');
+        $this->press('2');
+        self::assertSame('2 AWG', $this->figure('run:bow-motor:gauge'));
+        unlink($file);
     }
 
     public function test_a_refused_value_stays_in_its_field_with_the_reason(): void
@@ -103,12 +197,25 @@ final class KeepingTest extends BrowserTestCase
         self::assertSame($typed, $this->figure('run:bow-motor:gauge'));
     }
 
-    private function sendAgain(): void
+    /** Neither kept nor not: the page says so, and asks. */
+    private function seeNotKnown(string $says): void
     {
-        $this->click('//button[contains(., "Send it again")]');
-        $this->until(fn (): bool => str_contains($this->figure('kept'), 'v2'), 'kept after sending again');
+        $this->until(fn (): bool => str_contains($this->textOf('[data-unknown]'), $says), $says);
+        self::assertStringContainsString('Not known yet', $this->textOf('[data-unknown]'));
+        self::assertStringStartsWith('not known yet', $this->figure('kept'));
+    }
+
+    private function askedAgain(): void
+    {
+        $this->until(fn (): bool => str_contains($this->figure('kept'), 'v2'), 'kept when it was asked again');
         self::assertSame('2 AWG', $this->figure('run:bow-motor:gauge'));
-        self::assertSame([], $this->driver()->findElements(WebDriverBy::xpath('//button[contains(., "Send it again")]')));
+        self::assertSame([], $this->driver()->findElements(WebDriverBy::cssSelector('[data-unknown]')));
+        self::assertSame(2, Job::query()->where('bay', 1)->firstOrFail()->plan?->number);
+    }
+
+    private function offline(bool $isOffline): void
+    {
+        (new ChromeDevToolsDriver($this->driver()))->execute('Network.emulateNetworkConditions', ['offline' => $isOffline, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1]);
     }
 
     /** What is under way is let finish first: a process that is killed while it writes a session leaves nobody signed in. */

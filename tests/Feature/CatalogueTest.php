@@ -20,11 +20,40 @@ final class CatalogueTest extends TestCase
         self::assertSame([[], [], CataloguePart::query()->count(), []], [$told->json('new'), $told->json('changed'), $told->json('same'), $told->json('refused')]);
     }
 
+    /** Accents tell letters apart; case, spaces and the way an accent is encoded do not. */
+    public function test_one_rule_of_sameness(): void
+    {
+        $owner = $this->actingAs($this->person('owner'));
+        $line = static fn (string $name, int $ah): string => "kind,name,chemistry,nominal_v,capacity_ah\nbattery,{$name},agm,12,{$ah}\n";
+        $owner->postJson('/api/catalogue/table', ['csv' => $line('Étoile 100', 100), 'keep' => true])->assertOk()->assertJson(['new' => ['Étoile 100']]);
+        $owner->postJson('/api/catalogue/table', ['csv' => $line('ETOILE 100', 80), 'keep' => true])->assertOk()->assertJson(['new' => ['ETOILE 100']]);
+        self::assertSame([100, 80], CataloguePart::query()->whereIn('name', ['Étoile 100', 'ETOILE 100'])->get()->sortBy('id')->map(static fn (CataloguePart $part): mixed => $part->figures['capacity_ah'])->values()->all());
+        $owner->postJson('/api/catalogue/table', ['csv' => $line("E\u{301}TOILE  100", 90), 'keep' => false])->assertOk()->assertJson(['new' => [], 'changed' => ["E\u{301}TOILE  100"]]);
+        $twice = "kind,name,chemistry,nominal_v,capacity_ah\nbattery,Étoile 7,agm,12,7\nbattery,étoile  7,agm,12,8\n";
+        self::assertSame('The name stands in line 2 already.', $owner->postJson('/api/catalogue/table', ['csv' => $twice, 'keep' => false])->json('refused.0.why'));
+    }
+
+    /** What a spreadsheet would compute goes out as words, and comes in as it was (OWASP, CSV injection: = + - @ tab return). */
+    public function test_no_cell_is_a_formula(): void
+    {
+        $owner = $this->actingAs($this->person('owner'));
+        foreach (['=1+1', '+1', '-1', '@SUM(A1)', "'=1", "''-2"] as $name) {
+            $this->person('owner')->shop->catalogue()->create(['kind' => 'battery', 'name' => $name, 'figures' => ['chemistry' => 'agm', 'nominal_v' => 12, 'capacity_ah' => 100]]);
+        }
+        $csv = (string) $owner->get('/api/catalogue/table')->assertOk()->getContent();
+        self::assertSame(0, preg_match('/(^|,)"?[=+@-][^0-9]/m', $csv));
+        foreach (["'=1+1", "'+1", "'-1", "'@SUM(A1)", "''=1", "'''-2"] as $cell) {
+            self::assertStringContainsString("battery,{$cell},", $csv);
+        }
+        $told = $owner->postJson('/api/catalogue/table', ['csv' => $csv, 'keep' => true])->assertOk();
+        self::assertSame([[], [], []], [$told->json('new'), $told->json('changed'), $told->json('refused')]);
+    }
+
     public function test_figures_that_change_are_named_as_the_table_writes_them(): void
     {
-        $rigger = $this->actingAs($this->person('rigger'));
+        $owner = $this->actingAs($this->person('owner'));
         $csv = "kind,name,device,v_min,v_max,typical_a,peak_a,standby_a,fuse_a,lead.gauge,lead.length_m,data\ndevice,\"Network hub, 5 ports\",network-hub,9,32,0.4,0.7,0.1,3,16 AWG,1,network\n";
-        $differences = $rigger->postJson('/api/catalogue/table', ['csv' => $csv, 'keep' => false])->assertOk()->json('differences');
+        $differences = $owner->postJson('/api/catalogue/table', ['csv' => $csv, 'keep' => false])->assertOk()->json('differences');
         self::assertSame([
             ['peak_a', '0.6', '0.7'], ['lead.gauge', '18 AWG', '16 AWG'], ['price', '95', 'none'],
         ], array_map(static fn (array $one): array => [$one['field'], $one['was'], $one['is']], (array) $differences));
@@ -32,7 +61,7 @@ final class CatalogueTest extends TestCase
 
     public function test_good_and_bad_lines(): void
     {
-        $rigger = $this->actingAs($this->person('rigger'));
+        $owner = $this->actingAs($this->person('owner'));
         $csv = implode("\n", [
             'kind,name,chemistry,nominal_v,capacity_ah,device,v_min,v_max,typical_a,peak_a,circuits,tray_mm,longest_runs,always_on',
             'battery,AGM 12 V 55 Ah,agm,12,55,,,,,,,230x140x210,,',
@@ -47,7 +76,7 @@ final class CatalogueTest extends TestCase
             '',
         ]);
         $before = CataloguePart::query()->count();
-        $told = $rigger->postJson('/api/catalogue/table', ['csv' => $csv, 'keep' => false])->assertOk();
+        $told = $owner->postJson('/api/catalogue/table', ['csv' => $csv, 'keep' => false])->assertOk();
         self::assertSame(['AGM 12 V 55 Ah', 'Pump'], $told->json('new'));
         self::assertSame(['Flooded deep-cycle 12 V 85 Ah, group 24'], $told->json('changed'));
         self::assertSame(['Flooded deep-cycle 12 V 85 Ah, group 24'], array_values(array_unique(array_column((array) $told->json('differences'), 'name'))));
@@ -57,7 +86,7 @@ final class CatalogueTest extends TestCase
             self::assertStringContainsString($words, $why[$line]);
         }
         self::assertSame($before, CataloguePart::query()->count(), 'a look changes nothing');
-        $rigger->postJson('/api/catalogue/table', ['csv' => $csv, 'keep' => true])->assertOk();
+        $owner->postJson('/api/catalogue/table', ['csv' => $csv, 'keep' => true])->assertOk();
         self::assertSame($before + 2, CataloguePart::query()->count());
         self::assertSame(4.57, CataloguePart::query()->where('name', 'Pump')->firstOrFail()->figures['longest_runs'][0]['length_m']);
         self::assertTrue(CataloguePart::query()->where('name', 'Pump')->firstOrFail()->figures['always_on']);
@@ -74,11 +103,11 @@ final class CatalogueTest extends TestCase
 
     public function test_tables_as_spreadsheets_write_them_and_tables_that_are_none(): void
     {
-        $rigger = $this->actingAs($this->person('rigger'));
-        $look = static fn (string $csv) => $rigger->postJson('/api/catalogue/table', ['csv' => $csv, 'keep' => false])->assertOk();
+        $owner = $this->actingAs($this->person('owner'));
+        $look = static fn (string $csv) => $owner->postJson('/api/catalogue/table', ['csv' => $csv, 'keep' => false])->assertOk();
         self::assertSame(['Gel 12 V 40 Ah'], $look("\u{FEFF}kind;name;chemistry;nominal_v;capacity_ah;mass_kg\r\nbattery;Gel 12 V 40 Ah;gel;12;40;14,5\r\n")->json('new'));
         self::assertStringContainsString('There is no column "colour"', (string) $look("kind,name,colour\n")->json('refused.0.why'));
         self::assertStringContainsString('"kind" and "name" must be among them', (string) $look("name\nx\n")->json('refused.0.why'));
-        $rigger->postJson('/api/catalogue/table', ['csv' => '', 'keep' => false])->assertStatus(422)->assertJsonPath('message', 'Choose a table of parts, of at most 1 MB.');
+        $owner->postJson('/api/catalogue/table', ['csv' => '', 'keep' => false])->assertStatus(422)->assertJsonPath('message', 'Choose a table of parts, of at most 1 MB.');
     }
 }

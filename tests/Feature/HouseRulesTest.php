@@ -29,7 +29,7 @@ final class HouseRulesTest extends TestCase
 
     public function test_a_rule_tried_names_the_boats_and_changes_nothing(): void
     {
-        $rigger = $this->actingAs($this->person('rigger'));
+        $rigger = $this->actingAs($this->person('owner'));
         $before = $rigger->getJson('/api/jobs/'.$this->skiff()->id)->json('evaluation');
         $answer = $rigger->postJson('/api/house-rules/try', ['set' => ['drop_pct.electronics' => '1 %', 'layup_days' => '31']])->assertOk();
         ApiContract::assertMet('POST', '/api/house-rules/try', 200, (string) $answer->getContent());
@@ -44,7 +44,7 @@ final class HouseRulesTest extends TestCase
     public function test_a_rule_kept_judges_every_boat_and_is_exported_with_it(): void
     {
         $job = $this->skiff()->id;
-        $rigger = $this->actingAs($this->person('rigger'));
+        $rigger = $this->actingAs($this->person('owner'));
         $etag = $rigger->getJson("/api/jobs/{$job}")->headers->get('ETag');
         $kept = $rigger->putJson('/api/house-rules', ['version' => 1, 'set' => ['drop_pct.electronics' => '1', 'slack_m' => '1 ft'], 'units' => 'imperial'])->assertOk();
         self::assertSame(2, $kept->json('version'));
@@ -63,7 +63,7 @@ final class HouseRulesTest extends TestCase
 
     public function test_a_boats_own_rules_win_over_the_shops(): void
     {
-        $rigger = $this->actingAs($this->person('rigger'));
+        $rigger = $this->actingAs($this->person('owner'));
         $catamaran = \App\Models\Job::query()->where('bay', 5)->firstOrFail()->id;
         $before = $rigger->getJson("/api/jobs/{$catamaran}")->json('evaluation.runs.0.gauge');
         $rigger->putJson('/api/house-rules', ['version' => 1, 'set' => ['stock_gauges' => ['4/0 AWG']]])->assertOk();
@@ -73,7 +73,7 @@ final class HouseRulesTest extends TestCase
     public function test_blocks_are_counted_from_the_other_end_on_the_page_and_never_in_the_file(): void
     {
         $job = $this->skiff()->id;
-        $rigger = $this->actingAs($this->person('rigger'));
+        $rigger = $this->actingAs($this->person('owner'));
         $rigger->putJson('/api/house-rules', ['version' => 1, 'set' => ['numbering_end' => 'positive']])->assertOk();
         $bank = collect((array) $rigger->getJson("/api/jobs/{$job}")->json('evaluation.banks'))->firstWhere('id', 'thrust');
         self::assertSame(['b1' => 3, 'b2' => 2, 'b3' => 1], array_column($bank['batteries'], 'number', 'id'));
@@ -83,7 +83,7 @@ final class HouseRulesTest extends TestCase
 
     public function test_bad_rules_are_refused_by_name_and_nothing_is_kept(): void
     {
-        $rigger = $this->actingAs($this->person('rigger'));
+        $rigger = $this->actingAs($this->person('owner'));
         foreach ([
             [['drop_pct.thrust' => '80'], '/house_rules/drop_pct/thrust'],
             [['drop_pct.thrust' => 'five'], 'a number'],

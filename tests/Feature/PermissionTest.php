@@ -19,25 +19,51 @@ final class PermissionTest extends TestCase
 
     private const EDIT = ['base' => 1, 'patch' => [['on' => 'feed:house', 'set' => ['run.gauge' => '4 AWG']]]];
 
-    /** @param  array<string, mixed>  $body */
+    /**
+     * @param  array<string, mixed>  $body
+     * @param  int|null  $rigger  null: as the owner
+     */
     #[DataProvider('routes')]
-    public function test_permissions(string $method, string $path, array $body, int $rigger, int $apprentice, int $stranger): void
+    public function test_permissions(string $method, string $path, array $body, int $owner, int $apprentice, int $stranger, ?int $rigger = null): void
     {
-        $uri = '/api/'.str_replace(['{job}', '{acceptance}', '{board}', '{photograph}', '{upload}'], [(string) $this->skiff()->id, '999', 'stern-board', 'photo-stern', self::NO_UPLOAD], $path);
+        $uri = '/api/'.str_replace(['{job}', '{acceptance}', '{board}', '{photograph}', '{upload}', '{number}', '{id}'], [(string) $this->skiff()->id, '999', 'stern-board', (string) $this->skiff()->photographs()->value('content'), self::NO_UPLOAD, '1', self::NO_UPLOAD], $path);
         $this->json($method, $uri, $body)->assertStatus(401);
-        foreach (['owner' => $rigger, 'apprentice' => $apprentice] as $role => $status) {
+        foreach (['apprentice' => $apprentice, 'rigger' => $rigger ?? $owner, ...($rigger === null ? [] : ['owner' => $owner])] as $role => $status) {
             $answer = $this->actingAs($this->person($role))->json($method, $uri, $body);
             $answer->assertStatus($status);
             $this->app?->make('auth')->forgetGuards();
         }
         $before = PlanVersion::query()->count();
         $this->actingAs($this->stranger())->json($method, $uri, $body)->assertStatus($stranger);
-        if ($stranger === 403) {
+        if ($stranger === 404) {
             self::assertSame($before, PlanVersion::query()->count());
         }
     }
 
-    /** @return array<string, array{string, string, array<string, mixed>, int, int, int}> */
+    /** Nobody learns by asking how many boats other shops have. */
+    public function test_what_another_shop_has_looks_like_what_there_is_not(): void
+    {
+        $this->actingAs($this->stranger());
+        $job = $this->skiff()->id;
+        foreach (['', '/plan', '/survey', '/log', '/plan/versions/1'] as $path) {
+            [$theirs, $none] = [$this->getJson("/api/jobs/{$job}{$path}")->assertNotFound(), $this->getJson("/api/jobs/999999{$path}")->assertNotFound()];
+            self::assertSame($none->getContent(), $theirs->getContent());
+        }
+        $this->postJson("/api/jobs/{$job}/plan/edits", ['nonsense' => 1])->assertNotFound();
+        $this->postJson("/api/jobs/{$job}/readings", [])->assertNotFound();
+    }
+
+    public function test_who_may_not_is_told_so_before_what_is_wrong_with_it(): void
+    {
+        $this->actingAs($this->person('apprentice'));
+        $job = $this->skiff()->id;
+        foreach (['plan/edits', 'plan/parts', 'plan/proposals'] as $path) {
+            self::assertStringContainsString('apprentices change no plan', (string) $this->postJson("/api/jobs/{$job}/{$path}", [])->assertForbidden()->json('message'));
+        }
+        $this->postJson('/api/jobs', [])->assertForbidden();
+    }
+
+    /** @return array<string, array{0: string, 1: string, 2: array<string, mixed>, 3: int, 4: int, 5: int, 6?: int}> */
     public static function routes(): array
     {
         $plan = (string) file_get_contents(__DIR__.'/../../database/demo/mistakes/skiff.json');
@@ -47,42 +73,46 @@ final class PermissionTest extends TestCase
             'sign out' => ['DELETE', 'session', [], 204, 204, 204],
             'house rules' => ['GET', 'house-rules', [], 200, 200, 200],
             'house rules tried' => ['POST', 'house-rules/try', ['set' => ['layup_days' => '14']], 200, 200, 200],
-            'house rules kept' => ['PUT', 'house-rules', ['version' => 1, 'set' => ['layup_days' => '14']], 200, 403, 200],
+            'house rules kept' => ['PUT', 'house-rules', ['version' => 1, 'set' => ['layup_days' => '14']], 200, 403, 200, 403],
             'shed' => ['GET', 'shed', [], 200, 200, 200],
             'new job' => ['POST', 'jobs', ['customer' => 'A', 'title' => 'B', 'plan' => $plan], 201, 403, 201],
-            'job' => ['GET', 'jobs/{job}', [], 200, 200, 403],
-            'edit' => ['POST', 'jobs/{job}/plan/edits', self::EDIT, 200, 403, 403],
-            'preview' => ['POST', 'jobs/{job}/plan/preview', ['patch' => self::EDIT['patch']], 200, 200, 403],
-            'log' => ['GET', 'jobs/{job}/log', [], 200, 200, 403],
-            'offers' => ['GET', 'jobs/{job}/offers?part=999999', [], 404, 404, 403],
-            'bench' => ['GET', 'jobs/{job}/bench?bank=thrust', [], 200, 200, 403],
-            'proposals' => ['POST', 'jobs/{job}/plan/proposals', ['make' => 'turn', 'bank' => 'thrust'], 200, 403, 403],
-            'undo' => ['POST', 'jobs/{job}/plan/undo', [], 409, 403, 403],
-            'redo' => ['POST', 'jobs/{job}/plan/redo', [], 409, 403, 403],
-            'import' => ['PUT', 'jobs/{job}/plan', (array) json_decode($plan, true), 200, 403, 403],
-            'add a part' => ['POST', 'jobs/{job}/plan/parts', ['part' => 1], 200, 403, 403],
-            'take a part out' => ['DELETE', 'jobs/{job}/plan/parts', ['on' => 'device:hub'], 200, 403, 403],
+            'job' => ['GET', 'jobs/{job}', [], 200, 200, 404],
+            'edit' => ['POST', 'jobs/{job}/plan/edits', self::EDIT, 200, 403, 404],
+            'preview' => ['POST', 'jobs/{job}/plan/preview', ['patch' => self::EDIT['patch']], 200, 200, 404],
+            'log' => ['GET', 'jobs/{job}/log', [], 200, 200, 404],
+            'offers' => ['GET', 'jobs/{job}/offers?part=999999', [], 404, 404, 404],
+            'bench' => ['GET', 'jobs/{job}/bench?bank=thrust', [], 200, 200, 404],
+            'proposals' => ['POST', 'jobs/{job}/plan/proposals', ['make' => 'turn', 'bank' => 'thrust'], 200, 403, 404],
+            'undo' => ['POST', 'jobs/{job}/plan/undo', [], 409, 403, 404],
+            'redo' => ['POST', 'jobs/{job}/plan/redo', [], 409, 403, 404],
+            'import' => ['PUT', 'jobs/{job}/plan?base=1', (array) json_decode($plan, true), 200, 403, 404],
+            'compare' => ['POST', 'jobs/{job}/plan/comparison', (array) json_decode($plan, true), 200, 200, 404],
+            'an old version' => ['GET', 'jobs/{job}/plan/versions/{number}', [], 200, 200, 404],
+            'an old version brought back' => ['POST', 'jobs/{job}/plan/versions/{number}/restore?base=1', [], 200, 403, 404],
+            'whether it was kept' => ['GET', 'changes/{id}', [], 200, 200, 200],
+            'add a part' => ['POST', 'jobs/{job}/plan/parts', ['part' => 1], 200, 403, 404],
+            'take a part out' => ['DELETE', 'jobs/{job}/plan/parts', ['on' => 'device:hub'], 200, 403, 404],
             'catalogue as a table' => ['GET', 'catalogue/table', [], 200, 200, 200],
-            'catalogue from a table' => ['POST', 'catalogue/table', ['csv' => "kind,name\n", 'keep' => true], 200, 403, 200],
+            'catalogue from a table' => ['POST', 'catalogue/table', ['csv' => "kind,name\n", 'keep' => true], 200, 403, 200, 403],
             'catalogue' => ['GET', 'catalogue', [], 200, 200, 200],
-            'decide' => ['POST', 'jobs/{job}/decisions', ['occasion' => self::OCCASION, 'reason' => 'as agreed'], 409, 403, 403],
-            'open again' => ['DELETE', 'jobs/{job}/decisions/{acceptance}', [], 404, 403, 403],
-            'export' => ['GET', 'jobs/{job}/plan', [], 200, 200, 403],
-            'why' => ['GET', 'jobs/{job}/why?figure=run:house:drop_v', [], 200, 200, 403],
-            'remedies' => ['GET', 'jobs/{job}/remedies', [], 200, 200, 403],
-            'supply' => ['GET', 'jobs/{job}/supply', [], 200, 200, 403],
-            'meter' => ['GET', 'jobs/{job}/meter?plus=b3%2B&minus=b1-', [], 200, 200, 403],
-            'short' => ['GET', 'jobs/{job}/short?run=house', [], 200, 200, 403],
-            'survey' => ['GET', 'jobs/{job}/survey', [], 200, 200, 403],
-            'survey sheet' => ['GET', 'jobs/{job}/survey-sheet', [], 200, 200, 403],
-            'layout' => ['GET', 'jobs/{job}/layout', [], 200, 200, 403],
-            'board' => ['GET', 'jobs/{job}/boards/{board}', [], 200, 200, 403],
-            'photograph' => ['GET', 'jobs/{job}/photographs/{photograph}', [], 200, 200, 403],
-            'send a photograph' => ['POST', 'jobs/{job}/photographs/uploads', [], 422, 422, 403],
-            'how much has arrived' => ['GET', 'jobs/{job}/photographs/uploads/{upload}', [], 404, 404, 403],
-            'a piece of it' => ['PATCH', 'jobs/{job}/photographs/uploads/{upload}', [], 404, 404, 403],
-            'work sheet' => ['GET', 'jobs/{job}/work-sheet', [], 200, 200, 403],
-            'reading' => ['POST', 'jobs/{job}/readings', ['meter_point' => 'b1', 'volts' => '12.7'], 200, 200, 403],
+            'decide' => ['POST', 'jobs/{job}/decisions', ['occasion' => self::OCCASION, 'reason' => 'as agreed'], 409, 403, 404],
+            'open again' => ['DELETE', 'jobs/{job}/decisions/{acceptance}', [], 404, 403, 404],
+            'export' => ['GET', 'jobs/{job}/plan', [], 200, 200, 404],
+            'why' => ['GET', 'jobs/{job}/why?figure=run:house:drop_v', [], 200, 200, 404],
+            'remedies' => ['GET', 'jobs/{job}/remedies', [], 200, 200, 404],
+            'supply' => ['GET', 'jobs/{job}/supply', [], 200, 200, 404],
+            'meter' => ['GET', 'jobs/{job}/meter?plus=b3%2B&minus=b1-', [], 200, 200, 404],
+            'short' => ['GET', 'jobs/{job}/short?run=house', [], 200, 200, 404],
+            'survey' => ['GET', 'jobs/{job}/survey', [], 200, 200, 404],
+            'survey sheet' => ['GET', 'jobs/{job}/survey-sheet', [], 200, 200, 404],
+            'layout' => ['GET', 'jobs/{job}/layout', [], 200, 200, 404],
+            'board' => ['GET', 'jobs/{job}/boards/{board}', [], 200, 200, 404],
+            'photograph' => ['GET', 'jobs/{job}/photographs/{photograph}', [], 200, 200, 404],
+            'send a photograph' => ['POST', 'jobs/{job}/photographs/uploads', [], 422, 422, 404],
+            'how much has arrived' => ['GET', 'jobs/{job}/photographs/uploads/{upload}', [], 404, 404, 404],
+            'a piece of it' => ['PATCH', 'jobs/{job}/photographs/uploads/{upload}', [], 404, 404, 404],
+            'work sheet' => ['GET', 'jobs/{job}/work-sheet', [], 200, 200, 404],
+            'reading' => ['POST', 'jobs/{job}/readings', ['meter_point' => 'b1', 'volts' => '12.7'], 200, 200, 404],
         ];
     }
 

@@ -36,7 +36,8 @@ final class RemedyTest extends TestCase
         $uri = "/api/jobs/{$this->skiff()->id}";
         $taken = 0;
         foreach ((array) glob(database_path('demo/mistakes/*.json')) as $file) {
-            $before = $this->call('PUT', "{$uri}/plan", server: ['HTTP_ACCEPT' => 'application/json'], content: (string) file_get_contents((string) $file))->assertOk();
+            $base = $rigger->getJson($uri)->json('version.number');
+            $before = $this->call('PUT', "{$uri}/plan?base={$base}", server: ['HTTP_ACCEPT' => 'application/json'], content: (string) file_get_contents((string) $file))->assertOk();
             $offered = json_decode((string) $rigger->getJson("{$uri}/remedies")->assertOk()->getContent(), false, 64, JSON_THROW_ON_ERROR);
             foreach ($offered->remedies as $remedy) {
                 $base = $rigger->getJson($uri)->json('version.number');

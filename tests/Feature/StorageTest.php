@@ -39,6 +39,13 @@ final class StorageTest extends TestCase
         self::assertSame([0, 0], [PlanVersion::query()->where('job_id', $job->id)->count(), Reading::query()->count()]);
     }
 
+    public function test_a_customer_cannot_be_twice(): void
+    {
+        $shop = $this->person('owner')->shop;
+        $this->expectException(QueryException::class);
+        $shop->customers()->create(['name' => 'MAREN tavola']);
+    }
+
     public function test_two_versions_of_one_number_cannot_be(): void
     {
         $version = $this->skiff()->plan ?? self::fail('The skiff has a plan.');
@@ -82,6 +89,12 @@ final class StorageTest extends TestCase
                 ->assertJson(['boat' => 'Again', 'promised_on' => '2026-12-24']);
         }
         self::assertSame(1, Customer::query()->where('name', 'Maren Tavola')->count());
+        // An accent makes another name; a unique index keeps two at once from making one twice.
+        foreach (['Müller', 'Muller', 'MÜLLER'] as $name) {
+            $this->postJson('/api/jobs', ['customer' => $name, 'title' => $name, 'boat' => 'Dory'])->assertCreated();
+        }
+        self::assertSame(['Muller', 'Müller'], Customer::query()->where('name', 'like', 'M_ller')->pluck('name')->sort()->values()->all());
+        self::assertSame(2, Customer::query()->where('name_key', 'müller')->firstOrFail()->boats()->count());
         $this->postJson('/api/jobs', ['customer' => '', 'title' => 'x', 'promised_on' => 'soon', 'plan' => '{}'])
             ->assertUnprocessable()->assertJsonValidationErrors(['customer' => 'Customer is missing. Type whose boat it is.', 'promised_on']);
     }

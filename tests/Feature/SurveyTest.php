@@ -10,6 +10,7 @@ use App\Models\PhotographPiece;
 use App\Models\PhotographUpload;
 use App\Models\PlanVersion;
 use App\Photographs\DevelopedPhotograph;
+use App\Photographs\PhotographUploads;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -56,9 +57,9 @@ final class SurveyTest extends TestCase
         $plan = $this->getJson("/api/jobs/{$job->id}")->json('plan');
         $kept = collect($plan['survey']['photographs'])->firstWhere('of', 'station:mid');
         self::assertSame('Mid locker, lid off', $kept['words']);
-        $picture = $this->get("/api/jobs/{$job->id}/photographs/{$kept['id']}")->assertOk()->assertHeader('Content-Type', 'image/jpeg')->assertHeader('X-Content-Type-Options', 'nosniff');
+        $picture = $this->get("/api/jobs/{$job->id}/photographs/{$kept['picture']}")->assertOk()->assertHeader('Content-Type', 'image/jpeg')->assertHeader('X-Content-Type-Options', 'nosniff');
         self::assertSame([900, 600], array_slice((array) getimagesizefromstring((string) $picture->getContent()), 0, 2));
-        $small = $this->get("/api/jobs/{$job->id}/photographs/{$kept['id']}?thumbnail=1");
+        $small = $this->get("/api/jobs/{$job->id}/photographs/{$kept['picture']}?thumbnail=1");
         self::assertSame([320, 213], array_slice((array) getimagesizefromstring((string) $small->getContent()), 0, 2));
         self::assertNotContains('S07', array_column((array) $this->getJson("/api/jobs/{$job->id}")->json('evaluation.findings'), 'rule'));
     }
@@ -75,7 +76,47 @@ final class SurveyTest extends TestCase
         $upload->update(['offset' => strlen($bytes)]);
 
         $this->head($place)->assertOk()->assertHeader('Upload-Offset', (string) strlen($bytes));
-        self::assertSame([90, 60], Photograph::query()->where('name', 'photo-station-mid')->get(['width', 'height'])->map(static fn (Photograph $kept): array => [$kept->width, $kept->height])->sole());
+        self::assertSame([90, 60], $job->photographs()->where('width', 90)->get(['width', 'height'])->map(static fn (Photograph $kept): array => [$kept->width, $kept->height])->sole());
+    }
+
+    /** Taken out and sent another of the same subject: both pictures stay, and undo brings the entry back with its own. */
+    public function test_a_picture_is_never_written_over(): void
+    {
+        $this->actingAs($this->person('rigger'));
+        $job = $this->console();
+        $entry = fn (): ?array => collect((array) $this->getJson("/api/jobs/{$job->id}")->json('plan.survey.photographs'))->firstWhere('of', 'station:mid');
+        $shown = fn (?array $entry): array => array_slice((array) getimagesizefromstring((string) $this->get("/api/jobs/{$job->id}/photographs/".($entry['picture'] ?? 'none'))->assertOk()->getContent()), 0, 2);
+        $photograph = function (int $width) use ($job): void {
+            $bytes = self::jpeg($width, 60);
+            $this->send($this->begin($job, strlen($bytes), 'station:mid', '')->headers->get('Location') ?? '', 0, $bytes)->assertNoContent();
+        };
+        $photograph(90);
+        $first = $entry();
+        $this->deleteJson("/api/jobs/{$job->id}/plan/parts", ['on' => "photograph:{$first['id']}"])->assertOk();
+        $photograph(120);
+        self::assertSame([120, 60], $shown($entry()));
+        $this->postJson("/api/jobs/{$job->id}/plan/undo")->assertOk();
+        $this->postJson("/api/jobs/{$job->id}/plan/undo")->assertOk();
+        self::assertSame($first, $entry());
+        self::assertSame([90, 60], $shown($entry()));
+        $before = Photograph::query()->count();
+        $photograph(90);
+        self::assertSame($before, Photograph::query()->count(), 'the same picture again is the same picture');
+    }
+
+    /** No version of the plan points at it: it goes, but not at once, and no other does. */
+    public function test_a_picture_that_nothing_points_at_is_cleared_away_in_time(): void
+    {
+        $this->actingAs($this->person('rigger'));
+        $job = $this->console();
+        $pictures = Photograph::query()->count();
+        (new PhotographUploads($job))->store(DevelopedPhotograph::from(self::jpeg(33, 22)), null);
+        $this->travel(PhotographUploads::KEPT_DAYS - 1)->days();
+        $this->begin($job, 10, 'other', '')->assertCreated();
+        self::assertSame($pictures + 1, Photograph::query()->count());
+        $this->travel(2)->days();
+        $this->begin($job, 10, 'other', '')->assertCreated();
+        self::assertSame([$pictures, 0], [Photograph::query()->count(), Photograph::query()->where('width', 33)->count()]);
     }
 
     #[DataProvider('noPhotographs')]
@@ -104,6 +145,11 @@ final class SurveyTest extends TestCase
             'a page with a script' => ['<svg xmlns="http://www.w3.org/2000/svg"><script>alert(1)</script></svg>', 'JPEG, PNG or WebP'],
             'a PHP file that calls itself a GIF' => ["GIF89a\x01\x00\x01\x00\x00\x00\x00;<?php echo 1;", 'JPEG, PNG or WebP'],
             '100 megapixels' => [$large, '10000 × 10000 pixels; Dinghy takes up to 60 megapixels'],
+            'half a JPEG' => [substr(self::jpeg(300, 200), 0, intdiv(strlen(self::jpeg(300, 200)), 2)), 'Part of the picture is missing'],
+            'a JPEG without its last bytes' => [substr(self::jpeg(300, 200), 0, -40), 'Part of the picture is missing'],
+            'a JPEG that says it is higher' => [self::resized(self::jpeg(300, 200), 400), 'not of the size it says'],
+            'a JPEG that says it is lower' => [self::resized(self::jpeg(300, 200), 64), 'not of the size it says'],
+            'half a PNG' => [substr(self::png(), 0, intdiv(strlen(self::png()), 2)), 'JPEG, PNG or WebP'],
             'the head of a picture alone' => [substr(self::jpeg(40, 30), 0, 40), 'JPEG, PNG or WebP'],
         ];
     }
@@ -188,6 +234,9 @@ final class SurveyTest extends TestCase
         self::assertStringContainsString('Upload-Length', (string) $this->call('POST', "/api/jobs/{$job->id}/photographs/uploads", server: ['HTTP_ACCEPT' => 'application/json'])->assertStatus(422)->json('message'));
         self::assertStringContainsString('larger than 16 MB', (string) $this->begin($job, 16_000_001, 'other', '')->assertStatus(422)->json('message'));
         self::assertStringContainsString('say what is on the picture', (string) $this->begin($job, 10, '../etc', '')->assertStatus(422)->json('message'));
+        foreach (['station:nowhere', 'post:nothing'] as $nowhere) {
+            self::assertStringContainsString("the boat has no \"{$nowhere}\"", (string) $this->begin($job, 10, $nowhere, '')->assertStatus(422)->json('message'));
+        }
         $mine = $this->begin($job, 10, 'other', '')->headers->get('Location') ?? '';
         $this->actingAs($this->person('owner'))->head($mine)->assertNotFound();
     }
@@ -233,6 +282,20 @@ final class SurveyTest extends TestCase
     private function send(string $place, int $offset, string $bytes): TestResponse
     {
         return $this->call('PATCH', $place, server: ['HTTP_ACCEPT' => 'application/json', 'CONTENT_TYPE' => 'application/offset+octet-stream', 'HTTP_UPLOAD_OFFSET' => (string) $offset], content: $bytes);
+    }
+
+    /** The same JPEG with another height in its head (ITU-T T.81, B.2.2: the frame header after SOF0). */
+    private static function resized(string $jpeg, int $height): string
+    {
+        return substr_replace($jpeg, pack('n', $height), (int) strpos($jpeg, "\xFF\xC0") + 5, 2);
+    }
+
+    private static function png(): string
+    {
+        ob_start();
+        imagepng(imagecreatefromstring(self::jpeg(300, 200)) ?: imagecreatetruecolor(1, 1));
+
+        return (string) ob_get_clean();
     }
 
     private static function jpeg(int $width, int $height): string

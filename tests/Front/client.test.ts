@@ -53,7 +53,7 @@ describe('what is asked of the server', () => {
         answers(503, { message: 'The database does not answer.' });
         await expect(ask('x')).rejects.toThrow('The database does not answer.');
         answers(500, { message: 'Server Error' });
-        await expect(ask('x')).rejects.toThrow('Not kept: the server has a fault.');
+        await expect(ask('x')).rejects.toThrow('The server has a fault.');
         fetched.mockResolvedValue(new Response('<html>', { status: 200 }));
         const answered = ask('x');
         await expect(answered).rejects.toBeInstanceOf(NotReached);

@@ -2,9 +2,11 @@
 import { fireEvent, screen } from '@testing-library/react';
 import { describe, expect, it, vi } from 'vitest';
 
+import { askBeforeLosingDrafts } from '../../resources/js/plan/drafts';
+import type { Unkept } from '../../resources/js/plan/editQueue';
 import { PlaceField } from '../../resources/js/plan/PlaceField';
 import { UnkeptNotice } from '../../resources/js/plan/UnkeptNotice';
-import type { PlanEdits, Unkept } from '../../resources/js/plan/usePlanEdits';
+import type { PlanEdits } from '../../resources/js/plan/usePlanEdits';
 import { skiffJob } from './job';
 import { rendered } from './rendered';
 
@@ -64,29 +66,78 @@ describe('a value that is changed where it stands', () => {
     });
 });
 
-describe('a change that was not kept', () => {
-    const shown = (unkept: Partial<Unkept> | null) => {
-        const edits = { unkept, sendAgain: vi.fn(), letGo: vi.fn() };
-        return { edits, ...rendered(<UnkeptNotice job={skiffJob()} edits={edits as unknown as PlanEdits} />) };
-    };
+describe('a value that somebody else changes while one types', () => {
+    const field = () => screen.getByLabelText<HTMLInputElement>('Length');
 
-    it('shows both values of a clash and what can be done', async () => {
-        const { edits, hand } = shown({ message: 'Somebody changed it.', worthRepeating: false, clash: { message: '', fields: [{ on: 'feed:house', path: 'run.gauge', yours: '4 AWG', theirs: null }] } as unknown as Unkept['clash'] });
-        expect(screen.getByRole('alert').textContent).toContain('Run house, gauge: yours 4 AWG, theirs not given');
-        expect(screen.queryByRole('button', { name: 'Send it again' })).toBeNull();
-        await hand.click(screen.getByRole('button', { name: 'Put mine over theirs' }));
-        await hand.click(screen.getByRole('button', { name: 'Leave theirs' }));
-        expect([edits.sendAgain, edits.letGo].map((act) => act.mock.calls.length)).toEqual([1, 1]);
+    it('leaves what is half typed, and tells the other value', async () => {
+        const typed = vi.fn(() => Promise.resolve(true));
+        const part = (value: string) => <PlaceField label="Length" value={value} readOnly={false} onTyped={typed} />;
+        const { hand, again } = rendered(part('5.0 m'));
+        await hand.clear(field());
+        await hand.type(field(), '6.');
+        again(part('7.5 m'));
+        expect(field().value).toBe('6.');
+        expect(screen.getByRole('status').textContent).toBe('now 7.5 m');
+        expect(field().getAttribute('aria-describedby')).toBe(screen.getByRole('status').id);
+        await hand.type(field(), '2{Enter}');
+        expect(typed.mock.calls).toEqual([['6.2']]);
+        expect(screen.queryByRole('status')).toBeNull();
     });
 
-    it('can be sent again where that may help', () => {
-        shown({ message: 'Not kept: the server does not answer.', worthRepeating: true, clash: null });
-        expect(screen.getByRole('button', { name: 'Send it again' })).toBeTruthy();
-        expect(screen.getByRole('button', { name: 'Let it go' })).toBeTruthy();
+    it('is theirs again by Escape', async () => {
+        const part = (value: string) => <PlaceField label="Length" value={value} readOnly={false} onTyped={() => Promise.resolve(true)} />;
+        const { hand, again } = rendered(part('5.0 m'));
+        await hand.type(field(), '9');
+        again(part('7.5 m'));
+        await hand.type(field(), '{Escape}');
+        expect(field().value).toBe('7.5 m');
+    });
+
+    it('asks before the page is closed over it', async () => {
+        askBeforeLosingDrafts();
+        const { hand } = rendered(<PlaceField label="Length" value="5.0 m" readOnly={false} onTyped={() => Promise.resolve(true)} />);
+        const closed = () => !window.dispatchEvent(new Event('beforeunload', { cancelable: true }));
+        expect(closed()).toBe(false);
+        await hand.type(field(), '9');
+        expect(closed()).toBe(true);
+        await hand.type(field(), '{Escape}');
+        expect(closed()).toBe(false);
+    });
+});
+
+describe('what the server does not hold', () => {
+    const refused: Unkept = { id: 'one', message: 'Somebody changed it.', clash: null, change: { typed: { on: 'feed:house', field: 'run.gauge', text: '4' } } };
+    const shown = (told: Partial<PlanEdits>) => {
+        const acts = { sendOn: vi.fn(), over: vi.fn(), letGo: vi.fn() };
+        const edits = { line: 'clear', waiting: 0, unkept: [], silence: null, ...told, ...acts };
+        return { acts, ...rendered(<UnkeptNotice job={skiffJob()} edits={edits as unknown as PlanEdits} />) };
+    };
+
+    it('shows both values of a clash, what was typed, and what can be done', async () => {
+        const { acts, hand } = shown({ unkept: [{ ...refused, clash: { message: '', fields: [{ on: 'feed:house', path: 'run.gauge', yours: '4 AWG', theirs: null }] } }] });
+        expect(screen.getByRole('alert').textContent).toContain('Run house, gauge: yours 4 AWG, theirs not given');
+        expect(screen.getByRole('alert').textContent).toContain('You typed “4”.');
+        await hand.click(screen.getByRole('button', { name: 'Put mine over theirs' }));
+        await hand.click(screen.getByRole('button', { name: 'Leave theirs' }));
+        expect([acts.over.mock.calls, acts.letGo.mock.calls]).toEqual([[['one']], [['one']]]);
+    });
+
+    it('names every refusal, not the last alone', () => {
+        shown({ unkept: [refused, { ...refused, id: 'two', message: 'Not kept: expected a length.' }] });
+        expect(screen.getAllByRole('alert').map((alert) => alert.querySelector('p')?.textContent)).toEqual(['Somebody changed it.', 'Not kept: expected a length.']);
+        expect(screen.getAllByRole('button', { name: 'Let it go' })).toHaveLength(2);
+    });
+
+    it('tells what is not known from what was not kept', async () => {
+        const { acts, hand } = shown({ line: 'silent', waiting: 2, silence: 'The server does not answer.' });
+        expect(screen.getByRole('alert').textContent).toContain('Not known yet: The server does not answer.');
+        expect(screen.getByRole('alert').textContent).toContain('2 changes wait, in order');
+        await hand.click(screen.getByRole('button', { name: 'Ask now' }));
+        expect(acts.sendOn).toHaveBeenCalledOnce();
     });
 
     it('is nothing where all was kept', () => {
-        shown(null);
+        shown({});
         expect(screen.queryByRole('alert')).toBeNull();
     });
 });

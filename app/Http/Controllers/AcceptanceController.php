@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\Resources\JobResource;
+use App\Http\SentOnce;
 use App\Models\Job;
 use App\Models\User;
 use App\WorkOrders\Decisions;
@@ -26,7 +27,7 @@ final class AcceptanceController extends Controller
         ]);
         $finding = Decisions::findingOf(self::evaluationOf($job), $asked['occasion'])
             ?? abort(409, 'Not kept: the plan has changed since, and this finding with it. Look at it again.');
-        Decisions::accept($job, $user, $finding, trim($asked['reason']));
+        SentOnce::of($request, $user)->make(static fn (): int => Decisions::accept($job, $user, $finding, trim($asked['reason']))->id);
 
         return new JobResource($job, $user);
     }

@@ -7,8 +7,8 @@ namespace App\Http\Controllers;
 use App\Catalogue\CatalogueCsv;
 use App\Catalogue\CatalogueLine;
 use App\Models\CataloguePart;
-use App\Models\Job;
 use App\Models\User;
+use App\Names\NameKey;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -29,13 +29,14 @@ final class CatalogueTableController extends Controller
     /** Good lines are kept and bad ones named; a part that boats have already keeps its figures there. */
     public function store(Request $request, #[CurrentUser] User $user): JsonResponse
     {
-        $this->authorize('create', Job::class);
+        // Whoever is in the shop may look at what a table would change.
+        $request->boolean('keep') && $this->authorize('run', $user->shop);
         $asked = $request->validate(['csv' => ['required', 'string', 'max:1000000'], 'keep' => ['required', 'boolean']], ['csv.*' => 'Choose a table of parts, of at most 1 MB.']);
-        $known = $user->shop->catalogue()->get()->keyBy('name');
+        $known = $user->shop->catalogue()->get()->keyBy('name_key');
         $told = ['new' => [], 'changed' => [], 'differences' => [], 'same' => 0, 'refused' => []];
         $kept = [];
         foreach (CatalogueCsv::read($asked['csv']) as $line) {
-            $part = $known->get($line->name);
+            $part = $known->get(NameKey::of($line->name));
             if ($line->refused !== null) {
                 $told['refused'][] = ['line' => $line->number, 'name' => $line->name, 'why' => $line->refused];
             } elseif ($part === null) {
@@ -51,8 +52,8 @@ final class CatalogueTableController extends Controller
         }
         if ($request->boolean('keep')) {
             DB::transaction(static fn () => array_walk($kept, static fn (CatalogueLine $line) => CataloguePart::query()->updateOrCreate(
-                ['shop_id' => $user->shop_id, 'name' => $line->name],
-                ['kind' => $line->kind, 'figures' => $line->figures],
+                ['shop_id' => $user->shop_id, 'name_key' => NameKey::of($line->name)],
+                ['name' => $line->name, 'kind' => $line->kind, 'figures' => $line->figures],
             )));
         }
 

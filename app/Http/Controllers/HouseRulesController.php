@@ -40,7 +40,7 @@ final class HouseRulesController extends Controller
 
     public function keep(HouseRulesRequest $request, #[CurrentUser] User $user): JsonResponse
     {
-        $this->authorize('create', Job::class);
+        $this->authorize('run', $user->shop);
         $shop = DB::transaction(function () use ($request, $user): Shop {
             Shop::query()->whereKey($user->shop_id)->lockForUpdate()->firstOrFail();
             $shop = $user->shop->refresh();
@@ -65,7 +65,7 @@ final class HouseRulesController extends Controller
 
         return response()->json([
             'version' => $shop->house_rules_version,
-            'can_change' => $user->can('create', Job::class),
+            'can_change' => $user->can('run', $shop),
             'rules' => array_map(static fn (HouseRuleText $text): array => [
                 'field' => $text->field,
                 'label' => $text->label,

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\AddPartRequest;
 use App\Http\Resources\JobResource;
+use App\Http\SentOnce;
 use App\Models\Job;
 use App\Models\User;
 use App\WorkOrders\PlanHistory;
@@ -20,8 +21,8 @@ final class PartController extends Controller
 {
     public function store(AddPartRequest $request, Job $job, #[CurrentUser] User $user): JobResource
     {
-        $this->authorize('changePlan', $job);
-        (new PlanHistory($job))->propose($user, $request->proposal($user));
+        $proposal = $request->proposal($user);
+        SentOnce::of($request, $user)->make(static fn (): int => (new PlanHistory($job))->propose($user, $proposal)->number);
 
         return new JobResource($job, $user);
     }
@@ -30,7 +31,7 @@ final class PartController extends Controller
     {
         $this->authorize('changePlan', $job);
         $on = $request->validate(['on' => ['required', 'string', 'max:80']], ['on.required' => 'Say which part: on is a part as "device:hub".'])['on'];
-        (new PlanHistory($job))->propose($user, static fn (Plan $plan): Patch => TakeOut::of($plan, $on));
+        SentOnce::of($request, $user)->make(static fn (): int => (new PlanHistory($job))->propose($user, static fn (Plan $plan): Patch => TakeOut::of($plan, $on))->number);
 
         return new JobResource($job, $user);
     }

@@ -8,6 +8,7 @@ use App\Models\Job;
 use App\Models\PhotographUpload;
 use App\Models\User;
 use App\Photographs\PhotographUploads;
+use Dinghy\Plan\Plan;
 use Dinghy\Survey\Photograph;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\Request;
@@ -23,12 +24,12 @@ final class PhotographUploadController extends Controller
     public function store(Request $request, Job $job, #[CurrentUser] User $user): Response
     {
         $this->authorize('photograph', $job);
-        self::planOf($job);
         $length = $request->header('Upload-Length');
         is_string($length) && ctype_digit($length) && strlen($length) < 10 && (int) $length > 0 || abort(422, 'Not kept: Upload-Length is missing. Say how many bytes the picture has.');
         $told = self::metadata((string) $request->header('Upload-Metadata'));
         $of = $told['of'] ?? 'other';
         preg_match('/'.Photograph::SUBJECT.'/D', $of) === 1 || abort(422, 'Not kept: say what is on the picture, as "station:stern", "post:old-1" or "other".');
+        Photograph::showsPartOf(Plan::of(self::planOf($job)->planDocument()), $of) || abort(422, "Not kept: the boat has no \"{$of}\". Choose what is on the picture from the list.");
         $upload = (new PhotographUploads($job))->begin($user, (int) $length, $of, mb_substr($told['words'] ?? '', 0, self::LONGEST_WORDS));
 
         return response('', 201, [...self::VERSION, 'Location' => "/api/jobs/{$job->id}/photographs/uploads/{$upload->id}"]);

@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\EditPlanRequest;
 use App\Http\Resources\JobResource;
+use App\Http\SentOnce;
 use App\Models\Job;
 use App\Models\PlanVersion;
 use App\Models\User;
@@ -22,7 +23,6 @@ use Dinghy\Evaluation\WhySupply;
 use Dinghy\Plan\Patch;
 use Dinghy\Plan\PatchWords;
 use Dinghy\Plan\Plan;
-use Dinghy\Plan\PlanDocument;
 use Dinghy\Plan\Units;
 use Dinghy\Proposal\MoveOnPlan;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -37,8 +37,8 @@ final class PlanController extends Controller
 
     public function edit(EditPlanRequest $request, Job $job, #[CurrentUser] User $user): JobResource
     {
-        $this->authorize('changePlan', $job);
-        (new PlanHistory($job))->edit($user, $request->base(), MoveOnPlan::followed(self::planOf($job)->planDocument(), $request->patch()), $request->reason());
+        $patch = MoveOnPlan::followed(self::planOf($job)->planDocument(), $request->patch());
+        SentOnce::of($request, $user)->make(static fn (): int => (new PlanHistory($job))->edit($user, $request->base(), $patch, $request->reason(), $request->own())->number);
 
         return new JobResource($job, $user);
     }
@@ -79,27 +79,21 @@ final class PlanController extends Controller
         ])->all()]);
     }
 
-    public function undo(Job $job, #[CurrentUser] User $user): JobResource
+    /** With the step that the page told would be taken back, where it told one. */
+    public function undo(Request $request, Job $job, #[CurrentUser] User $user): JobResource
     {
         $this->authorize('changePlan', $job);
-        (new PlanHistory($job))->undo($user);
+        $step = self::stepOf($request);
+        SentOnce::of($request, $user)->make(static fn (): int => (new PlanHistory($job))->undo($user, $step)->number);
 
         return new JobResource($job, $user);
     }
 
-    public function redo(Job $job, #[CurrentUser] User $user): JobResource
+    public function redo(Request $request, Job $job, #[CurrentUser] User $user): JobResource
     {
         $this->authorize('changePlan', $job);
-        (new PlanHistory($job))->redo($user);
-
-        return new JobResource($job, $user);
-    }
-
-    /** Replaces the plan by a file: the request's body is the file. */
-    public function import(Request $request, Job $job, #[CurrentUser] User $user): JobResource
-    {
-        $this->authorize('changePlan', $job);
-        (new PlanHistory($job))->import($user, PlanDocument::fromJson($request->getContent()));
+        $step = self::stepOf($request);
+        SentOnce::of($request, $user)->make(static fn (): int => (new PlanHistory($job))->redo($user, $step)->number);
 
         return new JobResource($job, $user);
     }
@@ -113,6 +107,13 @@ final class PlanController extends Controller
             'Content-Type' => 'application/json',
             'Content-Disposition' => 'attachment; filename="'.PlanExport::fileName($job, $head).'.json"',
         ]);
+    }
+
+    private static function stepOf(Request $request): ?int
+    {
+        $step = $request->validate(['step' => ['sometimes', 'integer', 'min:1']], ['step.*' => 'Not kept: step is the number of a version of the plan.'])['step'] ?? null;
+
+        return $step === null ? null : (int) $step;
     }
 
     public function why(Request $request, Job $job, #[CurrentUser] User $user): JsonResponse

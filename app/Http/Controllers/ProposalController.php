@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\ProposalRequest;
 use App\Http\Resources\JobResource;
+use App\Http\SentOnce;
 use App\Models\Job;
 use App\Models\User;
 use App\WorkOrders\PlanHistory;
@@ -16,8 +17,8 @@ final class ProposalController extends Controller
 {
     public function __invoke(ProposalRequest $request, Job $job, #[CurrentUser] User $user): JobResource
     {
-        $this->authorize('changePlan', $job);
-        (new PlanHistory($job))->propose($user, $request->proposal());
+        $proposal = $request->proposal();
+        SentOnce::of($request, $user)->make(static fn (): int => (new PlanHistory($job))->propose($user, $proposal)->number);
 
         return new JobResource($job, $user);
     }

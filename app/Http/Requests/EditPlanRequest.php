@@ -7,16 +7,25 @@ namespace App\Http\Requests;
 use Dinghy\Plan\Patch;
 use Dinghy\Plan\TypedQuantity;
 use Dinghy\Plan\Units;
+use Illuminate\Auth\Access\Response;
 use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Support\Facades\Gate;
 
 /** A change to a plan: a patch in the file's units, or what a person typed into one field, or into several that only stand together. */
 final class EditPlanRequest extends FormRequest
 {
+    public function authorize(): Response
+    {
+        return Gate::inspect('changePlan', $this->route('job'));
+    }
+
     /** @return array<string, list<string>> */
     public function rules(): array
     {
         return [
             'base' => ['required', 'integer', 'min:1'],
+            'own' => ['sometimes', 'array', 'max:200'],
+            'own.*' => ['integer', 'min:1'],
             'units' => ['sometimes', 'string', 'in:imperial,metric'],
             'patch' => ['required_without:typed', 'prohibits:typed', 'array', 'min:1'],
             'reason' => ['sometimes', 'nullable', 'string', 'max:300'],
@@ -33,6 +42,14 @@ final class EditPlanRequest extends FormRequest
     public function base(): int
     {
         return $this->integer('base');
+    }
+
+    /** @return list<int> versions since the base that the sender made, one change after another, without waiting for answers */
+    public function own(): array
+    {
+        $own = $this->input('own');
+
+        return array_map(intval(...), array_values(array_filter(is_array($own) ? $own : [], is_numeric(...))));
     }
 
     public function reason(): ?string

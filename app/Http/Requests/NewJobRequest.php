@@ -4,13 +4,21 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Models\Job;
 use Dinghy\Plan\FieldShape;
 use Dinghy\Plan\PlanDocument;
 use Dinghy\Plan\PlanFormat;
+use Illuminate\Auth\Access\Response;
 use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Support\Facades\Gate;
 
 final class NewJobRequest extends FormRequest
 {
+    public function authorize(): Response
+    {
+        return Gate::inspect('create', Job::class);
+    }
+
     /** @return array<string, list<string>> */
     public function rules(): array
     {

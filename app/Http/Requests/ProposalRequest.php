@@ -13,11 +13,18 @@ use Dinghy\Proposal\MoveOnPlan;
 use Dinghy\Proposal\Rearrange;
 use Dinghy\Proposal\SplitFeed;
 use Dinghy\Proposal\TurnBlocks;
+use Illuminate\Auth\Access\Response;
 use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Support\Facades\Gate;
 
 /** Which rearrangement: blocks turned, a bank in other strings, a feed split; on the boat plan something new or moved. */
 final class ProposalRequest extends FormRequest
 {
+    public function authorize(): Response
+    {
+        return Gate::inspect('changePlan', $this->route('job'));
+    }
+
     /** @return array<string, list<string>> */
     public function rules(): array
     {

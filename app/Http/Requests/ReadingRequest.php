@@ -6,10 +6,17 @@ namespace App\Http\Requests;
 
 use Dinghy\Plan\TypedQuantity;
 use Dinghy\Plan\Units;
+use Illuminate\Auth\Access\Response;
 use Illuminate\Foundation\Http\FormRequest;
+use Illuminate\Support\Facades\Gate;
 
 final class ReadingRequest extends FormRequest
 {
+    public function authorize(): Response
+    {
+        return Gate::inspect('recordReading', $this->route('job'));
+    }
+
     /** @return array<string, list<string>> */
     public function rules(): array
     {

@@ -12,6 +12,7 @@ use App\Models\Reading;
 use App\Models\User;
 use App\WorkOrders\Decisions;
 use App\WorkOrders\PlanHistory;
+use App\WorkOrders\PlanStep;
 use Dinghy\Evaluation\Evaluation;
 use Dinghy\Evaluation\EvaluationDocument;
 use Dinghy\Evaluation\MeterPoint;
@@ -51,6 +52,7 @@ final class JobResource extends JsonResource
             'boat' => $this->job->boat->name,
             'customer' => $this->job->boat->customer->name,
             'promised_on' => $this->job->promised_on?->toDateString(),
+            'you' => ['id' => $this->user->id, 'name' => $this->user->name],
             'can_change' => $this->user->can('changePlan', $this->job),
             'version' => $head === null ? null : $this->version($head, $judged),
             ...($head === null ? ['plan' => null, 'evaluation' => null, 'profiles' => [], 'verdict' => 'No plan yet.', 'stage' => null, 'stages' => [], 'decided' => [], 'readings' => [], 'newer' => []]
@@ -61,16 +63,22 @@ final class JobResource extends JsonResource
     /** @return array<string, mixed> */
     private function version(PlanVersion $head, PlanDocument $judged): array
     {
-        $stacks = (new PlanHistory($this->job))->stacks($this->user);
+        $steps = (new PlanHistory($this->job))->steps($this->user);
 
         return [
             'number' => $head->number,
             'hash' => $judged->hash(),
             'made_at' => $head->made_at->toIso8601String(),
             'author' => $head->author?->name,
-            'can_undo' => $stacks['done'] !== [],
-            'can_redo' => $stacks['undone'] !== [],
+            'undo' => self::step($steps->undo($head)),
+            'redo' => self::step($steps->redo($head)),
         ];
+    }
+
+    /** @return array{step: int, says: string}|null */
+    private static function step(?PlanStep $step): ?array
+    {
+        return $step === null ? null : ['step' => $step->version->number, 'says' => $step->says];
     }
 
     /** @return array<string, mixed> */

@@ -40,6 +40,55 @@ final class PartPlace
         };
     }
 
+    /**
+     * The lists of parts inside a part, or inside the plan itself.
+     *
+     * @param  string  $on  a part as "kind:id", or "plan"
+     * @return array<string, string> kind of their parts by the path of the list within $on, as "branches" or "boat.stations"
+     */
+    public static function listsIn(string $on): array
+    {
+        $kind = explode(':', $on, 2)[0];
+        $lists = [];
+        foreach (self::LISTS as $held => [$outer, $list]) {
+            match (true) {
+                $kind === 'plan' && $outer === '' => $lists[$list] = $held,
+                $kind === 'plan' && in_array($outer, self::SECTIONS, true) => $lists["{$outer}.{$list}"] = $held,
+                $outer === $kind => $lists[$list] = $held,
+                default => null,
+            };
+        }
+
+        return $lists;
+    }
+
+    /**
+     * The parts that a field of a document holds, and the parts inside those.
+     *
+     * @param  string  $path  within $on; Patch::WHOLE: the whole of it
+     * @return list<string> as "branch:br-hub"
+     */
+    public static function partsIn(\stdClass $root, string $on, string $path): array
+    {
+        $owner = $on === 'plan' ? $root : self::find($root, $on)?->part();
+        $parts = [];
+        foreach ($owner === null ? [] : self::listsIn($on) as $list => $kind) {
+            if ($path !== Patch::WHOLE && ! str_starts_with("{$list}.", "{$path}.")) {
+                continue;
+            }
+            [$section, $name] = [...array_slice(explode('.', ".{$list}"), -2)];
+            $holder = $section === '' ? $owner : $owner->{$section} ?? null;
+            foreach ($holder instanceof \stdClass ? self::items($holder, $name) : [] as $item) {
+                if ($item instanceof \stdClass && is_string($item->id ?? null)) {
+                    $parts[] = "{$kind}:{$item->id}";
+                    array_push($parts, ...self::partsIn($root, "{$kind}:{$item->id}", Patch::WHOLE));
+                }
+            }
+        }
+
+        return $parts;
+    }
+
     /** @return self|null null: there is no such part */
     public static function find(\stdClass $root, string $on): ?self
     {

@@ -32,23 +32,53 @@ final readonly class Patch
             throw PatchRefused::malformed('a list of 1 to '.self::MOST_STEPS.' steps');
         }
 
-        return new self(array_map(self::step(...), $raw));
+        $patch = new self(array_map(self::step(...), $raw));
+        foreach ($patch->fields() as ['on' => $on, 'path' => $path]) {
+            foreach (array_keys(PartPlace::listsIn($on)) as $list) {
+                // A part has one address, so that two who change it are seen to change the same.
+                str_starts_with($path, "{$list}.") && throw PatchRefused::byPlace($on, $path, PartPlace::listsIn($on)[$list]);
+            }
+        }
+
+        return $patch;
+    }
+
+    /**
+     * A patch as it was stored: it was read once, before there were all the limits of today.
+     *
+     * @throws \JsonException|PatchRefused
+     */
+    public static function stored(string $json): self
+    {
+        $raw = json_decode($json, false, PlanDocument::DEPTH, JSON_THROW_ON_ERROR);
+
+        return new self(array_map(self::step(...), is_array($raw) ? array_values($raw) : throw PatchRefused::malformed('a list of steps')));
     }
 
     /** @param  array<string, mixed>  $fields */
     public static function set(string $on, array $fields): self
     {
-        return new self([['on' => $on, 'set' => $fields, 'unset' => []]]);
+        return self::change($on, $fields, []);
+    }
+
+    /**
+     * @param  array<string, mixed>  $set
+     * @param  list<string>  $unset
+     */
+    public static function change(string $on, array $set, array $unset): self
+    {
+        return new self([['on' => $on, 'set' => $set, 'unset' => $unset]]);
     }
 
     /**
      * A part that is to be there with this content, new or in the place of the one of its id.
      *
      * @param  string|null  $in  the part that holds it, as "block:bow-block" for a branch; it moves there from any other
+     * @param  int|null  $at  its place among its like, where it is new; null: the last
      */
-    public static function put(string $on, \stdClass $part, ?string $in = null): self
+    public static function put(string $on, \stdClass $part, ?string $in = null, ?int $at = null): self
     {
-        return new self([['on' => $on, 'set' => [], 'unset' => [], 'put' => $part, ...($in === null ? [] : ['in' => $in])]]);
+        return new self([['on' => $on, 'set' => [], 'unset' => [], 'put' => $part, ...($in === null ? [] : ['in' => $in]), ...($at === null ? [] : ['at' => $at])]]);
     }
 
     public static function remove(string $on): self
@@ -142,26 +172,15 @@ final readonly class Patch
     /** Whether it sets a field that the other one sets too; a part that it puts there may still be changed. */
     public function sets(self $other): bool
     {
-        return array_filter($this->overlap($other), static fn (array $field): bool => $field['path'] !== self::WHOLE) !== [];
-    }
-
-    /**
-     * The fields that both patches touch: the same field, or one that holds the other.
-     *
-     * @return list<array{on: string, path: string}> as this patch names them
-     */
-    public function overlap(self $other): array
-    {
-        return array_values(array_filter($this->fields(), static function (array $mine) use ($other): bool {
-            foreach ($other->fields() as $theirs) {
-                if ($mine['on'] === $theirs['on']
-                    && ($mine['path'] === self::WHOLE || $theirs['path'] === self::WHOLE || str_starts_with($mine['path'].'.', $theirs['path'].'.') || str_starts_with($theirs['path'].'.', $mine['path'].'.'))) {
+        foreach ($this->fields() as $mine) {
+            foreach ($mine['path'] === self::WHOLE ? [] : $other->fields() as $theirs) {
+                if (TouchedFields::meet($mine, $theirs)) {
                     return true;
                 }
             }
+        }
 
-            return false;
-        }));
+        return false;
     }
 
     /** The value of a field in a document; null when it is absent or null, or a whole part is not there. */
@@ -247,7 +266,7 @@ final readonly class Patch
         if (! is_string($path) || preg_match('/^[a-z0-9_]+(\.[A-Za-z0-9_-]+){0,5}$/D', $path) !== 1) {
             throw PatchRefused::malformed('a field reads like "run.gauge"');
         }
-        if ($path === 'id') {
+        if ($path === 'id' || str_ends_with($path, '.id')) {
             throw PatchRefused::malformed('an id cannot be changed');
         }
 

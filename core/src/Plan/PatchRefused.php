@@ -17,6 +17,11 @@ final class PatchRefused extends \DomainException
         return new self("The part \"{$on}\" has no field \"{$path}\" that can be set.");
     }
 
+    public static function byPlace(string $on, string $path, string $kind): self
+    {
+        return new self("The field \"{$path}\" of \"{$on}\" counts parts by their place in a list. Name the part itself, as \"{$kind}:ID\".");
+    }
+
     public static function malformed(string $what): self
     {
         return new self("Expected a patch: {$what}.");

@@ -25,6 +25,33 @@ final class PatchWords
         return implode('; ', $told).($more > 0 ? "; and {$more} more" : '');
     }
 
+    /** What the fields of a patch become, from one document to another: "feed bow-motor: gauge 8 AWG → 6 AWG". */
+    public static function between(Patch $patch, PlanDocument $from, PlanDocument $to): string
+    {
+        $lines = self::lines($patch, $from, $to);
+        $more = count($lines) - self::MOST;
+
+        return implode('; ', array_slice($lines, 0, self::MOST)).($more > 0 ? "; and {$more} more" : '');
+    }
+
+    /** @return list<string> a line for each field of a patch, as between() joins them */
+    public static function lines(Patch $patch, PlanDocument $from, PlanDocument $to): array
+    {
+        $lines = [];
+        foreach ($patch->fields() as ['on' => $on, 'path' => $path]) {
+            $part = str_replace(':', ' ', $on);
+            [$was, $is] = [Patch::valueIn($from, $on, $path), Patch::valueIn($to, $on, $path)];
+            $lines[] = match (true) {
+                $path !== Patch::WHOLE => "{$part}: ".self::name($path).' '.self::known($was).' → '.self::known($is),
+                $was === null => "{$part} put in",
+                $is === null => "{$part} taken out",
+                default => "{$part} changed",
+            };
+        }
+
+        return $lines;
+    }
+
     /** @param  array{on: string, set: array<string, mixed>, unset: list<string>, put?: \stdClass|null, in?: string, at?: int}  $step */
     private static function step(array $step): string
     {
@@ -50,6 +77,11 @@ final class PatchWords
     private static function name(string $path): string
     {
         return self::NAMES[$path] ?? str_replace(['_pct', '_mm', '_m', '_a', '_v', '_', '.'], ['', '', '', '', '', ' ', ' '], $path);
+    }
+
+    private static function known(mixed $value): string
+    {
+        return $value === null ? 'not given' : self::value($value);
     }
 
     private static function value(mixed $value): string

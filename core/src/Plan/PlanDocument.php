@@ -13,7 +13,7 @@ final readonly class PlanDocument
     /** A whole boat is some tens of kB; more than this is a mistake or mischief. */
     public const MOST_BYTES = 1_048_576;
 
-    private const DEPTH = 32;
+    public const DEPTH = 32;
 
     private function __construct(private \stdClass $root)
     {
@@ -69,14 +69,59 @@ final readonly class PlanDocument
         return new self($root);
     }
 
-    /** The same plan with every house rule that it is judged by written out, so that another shop gets the same answer. */
-    public function withHouseRulesWrittenOut(): self
+    /**
+     * The plan as it leaves a shop: with every house rule that it is judged by written out, so that another shop gets the
+     * same answer, and with the names of those that are the boat's own.
+     *
+     * @param  \stdClass  $rules  of the shop, as the plan file has them
+     */
+    public function exportedUnder(\stdClass $rules): self
     {
-        $root = $this->root();
+        $own = $this->root->house_rules ?? null;
+        $root = $this->underHouseRules($rules)->root();
         $given = $root->house_rules ?? new \stdClass;
         $root->house_rules = PlanFormat::houseRules()->withDefaults($given instanceof \stdClass ? $given : new \stdClass);
+        $root->own_house_rules = $own instanceof \stdClass ? self::fieldsOf($own) : [];
 
         return new self($root);
+    }
+
+    /** The plan as a shop takes it in: of house rules that were written out only the boat's own are kept. */
+    public function takenIn(): self
+    {
+        $root = $this->root();
+        $own = $root->own_house_rules ?? null;
+        if (! is_array($own) || ! ($root->house_rules ?? null) instanceof \stdClass) {
+            return $this;
+        }
+        $kept = new \stdClass;
+        foreach ($own as $field) {
+            [$rule, $inner] = [...explode('.', is_string($field) ? $field : '', 2), null];
+            $value = $root->house_rules->{$rule} ?? null;
+            if ($inner === null && $value !== null) {
+                $kept->{$rule} = $value;
+            } elseif ($inner !== null && $value instanceof \stdClass && isset($value->{$inner})) {
+                $kept->{$rule} ??= new \stdClass;
+                $kept->{$rule}->{$inner} = $value->{$inner};
+            }
+        }
+        unset($root->own_house_rules, $root->house_rules);
+        if (get_object_vars($kept) !== []) {
+            $root->house_rules = $kept;
+        }
+
+        return new self($root);
+    }
+
+    /** @return list<string> fields of house rules, as "drop_pct.thrust" */
+    private static function fieldsOf(\stdClass $rules): array
+    {
+        $fields = [];
+        foreach (get_object_vars($rules) as $rule => $value) {
+            array_push($fields, ...($value instanceof \stdClass ? array_map(static fn (int|string $inner): string => "{$rule}.{$inner}", array_keys(get_object_vars($value))) : [(string) $rule]));
+        }
+
+        return $fields;
     }
 
     /** One spelling for one document, so that equal plans have equal hashes. */

@@ -36,6 +36,7 @@ final class PlanFormat
             Field::optional('title', new TextShape(200), ''),
             Field::optional('units', ChoiceShape::ofEnum(Units::class), 'metric'),
             Field::optional('house_rules', self::houseRules(), new \stdClass),
+            Field::optional('own_house_rules', new ListShape(new TextShape(60), 100)),
             Field::optional('boat', BoatFormat::boat(), new \stdClass),
             Field::optional('batteries', new ListShape(SupplyFormat::battery(), 64), []),
             Field::optional('banks', new ListShape(SupplyFormat::bank(), 16), []),

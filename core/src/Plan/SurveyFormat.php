@@ -94,6 +94,7 @@ final class SurveyFormat
             Field::required('of', new TextShape(60, Photograph::SUBJECT, 'what is on it, as "station:stern", "post:b1" or "other",')),
             Field::optional('words', new TextShape(300), ''),
             Field::optional('taken_at', new TextShape(25)),
+            Field::optional('picture', new TextShape(64, Photograph::PICTURE, 'the SHA-256 of a picture,')),
             Field::optional('marks', new ListShape(new ObjectShape([
                 Field::required('x', $share),
                 Field::required('y', $share),

@@ -49,16 +49,6 @@ final class PatchTest extends TestCase
         self::assertSame($text, $before->toJson());
     }
 
-    public function test_overlap_is_by_part_and_by_field_or_what_holds_it(): void
-    {
-        $gauge = Patch::set('feed:house', ['run.gauge' => '4 AWG']);
-
-        self::assertSame([], $gauge->overlap(Patch::set('feed:house', ['run.gauge_note' => 1])));
-        self::assertSame([], $gauge->overlap(Patch::set('feed:bow-motor', ['run.gauge' => '4 AWG'])));
-        self::assertCount(1, $gauge->overlap(Patch::set('feed:house', ['run.gauge' => '2 AWG'])));
-        self::assertCount(1, $gauge->overlap(Patch::set('feed:house', ['run' => new \stdClass])));
-    }
-
     #[DataProvider('malformed')]
     public function test_what_is_not_a_patch_is_refused(mixed $raw): void
     {
@@ -112,12 +102,8 @@ final class PatchTest extends TestCase
         $before->with(Patch::put('branch:br-tiller-display', $branch, 'block:nowhere'));
     }
 
-    public function test_a_whole_part_overlaps_every_field_of_it_and_no_other_part(): void
+    public function test_a_part_that_is_not_there_has_no_value(): void
     {
-        $removed = Patch::remove('device:hub');
-        self::assertSame([['on' => 'device:hub', 'path' => '']], $removed->overlap(Patch::set('device:hub', ['typical_a' => 1])));
-        self::assertSame([['on' => 'device:hub', 'path' => 'typical_a']], Patch::set('device:hub', ['typical_a' => 1])->overlap($removed));
-        self::assertSame([], $removed->overlap(Patch::set('device:motor', ['typical_a' => 1])));
         self::assertNull(Patch::valueIn(Plans::skiff()->with(Patch::remove('branch:br-hub')), 'branch:br-hub', Patch::WHOLE));
     }
 

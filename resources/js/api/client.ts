@@ -20,6 +20,8 @@ interface Options {
     body?: unknown;
     /** sent as it is */
     raw?: string;
+    /** the id of the change: sent again under it, it is not made again */
+    change?: string;
 }
 
 const PATIENCE_MS = 15_000;
@@ -27,7 +29,7 @@ const PATIENCE_MS = 15_000;
 /** What the server answers when the session, or the token that goes with it, is over. */
 const SIGNED_OUT = [401, 419];
 
-export async function ask<T>(path: string, { method = 'GET', body, raw }: Options = {}): Promise<T> {
+export async function ask<T>(path: string, { method = 'GET', body, raw, change }: Options = {}): Promise<T> {
     let response: Response;
     try {
         response = await fetch(`/api/${path}`, {
@@ -35,13 +37,14 @@ export async function ask<T>(path: string, { method = 'GET', body, raw }: Option
             headers: {
                 Accept: 'application/json',
                 ...(method === 'GET' ? {} : { 'X-XSRF-TOKEN': csrfToken() }),
+                ...(change === undefined ? {} : { 'Change-Id': change }),
                 ...(body === undefined && raw === undefined ? {} : { 'Content-Type': 'application/json' }),
             },
             body: raw ?? (body === undefined ? undefined : JSON.stringify(body)),
             signal: AbortSignal.timeout(PATIENCE_MS),
         });
     } catch {
-        throw new NotReached('Not kept: the server does not answer.');
+        throw new NotReached(method === 'GET' ? 'The server does not answer.' : 'The server does not answer: whether it was kept is not known.');
     }
     if (response.status === 204) {
         return undefined as T;
@@ -50,9 +53,9 @@ export async function ask<T>(path: string, { method = 'GET', body, raw }: Option
     if (response.ok && answer !== null) {
         return answer as T;
     }
-    const message = SIGNED_OUT.includes(response.status) && path !== 'session' ? 'Not kept: your sign-in has ended. Sign in again in another tab; what you typed stays here.' : messageOf(answer);
+    const message = SIGNED_OUT.includes(response.status) && path !== 'session' ? 'Not kept: your sign-in has ended. Sign in again; what you typed stays here.' : messageOf(answer);
     if (response.status >= 500 || answer === null) {
-        throw new NotReached(message ?? 'Not kept: the server has a fault.');
+        throw new NotReached(message ?? 'The server has a fault.');
     }
     throw new Refused(response.status, message ?? 'The server refused without a reason.', response.status === 409 ? (answer as Clash) : null);
 }
@@ -61,7 +64,7 @@ function messageOf(answer: unknown): string | null {
     if (typeof answer !== 'object' || answer === null || !('message' in answer) || typeof answer.message !== 'string') {
         return null;
     }
-    return answer.message === 'Server Error' ? 'Not kept: the server has a fault.' : answer.message;
+    return answer.message === 'Server Error' ? 'The server has a fault.' : answer.message;
 }
 
 /** What the server's cookie asks to be sent back with every change. */

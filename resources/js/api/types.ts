@@ -27,6 +27,7 @@ export type Bench = Schemas['Bench'];
 export type Survey = Schemas['Survey'];
 export type Layout = Schemas['Layout'];
 export type Preview = Schemas['Preview'];
+export type OtherPlan = Schemas['OtherPlan'];
 export type LogEntry = Schemas['LogEntry'];
 export type Offer = Schemas['Offer'];
 export type MeterReading = Schemas['MeterReading'];

@@ -1,11 +1,12 @@
 import { Button, FileInput } from '@mantine/core';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { Link, Navigate } from 'react-router-dom';
+import { Link } from 'react-router-dom';
 
 import { ask, Refused } from '../api/client';
 import type { CataloguePart, Person, TableTold } from '../api/types';
 import { amps, gauge, money, volts } from '../units/units';
+import { ToSignIn } from '../sign-in/ToSignIn';
 import classes from './Catalogue.module.css';
 import { KINDS, useCatalogue } from './parts';
 
@@ -16,7 +17,7 @@ export function Catalogue() {
     const person = useQuery({ queryKey: ['session'], queryFn: () => ask<Person>('session') });
     const catalogue = useCatalogue();
     if ((person.error ?? catalogue.error) instanceof Refused) {
-        return <Navigate to="/sign-in" replace />;
+        return <ToSignIn />;
     }
     const parts = catalogue.data?.parts ?? [];
     return (

@@ -1,5 +1,5 @@
 import type { Layout } from '../api/types';
-import type { Place } from '../plan/usePlanEdits';
+import type { Place } from '../plan/changes';
 import { length, type System } from '../units/units';
 
 type Hull = NonNullable<Layout['hull']>;

@@ -2,6 +2,7 @@ import { Button, Menu } from '@mantine/core';
 import { useRef } from 'react';
 
 import type { PlannedJob } from '../api/types';
+import { redone, undone } from '../plan/changes';
 import type { PlanEdits } from '../plan/usePlanEdits';
 import { promised, useUnits } from '../units/units';
 import classes from './BoatStrip.module.css';
@@ -31,17 +32,13 @@ export function BoatStrip({ job, edits, onImport, onAsk, onWhy }: Props) {
                 {job.verdict}
             </p>
             <div className={classes.acts}>
-                <span className={classes.kept} data-figure="kept" data-unkept={edits.unkept !== null || undefined} title={job.version.author === null ? undefined : `by ${job.version.author}`}>
-                    {edits.unkept !== null ? 'not kept' : edits.pending ? 'keeping…' : `kept ${kept} · v${job.version.number}`}
+                <span className={classes.kept} data-figure="kept" data-unkept={edits.unkept.length > 0 || edits.line === 'silent' || edits.line === 'signed-out' || undefined} role="status" title={job.version.author === null ? undefined : `by ${job.version.author}`}>
+                    {standing(edits) ?? `kept ${kept} · v${job.version.number}`}
                 </span>
                 {job.can_change && (
                     <>
-                        <Button size="compact-md" variant="outline" disabled={!job.version.can_undo} onClick={() => void edits.submit(() => 'undo')}>
-                            Undo
-                        </Button>
-                        <Button size="compact-md" variant="outline" disabled={!job.version.can_redo} onClick={() => void edits.submit(() => 'redo')}>
-                            Redo
-                        </Button>
+                        <StepButton word="Undo" says={job.version.undo?.says} onStep={() => void edits.submit(undone)} />
+                        <StepButton word="Redo" says={job.version.redo?.says} onStep={() => void edits.submit(redone)} />
                     </>
                 )}
                 <Button size="compact-md" variant="outline" onClick={() => choose(system === 'imperial' ? 'metric' : 'imperial')} aria-label={`${system === 'imperial' ? 'ft / AWG' : 'm / mm²'}: change the units`}>
@@ -82,5 +79,26 @@ export function BoatStrip({ job, edits, onImport, onAsk, onWhy }: Props) {
                 />
             </div>
         </header>
+    );
+}
+
+/** What is to be said in the place of "kept"; null: everything is. */
+function standing({ line, waiting, unkept }: PlanEdits): string | null {
+    if (line === 'silent') {
+        return `not known yet · ${waiting} to send`;
+    }
+    if (line === 'signed-out') {
+        return `signed out · ${waiting} to send`;
+    }
+    return unkept.length > 0 ? 'not kept' : line === 'sending' ? 'keeping…' : null;
+}
+
+/** A step back or forth, with what it would do. */
+function StepButton({ word, says, onStep }: { word: string; says: string | undefined; onStep: () => void }) {
+    return (
+        <Button size="compact-md" variant="outline" disabled={says === undefined} onClick={onStep} title={says === undefined ? undefined : `${word}: ${says}`}>
+            <span>{word}</span>
+            {says !== undefined && <span className={classes.says}>{says.replace(/^[^:;]*: (?=[^;]*$)/, '')}</span>}
+        </Button>
     );
 }

@@ -1,15 +1,18 @@
 import { useQuery } from '@tanstack/react-query';
-import type { ReactNode } from 'react';
-import { Link, Navigate, useParams } from 'react-router-dom';
+import { type ReactNode, useEffect, useState } from 'react';
+import { Link, useParams } from 'react-router-dom';
 
 import { ask, Refused } from '../api/client';
 import type { Job, PlannedJob } from '../api/types';
 import { jobKey, type PlanEdits, usePlanEdits } from '../plan/usePlanEdits';
 import { useUnits } from '../units/units';
+import { SignInAgain } from '../sign-in/SignInAgain';
+import { ToSignIn } from '../sign-in/ToSignIn';
 import classes from './Stage.module.css';
+import { useOffline } from './useOffline';
 
 /** How often others' changes are asked for. */
-const LOOK_MS = 4_000;
+const LOOK_MS = 2_000;
 
 export interface StageProps {
     job: PlannedJob;
@@ -27,12 +30,25 @@ export function Stage({ children }: { children: (props: StageProps) => ReactNode
         queryFn: () => ask<Job>(`jobs/${id}?units=${system}`),
         refetchInterval: LOOK_MS,
         placeholderData: (before) => before,
+        // A server that does not answer is said at once; it is asked again soon enough.
+        retry: false,
     });
     const edits = usePlanEdits(id, system);
+    const isOffline = useOffline();
+    /** the changes that waited when the sign-in was put off: another one asks again */
+    const [putOff, setPutOff] = useState<number | null>(null);
+    const isThere = job.data !== undefined;
+    const { sendOn } = edits;
+    useEffect(() => {
+        if (isThere) {
+            sendOn(); // what waited here since the page was left
+        }
+    }, [isThere, sendOn]);
+    const isSignedOut = edits.line === 'signed-out' || (job.error instanceof Refused && job.error.status === 401);
 
     if (job.data === undefined) {
         if (job.error instanceof Refused && job.error.status === 401) {
-            return <Navigate to="/sign-in" replace />;
+            return <ToSignIn />;
         }
         return (
             <main className={classes.alone}>
@@ -50,5 +66,17 @@ export function Stage({ children }: { children: (props: StageProps) => ReactNode
             </main>
         );
     }
-    return children({ job: job.data as PlannedJob, edits, silent: job.isError });
+    return (
+        <>
+            {children({ job: job.data as PlannedJob, edits, silent: isOffline || (job.isError && !(job.error instanceof Refused)) })}
+            {isSignedOut && putOff !== edits.waiting && (
+                <SignInAgain
+                    onDone={() => {
+                        void job.refetch().then(sendOn);
+                    }}
+                    onClose={() => setPutOff(edits.waiting)}
+                />
+            )}
+        </>
+    );
 }

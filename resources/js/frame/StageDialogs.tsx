@@ -1,4 +1,5 @@
 import type { PlannedJob } from '../api/types';
+import type { PlanEdits } from '../plan/usePlanEdits';
 import { Log } from '../power/Log';
 import { Find, type Findable } from './Find';
 import { Keys } from './Keys';
@@ -9,14 +10,15 @@ interface Props {
     asked: string | null;
     onClose: () => void;
     job: PlannedJob;
+    edits: PlanEdits;
     things: Findable[];
 }
 
 /** What every stage asks in front of itself: its log, what is sought, its keys. */
-export function StageDialogs({ asked, onClose, job, things }: Props) {
+export function StageDialogs({ asked, onClose, job, edits, things }: Props) {
     return (
         <>
-            <Log opened={asked === 'log'} onClose={onClose} job={job} />
+            <Log edits={edits} opened={asked === 'log'} onClose={onClose} job={job} />
             <Find opened={asked === 'find'} onClose={onClose} things={things} />
             <Keys opened={asked === 'keys'} onClose={onClose} />
         </>

@@ -1,12 +1,9 @@
-import { useMutation } from '@tanstack/react-query';
-import type { ReactNode } from 'react';
+import { type ReactNode, useState } from 'react';
 
-import { ask } from '../api/client';
-import type { Job } from '../api/types';
 import { UnkeptNotice } from '../plan/UnkeptNotice';
-import { useUnits } from '../units/units';
 import { BoatStrip } from './BoatStrip';
 import { OrderOfWork } from './OrderOfWork';
+import { ReplaceByFile } from './ReplaceByFile';
 import type { StageProps } from './Stage';
 import classes from './Stage.module.css';
 import type { StageName } from './stages';
@@ -24,25 +21,15 @@ interface Props extends StageProps {
 
 /** What every stage has around its drawing: the order of work, the boat strip, what was not kept. */
 export function StageFrame({ job, edits, silent, stage, onAsk, onWhy, why, children, asked }: Props) {
-    const { system } = useUnits();
-    const replace = useMutation({
-        mutationFn: async (file: File) => ask<Job>(`jobs/${job.id}/plan?units=${system}`, { method: 'PUT', raw: await file.text() }),
-        networkMode: 'always',
-        onSuccess: edits.accept,
-    });
+    const [file, setFile] = useState<File | null>(null);
     return (
         <div className={classes.frame} data-why={why !== null || undefined}>
             <OrderOfWork job={job} stage={stage} />
             <div className={classes.top}>
-                <BoatStrip job={job} edits={edits} onImport={(file) => replace.mutate(file)} onAsk={onAsk} onWhy={onWhy} />
+                <BoatStrip job={job} edits={edits} onImport={setFile} onAsk={onAsk} onWhy={onWhy} />
                 <UnkeptNotice job={job} edits={edits} />
-                {replace.error !== null && (
-                    <p role="alert" className={classes.refused}>
-                        {replace.error.message}
-                    </p>
-                )}
                 {silent && (
-                    <p role="status" className={classes.refused}>
+                    <p role="status" className={classes.refused} data-silent>
                         The server does not answer; what you see may be old. It is asked again by itself.
                     </p>
                 )}
@@ -50,6 +37,7 @@ export function StageFrame({ job, edits, silent, stage, onAsk, onWhy, why, child
             <main className={classes.main}>{children}</main>
             {why}
             {asked}
+            {file !== null && <ReplaceByFile job={job} file={file} edits={edits} onClose={() => setFile(null)} />}
         </div>
     );
 }

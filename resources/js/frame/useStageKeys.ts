@@ -1,3 +1,4 @@
+import { redone, undone } from '../plan/changes';
 import type { PlanEdits } from '../plan/usePlanEdits';
 import { useShortcuts } from './shortcuts';
 import type { Asked } from './StageDialogs';
@@ -11,8 +12,8 @@ interface Stage<T extends string> {
 
 /** The keys that every stage has: its panes by number, undo and redo, log, find, keys; and its own. */
 export function useStageKeys<T extends string>({ panes, onPane, edits, onAsk }: Stage<T>, own: Record<string, () => void> = {}): void {
-    const undo = () => void edits.submit(() => 'undo');
-    const redo = () => void edits.submit(() => 'redo');
+    const undo = () => void edits.submit(undone);
+    const redo = () => void edits.submit(redone);
     useShortcuts({
         ...Object.fromEntries(panes.map(([name], at) => [String(at + 1), () => onPane(name)])),
         z: undo,

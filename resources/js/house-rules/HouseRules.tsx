@@ -1,11 +1,12 @@
 import { Button } from '@mantine/core';
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { Link, Navigate } from 'react-router-dom';
+import { Link } from 'react-router-dom';
 
 import { ask, Refused } from '../api/client';
 import type { HouseRule, HouseRules as Answer, RulesTried } from '../api/types';
 import { useUnits } from '../units/units';
+import { ToSignIn } from '../sign-in/ToSignIn';
 import classes from './HouseRules.module.css';
 import { RuleField } from './RuleField';
 import { type RuleValue, told } from './ruleWords';
@@ -33,7 +34,7 @@ export function HouseRules() {
         onError: () => void queries.invalidateQueries({ queryKey: ['house-rules'], exact: true }),
     });
     if (rules.error instanceof Refused) {
-        return <Navigate to="/sign-in" replace />;
+        return <ToSignIn />;
     }
     const choose = (rule: HouseRule, value: RuleValue) => {
         keep.reset();

@@ -78,7 +78,7 @@ function BoatLayout({ job, edits, silent }: StageProps) {
             onAsk={setAsked}
             onWhy={() => setPane('findings')}
             why={why === null ? null : <WhyPanel job={job} figure={why} figures={[{ figure: why, label: 'this finding' }]} onFigure={setWhy} onClose={() => setWhy(null)} />}
-            asked={<StageDialogs asked={asked} onClose={() => setAsked(null)} job={job} things={things} />}
+            asked={<StageDialogs edits={edits} asked={asked} onClose={() => setAsked(null)} job={job} things={things} />}
         >
             <section className={classes.drawing} aria-label="Boat plan">
                 <header className={classes.drawingHead}>

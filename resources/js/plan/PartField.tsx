@@ -30,7 +30,7 @@ export function PartField({ edits, readOnly, on, field, label, value, words = fa
             figure={figure}
             lines={lines ?? (words && value.length > LONGEST_LINE ? Math.ceil(value.length / LONGEST_LINE) : 1)}
             onTyped={(text) =>
-                edits.submit(() => (words || text.trim() === '' ? { patch: [{ on, ...(text.trim() === '' ? { unset: [field] } : { set: { [field]: text.trim() } }) }] } : { typed: { on, field, text } }))
+                edits.submit(() => (words || text.trim() === '' ? { patch: [{ on, ...(text.trim() === '' ? { unset: [field] } : { set: { [field]: text.trim() } }) }] } : { typed: { on, field, text, shown: value } }))
             }
         />
     );

@@ -1,5 +1,6 @@
-import { type ChangeEvent, type FocusEvent, type KeyboardEvent, useState } from 'react';
+import { type ChangeEvent, type FocusEvent, type KeyboardEvent, useEffect, useId, useState } from 'react';
 
+import { noteDraft } from './drafts';
 import classes from './PlaceField.module.css';
 
 interface Props {
@@ -19,11 +20,17 @@ interface Props {
 
 /** A value that is changed where it stands. Enter keeps it, Escape takes the typing back; what was not kept stays in the field. */
 export function PlaceField({ label, value, chosen = false, readOnly, onTyped, figure, lines = 1 }: Props) {
-    // A new value from the server ends the typing, and the refusal, that was about the old one.
     const [draft, setDraft] = useState<{ over: string; text: string; refused: boolean; sending?: boolean } | null>(null);
-    const live = draft?.over === value ? draft : null;
+    // A new value ends the refusal that was about the old one, never the typing: what is half typed stays.
+    const live = draft?.over === value || draft?.refused === false ? draft : null;
     const typed = live?.text ?? null;
     const refused = live?.refused ?? false;
+    const isOvertaken = live !== null && live.over !== value && live.sending !== true;
+    const id = useId();
+    useEffect(() => {
+        noteDraft(id, typed !== null && typed !== value);
+        return () => noteDraft(id, false);
+    }, [id, typed, value]);
 
     if (readOnly) {
         return (
@@ -48,13 +55,15 @@ export function PlaceField({ label, value, chosen = false, readOnly, onTyped, fi
         className: classes.field,
         'data-refused': refused || undefined,
         'data-chosen': chosen || undefined,
+        'data-overtaken': isOvertaken || undefined,
+        'aria-describedby': isOvertaken ? `${id}-meanwhile` : undefined,
         'data-figure': figure,
         'aria-label': label,
         'aria-invalid': refused || undefined,
         value: typed ?? value,
-        title: chosen ? `${label}: chosen by Dinghy. Type to give one; empty it to have it chosen again.` : label,
+        title: isOvertaken ? `${label}: meanwhile it became ${value}. Enter puts yours in its place, Escape leaves it.` : chosen ? `${label}: chosen by Dinghy. Type to give one; empty it to have it chosen again.` : label,
         onFocus: (event: FocusEvent<HTMLInputElement | HTMLTextAreaElement>) => event.currentTarget.select(),
-        onChange: (event: ChangeEvent<HTMLInputElement | HTMLTextAreaElement>) => setDraft({ over: value, text: event.currentTarget.value, refused: false }),
+        onChange: (event: ChangeEvent<HTMLInputElement | HTMLTextAreaElement>) => setDraft({ over: draft?.over ?? value, text: event.currentTarget.value, refused: false }),
         onBlur: () => {
             if (!refused) {
                 void keep();
@@ -69,5 +78,14 @@ export function PlaceField({ label, value, chosen = false, readOnly, onTyped, fi
             }
         },
     };
-    return lines > 1 ? <textarea {...shared} rows={lines} /> : <input {...shared} size={Math.max(5, (typed ?? value).length)} />;
+    return (
+        <>
+            {lines > 1 ? <textarea {...shared} rows={lines} /> : <input {...shared} size={Math.max(5, (typed ?? value).length)} />}
+            {isOvertaken && (
+                <span id={`${id}-meanwhile`} className={classes.meanwhile} role="status">
+                    now {value === '' ? 'empty' : value}
+                </span>
+            )}
+        </>
+    );
 }

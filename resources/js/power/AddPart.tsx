@@ -7,7 +7,8 @@ import type { CataloguePart, Offer, PlannedJob, Run } from '../api/types';
 import { KINDS, useCatalogue } from '../catalogue/parts';
 import { Dialog } from '../frame/Dialog';
 import classes from './AddPart.module.css';
-import type { NewPart, PlanEdits } from '../plan/usePlanEdits';
+import type { NewPart } from '../plan/changes';
+import type { PlanEdits } from '../plan/usePlanEdits';
 
 const ORDER: CataloguePart['kind'][] = ['battery', 'block', 'device', 'charger', 'wire', 'protection', 'connector'];
 const ON_A_RUN: CataloguePart['kind'][] = ['wire', 'protection', 'connector'];

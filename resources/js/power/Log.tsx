@@ -1,13 +1,24 @@
 import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
 
 import { ask } from '../api/client';
-import type { LogEntry, PlannedJob } from '../api/types';
+import type { LogEntry, OtherPlan, PlannedJob } from '../api/types';
 import { Dialog } from '../frame/Dialog';
-import { moment } from '../units/units';
+import { OtherPlanDialog } from '../plan/OtherPlanDialog';
+import type { PlanEdits } from '../plan/usePlanEdits';
+import { moment, useUnits } from '../units/units';
 import classes from './Log.module.css';
 
 /** Every change to the plan, newest first: who, when, what, and why where somebody said. */
-export function Log({ job, opened, onClose }: { job: PlannedJob; opened: boolean; onClose: () => void }) {
+export function Log({ job, edits, opened, onClose }: { job: PlannedJob; edits: PlanEdits; opened: boolean; onClose: () => void }) {
+    const { system } = useUnits();
+    const [looked, look] = useState<number | null>(null);
+    const version = useQuery({
+        queryKey: ['version', job.id, looked, job.version.hash, system],
+        queryFn: () => ask<OtherPlan>(`jobs/${job.id}/plan/versions/${looked}?units=${system}`),
+        enabled: looked !== null,
+        retry: false,
+    });
     const log = useQuery({
         queryKey: ['log', job.id, job.version.number],
         queryFn: () => ask<{ entries: LogEntry[] }>(`jobs/${job.id}/log`),
@@ -23,10 +34,29 @@ export function Log({ job, opened, onClose }: { job: PlannedJob; opened: boolean
                             v{entry.number} · {moment(entry.made_at)} · {entry.author ?? 'taken in'}
                         </p>
                         <p>{entry.says}</p>
+                        {entry.number !== job.version.number && (
+                            <button type="button" className="act" aria-label={`Look at version ${entry.number}`} onClick={() => look(entry.number)}>
+                                look at it
+                            </button>
+                        )}
                         {entry.reason !== null && <p className={classes.reason}>“{entry.reason}”</p>}
                     </li>
                 ))}
             </ol>
+            {looked !== null && (
+                <OtherPlanDialog
+                    title={`Version ${looked} beside the plan of today`}
+                    other={version.data}
+                    error={version.error}
+                    act={job.can_change ? 'Bring it back' : undefined}
+                    onAct={(base) => {
+                        void edits.submit(() => ({ restore: { base, number: looked } }));
+                        look(null);
+                        onClose();
+                    }}
+                    onClose={() => look(null)}
+                />
+            )}
         </Dialog>
     );
 }

@@ -83,7 +83,7 @@ export function LowerPane({ job, edits, pane, onPane, selected, onSelect, profil
             </div>
             {!WIDE.includes(pane) && (
                 <div className={classes.side}>
-                    {pane === 'bench' ? <Readings job={job} onJob={edits.accept} /> : selected !== undefined && <GaugeLadder job={job} run={selected} edits={edits} onWhy={onWhy} />}
+                    {pane === 'bench' ? <Readings job={job} edits={edits} /> : selected !== undefined && <GaugeLadder job={job} run={selected} edits={edits} onWhy={onWhy} />}
                 </div>
             )}
         </section>

@@ -1,13 +1,12 @@
-import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
 
-import { ask } from '../api/client';
-import type { Job, MeterPoint, PlannedJob, Reading } from '../api/types';
-import { useUnits, volts } from '../units/units';
+import type { MeterPoint, PlannedJob, Reading } from '../api/types';
+import type { PlanEdits } from '../plan/usePlanEdits';
+import { volts } from '../units/units';
 import classes from './Readings.module.css';
 
 /** What the meter must show at rest, before anything is plugged in, and what it did show. */
-export function Readings({ job, onJob }: { job: PlannedJob; onJob: (job: Job) => void }) {
+export function Readings({ job, edits }: { job: PlannedJob; edits: PlanEdits }) {
     return (
         <section className={classes.pane} aria-label="Expected readings">
             <h2 className={classes.title}>Readings at rest</h2>
@@ -24,7 +23,7 @@ export function Readings({ job, onJob }: { job: PlannedJob; onJob: (job: Job) =>
                     </thead>
                     <tbody>
                         {job.evaluation.meter_points.map((point) => (
-                            <PointLine key={point.id} job={job} point={point} reading={job.readings.find((taken) => taken.meter_point === point.id)} onJob={onJob} />
+                            <PointLine key={point.id} point={point} reading={job.readings.find((taken) => taken.meter_point === point.id)} edits={edits} />
                         ))}
                     </tbody>
                 </table>
@@ -33,17 +32,16 @@ export function Readings({ job, onJob }: { job: PlannedJob; onJob: (job: Job) =>
     );
 }
 
-function PointLine({ job, point, reading, onJob }: { job: PlannedJob; point: MeterPoint; reading: Reading | undefined; onJob: (job: Job) => void }) {
-    const { system } = useUnits();
+function PointLine({ point, reading, edits }: { point: MeterPoint; reading: Reading | undefined; edits: PlanEdits }) {
     const [typed, setTyped] = useState<string | null>(null);
-    const record = useMutation({
-        mutationFn: (text: string) => ask<Job>(`jobs/${job.id}/readings?units=${system}`, { method: 'POST', body: { meter_point: point.id, volts: text } }),
-        networkMode: 'always',
-        onSuccess: (answer) => {
+    const [refused, setRefused] = useState(false);
+    const record = async (text: string) => {
+        const kept = await edits.submit(() => ({ reading: { meter_point: point.id, volts: text } }));
+        setRefused(!kept);
+        if (kept) {
             setTyped(null);
-            onJob(answer);
-        },
-    });
+        }
+    };
     return (
         <tr>
             <th scope="row">
@@ -66,7 +64,7 @@ function PointLine({ job, point, reading, onJob }: { job: PlannedJob; point: Met
                     onChange={(event) => setTyped(event.currentTarget.value)}
                     onBlur={() => {
                         if (typed !== null && typed.trim() !== '') {
-                            record.mutate(typed);
+                            void record(typed);
                         }
                     }}
                     onKeyDown={(event) => {
@@ -75,7 +73,7 @@ function PointLine({ job, point, reading, onJob }: { job: PlannedJob; point: Met
                         }
                     }}
                 />{' '}
-                {record.error !== null ? <span className={classes.wrong}>{record.error.message}</span> : reading === undefined ? '' : reading.right === false ? <span className={classes.wrong}>⬣ not right</span> : <span className={classes.right}>right</span>}
+                {refused ? <span className={classes.wrong}>not kept</span> : reading === undefined ? '' : reading.right === false ? <span className={classes.wrong}>⬣ not right</span> : <span className={classes.right}>right</span>}
             </td>
         </tr>
     );

@@ -146,7 +146,7 @@ export function Workbench({ job, edits, silent }: StageProps) {
                 <>
                     <AddPart opened={asked === 'add'} onClose={() => setAsked(null)} job={job} edits={edits} selected={selected} />
                     {selected !== undefined && <SplitFeed opened={asked === 'split'} onClose={() => setAsked(null)} job={job} feed={selected.id} edits={edits} />}
-                    <StageDialogs asked={asked} onClose={() => setAsked(null)} job={job} things={things} />
+                    <StageDialogs edits={edits} asked={asked} onClose={() => setAsked(null)} job={job} things={things} />
                 </>
             }
         >

@@ -1,12 +1,13 @@
 import { Button } from '@mantine/core';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { Link, Navigate } from 'react-router-dom';
+import { Link } from 'react-router-dom';
 
 import { ask, Refused } from '../api/client';
 import type { Bay, Person, Shed as ShedAnswer } from '../api/types';
 import { STAGE_LABELS } from '../frame/stages';
 import { promised } from '../units/units';
+import { ToSignIn } from '../sign-in/ToSignIn';
 import { HullOutline } from './HullOutline';
 import classes from './Shed.module.css';
 import { TakeIn } from './TakeIn';
@@ -19,7 +20,7 @@ export function Shed() {
     const shed = useQuery({ queryKey: ['shed'], queryFn: () => ask<ShedAnswer>('shed'), refetchInterval: 20_000 });
 
     if ((person.error ?? shed.error) instanceof Refused) {
-        return <Navigate to="/sign-in" replace />;
+        return <ToSignIn />;
     }
     const signOut = async () => {
         await ask('session', { method: 'DELETE' });

@@ -1,24 +1,17 @@
-import { Button, PasswordInput, TextInput } from '@mantine/core';
-import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { useState } from 'react';
-import { useNavigate } from 'react-router-dom';
+import { useLocation, useNavigate } from 'react-router-dom';
 
-import { ask } from '../api/client';
-import type { Person } from '../api/types';
 import classes from './SignIn.module.css';
+import { SignInForm } from './SignInForm';
 
+/** Whether an address within Dinghy was asked for before. */
+function comesFrom(from: unknown): from is string {
+    return typeof from === 'string' && from.startsWith('/');
+}
+
+/** Whoever asked for a boat gets to that boat. */
 export function SignIn() {
-    const [email, setEmail] = useState('');
-    const [password, setPassword] = useState('');
-    const queries = useQueryClient();
     const navigate = useNavigate();
-    const signIn = useMutation({
-        mutationFn: () => ask<Person>('session', { method: 'POST', body: { email, password } }),
-        onSuccess: (person) => {
-            queries.setQueryData(['session'], person);
-            void navigate('/');
-        },
-    });
+    const from: unknown = useLocation().state;
 
     return (
         <main className={classes.page}>
@@ -31,25 +24,11 @@ export function SignIn() {
                 <path className={classes.charcoal} d="M92 106 C160 150 260 140 340 96" />
                 <circle cx="344" cy="90" r="8" />
             </svg>
-            <form
-                className={classes.form}
-                onSubmit={(event) => {
-                    event.preventDefault();
-                    signIn.mutate();
-                }}
-                noValidate
-            >
+            <div className={classes.form}>
                 <h1 className={classes.title}>Dinghy</h1>
                 <p className={classes.lead}>Power for small boats: planned, sized and written down.</p>
-                <TextInput label="E-mail" type="email" autoComplete="username" size="md" value={email} onChange={(event) => setEmail(event.currentTarget.value)} required autoFocus />
-                <PasswordInput label="Password" autoComplete="current-password" size="md" value={password} onChange={(event) => setPassword(event.currentTarget.value)} required />
-                <p role="alert" className={classes.refusal}>
-                    {signIn.error?.message}
-                </p>
-                <Button type="submit" size="md" loading={signIn.isPending}>
-                    Sign in
-                </Button>
-            </form>
+                <SignInForm onDone={() => void navigate(comesFrom(from) ? from : '/', { replace: true })} />
+            </div>
         </main>
     );
 }

@@ -21,7 +21,7 @@ interface Props {
 
 /** A photograph with its numbered marks: click it to set one; the list beside it gives each its word. */
 export function PhotographView({ job, survey, photograph, edits }: Props) {
-    const picture = survey.pictures.find((one) => one.name === photograph.id);
+    const picture = survey.pictures.find((one) => one.content === photograph.picture);
     const marks = photograph.marks ?? [];
     const on = `photograph:${photograph.id}`;
     // From the marks as they are by then, so that quick presses follow one another.
@@ -46,7 +46,7 @@ export function PhotographView({ job, survey, photograph, edits }: Props) {
                 ) : (
                     <div className={classes.picture} style={{ aspectRatio: `${picture.width} / ${picture.height}` }}>
                         <img
-                            src={`/api/jobs/${job.id}/photographs/${photograph.id}`}
+                            src={`/api/jobs/${job.id}/photographs/${picture.content}`}
                             alt={photograph.words === undefined || photograph.words === '' ? photograph.id : photograph.words}
                             onClick={(event) => {
                                 if (job.can_change) {

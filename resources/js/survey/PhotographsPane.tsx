@@ -67,12 +67,12 @@ export function PhotographsPane({ job, survey, going, onSend, onLetGo, chosen, o
             <section aria-label="Photographs taken">
                 <ul className={classes.wall}>
                     {(job.plan.survey?.photographs ?? []).map((photograph) => {
-                        const there = survey.pictures.some((one) => one.name === photograph.id);
+                        const there = photograph.picture !== undefined && survey.pictures.some((one) => one.content === photograph.picture);
                         const words = photograph.words === undefined || photograph.words === '' ? labelOf(photograph.of) : photograph.words;
                         return (
                             <li key={photograph.id} data-photograph={photograph.of}>
                                 <button type="button" className={classes.thumb} aria-pressed={photograph.id === chosen} onClick={() => onChoose(photograph.id)}>
-                                    {there ? <img src={`/api/jobs/${job.id}/photographs/${photograph.id}?thumbnail=1`} alt="" loading="lazy" /> : <span className={classes.blank}>not here</span>}
+                                    {there ? <img src={`/api/jobs/${job.id}/photographs/${photograph.picture}?thumbnail=1`} alt="" loading="lazy" /> : <span className={classes.blank}>not here</span>}
                                     <span>{words}</span>
                                 </button>
                             </li>

@@ -87,7 +87,7 @@ function BoatSurvey({ job, edits, silent }: StageProps) {
             onAsk={setAsked}
             onWhy={() => show('findings')}
             why={why === null ? null : <WhyPanel job={job} figure={why} figures={[{ figure: why, label: 'this finding' }]} onFigure={setWhy} onClose={() => setWhy(null)} />}
-            asked={<StageDialogs asked={asked} onClose={() => setAsked(null)} job={job} things={things} />}
+            asked={<StageDialogs edits={edits} asked={asked} onClose={() => setAsked(null)} job={job} things={things} />}
         >
             <section className={classes.drawing} aria-label={drawing === 'path' ? 'Path as it was found' : 'Photograph'}>
                 <header className={classes.drawingHead}>

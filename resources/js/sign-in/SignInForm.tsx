@@ -1,0 +1,40 @@
+import { Button, PasswordInput, TextInput } from '@mantine/core';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+
+import { ask } from '../api/client';
+import type { Person } from '../api/types';
+import classes from './SignIn.module.css';
+
+/** Who one is, and how it is proved. */
+export function SignInForm({ onDone }: { onDone: () => void }) {
+    const [email, setEmail] = useState('');
+    const [password, setPassword] = useState('');
+    const queries = useQueryClient();
+    const signIn = useMutation({
+        mutationFn: () => ask<Person>('session', { method: 'POST', body: { email, password } }),
+        onSuccess: (person) => {
+            queries.setQueryData(['session'], person);
+            onDone();
+        },
+    });
+    return (
+        <form
+            className={classes.fields}
+            onSubmit={(event) => {
+                event.preventDefault();
+                signIn.mutate();
+            }}
+            noValidate
+        >
+            <TextInput label="E-mail" type="email" autoComplete="username" size="md" value={email} onChange={(event) => setEmail(event.currentTarget.value)} required data-autofocus autoFocus />
+            <PasswordInput label="Password" autoComplete="current-password" size="md" value={password} onChange={(event) => setPassword(event.currentTarget.value)} required />
+            <p role="alert" className={classes.refusal}>
+                {signIn.error?.message}
+            </p>
+            <Button type="submit" size="md" loading={signIn.isPending}>
+                Sign in
+            </Button>
+        </form>
+    );
+}
