@@ -48,7 +48,7 @@ final class KeepingTest extends BrowserTestCase
         $address = $this->driver()->getCurrentURL();
         $this->stopServer();
         $this->typeGauge('2 AWG');
-        $this->typeInto('Length of Thrust bank to Bow motor, 36 V', '7');
+        $this->typeInto('Length of Stern box to Bow motor 36 V', '7');
         $this->seeNotKnown('2 changes wait');
         $this->clickOn('a[href$="/layout"]');
         $this->seeNotKnown('2 changes wait');
@@ -56,7 +56,7 @@ final class KeepingTest extends BrowserTestCase
         $this->driver()->get($address);
         $this->until(fn (): bool => str_contains($this->figure('kept'), 'v3'), 'both kept');
         $this->press('2');
-        self::assertSame(['2 AWG', '7.0 ft'], [$this->valueOf('Gauge of Thrust bank to Bow motor, 36 V'), $this->valueOf('Length of Thrust bank to Bow motor, 36 V')]);
+        self::assertSame(['2 AWG', '7 ft 0 in'], [$this->valueOf('Gauge of Stern box to Bow motor 36 V'), $this->valueOf('Length of Stern box to Bow motor 36 V')]);
     }
 
     /** No network, and a stage that was never opened: it is there, and the page says within two seconds that the server is not. */
@@ -87,7 +87,7 @@ final class KeepingTest extends BrowserTestCase
         $this->driver()->manage()->deleteCookieNamed('dinghy_session');
         $this->typeGauge('2 AWG');
         $this->see('section[role=dialog] input[type=password]');
-        self::assertSame('2 AWG', $this->valueOf('Gauge of Thrust bank to Bow motor, 36 V'));
+        self::assertSame('2 AWG', $this->valueOf('Gauge of Stern box to Bow motor 36 V'));
         $this->see('section[role=dialog] input[type=email]')->sendKeys('rigger@fernhollow.example');
         $this->see('section[role=dialog] input[type=password]')->sendKeys(DatabaseSeeder::PASSWORD.WebDriverKeys::ENTER);
         $this->until(fn (): bool => str_contains($this->figure('kept'), 'v2'), 'kept after signing in again');

@@ -88,11 +88,11 @@ final class PartTest extends TestCase
         $this->actingAs($this->person('rigger'));
         $fit = fn (string $part, string $run): TestResponse => $this->add($this->skiff(), $part, ['run' => $run]);
         self::assertSame('4 AWG', $this->feed($fit('Tinned marine wire, 4 AWG', 'bow-motor'))['run']['gauge']);
-        $breaker = $this->feed($fit('Magnetic breaker to 48 V, 60 A', 'bow-motor'))['protection'][0];
+        $breaker = $this->feed($fit('Thermal breaker to 48 V, 60 A', 'bow-motor'))['protection'][0];
         self::assertEquals(['breaker', 60, 48, 0.15], [$breaker['family'], $breaker['rating_a'], $breaker['max_v'], $breaker['from_source_m']]);
         $fit('Heavy lug, 8 to 6 AWG', 'bow-motor')->assertOk();
         self::assertSame(['Heavy lug, 8 to 6 AWG', 'Heavy lug, 8 to 6 AWG'], array_column($this->feed($fit('Heavy lug, 8 to 6 AWG', 'bow-motor'))['run']['connectors'], 'name'));
-        self::assertStringContainsString('sits in its block', (string) $fit('Magnetic breaker to 48 V, 60 A', 'br-hub')->assertStatus(422)->json('message'));
+        self::assertStringContainsString('sits in its block', (string) $fit('Thermal breaker to 48 V, 60 A', 'br-hub')->assertStatus(422)->json('message'));
         self::assertStringContainsString('Choose the run', (string) $fit('Tinned marine wire, 4 AWG', '')->assertStatus(422)->json('message'));
     }
 

@@ -33,6 +33,8 @@ final class EditPlanRequest extends FormRequest
             'typed.on' => ['required_with:typed', 'string', 'max:80'],
             'typed.field' => ['required_without_all:patch,typed.fields', 'string', 'max:120'],
             'typed.text' => ['present_with:typed.field', 'nullable', 'string', 'max:100'],
+            'typed.shown' => ['sometimes', 'nullable', 'string', 'max:100'],
+            'typed.fields.*.shown' => ['sometimes', 'nullable', 'string', 'max:100'],
             'typed.fields' => ['sometimes', 'array', 'min:1', 'max:20'],
             'typed.fields.*.field' => ['required', 'string', 'max:120'],
             'typed.fields.*.text' => ['present', 'nullable', 'string', 'max:100'],
@@ -79,7 +81,7 @@ final class EditPlanRequest extends FormRequest
         return Patch::of([[
             'on' => $this->string('typed.on')->value(),
             'set' => [
-                $field => TypedQuantity::read($field, $this->string('typed.text')->value(), $this->units()),
+                $field => TypedQuantity::read($field, $this->string('typed.text')->value(), $this->units(), $this->string('typed.shown')->value()),
                 // A typed length takes the place of the route; an emptied one is measured along the ways again.
                 ...($field === 'run.length_m' ? ['run.route' => null] : []),
             ],
@@ -92,7 +94,7 @@ final class EditPlanRequest extends FormRequest
         $set = [];
         foreach (array_keys((array) $this->input('typed.fields')) as $at) {
             $field = $this->string("typed.fields.{$at}.field")->value();
-            $value = TypedQuantity::read($field, $this->string("typed.fields.{$at}.text")->value(), $this->units());
+            $value = TypedQuantity::read($field, $this->string("typed.fields.{$at}.text")->value(), $this->units(), $this->string("typed.fields.{$at}.shown")->value());
             if ($value !== null) {
                 $set[$field] = $value;
             }

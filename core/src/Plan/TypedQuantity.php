@@ -49,16 +49,29 @@ final class TypedQuantity
 
     /**
      * @param  string  $field  a dotted path as in a patch: "run.length_m", "protection.0.rating_a"
+     * @param  string|null  $shown  what stood there: a bare number over "5.9 in" is inches
      * @return float|string|list<float>|null the value as the plan file holds it
      *
      * @throws QuantityRefused
      */
-    public static function read(string $field, string $typed, Units $units): float|string|array|null
+    public static function read(string $field, string $typed, Units $units, ?string $shown = null): float|string|array|null
     {
         $text = mb_strtolower(trim($typed));
+        $unit = mb_strtolower(self::unitShown($typed, $shown ?? ''));
         if ($text === '') {
             return null;
         }
+        try {
+            return self::valueOf($field, $typed, $text.$unit, $units);
+        } catch (QuantityRefused $refused) {
+            // What stood there may have been written with a word that is no unit, as "14 days".
+            return $unit === '' ? throw $refused : self::valueOf($field, $typed, $text, $units);
+        }
+    }
+
+    /** @return float|string|list<float> */
+    private static function valueOf(string $field, string $typed, string $text, Units $units): float|string|array
+    {
         // "occupied_mm.0" is one of the lengths of a list.
         $path = (string) preg_replace('~\.\d+$~', '', $field);
         $name = substr($path, (int) strrpos('.'.$path, '.'));
@@ -81,9 +94,18 @@ final class TypedQuantity
         };
     }
 
+    /** The unit of what stood there, where it was one number with one unit and a bare number is typed over it. */
+    private static function unitShown(string $typed, string $shown): string
+    {
+        $bare = preg_match('~^\s*[-−]?\s*[\d.,/]+(\s+\d+/\d+)?\s*$~u', $typed) === 1;
+
+        return $bare && preg_match('~^\s*[-−]?\s*[\d.,/]+\s*([^\s\d.,/]+)\s*$~u', $shown, $match) === 1 ? " {$match[1]}" : '';
+    }
+
     private static function millimetres(string $typed, string $text, Units $units): float
     {
-        return 1000 * self::length($typed, preg_match('~^[\d.,/\s]+$~', $text) === 1 ? $text.($units === Units::Metric ? ' mm' : ' in') : $text, $units);
+        // To a millionth of a millimetre: 14 in are 355.6 mm, whatever binary fractions make of it.
+        return round(1000 * self::length($typed, preg_match('~^[\d.,/\s]+$~', $text) === 1 ? $text.($units === Units::Metric ? ' mm' : ' in') : $text, $units), 6);
     }
 
     /**
@@ -137,7 +159,7 @@ final class TypedQuantity
             throw QuantityRefused::expected('a length, such as 19ft 6in or 6 m', $typed);
         }
 
-        return $metres;
+        return round($metres, 9);
     }
 
     private static function number(string $typed, string $text, string $ending, Units $units): float

@@ -44,9 +44,14 @@ final class MoveOnPlan
         return self::followed($document, Patch::set("way:{$id}", ['measured' => 'drawing']));
     }
 
-    /** A change with the lengths of the ways that follow the drawing, where it moves anything of it. */
+    /** A change with the lengths of the ways that follow the drawing, where it moves anything of it; a length that is given is a tape's. */
     public static function followed(PlanDocument $document, Patch $patch): Patch
     {
+        foreach ($patch->fields() as ['on' => $on, 'path' => $path]) {
+            if (str_starts_with($on, 'way:') && $path === 'length_m' && ! in_array(['on' => $on, 'path' => 'measured'], $patch->fields(), true)) {
+                $patch = $patch->and(Patch::set($on, ['measured' => 'tape']));
+            }
+        }
         $moved = array_column(array_filter($patch->fields(), static fn (array $field): bool => in_array(explode('.', $field['path'])[0], self::DRAWN, true)), 'on');
         if ($moved === []) {
             return $patch;

@@ -84,4 +84,28 @@ final class TypedQuantityTest extends TestCase
             }
         }
     }
+
+    /** A bare number keeps the unit that was shown; what is no unit does not stand in its way. */
+    public function test_a_bare_number_is_in_the_unit_that_stood_there(): void
+    {
+        $read = static fn (string $field, string $typed, string $shown, Units $units = Units::Imperial): mixed => TypedQuantity::read($field, $typed, $units, $shown);
+        self::assertEqualsWithDelta(7 * 0.0254, $read('protection.0.from_source_m', '7', '5.9 in'), 1e-12);
+        self::assertEqualsWithDelta(7 * 0.3048, $read('run.length_m', '7', '19 ft 4 in'), 1e-12, 'two units: feet, as ever');
+        self::assertEqualsWithDelta(7 * 0.3048, $read('run.length_m', '7 ft', '5.9 in'), 1e-12, 'a unit that is typed counts');
+        self::assertEqualsWithDelta(0.07, $read('run.length_m', '7', '12 cm', Units::Metric), 1e-12);
+        self::assertEqualsWithDelta(-0.3, $read('at_m.y_m', '-30', '20 cm', Units::Metric), 1e-12);
+        self::assertEqualsWithDelta(5.5 * 0.0254, $read('run.length_m', '5 1/2', '6 in'), 1e-12);
+        self::assertSame('6 AWG', $read('run.gauge', '6', '8 AWG', Units::Metric));
+        self::assertSame('6 mm2', $read('run.gauge', '6', '10 mm²'));
+        self::assertEquals(0.05, $read('peak_a', '50', '20 mA'));
+        self::assertEquals(14, $read('layup_days', '14', '30 days'));
+        self::assertEquals(3, $read('peak_a', '3', '–'));
+    }
+
+    public function test_inches_are_millimetres_without_a_tail(): void
+    {
+        self::assertSame([355.6, 355.6], [TypedQuantity::read('bore_mm', '14', Units::Imperial), TypedQuantity::read('bore_mm', '14 in', Units::Metric)]);
+        self::assertSame([355.6, 254.0, 177.8], TypedQuantity::read('inside_mm', '14 x 10 x 7 in', Units::Metric));
+        self::assertSame(0.3556, TypedQuantity::read('run.length_m', '14 in', Units::Metric));
+    }
 }

@@ -44,7 +44,7 @@ export async function ask<T>(path: string, { method = 'GET', body, raw, change }
             signal: AbortSignal.timeout(PATIENCE_MS),
         });
     } catch {
-        throw new NotReached(method === 'GET' ? 'The server does not answer.' : 'The server does not answer: whether it was kept is not known.');
+        throw new NotReached('The server does not answer.');
     }
     if (response.status === 204) {
         return undefined as T;

@@ -29,8 +29,8 @@ export function PartField({ edits, readOnly, on, field, label, value, words = fa
             readOnly={readOnly}
             figure={figure}
             lines={lines ?? (words && value.length > LONGEST_LINE ? Math.ceil(value.length / LONGEST_LINE) : 1)}
-            onTyped={(text) =>
-                edits.submit(() => (words || text.trim() === '' ? { patch: [{ on, ...(text.trim() === '' ? { unset: [field] } : { set: { [field]: text.trim() } }) }] } : { typed: { on, field, text, shown: value } }))
+            onTyped={(text, shown) =>
+                edits.submit(() => (words || text.trim() === '' ? { patch: [{ on, ...(text.trim() === '' ? { unset: [field] } : { set: { [field]: text.trim() } }) }] } : { typed: { on, field, text, shown } }))
             }
         />
     );

@@ -11,8 +11,8 @@ interface Props {
     /** a mark beside a value that was chosen, not given */
     chosen?: boolean;
     readOnly: boolean;
-    /** true when the server kept it */
-    onTyped: (text: string) => Promise<boolean>;
+    /** with what stood there; true when the server kept it */
+    onTyped: (text: string, shown: string) => Promise<boolean>;
     figure?: string;
     /** lines that it shows; more than one for sentences */
     lines?: number;
@@ -48,7 +48,7 @@ export function PlaceField({ label, value, chosen = false, readOnly, onTyped, fi
             return; // Enter has sent it; leaving the field must not send it twice
         }
         setDraft({ over: value, text: typed, refused: false, sending: true });
-        const kept = await onTyped(typed);
+        const kept = await onTyped(typed, live?.over ?? value);
         setDraft(kept ? null : { over: value, text: typed, refused: true });
     };
     const shared = {

@@ -1,6 +1,6 @@
 import { Button, NumberInput, Select, TextInput } from '@mantine/core';
 import { useQuery } from '@tanstack/react-query';
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 
 import { ask } from '../api/client';
 import type { CataloguePart, Offer, PlannedJob, Run } from '../api/types';
@@ -20,6 +20,8 @@ export function AddPart({ opened, onClose, job, edits, selected }: { opened: boo
     const [part, setPart] = useState<CataloguePart | null>(null);
     const words = sought.toLowerCase().split(/\s+/).filter(Boolean);
     const found = (catalogue.data?.parts ?? []).filter((candidate) => words.every((word) => `${KINDS[candidate.kind]} ${candidate.name}`.toLowerCase().includes(word)));
+    const meant = found.length === 1 ? found[0] : found.find((candidate) => candidate.name.toLowerCase() === sought.trim().toLowerCase());
+    const list = useRef<HTMLDivElement>(null);
     const close = () => {
         setPart(null);
         setSought('');
@@ -46,13 +48,17 @@ export function AddPart({ opened, onClose, job, edits, selected }: { opened: boo
                         value={sought}
                         onChange={(event) => setSought(event.currentTarget.value)}
                         onKeyDown={(event) => {
-                            if (event.key === 'Enter' && found[0] !== undefined) {
+                            if (event.key === 'Enter') {
                                 event.preventDefault();
-                                setPart(found[0]);
+                                if (meant !== undefined) {
+                                    setPart(meant);
+                                } else {
+                                    list.current?.querySelector('button')?.focus(); // of several none was meant yet
+                                }
                             }
                         }}
                     />
-                    <div className={classes.list} tabIndex={0} role="region" aria-label="Parts found">
+                    <div ref={list} className={classes.list} tabIndex={0} role="region" aria-label="Parts found">
                         {ORDER.map((kind) => {
                             const parts = found.filter((candidate) => candidate.kind === kind);
                             return parts.length === 0 ? null : (

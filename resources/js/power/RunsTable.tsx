@@ -18,7 +18,7 @@ interface Props {
 /** Every run as a line: the same as the power tree, for reading, typing and screen readers. */
 export function RunsTable({ job, selected, onSelect, edits, onWhy }: Props) {
     const { system } = useUnits();
-    const type = (run: Run, field: string) => (text: string) => edits.submit(() => ({ typed: { on: partOf(run), field, text } }));
+    const type = (run: Run, field: string) => (text: string, shown: string) => edits.submit(() => ({ typed: { on: partOf(run), field, text, shown } }));
     return (
         <div className={classes.pane} tabIndex={0} role="region" aria-label="Runs">
             <table className={classes.table}>

@@ -1,9 +1,10 @@
 import { Button, FileInput, Select, TextInput } from '@mantine/core';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import { useNavigate } from 'react-router-dom';
 
 import { ask } from '../api/client';
+import { newId } from '../api/newId';
 import type { Job } from '../api/types';
 import { Dialog } from '../frame/Dialog';
 import { HULLS } from '../plan/hulls';
@@ -20,10 +21,17 @@ export function TakeIn({ opened, onClose }: { opened: boolean; onClose: () => vo
     const { system } = useUnits();
     const navigate = useNavigate();
     const queries = useQueryClient();
+    // The same form sent again, because its answer was lost, takes the boat in once.
+    const sent = useRef({ form: '', id: '' });
     const takeIn = useMutation({
         mutationFn: async () => {
             const of = file === null ? { boat, hull, units: system } : { plan: await file.text() };
-            return ask<Job>('jobs', { method: 'POST', body: { customer, title, promised_on: promised === '' ? null : promised, ...of } });
+            const body = { customer, title, promised_on: promised === '' ? null : promised, ...of };
+            const form = JSON.stringify(body);
+            if (sent.current.form !== form) {
+                sent.current = { form, id: newId() };
+            }
+            return ask<Job>('jobs', { method: 'POST', body, change: sent.current.id });
         },
         onSuccess: (job) => {
             void queries.invalidateQueries({ queryKey: ['shed'] });
