@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Middleware\CookiesByTls;
 use App\Http\Refusals;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
@@ -11,7 +12,7 @@ use Illuminate\Http\Request;
 
 // A fresh clone has no storage folder, and the commands that need no set-up must still run.
 foreach (['app', 'framework/cache/data', 'framework/sessions', 'framework/views', 'logs'] as $folder) {
-    is_dir($path = dirname(__DIR__).'/storage/'.$folder) || @mkdir($path, 0775, true);
+    is_dir($path = dirname(__DIR__).'/storage/'.$folder) || @mkdir($path, 0700, true);
 }
 is_dir(__DIR__.'/cache') || @mkdir(__DIR__.'/cache', 0775, true);
 
@@ -20,6 +21,7 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withCommands([__DIR__.'/../app/Console/Commands'])
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class); // same origin only; see compat/README.md
+        $middleware->append(CookiesByTls::class);
         $middleware->redirectGuestsTo('/sign-in');
     })
     ->withExceptions(function (Exceptions $exceptions): void {

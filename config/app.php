@@ -4,6 +4,8 @@ return [
     'name' => 'Dinghy',
     'env' => env('APP_ENV', 'production'),
     'debug' => (bool) env('APP_DEBUG', false),
+    // Addresses, parted by commas, of proxies that stand before Dinghy; their X-Forwarded-… count. Empty: there are none.
+    'trusted_proxies' => array_values(array_filter(explode(',', (string) env('TRUSTED_PROXIES', '')))),
     'url' => env('APP_URL', 'http://127.0.0.1:8080'),
     'timezone' => env('APP_TIMEZONE', 'UTC'),
     'locale' => 'en',

@@ -13,6 +13,8 @@ use App\Http\Controllers\LayoutController;
 use App\Http\Controllers\MeterController;
 use App\Http\Controllers\OfferController;
 use App\Http\Controllers\PartController;
+use App\Http\Controllers\PasswordController;
+use App\Http\Controllers\PersonController;
 use App\Http\Controllers\PhotographController;
 use App\Http\Controllers\PhotographUploadController;
 use App\Http\Controllers\PlanController;
@@ -28,14 +30,19 @@ use App\Http\Controllers\SupplyController;
 use App\Http\Controllers\SurveyController;
 use App\Http\Controllers\SurveySheetController;
 use App\Http\Controllers\WorkSheetController;
+use App\Http\Middleware\EndedSession;
 use Illuminate\Support\Facades\Route;
 
 Route::prefix('api')->group(function (): void {
-    Route::post('session', [SessionController::class, 'store'])->middleware('throttle:sign-in');
+    Route::post('session', [SessionController::class, 'store']);
+    Route::post('password-links', [PasswordController::class, 'set'])->middleware('throttle:20,1');
 
-    Route::middleware('auth')->group(function (): void {
+    Route::middleware(['auth', EndedSession::class])->group(function (): void {
         Route::get('session', [SessionController::class, 'show']);
         Route::delete('session', [SessionController::class, 'destroy']);
+        Route::put('password', [PasswordController::class, 'change']);
+        Route::get('people', [PersonController::class, 'index']);
+        Route::delete('people/{person}/sessions', [PersonController::class, 'endSessions'])->where('person', '[0-9]{1,9}');
         Route::get('catalogue', CatalogueController::class);
         Route::get('catalogue/table', [CatalogueTableController::class, 'show']);
         Route::post('catalogue/table', [CatalogueTableController::class, 'store']);

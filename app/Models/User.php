@@ -12,14 +12,33 @@ use Illuminate\Foundation\Auth\User as Authenticatable;
  * @property int $shop_id
  * @property string $name
  * @property string $email
+ * @property string $password a hash
  * @property Role $role
+ * @property int $session_generation sign-ins of an earlier one are over
  * @property-read Shop $shop
  */
 final class User extends Authenticatable
 {
     protected $fillable = ['shop_id', 'name', 'email', 'password', 'role'];
 
+    /** @var array<string, int> */
+    protected $attributes = ['session_generation' => 1];
+
     protected $hidden = ['password', 'remember_token'];
+
+    protected static function booted(): void
+    {
+        self::updating(static function (self $user): void {
+            if ($user->isDirty('password')) {
+                $user->session_generation++;
+            }
+        });
+    }
+
+    public function endSessions(): void
+    {
+        $this->increment('session_generation');
+    }
 
     /** @return array<string, string> */
     protected function casts(): array

@@ -29,16 +29,20 @@ start_database() {
             || fail "The private database could not be made; MariaDB's own words stand above."
     fi
     SOCKET_FOLDER=$(mktemp -d /tmp/dinghy-XXXXXX)
-    [ "$(id -u)" -eq 0 ] && chown mysql: "$SOCKET_FOLDER"
+    # Nobody else of this machine gets in: the password is set before the first connection is heard.
+    (umask 077 && for host in localhost 127.0.0.1 ::1; do
+        printf "CREATE USER IF NOT EXISTS 'root'@'%s';\nALTER USER 'root'@'%s' IDENTIFIED BY '%s';\nGRANT ALL ON *.* TO 'root'@'%s' WITH GRANT OPTION;\n" "$host" "$host" "$DB_PASSWORD" "$host"
+    done >"$SOCKET_FOLDER/passwords.sql")
+    [ "$(id -u)" -eq 0 ] && chown -R mysql: "$SOCKET_FOLDER"
     DB_PORT=$(free_port)
     printf '%s\n' "$DB_PORT" >"$STATE/$1.port"
-    export DB_PORT DB_HOST=127.0.0.1 DB_USERNAME=root DB_PASSWORD=
+    export DB_PORT DB_HOST=127.0.0.1 DB_USERNAME=root
     setsid mariadbd --no-defaults "${as[@]}" --datadir="$folder" --bind-address=127.0.0.1 --port="$DB_PORT" \
-        --socket="$SOCKET_FOLDER/s" --pid-file="$SOCKET_FOLDER/pid" --innodb-flush-log-at-trx-commit=1 >"$STATE/$1.log" 2>&1 </dev/null &
+        --socket="$SOCKET_FOLDER/s" --pid-file="$SOCKET_FOLDER/pid" --init-file="$SOCKET_FOLDER/passwords.sql" --innodb-flush-log-at-trx-commit=1 >"$STATE/$1.log" 2>&1 </dev/null &
     DATABASE_PID=$!
     echo "$DATABASE_PID" >"$STATE/$1.pid"
     local tries=0
-    until mariadb-admin --no-defaults --protocol=tcp -h 127.0.0.1 -P "$DB_PORT" -u root --silent ping >/dev/null 2>&1; do
+    until MYSQL_PWD=$DB_PASSWORD mariadb-admin --no-defaults --protocol=tcp -h 127.0.0.1 -P "$DB_PORT" -u root --silent status >/dev/null 2>&1; do
         tries=$((tries + 1))
         if [ $tries -gt 150 ] || ! kill -0 "$DATABASE_PID" 2>/dev/null; then
             tail -n 15 "$STATE/$1.log" >&2
@@ -46,6 +50,13 @@ start_database() {
         fi
         sleep 0.1
     done
+    sql "DROP USER IF EXISTS 'root'@'$(hostname)', ''@'localhost', ''@'$(hostname)'"
+    rm -f "$SOCKET_FOLDER/passwords.sql"
+}
+
+# sql STATEMENT : what the database answers, bare.
+sql() {
+    MYSQL_PWD=$DB_PASSWORD mariadb --no-defaults --protocol=tcp -h 127.0.0.1 -P "$DB_PORT" -u root -N -e "$1"
 }
 
 # stop_left_over NAME FOLDER : a server that an earlier, killed run left behind still holds the folder. Only one that serves
@@ -69,7 +80,7 @@ stop_left_over() {
 }
 
 create_database() {
-    mariadb --no-defaults --protocol=tcp -h 127.0.0.1 -P "$DB_PORT" -u root -e "CREATE DATABASE IF NOT EXISTS \`$1\` CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci"
+    sql "CREATE DATABASE IF NOT EXISTS \`$1\` CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci"
 }
 
 stop_database() {

@@ -36,6 +36,8 @@ const pages = {
     LayoutStage: async () => ({ default: (await import('./layout/LayoutStage')).LayoutStage }),
     PowerStage: async () => ({ default: (await import('./power/PowerStage')).PowerStage }),
     Catalogue: async () => ({ default: (await import('./catalogue/Catalogue')).Catalogue }),
+    People: async () => ({ default: (await import('./people/People')).People }),
+    SetPassword: async () => ({ default: (await import('./sign-in/SetPassword')).SetPassword }),
     HouseRules: async () => ({ default: (await import('./house-rules/HouseRules')).HouseRules }),
 };
 const SurveyStage = lazy(pages.SurveyStage);
@@ -43,6 +45,8 @@ const LayoutStage = lazy(pages.LayoutStage);
 const PowerStage = lazy(pages.PowerStage);
 const Catalogue = lazy(pages.Catalogue);
 const HouseRules = lazy(pages.HouseRules);
+const People = lazy(pages.People);
+const SetPassword = lazy(pages.SetPassword);
 window.addEventListener('load', () => void Promise.allSettled(Object.values(pages).map((page) => page())));
 askBeforeLosingDrafts();
 
@@ -64,6 +68,8 @@ createRoot(root).render(
                                     <Route path="/" element={<Shed />} />
                                     <Route path="/catalogue" element={<Catalogue />} />
                                     <Route path="/house-rules" element={<HouseRules />} />
+                                    <Route path="/people" element={<People />} />
+                                    <Route path="/set-password" element={<SetPassword />} />
                                     <Route path="/sign-in" element={<SignIn />} />
                                     <Route path="/jobs/:job/survey" element={<SurveyStage />} />
                                     <Route path="/jobs/:job/layout" element={<LayoutStage />} />

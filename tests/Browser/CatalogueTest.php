@@ -11,7 +11,7 @@ final class CatalogueTest extends BrowserTestCase
 {
     public function test_a_table_with_good_and_bad_lines(): void
     {
-        $this->signIn();
+        $this->signIn('owner');
         $this->driver()->findElement(WebDriverBy::linkText('Catalogue'))->click();
         $this->until(fn (): bool => str_contains($this->page(), 'Gel 12 V 90 Ah, group 31'), 'the parts');
         $file = sys_get_temp_dir().'/dinghy-parts-'.getmypid().'.csv';

@@ -12,7 +12,7 @@ final class HouseRulesTest extends BrowserTestCase
 {
     public function test_a_rule_and_the_boats_that_it_changes(): void
     {
-        $this->signIn();
+        $this->signIn('owner');
         $this->driver()->findElement(WebDriverBy::linkText('House rules'))->click();
         $this->typeInto('Drop allowed to electronics', '2 %');
         $this->until(fn (): bool => preg_match('/^\d boats would change\.$/', $this->figure('boats-that-change')) === 1, 'the boats that would change');
@@ -30,7 +30,7 @@ final class HouseRulesTest extends BrowserTestCase
 
     public function test_a_rule_that_is_none_is_refused_in_words(): void
     {
-        $this->signIn();
+        $this->signIn('owner');
         $this->visit('/house-rules');
         $this->typeInto('Days between trips', '9000');
         $this->until(fn (): bool => str_contains($this->page(), '/house_rules/layup_days'), 'the refusal names the rule');

@@ -26,7 +26,7 @@ final class PermissionTest extends TestCase
     #[DataProvider('routes')]
     public function test_permissions(string $method, string $path, array $body, int $owner, int $apprentice, int $stranger, ?int $rigger = null): void
     {
-        $uri = '/api/'.str_replace(['{job}', '{acceptance}', '{board}', '{photograph}', '{upload}', '{number}', '{id}'], [(string) $this->skiff()->id, '999', 'stern-board', (string) $this->skiff()->photographs()->value('content'), self::NO_UPLOAD, '1', self::NO_UPLOAD], $path);
+        $uri = '/api/'.str_replace(['{job}', '{acceptance}', '{board}', '{photograph}', '{upload}', '{number}', '{id}', '{person}'], [(string) $this->skiff()->id, '999', 'stern-board', (string) $this->skiff()->photographs()->value('content'), self::NO_UPLOAD, '1', self::NO_UPLOAD, '999999'], $path);
         $this->json($method, $uri, $body)->assertStatus(401);
         foreach (['apprentice' => $apprentice, 'rigger' => $rigger ?? $owner, ...($rigger === null ? [] : ['owner' => $owner])] as $role => $status) {
             $answer = $this->actingAs($this->person($role))->json($method, $uri, $body);
@@ -71,6 +71,9 @@ final class PermissionTest extends TestCase
         return [
             'who' => ['GET', 'session', [], 200, 200, 200],
             'sign out' => ['DELETE', 'session', [], 204, 204, 204],
+            'people' => ['GET', 'people', [], 200, 403, 200, 403],
+            'end of sign-ins' => ['DELETE', 'people/{person}/sessions', [], 404, 403, 404, 403],
+            'own password' => ['PUT', 'password', ['current' => 'not it', 'password' => 'long enough to keep'], 422, 422, 422],
             'house rules' => ['GET', 'house-rules', [], 200, 200, 200],
             'house rules tried' => ['POST', 'house-rules/try', ['set' => ['layup_days' => '14']], 200, 200, 200],
             'house rules kept' => ['PUT', 'house-rules', ['version' => 1, 'set' => ['layup_days' => '14']], 200, 403, 200, 403],
@@ -120,7 +123,7 @@ final class PermissionTest extends TestCase
     {
         $tested = array_map(static fn (array $route): string => $route[0].' api/'.explode('?', $route[1])[0], array_values(self::routes()));
         foreach (Route::getRoutes() as $route) {
-            if (str_starts_with($route->uri(), 'api/') && ! in_array('throttle:sign-in', $route->gatherMiddleware(), true)) {
+            if (str_starts_with($route->uri(), 'api/') && in_array('auth', $route->gatherMiddleware(), true)) {
                 self::assertContains($route->methods()[0].' '.$route->uri(), $tested);
             }
         }

@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\Middleware\EndedSession;
 use App\Http\Requests\SignInRequest;
 use App\Models\User;
+use App\SignIn\SignIn;
+use App\SignIn\TooManyTries;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -20,12 +23,19 @@ final class SessionController extends Controller
 
     public function store(SignInRequest $request): JsonResponse
     {
-        if (! Auth::attempt($request->only('email', 'password'))) {
+        try {
+            $user = SignIn::by($request->email(), $request->string('password')->value(), (string) $request->ip());
+        } catch (TooManyTries $tries) {
+            return response()->json(['message' => $tries->getMessage()], 429, ['Retry-After' => $tries->seconds]);
+        }
+        if ($user === null) {
             return response()->json(['message' => 'E-mail and password do not belong together. Check both, or ask the owner of your shop.'], 422);
         }
+        Auth::login($user);
         $request->session()->regenerate();
+        $request->session()->put(EndedSession::KEY, $user->session_generation);
 
-        return response()->json(self::person($request->user()));
+        return response()->json(self::person($user));
     }
 
     public function destroy(Request $request): Response

@@ -12,9 +12,16 @@ final class SignInRequest extends FormRequest
     public function rules(): array
     {
         return [
-            'email' => ['required', 'string', 'email', 'max:190'],
+            // Plain letters alone: an address that only looks like another is another.
+            'email' => ['required', 'string', 'email', 'max:190', 'regex:/^[\x21-\x7e]+$/'],
             'password' => ['required', 'string', 'max:200'],
         ];
+    }
+
+    /** As addresses are kept. */
+    public function email(): string
+    {
+        return strtolower($this->string('email')->value());
     }
 
     /** @return array<string, string> */
@@ -22,6 +29,7 @@ final class SignInRequest extends FormRequest
     {
         return [
             'email.required' => 'E-mail is missing. Type the address your shop registered.',
+            'email.regex' => 'E-mail is written in plain letters, without accents. Type it as name@place.',
             'email.email' => 'E-mail does not read as an address. Type it as name@place.',
             'password.required' => 'Password is missing.',
         ];

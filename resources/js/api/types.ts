@@ -3,6 +3,7 @@ import type { components } from './schema';
 type Schemas = components['schemas'];
 
 export type Person = Schemas['Person'];
+export type Persons = Schemas['Persons'];
 export type Shed = Schemas['Shed'];
 export type Bay = Schemas['Bay'];
 export type Job = Schemas['Job'];

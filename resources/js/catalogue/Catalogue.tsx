@@ -31,7 +31,7 @@ export function Catalogue() {
                     Take it out as a table (CSV)
                 </Button>
             </header>
-            {person.data !== undefined && person.data.role !== 'apprentice' && <FromTable />}
+            {person.data?.role === 'owner' && <FromTable />}
             {ORDER.map((kind) => (
                 <section key={kind}>
                     <h2 className={classes.kind}>

@@ -6,6 +6,7 @@ import { Link } from 'react-router-dom';
 import { ask, Refused } from '../api/client';
 import type { Bay, Person, Shed as ShedAnswer } from '../api/types';
 import { STAGE_LABELS } from '../frame/stages';
+import { NewPassword } from '../people/NewPassword';
 import { promised } from '../units/units';
 import { ToSignIn } from '../sign-in/ToSignIn';
 import { HullOutline } from './HullOutline';
@@ -16,6 +17,7 @@ import { WeekStrip } from './WeekStrip';
 export function Shed() {
     const queries = useQueryClient();
     const [takingIn, setTakingIn] = useState(false);
+    const [isChanging, setIsChanging] = useState(false);
     const person = useQuery({ queryKey: ['session'], queryFn: () => ask<Person>('session') });
     const shed = useQuery({ queryKey: ['shed'], queryFn: () => ask<ShedAnswer>('shed'), refetchInterval: 20_000 });
 
@@ -46,6 +48,10 @@ export function Shed() {
                     )}
                     <Link to="/catalogue">Catalogue</Link>
                     <Link to="/house-rules">House rules</Link>
+                    {person.data?.role === 'owner' && <Link to="/people">People</Link>}
+                    <Button size="sm" variant="outline" onClick={() => setIsChanging(true)}>
+                        Your password
+                    </Button>
                     <Button size="sm" variant="outline" onClick={() => void signOut()}>
                         Sign out
                     </Button>
@@ -54,6 +60,7 @@ export function Shed() {
             {shed.error !== null && <p role="alert">The shed cannot be read: the server does not answer. It is asked again by itself.</p>}
             <ul className={classes.bays}>{shed.data?.jobs.map((job) => <BayPlace key={job.id} job={job} />)}</ul>
             {shed.data !== undefined && <WeekStrip today={shed.data.today} jobs={shed.data.jobs} />}
+            {isChanging && <NewPassword onClose={() => setIsChanging(false)} />}
             <TakeIn opened={takingIn} onClose={() => setTakingIn(false)} />
         </main>
     );

@@ -1,0 +1,54 @@
+import { Button } from '@mantine/core';
+import { useMutation, useQuery } from '@tanstack/react-query';
+import { Link } from 'react-router-dom';
+
+import { ask, Refused } from '../api/client';
+import type { Persons } from '../api/types';
+import page from '../look/page.module.css';
+import table from '../look/table.module.css';
+import { ToSignIn } from '../sign-in/ToSignIn';
+
+/** Who is in the shop. The owner ends sign-ins: of a phone that is lost, of somebody who has left. */
+export function People() {
+    const people = useQuery({ queryKey: ['people'], queryFn: () => ask<Persons>('people') });
+    const end = useMutation({ mutationFn: (person: Persons['people'][number]) => ask(`people/${person.id}/sessions`, { method: 'DELETE' }) });
+    if (people.error instanceof Refused && people.error.status === 401) {
+        return <ToSignIn />;
+    }
+    return (
+        <main className={page.page}>
+            <header className={page.head}>
+                <h1 className={page.title}>People</h1>
+                <Link to="/">to the shed</Link>
+            </header>
+            {people.error !== null && <p role="alert">{people.error.message}</p>}
+            {end.error !== null && <p role="alert">{end.error.message}</p>}
+            <p role="status">{end.isSuccess ? `Every sign-in of ${end.variables.name} has ended; the password still holds.` : ''}</p>
+            <table className={table.table}>
+                <thead>
+                    <tr>
+                        {['Name', 'Role', 'E-mail', 'Signed in'].map((title) => (
+                            <th key={title} scope="col">
+                                {title}
+                            </th>
+                        ))}
+                    </tr>
+                </thead>
+                <tbody>
+                    {people.data?.people.map((person) => (
+                        <tr key={person.id}>
+                            <th scope="row">{person.name}</th>
+                            <td>{person.role}</td>
+                            <td>{person.email}</td>
+                            <td>
+                                <Button size="compact-sm" variant="outline" onClick={() => end.mutate(person)} aria-label={`End every sign-in of ${person.name}`}>
+                                    End every sign-in
+                                </Button>
+                            </td>
+                        </tr>
+                    ))}
+                </tbody>
+            </table>
+        </main>
+    );
+}
