@@ -31,9 +31,10 @@ use App\Http\Controllers\SurveyController;
 use App\Http\Controllers\SurveySheetController;
 use App\Http\Controllers\WorkSheetController;
 use App\Http\Middleware\EndedSession;
+use App\Http\Middleware\WellFormed;
 use Illuminate\Support\Facades\Route;
 
-Route::prefix('api')->group(function (): void {
+Route::prefix('api')->middleware(WellFormed::class)->group(function (): void {
     Route::post('session', [SessionController::class, 'store']);
     Route::post('password-links', [PasswordController::class, 'set'])->middleware('throttle:20,1');
 
@@ -81,7 +82,7 @@ Route::prefix('api')->group(function (): void {
         Route::post('jobs/{job}/photographs/uploads', [PhotographUploadController::class, 'store'])->whereNumber('job');
         Route::get('jobs/{job}/photographs/uploads/{upload}', [PhotographUploadController::class, 'show'])->whereNumber('job')->whereUuid('upload');
         Route::patch('jobs/{job}/photographs/uploads/{upload}', [PhotographUploadController::class, 'append'])->whereNumber('job')->whereUuid('upload');
-        Route::get('jobs/{job}/photographs/{photograph}', PhotographController::class)->whereNumber('job');
+        Route::get('jobs/{job}/photographs/{photograph}', PhotographController::class)->whereNumber('job')->where('photograph', '[0-9a-f]{64}');
         Route::post('jobs/{job}/decisions', [AcceptanceController::class, 'store'])->whereNumber('job');
         Route::delete('jobs/{job}/decisions/{acceptance}', [AcceptanceController::class, 'destroy'])->whereNumber('job')->whereNumber('acceptance');
         Route::post('jobs/{job}/readings', [ReadingController::class, 'store'])->whereNumber('job');

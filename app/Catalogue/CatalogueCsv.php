@@ -142,7 +142,7 @@ final class CatalogueCsv
             in_array($column, self::MEASURES, true) => preg_match('/^\d+(\.\d+)?(x\d+(\.\d+)?){2}$/', $cell) === 1 ? array_map(floatval(...), explode('x', $cell)) : null,
             $column === 'longest_runs' => self::longestRuns($cell),
             // A comma for the decimal, as half the world writes it.
-            default => is_numeric(str_replace(',', '.', $cell)) ? 0 + str_replace(',', '.', $cell) : null,
+            default => is_numeric(str_replace(',', '.', $cell)) && is_finite((float) str_replace(',', '.', $cell)) ? 0 + str_replace(',', '.', $cell) : null,
         };
     }
 

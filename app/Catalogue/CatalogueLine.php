@@ -15,6 +15,9 @@ use Dinghy\Plan\PlanRefused;
 /** A line of a catalogue's table: a part whose figures a plan would take, or why it is refused. */
 final readonly class CatalogueLine
 {
+    /** in the shop's money: above it somebody has slipped */
+    private const DEAREST = 10_000_000;
+
     private const LISTS = ['battery' => 'batteries', 'device' => 'devices'];
 
     private function __construct(
@@ -39,7 +42,7 @@ final readonly class CatalogueLine
         $why = match (true) {
             $name === '' => 'The name is missing.',
             mb_strlen($name) > 100 => 'The name is longer than 100 letters.',
-            isset($figures->price) && (! is_numeric($figures->price) || $figures->price < 0) => 'price: expected a number of 0 or more.',
+            isset($figures->price) && (! is_numeric($figures->price) || $figures->price < 0 || $figures->price > self::DEAREST) => 'price: expected a number from 0 to '.number_format(self::DEAREST).'.',
             isset(self::LISTS[$kind]) => self::refusedByPlan(self::LISTS[$kind], $planned),
             $shape !== null => self::refusedByShape($shape, $planned),
             $kind === 'block' => self::whole($figures, 'circuits', 48),

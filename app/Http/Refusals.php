@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http;
 
 use App\Photographs\NotAPhotograph;
+use App\SignIn\TooManyTries;
 use App\WorkOrders\PlanClash;
 use Dinghy\Plan\Format\Problem;
 use Dinghy\Plan\PatchRefused;
@@ -23,7 +24,7 @@ final class Refusals
 {
     public static function register(Exceptions $exceptions): void
     {
-        $exceptions->dontReport([PlanRefused::class, PatchRefused::class, QuantityRefused::class, PlanClash::class, ProposalRefused::class, NotAPhotograph::class]);
+        $exceptions->dontReport([PlanRefused::class, PatchRefused::class, QuantityRefused::class, PlanClash::class, ProposalRefused::class, NotAPhotograph::class, TooManyTries::class]);
         $exceptions->render(static fn (PlanRefused $e): JsonResponse => response()->json([
             'message' => 'Not kept: '.self::sentence($e->problems[0]).(count($e->problems) > 1 ? ' And '.(count($e->problems) - 1).' more.' : ''),
             'problems' => array_map(static fn (Problem $problem): array => ['pointer' => $problem->pointer, 'message' => $problem->message], $e->problems),
@@ -32,6 +33,7 @@ final class Refusals
         $exceptions->render(static fn (ProposalRefused $e): JsonResponse => self::answer(422, 'Not kept: '.$e->getMessage()));
         $exceptions->render(static fn (QuantityRefused $e): JsonResponse => self::answer(422, 'Not kept: '.$e->getMessage()));
         $exceptions->render(static fn (NotAPhotograph $e): JsonResponse => self::answer(422, 'Not kept: '.$e->getMessage()));
+        $exceptions->render(static fn (TooManyTries $e): JsonResponse => response()->json(['message' => $e->getMessage()], 429, ['Retry-After' => $e->seconds]));
         $exceptions->render(static fn (PlanClash $e): JsonResponse => response()->json(['message' => $e->getMessage(), 'fields' => $e->fields], 409));
         // What another shop has is answered like what there is not.
         $exceptions->render(static fn (HttpException $e, Request $request): ?JsonResponse => $e->getStatusCode() === 404 && $request->is('api/*') && $e->getPrevious() !== null

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\AskedUnits;
 use App\Models\Job;
 use Dinghy\Compartment\Compartment;
 use Dinghy\Compartment\LaidBlock;
@@ -11,7 +12,6 @@ use Dinghy\Compartment\Point;
 use Dinghy\Evaluation\Plugging;
 use Dinghy\Plan\Bank;
 use Dinghy\Plan\Jumper;
-use Dinghy\Plan\Units;
 use Dinghy\Proposal\Rearrange;
 use Dinghy\Rule\Words;
 use Dinghy\Wiring\ConnectionOrder;
@@ -25,7 +25,7 @@ final class BenchController extends Controller
     public function __invoke(Request $request, Job $job): JsonResponse
     {
         $this->authorize('view', $job);
-        $evaluation = self::evaluationOf($job, $request->enum('units', Units::class));
+        $evaluation = self::evaluationOf($job, AskedUnits::of($request));
         $bank = $evaluation->plan->banks[$request->string('bank')->value()] ?? abort(404, 'The plan has no such bank.');
         $chargerFirst = match ($request->string('first')->value()) {
             'charger' => true,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\AskedUnits;
 use App\Models\Job;
 use Dinghy\Evaluation\Evaluation;
 use Dinghy\Hull\Outline;
@@ -25,7 +26,6 @@ use Dinghy\Plan\Device;
 use Dinghy\Plan\Hole;
 use Dinghy\Plan\Spot;
 use Dinghy\Plan\Station;
-use Dinghy\Plan\Units;
 use Dinghy\Plan\Way;
 use Dinghy\Proposal\MoveOnPlan;
 use Dinghy\Rule\WiresApartAtCompass;
@@ -39,7 +39,7 @@ final class LayoutController extends Controller
     public function __invoke(Request $request, Job $job): JsonResponse
     {
         $this->authorize('view', $job);
-        $evaluation = self::evaluationOf($job, $request->enum('units', Units::class));
+        $evaluation = self::evaluationOf($job, AskedUnits::of($request));
         $boat = $evaluation->plan->boat;
         $outline = $boat->outline();
         $run = $evaluation->runs[$request->string('run')->value()] ?? null;

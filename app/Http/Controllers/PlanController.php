@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\AskedUnits;
 use App\Http\Requests\EditPlanRequest;
 use App\Http\Resources\JobResource;
 use App\Http\SentOnce;
@@ -49,7 +50,7 @@ final class PlanController extends Controller
         $this->authorize('view', $job);
         $body = json_decode($request->getContent(), false, 32);
         $patch = MoveOnPlan::followed(self::planOf($job)->planDocument(), Patch::of($body instanceof \stdClass ? $body->patch ?? null : null));
-        $units = $request->enum('units', Units::class);
+        $units = AskedUnits::of($request);
         $document = $job->judged(self::planOf($job));
         $shop = $job->boat->customer->shop;
         $before = $shop->evaluate($document, $units);
@@ -120,7 +121,7 @@ final class PlanController extends Controller
     {
         $this->authorize('view', $job);
         $figure = $request->string('figure')->value();
-        $units = $request->enum('units', Units::class);
+        $units = AskedUnits::of($request);
         $why = (str_starts_with($figure, 'supply:') ? self::whySupply($job, $user, $figure, $units) : (new Why(self::evaluationOf($job, $units)))->of($figure))
             ?? abort(404, 'There is nothing to explain: the plan has no such figure.');
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\AskedUnits;
 use App\Http\Resources\JobResource;
 use App\Http\SentOnce;
 use App\Models\Job;
@@ -12,7 +13,6 @@ use App\Models\User;
 use App\WorkOrders\PlanHistory;
 use App\WorkOrders\PlanLookedAt;
 use Dinghy\Plan\PlanDocument;
-use Dinghy\Plan\Units;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -30,7 +30,7 @@ final class PlanVersionController extends Controller
             'number' => $version->number,
             'made_at' => $version->made_at->toIso8601String(),
             'author' => $version->author?->name,
-            ...PlanLookedAt::beside($job, self::planOf($job), $version->planDocument(), $request->enum('units', Units::class)),
+            ...PlanLookedAt::beside($job, self::planOf($job), $version->planDocument(), AskedUnits::of($request)),
         ]);
     }
 
@@ -39,7 +39,7 @@ final class PlanVersionController extends Controller
     {
         $this->authorize('view', $job);
 
-        return response()->json(PlanLookedAt::beside($job, self::planOf($job), PlanDocument::fromJson($request->getContent())->takenIn(), $request->enum('units', Units::class)));
+        return response()->json(PlanLookedAt::beside($job, self::planOf($job), PlanDocument::fromJson($request->getContent())->takenIn(), AskedUnits::of($request)));
     }
 
     /** Replaces the plan by a file: the request's body is the file, "base" the version that it replaces. */

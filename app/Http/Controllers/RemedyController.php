@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\AskedUnits;
 use App\Models\Job;
 use Dinghy\Evaluation\Remedies;
-use Dinghy\Plan\Units;
 use Dinghy\Rule\Finding;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -18,7 +18,7 @@ final class RemedyController extends Controller
     {
         $this->authorize('view', $job);
         $document = $job->judged(self::planOf($job));
-        $evaluation = $job->boat->customer->shop->evaluate($document, $request->enum('units', Units::class));
+        $evaluation = $job->boat->customer->shop->evaluate($document, AskedUnits::of($request));
         $remedies = new Remedies($document, $evaluation);
 
         return response()->json([

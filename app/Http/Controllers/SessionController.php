@@ -8,7 +8,6 @@ use App\Http\Middleware\EndedSession;
 use App\Http\Requests\SignInRequest;
 use App\Models\User;
 use App\SignIn\SignIn;
-use App\SignIn\TooManyTries;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Http\Response;
@@ -23,11 +22,7 @@ final class SessionController extends Controller
 
     public function store(SignInRequest $request): JsonResponse
     {
-        try {
-            $user = SignIn::by($request->email(), $request->string('password')->value(), (string) $request->ip());
-        } catch (TooManyTries $tries) {
-            return response()->json(['message' => $tries->getMessage()], 429, ['Retry-After' => $tries->seconds]);
-        }
+        $user = SignIn::by($request->email(), $request->string('password')->value(), (string) $request->ip());
         if ($user === null) {
             return response()->json(['message' => 'E-mail and password do not belong together. Check both, or ask the owner of your shop.'], 422);
         }

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\AskedUnits;
 use App\Models\Job;
 use Dinghy\Evaluation\Evaluation;
 use Dinghy\Evaluation\ShortEvent;
 use Dinghy\Evaluation\WhatBurnsFirst;
-use Dinghy\Plan\Units;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
@@ -20,7 +20,7 @@ final class ShortController extends Controller
     public function __invoke(Request $request, Job $job): JsonResponse
     {
         $this->authorize('view', $job);
-        $evaluation = self::evaluationOf($job, $request->enum('units', Units::class));
+        $evaluation = self::evaluationOf($job, AskedUnits::of($request));
         $run = $request->string('run')->value();
         $places = [];
         foreach (range(0, self::PLACES) as $place) {

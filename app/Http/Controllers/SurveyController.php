@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\AskedUnits;
 use App\Models\Job;
 use App\Models\Photograph;
 use Dinghy\Diagnosis\BatteryJudgement;
@@ -11,7 +12,6 @@ use Dinghy\Diagnosis\PathDiagnosis;
 use Dinghy\Diagnosis\PathWords;
 use Dinghy\Evaluation\Evaluation;
 use Dinghy\Evaluation\Remedies;
-use Dinghy\Plan\Units;
 use Dinghy\Rule\Remedy;
 use Dinghy\Survey\ComplaintKind;
 use Dinghy\Survey\FoundBattery;
@@ -27,7 +27,7 @@ final class SurveyController extends Controller
     {
         $this->authorize('view', $job);
         $document = $job->judged(self::planOf($job));
-        $evaluation = $job->boat->customer->shop->evaluate($document, $request->enum('units', Units::class));
+        $evaluation = $job->boat->customer->shop->evaluate($document, AskedUnits::of($request));
         $remedies = new Remedies($document, $evaluation);
         $survey = $evaluation->plan->survey;
 

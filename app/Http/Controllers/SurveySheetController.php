@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\AskedUnits;
 use App\Models\Job;
 use App\WorkOrders\PlanExport;
 use App\WorkOrders\SurveySheet;
-use Dinghy\Plan\Units;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 
@@ -18,7 +18,7 @@ final class SurveySheetController extends Controller
         $this->authorize('view', $job);
         $head = self::planOf($job);
 
-        return response(SurveySheet::pdf($job, $head, self::evaluationOf($job, $request->enum('units', Units::class))), 200, [
+        return response(SurveySheet::pdf($job, $head, self::evaluationOf($job, AskedUnits::of($request))), 200, [
             'Content-Type' => 'application/pdf',
             'Content-Disposition' => 'attachment; filename="'.PlanExport::fileName($job, $head).'-survey.pdf"',
         ]);

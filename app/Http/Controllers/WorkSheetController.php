@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Http\AskedUnits;
 use App\Models\Job;
 use App\WorkOrders\PlanExport;
 use App\WorkOrders\WorkSheet;
-use Dinghy\Plan\Units;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 
@@ -18,7 +18,7 @@ final class WorkSheetController extends Controller
         $this->authorize('view', $job);
         $head = self::planOf($job);
 
-        return response(WorkSheet::pdf($job, $head, $request->enum('units', Units::class)), 200, [
+        return response(WorkSheet::pdf($job, $head, AskedUnits::of($request)), 200, [
             'Content-Type' => 'application/pdf',
             'Content-Disposition' => 'attachment; filename="'.PlanExport::fileName($job, $head).'.pdf"',
         ]);

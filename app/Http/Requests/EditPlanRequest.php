@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Http\AskedUnits;
 use Dinghy\Plan\Patch;
 use Dinghy\Plan\TypedQuantity;
 use Dinghy\Plan\Units;
@@ -61,7 +62,7 @@ final class EditPlanRequest extends FormRequest
 
     public function units(): Units
     {
-        return $this->enum('units', Units::class) ?? Units::Metric;
+        return AskedUnits::of($this) ?? Units::Metric;
     }
 
     /** @throws \Dinghy\Plan\PatchRefused|\Dinghy\Plan\QuantityRefused */

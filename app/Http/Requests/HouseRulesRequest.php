@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Http\AskedUnits;
 use Dinghy\Plan\Units;
 use Illuminate\Foundation\Http\FormRequest;
 
@@ -28,7 +29,7 @@ final class HouseRulesRequest extends FormRequest
 
     public function units(): Units
     {
-        return $this->enum('units', Units::class) ?? Units::Metric;
+        return AskedUnits::of($this) ?? Units::Metric;
     }
 
     /** @return array<string, mixed> */

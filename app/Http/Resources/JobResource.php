@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Resources;
 
 use App\Catalogue\NewerFigures;
+use App\Http\AskedUnits;
 use App\Models\Acceptance;
 use App\Models\Job;
 use App\Models\PlanVersion;
@@ -56,7 +57,7 @@ final class JobResource extends JsonResource
             'can_change' => $this->user->can('changePlan', $this->job),
             'version' => $head === null ? null : $this->version($head, $judged),
             ...($head === null ? ['plan' => null, 'evaluation' => null, 'profiles' => [], 'verdict' => 'No plan yet.', 'stage' => null, 'stages' => [], 'decided' => [], 'readings' => [], 'newer' => []]
-                : $this->evaluated($head, $judged, $request->enum('units', Units::class))),
+                : $this->evaluated($head, $judged, AskedUnits::of($request))),
         ];
     }
 
