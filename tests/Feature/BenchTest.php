@@ -90,9 +90,15 @@ final class BenchTest extends TestCase
         $screen = CataloguePart::query()->where('name', '9 in display, type A')->firstOrFail();
         $this->postJson("/api/jobs/{$job->id}/plan/parts", ['part' => $screen->id, 'name' => 'spare'])->assertOk()->assertJsonPath('newer', []);
         $screen->update(['figures' => [...$screen->figures, 'typical_a' => 1.9]]);
+        // A part of another kind that is called alike has no figures for it.
+        CataloguePart::query()->create(['shop_id' => $screen->shop_id, 'kind' => 'block', 'name' => 'Alike', 'figures' => ['typical_a' => 5]]);
+        $plan = json_decode((string) $job->plan()->first()?->document, true);
+        $plan['devices'][0]['part'] = 'Alike';
+        $this->call('PUT', "/api/jobs/{$job->id}/plan?base=2", server: ['HTTP_ACCEPT' => 'application/json'], content: json_encode($plan, JSON_THROW_ON_ERROR))->assertOk();
         $newer = $this->getJson("/api/jobs/{$job->id}")->json('newer');
+        self::assertCount(1, $newer);
         self::assertSame([['field' => 'typical_a', 'planned' => 1.6, 'catalogue' => 1.9]], $newer[0]['changes']);
-        $taken = $this->postJson("/api/jobs/{$job->id}/plan/edits", ['base' => 2, 'patch' => $newer[0]['patch']])->assertOk();
+        $taken = $this->postJson("/api/jobs/{$job->id}/plan/edits", ['base' => 3, 'patch' => $newer[0]['patch']])->assertOk();
         self::assertSame([], $taken->json('newer'));
         self::assertSame(1.9, collect((array) $taken->json('plan.devices'))->firstWhere('name', 'spare')['typical_a']);
     }

@@ -59,6 +59,14 @@ final class CatalogueTest extends TestCase
         ], array_map(static fn (array $one): array => [$one['field'], $one['was'], $one['is']], (array) $differences));
     }
 
+    public function test_names_are_as_long_as_they_may_be_and_prices_are_prices(): void
+    {
+        $owner = $this->actingAs($this->person('owner'));
+        $why = static fn (string $name, string $price): array => (array) $owner->postJson('/api/catalogue/table', ['csv' => "kind,name,chemistry,nominal_v,capacity_ah,price\nbattery,{$name},agm,12,100,{$price}\n", 'keep' => false])->assertOk()->json('refused.*.why');
+        self::assertSame([[], ['The name is longer than 100 letters.']], [$why(str_repeat('é', 100), '0'), $why(str_repeat('é', 101), '0')]);
+        self::assertSame([[], ['price: expected a number from 0 to 10,000,000.'], ['price: expected a number from 0 to 10,000,000.'], ['"1e999" in column price is not understood.']], [$why('N', '10000000'), $why('N', '10000001'), $why('N', '-1'), $why('N', '1e999')]);
+    }
+
     public function test_good_and_bad_lines(): void
     {
         $owner = $this->actingAs($this->person('owner'));

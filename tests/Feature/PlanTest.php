@@ -66,6 +66,33 @@ final class PlanTest extends TestCase
         self::assertSame(4, $this->skiff()->planVersions()->count());
     }
 
+    public function test_several_fields_that_stand_together_are_typed_in_one(): void
+    {
+        $typed = fn (string $text, string $shown = ''): TestResponse => $this->actingAs($this->person('rigger'))->postJson($this->uri('/plan/edits'), ['base' => 1, 'units' => 'metric', 'typed' => ['on' => 'plan', 'fields' => [['field' => 'boat.compass_m.x_m', 'text' => '2.4 m'], ['field' => 'boat.compass_m.y_m', 'text' => $text, 'shown' => $shown], ['field' => 'boat.beam_m', 'text' => ' ']]]]);
+        $typed('to port')->assertUnprocessable();
+        $kept = $typed('-20', '10 cm')->assertOk();
+        self::assertEquals(['x_m' => 2.4, 'y_m' => -0.2], $kept->json('plan.boat.compass_m'));
+        self::assertEquals(2.2, $kept->json('plan.boat.beam_m'), 'what was left empty is not touched');
+    }
+
+    public function test_a_bare_number_keeps_the_unit_that_was_shown(): void
+    {
+        $answer = $this->actingAs($this->person('rigger'))->postJson($this->uri('/plan/edits'), ['base' => 1, 'units' => 'imperial', 'typed' => ['on' => 'feed:house', 'field' => 'protection.0.from_source_m', 'text' => '7', 'shown' => '5.9 in']])->assertOk();
+        self::assertEqualsWithDelta(0.1778, $answer->json('plan.feeds.1.protection.0.from_source_m'), 1e-9);
+    }
+
+    /** A length that is typed was taken with a tape: from then on it stays when its station is moved. */
+    public function test_a_tape_length_stays(): void
+    {
+        $this->actingAs($this->person('rigger'));
+        $way = json_decode($this->version(1)->document)->boat->ways[0];
+        $this->edit($this->person('rigger'), 1, "way:{$way->id}", ['measured' => 'drawing'])->assertOk();
+        $typed = $this->postJson($this->uri('/plan/edits'), ['base' => 2, 'units' => 'metric', 'typed' => ['on' => "way:{$way->id}", 'field' => 'length_m', 'text' => '9 m']])->assertOk();
+        self::assertEquals([9, 'tape'], [$typed->json('plan.boat.ways.0.length_m'), $typed->json('plan.boat.ways.0.measured')]);
+        $moved = $this->postJson($this->uri('/plan/proposals'), ['make' => 'move', 'station' => $way->from, 'at' => ['x_m' => 1.1, 'y_m' => 0.2]])->assertOk();
+        self::assertEquals(9, $moved->json('plan.boat.ways.0.length_m'));
+    }
+
     public function test_edits_of_different_fields_merge(): void
     {
         $this->edit($this->person('rigger'), 1, 'feed:house', ['run.gauge' => '4 AWG'])->assertOk();
@@ -234,6 +261,9 @@ final class PlanTest extends TestCase
         $falling = $amps;
         rsort($falling);
         self::assertSame($falling, $amps, 'the farther, the less');
+        self::assertEquals([0, 0.1, 0.2, 0.3, 0.4, 0.5, 0.6, 0.7, 0.8, 0.9, 1], array_column($answer->json('places'), 'along'));
+        // Ohm's law: what the wire adds grows evenly along it, so that the reciprocals of the amps do.
+        self::assertEqualsWithDelta(1 / $amps[5], (1 / $amps[0] + 1 / $amps[10]) / 2, 1e-6);
         self::assertStringContainsString('magnetic breaker opens within', (string) $answer->json('places.10.says'));
         $this->getJson($this->uri('/short?run=nowhere'))->assertNotFound();
     }

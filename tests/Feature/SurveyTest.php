@@ -26,6 +26,8 @@ final class SurveyTest extends TestCase
         ApiContract::assertMet('GET', '/api/jobs/{job}/survey', 200, (string) $answer->getContent());
 
         self::assertSame('bad-joint', $answer->json('checks.0.cause'));
+        // Ohm's law over the whole path.
+        self::assertEqualsWithDelta(1000 * $answer->json('checks.0.lost_v') / $answer->json('checks.0.amps_a'), $answer->json('checks.0.path_mohm'), 1e-9);
         self::assertSame('102 mΩ, 1.36 V, 18.3 W', $answer->json('checks.0.figures'));
         self::assertStringContainsString('between console inlet and behind the console switch', $answer->json('checks.0.says'));
         self::assertSame([['on' => 'check:check-console', 'set' => ['renewed_by' => 'br-left']]], $answer->json('checks.0.patch'));

@@ -6,6 +6,7 @@ namespace App\Http\Middleware;
 
 use Closure;
 use Illuminate\Http\Request;
+use Symfony\Component\HttpFoundation\InputBag;
 use Symfony\Component\HttpFoundation\Response;
 
 /** Refuses what no page of Dinghy sends and no controller should have to think of: lists in the query, broken or bottomless JSON, numbers that are none. */
@@ -30,10 +31,9 @@ final class WellFormed
             is_string($value) || abort(422, 'The address is not understood: "'.self::shown((string) $name).'" is given as a list. Give it once.');
             mb_check_encoding($value, 'UTF-8') && ! str_contains($value, "\0") || abort(422, 'The address is not understood: "'.self::shown((string) $name).'" holds letters that are none.');
         }
-        if ($request->isMethodSafe() && $request->getContent() !== '') {
-            abort(400, 'The request is not understood: what is only read is asked for by its address alone, without a body.');
-        }
-        if ($request->isJson() && ! $request->is(...self::FILES) && $request->getContent() !== '') {
+        if ($request->isMethodSafe()) {
+            $request->setJson(new InputBag); // what is only read is asked for by its address alone
+        } elseif ($request->isJson() && ! $request->is(...self::FILES) && $request->getContent() !== '') {
             self::refuseUnreadable($request);
         }
 

@@ -35,7 +35,11 @@ final class VariantsTest extends TestCase
                 $fault = self::fault($network);
                 $which = "SEED={$seed} boat {$boat} fault {$i} on {$fault->element}";
                 $fresh = $fault->in($network);
-                self::assertSame([], self::differences($points, $fresh->atRest(), $rest->with($fault), 1e-6), "{$which}, at rest");
+                $changed = $rest->with($fault);
+                self::assertSame([], self::differences($points, $fresh->atRest(), $changed, 1e-6), "{$which}, at rest");
+                if ($changed instanceof Solution) {
+                    self::assertEqualsWithDelta($fresh->atRest()->sourceAmps(), $changed->sourceAmps(), 0.01, "{$which}, what each battery gives");
+                }
                 self::assertSame([], self::differences($points, $fresh->loaded(), $loaded->with($fault), 1e-3), "{$which}, loaded");
                 $compared++;
             }

@@ -30,6 +30,9 @@ final class BuildingTest extends TestCase
         self::assertSame(['at 151 reaches over the edge of the board.'], $problems($part(151, 10)));
         self::assertSame(['A hole of at 1 is closer than 6 mm to the edge of the board.'], $problems($part(1, 10)), '7 mm to its middle, 5 to its rim');
         self::assertSame([], $problems($part(2, 10)));
+        $twice = $part(1, 10);
+        $twice->holes[] = (object) ['x_mm' => 6, 'y_mm' => 10, 'diameter_mm' => 4];
+        self::assertCount(1, $problems($twice), 'said once, however many holes');
     }
 
     /** Common practice, no source. */

@@ -59,6 +59,8 @@ final class LayoutTest extends TestCase
             self::assertTrue(self::bore($bore, [...$diameters, $room + 1e-3])->isTooFull());
         }
         self::assertSame(0.0, self::bore(10, [6, 4])->room());
+        // Two cables may fill 31 % (NEC chapter 9, table 1): of 10 mm beside 5.55 mm, √(0.31 · 10² − 5.55²) is left.
+        self::assertEqualsWithDelta(0.4444, self::bore(10, [5.55])->room(), 1e-3);
         self::assertFalse(self::bore(self::bore(10, [6, 6])->needed() + 1e-9, [6, 6])->isTooFull());
     }
 

@@ -51,6 +51,16 @@ final class DirectFeedTest extends TestCase
         self::assertSame(0.0, $plan->feeds['direct-to-d1']->run->extraOhms);
     }
 
+    /** The smallest magnetic breaker that is made is of 10 A: what its maker wants fused at less gets a blade. */
+    public function test_what_is_fused_small_gets_a_blade(): void
+    {
+        foreach ([['fuse_a' => 10], ['fuse_a' => 7.5]] as $i => $fuse) {
+            $document = self::checked(Plans::changed(Plans::pump(), ['plan' => ['feeds' => []], 'device:d1' => $fuse]), 'd1');
+            $plan = Plan::of($document->with(self::for($document, 'c') ?? self::fail()));
+            self::assertSame(['breaker-80', 'blade'][$i], $plan->feeds['direct-to-d1']->protection[0]->family->value);
+        }
+    }
+
     public function test_a_device_that_nothing_feeds_gets_its_feed(): void
     {
         $document = self::checked(Plans::changed(Plans::pump(), ['plan' => ['feeds' => []]]), 'd1');

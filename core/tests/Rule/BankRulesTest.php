@@ -157,6 +157,15 @@ final class BankRulesTest extends RuleTestCase
         ];
     }
 
+    /** Counted over the turn of years and of decades of months: December 2025 to September 2027. */
+    public function test_ages_are_told_in_months(): void
+    {
+        $finding = self::found(Plans::changed(Plans::series(3), ['battery:b1' => ['commissioned' => '2025-12'], 'battery:b2' => ['commissioned' => '2027-09'], 'battery:b3' => ['commissioned' => '2026-02']]), 'B03');
+        self::assertStringContainsString('ages 21 months apart', $finding->says ?? '');
+        self::assertSame(21.0, $finding?->figures['months']);
+        self::assertStringNotContainsString('volts', $finding->says);
+    }
+
     /** Batteries lift to 12 V from 36 V: what the tap takes is set against what the whole bank gives. */
     public function test_a_tap_that_takes_more_than_a_twentieth_of_the_day(): void
     {

@@ -29,6 +29,8 @@ final class OfferedRemediesTest extends TestCase
             'a pump for 24 V is fed from the bank that has them' => ['B04', 'Take feed f1 from bank other.', self::twoBanks(2), ['device:d1' => ['v_min' => 20, 'v_max' => 32]]],
             'no bank has its volts' => ['B04', null, $two, ['device:d1' => ['v_min' => 40, 'v_max' => 60]]],
             'what bears no charging volts goes where they are lower' => ['D01', 'Take feed f1 from bank other.', $two, ['device:d1' => ['v_max' => 14.65], 'battery:x1' => ['chemistry' => 'gel']]],
+            'the lowest block of a series bank, where whole banks do not do' => ['D01', 'Take feed f1 from Battery 1 of bank other.', self::twoBanks(3), ['device:d1' => ['v_max' => 14.65], ...array_fill_keys(['battery:x1', 'battery:x2', 'battery:x3'], ['chemistry' => 'gel'])]],
+            'the bank that starts the engine is the last to be offered' => ['D01', 'Take feed f1 from bank spare.', self::threeBanks(), ['device:d1' => ['v_max' => 14.65], 'battery:x1' => ['chemistry' => 'gel'], 'battery:y1' => ['chemistry' => 'gel'], 'plan' => ['boat.engine' => (object) ['battery' => 'x1', 'cranking_a' => 300, 'min_cca_a' => 500]]]],
             'a screen leaves the starting bank' => ['B16', 'Take feed f1 from bank other.', $two, $engine],
             'the engine starts from the stronger bank' => ['B25', 'Start the engine from bank other.', $two, [...$engine, 'battery:b1' => ['cca_a' => 499], 'battery:x1' => ['cca_a' => 650]]],
             'a weaker bank does not start it' => ['B25', null, $two, [...$engine, 'battery:b1' => ['cca_a' => 499], 'battery:x1' => ['cca_a' => 450]]],
@@ -82,6 +84,16 @@ final class OfferedRemediesTest extends TestCase
             $root->chargers[] = (object) [...get_object_vars($root->chargers[0]), 'id' => 'c'.(1 + (int) substr($id, 1)), 'outputs' => [(object) [...get_object_vars($root->chargers[0]->outputs[0]), 'battery' => $id]]];
         }
         $root->banks[] = (object) ['id' => 'other', 'strings' => [$ids], 'switch' => true, 'switch_rating_a' => 150, 'jumper' => (object) ['gauge' => '6 AWG']];
+
+        return PlanDocument::fromJson(json_encode($root, JSON_THROW_ON_ERROR));
+    }
+
+    private static function threeBanks(): PlanDocument
+    {
+        $root = self::twoBanks()->root();
+        $root->batteries[] = (object) [...get_object_vars($root->batteries[1]), 'id' => 'y1'];
+        $root->chargers[] = (object) [...get_object_vars($root->chargers[1]), 'id' => 'c3', 'outputs' => [(object) [...get_object_vars($root->chargers[1]->outputs[0]), 'battery' => 'y1']]];
+        $root->banks[] = (object) [...get_object_vars($root->banks[1]), 'id' => 'spare', 'strings' => [['y1']]];
 
         return PlanDocument::fromJson(json_encode($root, JSON_THROW_ON_ERROR));
     }

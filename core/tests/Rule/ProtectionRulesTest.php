@@ -69,6 +69,8 @@ final class ProtectionRulesTest extends RuleTestCase
             'F03 at 1.25 × typical' => ['F03', 'pump', ['device:d1' => ['typical_a' => 12, 'peak_a' => 12]]],
             'F03 a motor at its peak' => ['F03', 'pump', ['device:d1' => ['kind' => 'motor', 'typical_a' => 15, 'peak_a' => 15]]],
             'F03 where the maker asks for less' => ['F03', 'pump', ['device:d1' => ['fuse_a' => 10], ...$feed(['rating_a' => 10])]],
+            // The first guards the wire; what sits behind it may sit where it likes.
+            'F04 the second of two' => ['F04', 'pump', ['feed:f1' => ['protection' => [(object) ['family' => 'blade', 'rating_a' => 15, 'from_source_m' => 0.1], (object) ['family' => 'blade', 'rating_a' => 15, 'from_source_m' => 2]]]]],
             'F04 at seven inches' => ['F04', 'pump', $feed(['from_source_m' => 0.178])],
             'F04 sheathed at seventy-two' => ['F04', 'pump', $feed(['from_source_m' => 1.83, 'sheathed' => true])],
             // 12.85 V full through the block, 0.15 m of cold 10 AWG: 13 mΩ let just under 1 kA flow.

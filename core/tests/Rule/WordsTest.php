@@ -38,6 +38,7 @@ final class WordsTest extends TestCase
         self::assertSame('12.7 V', $words->volts(12.7));
         self::assertSame('34 mV', $words->volts(0.034));
         self::assertSame('4.1 mV', $words->volts(0.0041));
+        self::assertSame(['9.9 mV', '10 mV'], [$words->volts(0.0099), $words->volts(0.0104)]);
         self::assertSame('0 V', $words->volts(0.0));
         self::assertSame('3.9 %', $words->percent(3.9213));
         self::assertSame('100 A', $words->amps(100.0)); // no zero of a whole number is trimmed away
