@@ -20,13 +20,15 @@ use Illuminate\Support\Carbon;
  * @property string $reason
  * @property Carbon $decided_at
  * @property Carbon|null $reopened_at
+ * @property int $made_on number of the plan's version that it was made after
+ * @property int|null $undone_on number of the version after which undo took it back; null: it did not
  * @property-read User|null $author
  */
 final class Acceptance extends Model
 {
     public $timestamps = false;
 
-    protected $fillable = ['job_id', 'user_id', 'rule', 'on', 'occasion', 'says', 'reason', 'decided_at', 'reopened_at'];
+    protected $fillable = ['job_id', 'user_id', 'rule', 'on', 'occasion', 'says', 'reason', 'decided_at', 'reopened_at', 'made_on', 'undone_on'];
 
     /** @return array<string, string> */
     protected function casts(): array

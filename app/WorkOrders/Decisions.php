@@ -68,6 +68,7 @@ final readonly class Decisions
             'says' => mb_substr($finding->says, 0, 500),
             'reason' => $reason,
             'decided_at' => now(),
+            'made_on' => $job->plan->number ?? 0,
         ]);
     }
 }

@@ -91,35 +91,41 @@ final readonly class PlanHistory
     }
 
     /**
-     * @param  int|null  $step  number of the version that the person was told would be taken back; null: whatever comes next
+     * @param  int|null  $step  what the person was told would be taken back; null: whatever comes next
+     * @return PlanVersion the newest afterwards
      *
      * @throws PlanClash
      */
     public function undo(User $user, ?int $step = null): PlanVersion
     {
-        return $this->locked(function (?PlanVersion $head) use ($user, $step): PlanVersion {
-            $next = $head === null ? null : $this->steps($user)->undo($head);
-            $next === null && throw PlanClash::nothingTo('undo');
-            $step === null || $step === $next->version->number || throw PlanClash::anotherStep('undo');
-
-            return $this->change($head, $user, 'undo', $next->patch, $next->version);
-        });
+        return $this->locked(fn (?PlanVersion $head): PlanVersion => $this->take('undo', $user, $head, $head === null ? null : $this->steps($user)->undo($head), $step));
     }
 
     /**
-     * @param  int|null  $step  number of the version that the person was told would be made again; null: whatever comes next
+     * @param  int|null  $step  what the person was told would be made again; null: whatever comes next
+     * @return PlanVersion the newest afterwards
      *
      * @throws PlanClash
      */
     public function redo(User $user, ?int $step = null): PlanVersion
     {
-        return $this->locked(function (?PlanVersion $head) use ($user, $step): PlanVersion {
-            $next = $head === null ? null : $this->steps($user)->redo($head);
-            $next === null && throw PlanClash::nothingTo('redo');
-            $step === null || $step === $next->version->number || throw PlanClash::anotherStep('redo');
+        return $this->locked(fn (?PlanVersion $head): PlanVersion => $this->take('redo', $user, $head, $head === null ? null : $this->steps($user)->redo($head), $step));
+    }
 
-            return $this->change($head, $user, 'redo', $next->patch, $next->version);
-        });
+    /** @param  'undo'|'redo'  $verb */
+    private function take(string $verb, User $user, ?PlanVersion $head, ?PlanStep $next, ?int $step): PlanVersion
+    {
+        if ($head === null || $next === null) {
+            throw PlanClash::nothingTo($verb);
+        }
+        $step === null || $step === $next->number || throw PlanClash::anotherStep($verb);
+        if ($next->patch !== null) {
+            return $this->change($head, $user, $verb, $next->patch, $next->version);
+        }
+        $next->decision?->update($verb === 'undo' ? ['reopened_at' => now(), 'undone_on' => $head->number] : ['reopened_at' => null, 'undone_on' => null, 'made_on' => $head->number]);
+        $this->job->unsetRelation('acceptances');
+
+        return $this->unchanged($head);
     }
 
     /** What a person can take back and make again. */

@@ -4,33 +4,43 @@ declare(strict_types=1);
 
 namespace App\WorkOrders;
 
+use App\Models\Acceptance;
 use App\Models\PlanVersion;
 use Dinghy\Plan\Patch;
 use Dinghy\Plan\PatchWords;
 use Dinghy\Plan\PlanDocument;
 
-/** A change that can be taken back or made again. */
+/** A change, or a decision, that can be taken back or made again. */
 final readonly class PlanStep
 {
     /**
-     * @param  PlanVersion  $version  that made the change
-     * @param  Patch  $patch  to apply now
+     * @param  int  $number  of the version that made it; of a decision its id, negative
      * @param  string  $says  what it would do, as "gauge 6 AWG → 8 AWG"
+     * @param  PlanVersion|null  $version  that made the change; null: it is a decision
+     * @param  Patch|null  $patch  to apply now
+     * @param  Acceptance|null  $decision  null: it is a change
      */
     private function __construct(
-        public PlanVersion $version,
-        public Patch $patch,
+        public int $number,
         public string $says,
+        public ?PlanVersion $version,
+        public ?Patch $patch,
+        public ?Acceptance $decision,
     ) {
     }
 
     public static function back(PlanVersion $version, Patch $patch, PlanDocument $before, PlanDocument $after): self
     {
-        return new self($version, $patch->inverseOn($before), PatchWords::between($patch, $after, $before));
+        return new self($version->number, PatchWords::between($patch, $after, $before), $version, $patch->inverseOn($before), null);
     }
 
     public static function again(PlanVersion $version, Patch $patch, PlanDocument $before, PlanDocument $after): self
     {
-        return new self($version, $patch, PatchWords::between($patch, $before, $after));
+        return new self($version->number, PatchWords::between($patch, $before, $after), $version, $patch, null);
+    }
+
+    public static function decision(Acceptance $decision): self
+    {
+        return new self(-$decision->id, "the decision on {$decision->rule}: {$decision->reason}", null, null, $decision);
     }
 }

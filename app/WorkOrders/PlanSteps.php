@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\WorkOrders;
 
+use App\Models\Acceptance;
 use App\Models\Job;
 use App\Models\PlanVersion;
 use App\Models\User;
@@ -13,39 +14,47 @@ use Dinghy\Plan\PlanDocument;
 use Dinghy\Plan\Spelling;
 
 /**
- * One person's changes of a plan: those that stand and those taken back. A change whose fields somebody has changed since
- * is passed over: taking it back would take back theirs.
+ * One person's changes and decisions, in one order: those that stand and those taken back. A change whose fields somebody
+ * has changed since is passed over: taking it back would take back theirs.
  */
 final readonly class PlanSteps
 {
     /** Steps that are looked at for one that can be taken back, or made again. */
     private const DEEPEST = 40;
 
-    /** @var list<int> ids of versions, oldest first */
+    /** @var list<array{int, int|Acceptance}> place in the order, and the id of a version or a decision; the newest first */
     private array $done;
 
-    /** @var list<int> */
+    /** @var list<array{int, int|Acceptance}> */
     private array $undone;
 
     public function __construct(private Job $job, User $user)
     {
         $done = [];
         $undone = [];
+        $changed = 0;
         // Plain rows: a long chain of whole models would take longer than all else that an answer holds.
-        foreach ($this->job->planVersions()->toBase()->orderBy('number')->selectRaw('id, kind, user_id, reverts_id, patch is null as whole')->get() as $version) {
-            [$id, $of] = [(int) $version->id, (int) $version->reverts_id];
+        foreach ($this->job->planVersions()->toBase()->orderBy('number')->selectRaw('id, number, kind, user_id, reverts_id, patch is null as whole')->get() as $version) {
+            [$id, $of, $number] = [(int) $version->id, (int) $version->reverts_id, (int) $version->number];
             if ((bool) $version->whole) {
                 [$done, $undone] = [[], []];
             } elseif ((int) $version->user_id === $user->id) {
-                match ($version->kind) {
-                    'undo' => [$done, $undone] = [array_diff($done, [$of]), [...$undone, $of]],
-                    'redo' => [$done, $undone] = [[...$done, $of], array_diff($undone, [$of])],
-                    default => [$done, $undone] = [[...$done, $id], []],
-                };
+                if ($version->kind === 'undo') {
+                    unset($done[$of]);
+                    $undone[$of] = $number;
+                } elseif ($version->kind === 'redo') {
+                    unset($undone[$of]);
+                    $done[$of] = $number;
+                } else {
+                    [$done[$id], $undone, $changed] = [$number, [], $number];
+                }
             }
         }
-        $this->done = array_values($done);
-        $this->undone = array_values($undone);
+        $decisions = $this->job->acceptances()->where('user_id', $user->id)->get()->sortBy('id');
+        $newest = $decisions->whereNull('undone_on')->max('id') ?? 0;
+        $this->done = self::inOrder($done, $decisions->whereNull('reopened_at'), 'made_on');
+        // What is decided or changed anew ends what could be made again.
+        $this->undone = self::inOrder($undone, $decisions->whereNotNull('undone_on')->filter(static fn (Acceptance $one): bool => $one->undone_on >= $changed && $one->id > $newest), 'undone_on');
     }
 
     /** What would be taken back next; null: nothing of theirs can be. */
@@ -60,23 +69,53 @@ final readonly class PlanSteps
         return $this->first($this->undone, $head, false);
     }
 
-    /** @param  list<int>  $ids  of versions, oldest first */
-    private function first(array $ids, PlanVersion $head, bool $back): ?PlanStep
+    /**
+     * @param  array<int, int>  $versions  their numbers, or those of the versions that took them back, by id
+     * @param  iterable<Acceptance>  $decisions
+     * @param  'made_on'|'undone_on'  $on  the version after which each was made, or taken back
+     * @return list<array{int, int|Acceptance}>
+     */
+    private static function inOrder(array $versions, iterable $decisions, string $on): array
     {
-        foreach (array_slice(array_reverse($ids), 0, self::DEEPEST) as $id) {
-            $version = $this->job->planVersions()->with('parent')->find($id);
-            $patch = $version?->planPatch();
-            $parent = $version?->parent;
-            if ($version === null || $patch === null || $parent === null || $version->hash === $parent->hash) {
-                continue;
-            }
-            [$before, $after] = [$parent->planDocument(), $version->planDocument()];
-            if (self::holds($patch, $back ? $after : $before, $head->planDocument())) {
-                return $back ? PlanStep::back($version, $patch, $before, $after) : PlanStep::again($version, $patch, $before, $after);
+        $steps = [];
+        foreach ($versions as $id => $number) {
+            $steps[] = [2 * $number, $id];
+        }
+        foreach ($decisions as $decision) {
+            $steps[] = [2 * (int) $decision->{$on} + 1, $decision];
+        }
+        usort($steps, static fn (array $a, array $b): int => [$b[0], $b[1] instanceof Acceptance ? $b[1]->id : 0] <=> [$a[0], $a[1] instanceof Acceptance ? $a[1]->id : 0]);
+
+        return $steps;
+    }
+
+    /** @param  list<array{int, int|Acceptance}>  $steps */
+    private function first(array $steps, PlanVersion $head, bool $back): ?PlanStep
+    {
+        foreach (array_slice($steps, 0, self::DEEPEST) as [, $step]) {
+            $found = $step instanceof Acceptance ? PlanStep::decision($step) : $this->change($step, $head, $back);
+            if ($found !== null) {
+                return $found;
             }
         }
 
         return null;
+    }
+
+    private function change(int $id, PlanVersion $head, bool $back): ?PlanStep
+    {
+        $version = $this->job->planVersions()->with('parent')->find($id);
+        $patch = $version?->planPatch();
+        $parent = $version?->parent;
+        if ($version === null || $patch === null || $parent === null || $version->hash === $parent->hash) {
+            return null;
+        }
+        [$before, $after] = [$parent->planDocument(), $version->planDocument()];
+        if (! self::holds($patch, $back ? $after : $before, $head->planDocument())) {
+            return null;
+        }
+
+        return $back ? PlanStep::back($version, $patch, $before, $after) : PlanStep::again($version, $patch, $before, $after);
     }
 
     /** Whether the fields that a step changed still are as they were then. */

@@ -37,9 +37,11 @@ start_database() {
     DB_PORT=$(free_port)
     printf '%s\n' "$DB_PORT" >"$STATE/$1.port"
     export DB_PORT DB_HOST=127.0.0.1 DB_USERNAME=root
-    setsid mariadbd --no-defaults "${as[@]}" --datadir="$folder" --bind-address=127.0.0.1 --port="$DB_PORT" \
-        --socket="$SOCKET_FOLDER/s" --pid-file="$SOCKET_FOLDER/pid" --init-file="$SOCKET_FOLDER/passwords.sql" --innodb-flush-log-at-trx-commit=1 >"$STATE/$1.log" 2>&1 </dev/null &
+    local serve=(mariadbd --no-defaults "${as[@]}" --datadir="$folder" --bind-address=127.0.0.1 --port="$DB_PORT"
+        --socket="$SOCKET_FOLDER/s" --pid-file="$SOCKET_FOLDER/pid" --init-file="$SOCKET_FOLDER/passwords.sql" --innodb-flush-log-at-trx-commit=1)
+    setsid "${serve[@]}" >"$STATE/$1.log" 2>&1 </dev/null &
     DATABASE_PID=$!
+    DATABASE_COMMAND=$(printf '%q ' "${serve[@]}")
     echo "$DATABASE_PID" >"$STATE/$1.pid"
     local tries=0
     until MYSQL_PWD=$DB_PASSWORD mariadb-admin --no-defaults --protocol=tcp -h 127.0.0.1 -P "$DB_PORT" -u root --silent status >/dev/null 2>&1; do
@@ -51,7 +53,6 @@ start_database() {
         sleep 0.1
     done
     sql "DROP USER IF EXISTS 'root'@'$(hostname)', ''@'localhost', ''@'$(hostname)'"
-    rm -f "$SOCKET_FOLDER/passwords.sql"
 }
 
 # sql STATEMENT : what the database answers, bare.

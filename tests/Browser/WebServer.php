@@ -50,6 +50,15 @@ final class WebServer
         }
     }
 
+    /** Without warning, whatever it is about. */
+    public function kill(): void
+    {
+        [$process, $this->process] = [$this->process, null];
+        $group = $process?->getPid();
+        $group === null || posix_kill(-$group, SIGKILL);
+        $process?->stop(1);
+    }
+
     public function stop(): void
     {
         [$process, $this->process] = [$this->process, null];

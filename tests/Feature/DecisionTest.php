@@ -57,4 +57,32 @@ final class DecisionTest extends TestCase
     {
         return collect($this->getJson("/api/jobs/{$this->skiff()->id}")->json('evaluation.findings'))->firstWhere('rule', $rule)['occasion'];
     }
+
+    /** A decision and the gauge it came with stand in one order: undo takes the decision back first, then the gauge, and redo the other way. */
+    public function test_decisions_are_taken_back_in_their_order(): void
+    {
+        $this->actingAs($this->person('rigger'));
+        $uri = "/api/jobs/{$this->skiff()->id}";
+        $this->postJson("{$uri}/plan/edits", ['base' => 1, 'patch' => [['on' => 'feed:bow-motor', 'set' => ['run.gauge' => '6 AWG']]]])->assertOk();
+        $finding = collect((array) $this->getJson($uri)->json('evaluation.findings'))->firstWhere('level', 'warn');
+        $decided = $this->postJson("{$uri}/decisions", ['occasion' => $finding['occasion'], 'reason' => 'as agreed with Maren'])->assertOk();
+        $id = $decided->json('decided.0.id');
+        self::assertSame(['step' => -$id, 'says' => "the decision on {$finding['rule']}: as agreed with Maren"], $decided->json('version.undo'));
+        $this->postJson("{$uri}/plan/undo", ['step' => 2])->assertConflict();
+
+        $first = $this->postJson("{$uri}/plan/undo", ['step' => -$id])->assertOk();
+        self::assertSame([[], '6 AWG', 2, -$id], [$first->json('decided'), $first->json('plan.feeds.0.run.gauge'), $first->json('version.undo.step'), $first->json('version.redo.step')]);
+        $second = $this->postJson("{$uri}/plan/undo")->assertOk();
+        self::assertSame(['8 AWG', null, 2], [$second->json('plan.feeds.0.run.gauge'), $second->json('version.undo'), $second->json('version.redo.step')]);
+        $third = $this->postJson("{$uri}/plan/redo")->assertOk();
+        self::assertSame(['6 AWG', -$id], [$third->json('plan.feeds.0.run.gauge'), $third->json('version.redo.step')]);
+        $fourth = $this->postJson("{$uri}/plan/redo")->assertOk();
+        self::assertSame(['as agreed with Maren', null], [$fourth->json('decided.0.reason'), $fourth->json('version.redo')]);
+
+        // What is opened again by hand is no step, and a new change ends what could be made again.
+        $this->postJson("{$uri}/plan/undo")->assertOk();
+        $changed = $this->postJson("{$uri}/plan/edits", ['base' => 4, 'patch' => [['on' => 'feed:house', 'set' => ['run.gauge' => '4 AWG']]]])->assertOk();
+        self::assertSame([5, null], [$changed->json('version.undo.step'), $changed->json('version.redo')]);
+        self::assertNull($this->actingAs($this->person('owner'))->getJson($uri)->json('version.undo'), 'another person has steps of their own');
+    }
 }

@@ -78,6 +78,7 @@ final class FuzzTest extends TestCase
         $raw = fn (string $body, string $path = '/plan/edits') => $this->call('POST', $job.$path, server: ['HTTP_ACCEPT' => 'application/json', 'CONTENT_TYPE' => 'application/json'], content: $body);
         $value = static fn (string $json): string => '{"base":1,"patch":[{"on":"feed:house","set":{"run.length_m":'.$json.'}}]}';
         self::assertStringContainsString('"units" is given as a list', (string) $this->getJson("{$job}?units[]=x")->assertUnprocessable()->json('message'));
+        $this->getJson("{$job}?units=")->assertOk();
         self::assertStringContainsString('32 deep', (string) $raw($value(str_repeat('[', 40).str_repeat(']', 40)))->assertStatus(400)->json('message'));
         self::assertStringContainsString('no JSON', (string) $raw('{"base":1,')->assertStatus(400)->json('message'));
         self::assertStringContainsString('no JSON', (string) $raw('{"base":1,"patch":[{"on":"feed:house","set":{"\u0000x":1}}]}')->assertStatus(400)->json('message'));

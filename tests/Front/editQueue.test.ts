@@ -71,7 +71,7 @@ describe('changes on their way', () => {
         await expect(kept).resolves.toEqual([true, true]);
         await vi.runAllTimersAsync();
         expect(fields(server)).toEqual([{ a: 1 }, { b: 2 }]);
-        expect(queue.snapshot()).toEqual({ line: 'clear', waiting: 0, unkept: [], silence: null });
+        expect(queue.snapshot()).toMatchObject({ line: 'clear', waiting: 0, unkept: [], silence: null, done: { change: { patch: [{ set: { b: 2 } }] } } });
         expect(stored.size).toBe(0);
     });
 

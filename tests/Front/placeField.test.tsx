@@ -1,9 +1,11 @@
 // @vitest-environment happy-dom
-import { fireEvent, screen } from '@testing-library/react';
+import { act, fireEvent, screen } from '@testing-library/react';
 import { describe, expect, it, vi } from 'vitest';
 
+import { type Change, undone } from '../../resources/js/plan/changes';
 import { askBeforeLosingDrafts } from '../../resources/js/plan/drafts';
 import type { Unkept } from '../../resources/js/plan/editQueue';
+import { JustDone } from '../../resources/js/plan/JustDone';
 import { PlaceField } from '../../resources/js/plan/PlaceField';
 import { UnkeptNotice } from '../../resources/js/plan/UnkeptNotice';
 import type { PlanEdits } from '../../resources/js/plan/usePlanEdits';
@@ -139,5 +141,41 @@ describe('what the server does not hold', () => {
     it('is nothing where all was kept', () => {
         shown({});
         expect(screen.queryByRole('alert')).toBeNull();
+    });
+});
+
+describe('what was just taken away', () => {
+    const shown = (change: Change | null, undo: { step: number; says: string } | null = { step: 2, says: '' }) => {
+        const submit = vi.fn(() => Promise.resolve(true));
+        const job = skiffJob();
+        const edits = { done: change === null ? null : { id: 'one', change }, submit };
+        return { submit, ...rendered(<JustDone job={{ ...job, version: { ...job.version, undo, redo: null } }} edits={edits as unknown as PlanEdits} />) };
+    };
+
+    it('is told with the way back', async () => {
+        const { submit, hand } = shown({ takeOut: 'device:motor' });
+        expect(screen.getByRole('status').textContent).toContain('Taken out: ');
+        await hand.click(screen.getByRole('button', { name: 'Take it back' }));
+        expect(submit).toHaveBeenCalledWith(undone);
+    });
+
+    it('is not told of what stands where the hand is, nor of what cannot be taken back', () => {
+        shown({ typed: { on: 'feed:house', field: 'run.gauge', text: '4' } });
+        shown(null);
+        shown({ propose: { make: 'move', station: 'bow', at: { x_m: 1, y_m: 0 } } });
+        shown({ takeOut: 'device:motor' }, null);
+        expect(screen.queryByRole('status')).toBeNull();
+    });
+
+    it('is told for a while', () => {
+        vi.useFakeTimers();
+        try {
+            shown({ restore: { base: 3, number: 1 } });
+            expect(screen.getByRole('status').textContent).toContain('Version 1 is back.');
+            act(() => void vi.advanceTimersByTime(10_000));
+            expect(screen.queryByRole('status')).toBeNull();
+        } finally {
+            vi.useRealTimers();
+        }
     });
 });

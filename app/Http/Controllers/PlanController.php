@@ -112,7 +112,7 @@ final class PlanController extends Controller
 
     private static function stepOf(Request $request): ?int
     {
-        $step = $request->validate(['step' => ['sometimes', 'integer', 'min:1']], ['step.*' => 'Not kept: step is the number of a version of the plan.'])['step'] ?? null;
+        $step = $request->validate(['step' => ['sometimes', 'integer']], ['step.*' => 'Not kept: step is the number of what is to be taken back or made again.'])['step'] ?? null;
 
         return $step === null ? null : (int) $step;
     }

@@ -28,6 +28,7 @@ final class WellFormed
     public function handle(Request $request, Closure $next): Response
     {
         foreach ($request->query->all() as $name => $value) {
+            $value ??= ''; // the framework takes what is empty for nothing
             is_string($value) || abort(422, 'The address is not understood: "'.self::shown((string) $name).'" is given as a list. Give it once.');
             mb_check_encoding($value, 'UTF-8') && ! str_contains($value, "\0") || abort(422, 'The address is not understood: "'.self::shown((string) $name).'" holds letters that are none.');
         }

@@ -79,7 +79,7 @@ final class JobResource extends JsonResource
     /** @return array{step: int, says: string}|null */
     private static function step(?PlanStep $step): ?array
     {
-        return $step === null ? null : ['step' => $step->version->number, 'says' => $step->says];
+        return $step === null ? null : ['step' => $step->number, 'says' => $step->says];
     }
 
     /** @return array<string, mixed> */

@@ -1,5 +1,6 @@
 import { type ReactNode, useState } from 'react';
 
+import { JustDone } from '../plan/JustDone';
 import { UnkeptNotice } from '../plan/UnkeptNotice';
 import { BoatStrip } from './BoatStrip';
 import { OrderOfWork } from './OrderOfWork';
@@ -28,6 +29,7 @@ export function StageFrame({ job, edits, silent, stage, onAsk, onWhy, why, child
             <div className={classes.top}>
                 <BoatStrip job={job} edits={edits} onImport={setFile} onAsk={onAsk} onWhy={onWhy} />
                 <UnkeptNotice job={job} edits={edits} />
+                <JustDone job={job} edits={edits} />
                 {silent && (
                     <p role="status" className={classes.refused} data-silent>
                         The server does not answer; what you see may be old. It is asked again by itself.

@@ -32,6 +32,8 @@ export interface Snapshot {
     unkept: Unkept[];
     /** why the server has not answered, in its own words or the browser's */
     silence: string | null;
+    /** the last change that was kept */
+    done: { id: string; change: Change } | null;
 }
 
 interface Entry {
@@ -78,7 +80,8 @@ export class EditQueue {
     private running = false;
     private wake: (() => void) | null = null;
     private heard = new Set<() => void>();
-    private told: Snapshot = { line: 'clear', waiting: 0, unkept: [], silence: null };
+    private done: Snapshot['done'] = null;
+    private told: Snapshot = { line: 'clear', waiting: 0, unkept: [], silence: null, done: null };
 
     constructor(
         private readonly id: string,
@@ -226,6 +229,7 @@ export class EditQueue {
                 this.own = [...this.own, answer.version.number].slice(-OWN);
             }
             this.ground.accept(answer);
+            this.done = { id, change };
         }
         this.tell();
     }
@@ -240,7 +244,7 @@ export class EditQueue {
     }
 
     private tell(): void {
-        this.told = { line: this.line, waiting: this.entries.length, unkept: this.unkept, silence: this.silence };
+        this.told = { line: this.line, waiting: this.entries.length, unkept: this.unkept, silence: this.silence, done: this.done };
         this.heard.forEach((heard) => heard());
     }
 

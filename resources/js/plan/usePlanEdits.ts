@@ -43,7 +43,7 @@ function accept(queries: QueryClient, id: string, system: System, job: Job) {
 export function usePlanEdits(id: string, system: System) {
     const queries = useQueryClient();
     const { queue, show } = queueOf(id, queries);
-    const { line, waiting, unkept, silence } = useSyncExternalStore(queue.subscribe, queue.snapshot);
+    const { line, waiting, unkept, silence, done } = useSyncExternalStore(queue.subscribe, queue.snapshot);
     useEffect(() => {
         show(system);
     }, [show, system]);
@@ -55,6 +55,7 @@ export function usePlanEdits(id: string, system: System) {
         waiting,
         unkept,
         silence,
+        done,
         sendOn: queue.sendOn,
         over: queue.over,
         letGo: queue.letGo,

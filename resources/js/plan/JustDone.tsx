@@ -1,0 +1,60 @@
+import { Button } from '@mantine/core';
+import { useEffect, useState } from 'react';
+
+import type { PlannedJob } from '../api/types';
+import { type Change, undone } from './changes';
+import { deviceName } from './planParts';
+import classes from './UnkeptNotice.module.css';
+import type { PlanEdits } from './usePlanEdits';
+
+/** ms that a change which took something away can be taken back where it is told */
+const SHOWN_MS = 10_000;
+
+/** For a while after something was taken out or rearranged: what it was, and the way back. */
+export function JustDone({ job, edits }: { job: PlannedJob; edits: PlanEdits }) {
+    const { done } = edits;
+    const [over, setOver] = useState<string | null>(null);
+    const says = done === null ? null : told(job, done.change);
+    const id = says === null ? null : (done?.id ?? null);
+    useEffect(() => {
+        if (id === null) {
+            return undefined;
+        }
+        const timer = setTimeout(() => setOver(id), SHOWN_MS);
+        return () => clearTimeout(timer);
+    }, [id]);
+    if (id === null || id === over || job.version.undo === null) {
+        return null;
+    }
+    return (
+        <div role="status" className={classes.done} data-just-done>
+            <p className={classes.message}>{says}</p>
+            <div className={classes.acts}>
+                <Button size="compact-md" variant="outline" onClick={() => void edits.submit(undone)}>
+                    Take it back
+                </Button>
+            </div>
+        </div>
+    );
+}
+
+/** What a change took away or turned about; null: it stands where the hand is, with its own way back. */
+function told(job: PlannedJob, change: Change): string | null {
+    if ('takeOut' in change) {
+        const [kind = '', id = ''] = change.takeOut.split(':');
+        return `Taken out: ${kind === 'device' ? deviceName(job.plan, id) : `${kind} ${id}`}, with what hung on it alone.`;
+    }
+    if ('replace' in change) {
+        return 'The plan is replaced by the file.';
+    }
+    if ('restore' in change) {
+        return `Version ${change.restore.number} is back.`;
+    }
+    return 'propose' in change && REARRANGED[change.propose.make] !== undefined ? (REARRANGED[change.propose.make] as string) : null;
+}
+
+const REARRANGED: Record<string, string | undefined> = {
+    split: 'The feed is split.',
+    strings: 'The bank is in other strings; its jumpers are landed anew.',
+    turn: 'The blocks are turned.',
+};
