@@ -15,7 +15,7 @@ final class AccessTest extends BrowserTestCase
         $this->visit('/sign-in');
         $this->see('form');
         $this->assertNothingForAxe('sign-in');
-        $this->signIn();
+        $this->signIn('owner');
         $this->assertNothingForAxe('shed');
         $this->visit('/catalogue');
         $this->see('main ul li');
@@ -25,6 +25,12 @@ final class AccessTest extends BrowserTestCase
         $this->typeInto('Drop allowed to electronics', '2 %');
         $this->see('[data-figure=boats-that-change]');
         $this->assertNothingForAxe('house rules');
+        $this->visit('/people');
+        $this->see('table tbody tr');
+        $this->assertNothingForAxe('people');
+        $this->visit('/set-password#nothing');
+        $this->see('form');
+        $this->assertNothingForAxe('a first password');
     }
 
     #[DataProvider('panes')]

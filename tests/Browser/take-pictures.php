@@ -29,7 +29,7 @@ foreach ([['', 1280, 800], ['-phone', 390, 844]] as [$suffix, $width, $height]) 
     $driver->get("{$address}/sign-in");
     $see('form');
     $suffix === '' && $take('sign-in');
-    $driver->findElement(WebDriverBy::cssSelector('input[type=email]'))->sendKeys('rigger@fernhollow.example');
+    $driver->findElement(WebDriverBy::cssSelector('input[type=email]'))->sendKeys('owner@fernhollow.example');
     $driver->findElement(WebDriverBy::cssSelector('input[type=password]'))->sendKeys("lake-aurensee\n");
     $see('main li h2 a');
     $take('shed');

@@ -80,7 +80,7 @@ final class PlanReplacementTest extends TestCase
         $restored = $this->postJson($this->uri('/plan/versions/2/restore?base=4'))->assertOk();
         ApiContract::assertMet('POST', '/api/jobs/{job}/plan/versions/{number}/restore', 200, (string) $restored->getContent());
         self::assertSame([5, '6 AWG'], [$restored->json('version.number'), $restored->json('plan.feeds.0.run.gauge')]);
-        self::assertStringContainsString('restore', (string) $this->getJson($this->uri('/log'))->json('entries.0.says'));
+        self::assertStringContainsString('an earlier version brought back: feed bow-motor', (string) $this->getJson($this->uri('/log'))->json('entries.0.says'));
         self::assertSame('2 AWG', $this->postJson($this->uri('/plan/undo'))->assertOk()->json('plan.feeds.0.run.gauge'));
         $this->artisan('dinghy:verify', ['job' => $this->skiff()->id])->assertSuccessful();
     }

@@ -133,7 +133,7 @@ describe('what the server does not hold', () => {
     it('tells what is not known from what was not kept', async () => {
         const { acts, hand } = shown({ line: 'silent', waiting: 2, silence: 'The server does not answer.' });
         expect(screen.getByRole('alert').textContent).toContain('Not known yet: The server does not answer.');
-        expect(screen.getByRole('alert').textContent).toContain('2 changes wait, in order');
+        expect(screen.getByRole('alert').textContent).toContain('2 changes wait and will be sent in order');
         await hand.click(screen.getByRole('button', { name: 'Ask now' }));
         expect(acts.sendOn).toHaveBeenCalledOnce();
     });
@@ -148,7 +148,7 @@ describe('what was just taken away', () => {
     const shown = (change: Change | null, undo: { step: number; says: string } | null = { step: 2, says: '' }) => {
         const submit = vi.fn(() => Promise.resolve(true));
         const job = skiffJob();
-        const edits = { done: change === null ? null : { id: 'one', change }, submit };
+        const edits = { line: 'clear', done: change === null ? null : { id: 'one', change }, submit };
         return { submit, ...rendered(<JustDone job={{ ...job, version: { ...job.version, undo, redo: null } }} edits={edits as unknown as PlanEdits} />) };
     };
 

@@ -75,7 +75,7 @@ final class PlanController extends Controller
             'number' => $version->number,
             'made_at' => $version->made_at->toIso8601String(),
             'author' => $version->author?->name,
-            'says' => ($version->kind === 'edit' || $version->kind === 'import' ? '' : "{$version->kind}: ").(($patch = $version->planPatch()) === null ? 'the whole plan' : PatchWords::of($patch)),
+            'says' => self::said($version),
             'reason' => $version->reason,
         ])->all()]);
     }
@@ -108,6 +108,15 @@ final class PlanController extends Controller
             'Content-Type' => 'application/json',
             'Content-Disposition' => 'attachment; filename="'.PlanExport::fileName($job, $head).'.json"',
         ]);
+    }
+
+    private static function said(PlanVersion $version): string
+    {
+        $patch = $version->planPatch();
+
+        return $patch === null ? 'the whole plan' : match ($version->kind) {
+            'edit' => '', 'import' => 'replaced by a file: ', 'restore' => 'an earlier version brought back: ', default => "{$version->kind}: ",
+        }.PatchWords::of($patch);
     }
 
     private static function stepOf(Request $request): ?int

@@ -26,6 +26,7 @@ final class EndedSession
             if ($began !== null && $began !== $user->session_generation) {
                 Auth::logout();
                 $session->invalidate();
+                $session->regenerateToken(); // for the next sign-in from the same page
                 throw new AuthenticationException;
             }
             $session->put(self::KEY, $user->session_generation);

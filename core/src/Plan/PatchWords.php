@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Dinghy\Plan;
 
+use Dinghy\Survey\Photograph;
+
 /** A change as a line of a log: which part, which field, what it became. */
 final class PatchWords
 {
@@ -81,7 +83,11 @@ final class PatchWords
 
     private static function known(mixed $value): string
     {
-        return $value === null ? 'not given' : self::value($value);
+        return match (true) {
+            $value === null => 'not given',
+            is_string($value) && preg_match('/'.Photograph::PICTURE.'/D', $value) === 1 => 'another',
+            default => self::value($value),
+        };
     }
 
     private static function value(mixed $value): string

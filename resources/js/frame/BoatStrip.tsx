@@ -93,12 +93,22 @@ function standing({ line, waiting, unkept }: PlanEdits): string | null {
     return unkept.length > 0 ? 'not kept' : line === 'sending' ? 'keeping…' : null;
 }
 
+/** "feed house: gauge 8 AWG → 6 AWG" as "8 → 6 AWG"; what is more than one field as it is. */
+function inShort(says: string): string {
+    const [, from, to] = /^[^;]*?: .*?(\S+(?: \S+)?) → (\S+(?: \S+)?)$/.exec(says) ?? [];
+    if (from === undefined || to === undefined) {
+        return says;
+    }
+    const unit = / \S+$/.exec(to)?.[0] ?? '';
+    return unit !== '' && from.endsWith(unit) ? `${from.slice(0, -unit.length)} → ${to}` : `${from} → ${to}`;
+}
+
 /** A step back or forth, with what it would do. */
 function StepButton({ word, says, onStep }: { word: string; says: string | undefined; onStep: () => void }) {
     return (
         <Button size="compact-md" variant="outline" disabled={says === undefined} onClick={onStep} title={says === undefined ? undefined : `${word}: ${says}`}>
             <span>{word}</span>
-            {says !== undefined && <span className={classes.says}>{says.replace(/^[^:;]*: (?=[^;]*$)/, '')}</span>}
+            {says !== undefined && <span className={classes.says}>{inShort(says)}</span>}
         </Button>
     );
 }

@@ -25,15 +25,16 @@ export interface StageProps {
 export function Stage({ children }: { children: (props: StageProps) => ReactNode }) {
     const id = useParams().job ?? '';
     const { system } = useUnits();
+    const edits = usePlanEdits(id, system);
     const job = useQuery({
         queryKey: jobKey(id, system),
         queryFn: () => ask<Job>(`jobs/${id}?units=${system}`),
-        refetchInterval: LOOK_MS,
+        // Signed out, nothing is asked: an answer to a guest that comes late would take the place of the new sign-in.
+        refetchInterval: (query) => (edits.line === 'signed-out' || isSignedOutBy(query.state.error) ? false : LOOK_MS),
         placeholderData: (before) => before,
         // A server that does not answer is said at once; it is asked again soon enough.
         retry: false,
     });
-    const edits = usePlanEdits(id, system);
     const isOffline = useOffline();
     /** the changes that waited when the sign-in was put off: another one asks again */
     const [putOff, setPutOff] = useState<number | null>(null);
@@ -44,10 +45,10 @@ export function Stage({ children }: { children: (props: StageProps) => ReactNode
             sendOn(); // what waited here since the page was left
         }
     }, [isThere, sendOn]);
-    const isSignedOut = edits.line === 'signed-out' || (job.error instanceof Refused && job.error.status === 401);
+    const isSignedOut = edits.line === 'signed-out' || isSignedOutBy(job.error);
 
     if (job.data === undefined) {
-        if (job.error instanceof Refused && job.error.status === 401) {
+        if (isSignedOutBy(job.error)) {
             return <ToSignIn />;
         }
         return (
@@ -79,4 +80,8 @@ export function Stage({ children }: { children: (props: StageProps) => ReactNode
             )}
         </>
     );
+}
+
+function isSignedOutBy(error: Error | null): boolean {
+    return error instanceof Refused && error.status === 401;
 }

@@ -30,7 +30,7 @@ export function StageFrame({ job, edits, silent, stage, onAsk, onWhy, why, child
                 <BoatStrip job={job} edits={edits} onImport={setFile} onAsk={onAsk} onWhy={onWhy} />
                 <UnkeptNotice job={job} edits={edits} />
                 <JustDone job={job} edits={edits} />
-                {silent && (
+                {silent && edits.line !== 'silent' && (
                     <p role="status" className={classes.refused} data-silent>
                         The server does not answer; what you see may be old. It is asked again by itself.
                     </p>

@@ -27,7 +27,7 @@ export function People() {
             <table className={table.table}>
                 <thead>
                     <tr>
-                        {['Name', 'Role', 'E-mail', 'Signed in'].map((title) => (
+                        {['Name', 'Role', 'E-mail', 'Sign-ins'].map((title) => (
                             <th key={title} scope="col">
                                 {title}
                             </th>
@@ -37,7 +37,7 @@ export function People() {
                 <tbody>
                     {people.data?.people.map((person) => (
                         <tr key={person.id}>
-                            <th scope="row">{person.name}</th>
+                            <td>{person.name}</td>
                             <td>{person.role}</td>
                             <td>{person.email}</td>
                             <td>

@@ -23,7 +23,7 @@ export function JustDone({ job, edits }: { job: PlannedJob; edits: PlanEdits }) 
         const timer = setTimeout(() => setOver(id), SHOWN_MS);
         return () => clearTimeout(timer);
     }, [id]);
-    if (id === null || id === over || job.version.undo === null) {
+    if (id === null || id === over || job.version.undo === null || edits.line !== 'clear') {
         return null;
     }
     return (

@@ -38,7 +38,7 @@ export function OtherPlanDialog({ title, other, error, act, onAct, onClose }: Pr
                     {other.otherwise.length > 0 && (
                         <>
                             <h3 className={classes.head}>
-                                {other.otherwise.length} {other.otherwise.length === 1 ? 'thing' : 'things'} otherwise than in version {other.base}
+                                {other.otherwise.length} {other.otherwise.length === 1 ? 'difference' : 'differences'} from version {other.base}, which stands
                             </h3>
                             <ol className={classes.lines} tabIndex={0} aria-label="Otherwise than in the plan that stands">
                                 {other.otherwise.map((line) => (
