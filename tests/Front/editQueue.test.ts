@@ -47,7 +47,7 @@ function page(server: Server, stored = new Map<string, string>()) {
         accept: (answer) => (job = answer),
         outdated: () => undefined,
         system: () => 'metric',
-        store: { getItem: (key) => stored.get(key) ?? null, setItem: (key, value) => void stored.set(key, value), removeItem: (key) => void stored.delete(key) },
+        store: { getItem: (key) => stored.get(key) ?? null, setItem: (key, value) => void stored.set(key, value), removeItem: (key) => void stored.delete(key), key: (at) => [...stored.keys()][at] ?? null, get length() { return stored.size; } },
         ask: server.ask,
     });
     return { queue, stored, show: (shown: Job | undefined) => (job = shown), set: (field: string, value: unknown) => queue.submit(() => ({ patch: [{ on: 'feed:house', set: { [field]: value } }] })) };
@@ -85,7 +85,7 @@ describe('changes on their way', () => {
         await vi.advanceTimersByTimeAsync(400);
         expect(queue.snapshot()).toMatchObject({ line: 'silent', waiting: 2, silence: 'The server does not answer.' });
         expect(answers).not.toHaveBeenCalled();
-        expect(JSON.parse(stored.get('dinghy-changes-1') ?? '[]')).toHaveLength(2);
+        expect([...stored.values()].map((kept) => (JSON.parse(kept) as unknown[]).length)).toEqual([2]);
         await vi.advanceTimersByTimeAsync(60_000);
         expect(answers.mock.calls).toEqual([[true], [true]]);
         expect(fields(server)).toEqual([{ a: 1 }, { b: 2 }]);
@@ -122,6 +122,30 @@ describe('changes on their way', () => {
         await vi.advanceTimersByTimeAsync(5_000);
         expect(fields(server)).toEqual([{ a: 1 }, { b: 2 }]);
         expect(second.stored.size).toBe(0);
+    });
+
+    it('of two pages are both kept, and sent by whichever is open', async () => {
+        const server = new Server();
+        server.fate = Array.from({ length: 8 }, () => 'lost' as const);
+        const shared = new Map<string, string>();
+        const [one, other] = [page(server, shared), page(server, shared)];
+        void one.set('a', 1);
+        void other.set('b', 2);
+        await vi.advanceTimersByTimeAsync(100);
+        vi.clearAllTimers(); // both are closed
+        const third = page(server, shared);
+        third.queue.sendOn();
+        await vi.advanceTimersByTimeAsync(20_000);
+        expect(fields(server)).toEqual([{ a: 1 }, { b: 2 }]);
+        expect(shared.size).toBe(0);
+    });
+
+    it('of another boat stay where they are', async () => {
+        const stored = new Map([['dinghy-changes-12-x', '[{"id":"i","change":{"undo":1},"base":1,"units":"metric","by":7}]'], ['units', 'metric']]);
+        const { queue } = page(new Server(), stored);
+        queue.sendOn();
+        await vi.advanceTimersByTimeAsync(100);
+        expect([queue.snapshot().waiting, stored.size]).toEqual([0, 2]);
     });
 
     it('are sent by nobody else', async () => {

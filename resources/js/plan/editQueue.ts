@@ -53,7 +53,7 @@ export interface Ground {
     /** somebody else changed the same: the boat is to be read again */
     outdated: () => void;
     system: () => string;
-    store: Pick<Storage, 'getItem' | 'setItem' | 'removeItem'>;
+    store: Pick<Storage, 'getItem' | 'setItem' | 'removeItem' | 'key' | 'length'>;
     ask: typeof ask;
 }
 
@@ -73,6 +73,7 @@ const OWN = 100;
  */
 export class EditQueue {
     private entries: Entry[] = [];
+    private readonly page = newId();
     private own: number[] = [];
     private line: Line = 'clear';
     private silence: string | null = null;
@@ -87,9 +88,8 @@ export class EditQueue {
         private readonly id: string,
         private readonly ground: Ground,
     ) {
-        for (const waiting of this.stored()) {
-            this.entries.push({ waiting, edit: null, seen: waiting.base, done: () => undefined });
-        }
+        this.entries = this.leftBehind().map((waiting) => ({ waiting, edit: null, seen: waiting.base, done: () => undefined }));
+        this.store();
         this.tell();
     }
 
@@ -259,13 +259,21 @@ export class EditQueue {
         });
     }
 
-    private get name(): string {
-        return `dinghy-changes-${this.id}`;
+    private get boat(): string {
+        return `dinghy-changes-${this.id}-`;
     }
 
-    private stored(): Waiting[] {
+    /**
+     * What pages of this boat have left in the browser. Each page keeps its own; one that is still open sends its changes too,
+     * under the same ids, so that they are made once.
+     */
+    private leftBehind(): Waiting[] {
+        const { store } = this.ground;
         try {
-            return JSON.parse(this.ground.store.getItem(this.name) ?? '[]') as Waiting[];
+            const names = Array.from({ length: store.length }, (_, at) => store.key(at) ?? '').filter((name) => name.startsWith(this.boat));
+            const left = names.flatMap((name) => JSON.parse(store.getItem(name) ?? '[]') as Waiting[]);
+            names.forEach((name) => store.removeItem(name));
+            return left;
         } catch {
             return []; // the browser keeps nothing, or not what was put there
         }
@@ -275,9 +283,9 @@ export class EditQueue {
         const waiting = this.entries.flatMap((entry) => (entry.waiting === null ? [] : [entry.waiting]));
         try {
             if (waiting.length === 0) {
-                this.ground.store.removeItem(this.name);
+                this.ground.store.removeItem(this.boat + this.page);
             } else {
-                this.ground.store.setItem(this.name, JSON.stringify(waiting));
+                this.ground.store.setItem(this.boat + this.page, JSON.stringify(waiting));
             }
         } catch {
             // The browser has no room: they go while the page is open.
