@@ -1,8 +1,10 @@
 // @vitest-environment happy-dom
 import { screen } from '@testing-library/react';
+import { MemoryRouter } from 'react-router-dom';
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 
 import { Mishap } from '../../resources/js/frame/Mishap';
+import { People } from '../../resources/js/people/People';
 import { AddPart } from '../../resources/js/power/AddPart';
 import type { PlanEdits } from '../../resources/js/plan/usePlanEdits';
 import { skiffJob } from './job';
@@ -79,5 +81,24 @@ describe('Enter in a search for parts', () => {
         expect(document.activeElement?.textContent).toBe('Pump, small');
         await hand.type(field, 'pum{Enter}');
         expect(screen.getByRole('heading', { name: 'Add a part' })).toBeTruthy();
+    });
+});
+
+describe('the end of sign-ins', () => {
+    it('is asked about before it is made', async () => {
+        const asked = serverAnswers({ sessions: {}, people: { people: [{ id: 3, name: 'Pim', email: 'pim@place.example', role: 'apprentice' }] } });
+        const { hand } = rendered(
+            <MemoryRouter>
+                <People />
+            </MemoryRouter>,
+        );
+        const sent = () => asked.mock.calls.map(([address]) => address).filter((address) => address.includes('sessions'));
+        await hand.click(await screen.findByRole('button', { name: 'End every sign-in of Pim' }));
+        await hand.click(screen.getByRole('button', { name: 'Leave them' }));
+        expect(sent()).toEqual([]);
+        await hand.click(screen.getByRole('button', { name: 'End every sign-in of Pim' }));
+        await hand.click(screen.getByRole('button', { name: 'End them' }));
+        expect(sent()).toEqual(['/api/people/3/sessions']);
+        expect(await screen.findByText('Every sign-in of Pim has ended; the password still holds.')).toBeTruthy();
     });
 });

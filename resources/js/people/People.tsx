@@ -1,9 +1,11 @@
 import { Button } from '@mantine/core';
 import { useMutation, useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
 import { Link } from 'react-router-dom';
 
 import { ask, Refused } from '../api/client';
 import type { Persons } from '../api/types';
+import { Dialog } from '../frame/Dialog';
 import page from '../look/page.module.css';
 import table from '../look/table.module.css';
 import { ToSignIn } from '../sign-in/ToSignIn';
@@ -11,6 +13,7 @@ import { ToSignIn } from '../sign-in/ToSignIn';
 /** Who is in the shop. The owner ends sign-ins: of a phone that is lost, of somebody who has left. */
 export function People() {
     const people = useQuery({ queryKey: ['people'], queryFn: () => ask<Persons>('people') });
+    const [asking, setAsking] = useState<Persons['people'][number] | null>(null);
     const end = useMutation({ mutationFn: (person: Persons['people'][number]) => ask(`people/${person.id}/sessions`, { method: 'DELETE' }) });
     if (people.error instanceof Refused && people.error.status === 401) {
         return <ToSignIn />;
@@ -41,7 +44,7 @@ export function People() {
                             <td>{person.role}</td>
                             <td>{person.email}</td>
                             <td>
-                                <Button size="compact-sm" variant="outline" onClick={() => end.mutate(person)} aria-label={`End every sign-in of ${person.name}`}>
+                                <Button size="compact-sm" variant="outline" onClick={() => setAsking(person)} aria-label={`End every sign-in of ${person.name}`}>
                                     End every sign-in
                                 </Button>
                             </td>
@@ -49,6 +52,24 @@ export function People() {
                     ))}
                 </tbody>
             </table>
+            {asking !== null && (
+                <Dialog opened onClose={() => setAsking(null)} title={`End every sign-in of ${asking.name}?`}>
+                    <p>Wherever {asking.name} is signed in, the password is asked for again. Changes that wait there to be sent stay there until then.</p>
+                    <div className={table.form}>
+                        <Button
+                            onClick={() => {
+                                end.mutate(asking);
+                                setAsking(null);
+                            }}
+                        >
+                            End them
+                        </Button>
+                        <Button variant="outline" onClick={() => setAsking(null)}>
+                            Leave them
+                        </Button>
+                    </div>
+                </Dialog>
+            )}
         </main>
     );
 }
