@@ -38,6 +38,10 @@ trait BuildsBoats
         $this->press('a');
         $this->dialog('Part of the catalogue');
         $this->press($sought, WebDriverKeys::ENTER);
+        // Of several that are found the first has the focus: the next Enter takes it.
+        if ($this->driver()->findElements(WebDriverBy::cssSelector('section[role=dialog] li button:focus')) !== []) {
+            $this->press(WebDriverKeys::ENTER);
+        }
         $this->until(fn (): bool => $this->driver()->findElements(WebDriverBy::xpath('//section[@role="dialog"]//button[contains(., "Add it")]')) !== [], "what is asked of {$sought}");
         foreach ($fields as $label => $text) {
             $this->acts++;
