@@ -133,7 +133,7 @@ describe('what the server does not hold', () => {
     it('tells what is not known from what was not kept', async () => {
         const { acts, hand } = shown({ line: 'silent', waiting: 2, silence: 'The server does not answer.' });
         expect(screen.getByRole('alert').textContent).toContain('Not known yet: The server does not answer.');
-        expect(screen.getByRole('alert').textContent).toContain('2 changes wait and will be sent in order');
+        expect(screen.getByRole('alert').textContent).toContain('2 changes wait and will be sent in their order');
         await hand.click(screen.getByRole('button', { name: 'Ask now' }));
         expect(acts.sendOn).toHaveBeenCalledOnce();
     });

@@ -85,7 +85,7 @@ final class PatchWords
     {
         return match (true) {
             $value === null => 'not given',
-            is_string($value) && preg_match('/'.Photograph::PICTURE.'/D', $value) === 1 => 'another',
+            is_string($value) && preg_match('/'.Photograph::PICTURE.'/D', $value) === 1 => 'a picture',
             default => self::value($value),
         };
     }

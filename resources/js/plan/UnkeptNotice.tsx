@@ -16,7 +16,7 @@ export function UnkeptNotice({ job, edits }: { job: PlannedJob; edits: PlanEdits
             {line === 'silent' && (
                 <div role="alert" className={classes.notice} data-unknown>
                     <p className={classes.message}>Not known yet: {silence}</p>
-                    <p className={classes.more}>{wait} and will be sent in order, once each; the server is asked again by itself. Nothing is lost when this page is closed.</p>
+                    <p className={classes.more}>{wait} and {waiting === 1 ? 'will be sent once' : 'will be sent in their order, each once'}; the server is asked again by itself. Nothing is lost when this page is closed.</p>
                     <div className={classes.acts}>
                         <Button size="compact-md" onClick={edits.sendOn}>
                             Ask now
