@@ -27,6 +27,9 @@ class Server {
         if (status !== undefined) {
             return Promise.reject(new Refused(status, `Not kept: ${fate}.`));
         }
+        if (this.kept.has(change) && JSON.stringify(this.kept.get(change)?.body) !== JSON.stringify(body)) {
+            return Promise.reject(new Refused(422, 'Not kept: another change was sent under this Change-Id.'));
+        }
         if (!this.kept.has(change)) {
             this.version++;
             this.kept.set(change, { number: this.version, body });
@@ -122,6 +125,22 @@ describe('changes on their way', () => {
         await vi.advanceTimersByTimeAsync(5_000);
         expect(fields(server)).toEqual([{ a: 1 }, { b: 2 }]);
         expect(second.stored.size).toBe(0);
+    });
+
+    it('say the same again after the page was closed, so that the server knows them', async () => {
+        const server = new Server();
+        const first = page(server);
+        const before = first.set('a', 1);
+        void first.set('b', 2);
+        server.fate = ['answer lost'];
+        await before; // the first is made by now, and the second says that it knows of it
+        await vi.advanceTimersByTimeAsync(100);
+        vi.clearAllTimers();
+        const second = page(server, first.stored);
+        second.queue.sendOn();
+        await vi.advanceTimersByTimeAsync(5_000);
+        expect([fields(server), second.queue.snapshot().unkept]).toEqual([[{ a: 1 }, { b: 2 }], []]);
+        expect(server.asked.at(-1)?.body).toMatchObject({ own: [2] });
     });
 
     it('of two pages are both kept, and sent by whichever is open', async () => {

@@ -9,6 +9,8 @@ export interface Waiting {
     change: Change;
     /** the version that the person saw */
     base: number;
+    /** versions since then that the page made itself, as it was first sent: sent again, it says the same to the letter */
+    own?: number[];
     units: string;
     /** who made it: nobody else sends it */
     by: number;
@@ -186,6 +188,7 @@ export class EditQueue {
         if (first === undefined || first.waiting?.by !== job.you.id) {
             return undefined;
         }
+        first.waiting.own ??= this.own.filter((number) => number > (first.waiting?.base ?? 0));
         this.store();
         return first;
     }
@@ -209,8 +212,8 @@ export class EditQueue {
         return true;
     }
 
-    private async send({ id, change, base, units }: Waiting): Promise<Job | Error> {
-        const { path, ...request } = asked(this.id, change, base, this.own.filter((number) => number > base), units);
+    private async send({ id, change, base, own, units }: Waiting): Promise<Job | Error> {
+        const { path, ...request } = asked(this.id, change, base, own ?? [], units);
         try {
             return await this.ground.ask<Job>(path, { ...request, change: id });
         } catch (error) {
