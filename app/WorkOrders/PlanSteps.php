@@ -10,12 +10,14 @@ use App\Models\PlanVersion;
 use App\Models\User;
 use Dinghy\Plan\Patch;
 use Dinghy\Plan\PatchRefused;
+use Dinghy\Plan\Plan;
 use Dinghy\Plan\PlanDocument;
+use Dinghy\Plan\PlanRefused;
 use Dinghy\Plan\Spelling;
 
 /**
  * One person's changes and decisions, in one order: those that stand and those taken back. A change whose fields somebody
- * has changed since is passed over: taking it back would take back theirs.
+ * has changed since is passed over: taking it back would take back theirs; so is one that no plan could be made of by now.
  */
 final readonly class PlanSteps
 {
@@ -115,7 +117,21 @@ final readonly class PlanSteps
             return null;
         }
 
-        return $back ? PlanStep::back($version, $patch, $before, $after) : PlanStep::again($version, $patch, $before, $after);
+        $step = $back ? PlanStep::back($version, $patch, $before, $after) : PlanStep::again($version, $patch, $before, $after);
+
+        // Straight back or forth it is a plan that stood before; over what was done since it has to be one.
+        return $head->hash === ($back ? $version->hash : $parent->hash) || self::makesAPlan($step, $head->planDocument()) ? $step : null;
+    }
+
+    private static function makesAPlan(PlanStep $step, PlanDocument $now): bool
+    {
+        try {
+            Plan::of($step->patch === null ? $now : $now->with($step->patch));
+        } catch (PlanRefused|PatchRefused) {
+            return false;
+        }
+
+        return true;
     }
 
     /** Whether the fields that a step changed still are as they were then. */

@@ -163,6 +163,20 @@ final class PlanTest extends TestCase
         self::assertSame(2, $this->postJson($this->uri('/plan/redo'), ['step' => 2])->assertOk()->json('version.undo.step'));
     }
 
+    /** The owner hangs a lamp on the rigger's new station: to take the station back would leave the lamp nowhere, and undo goes on to what came before. */
+    public function test_undo_passes_over_what_others_stand_on_by_now(): void
+    {
+        [$rigger, $owner] = [$this->person('rigger'), $this->person('owner')];
+        $this->edit($rigger, 1, 'feed:bow-motor', ['run.gauge' => '6 AWG'])->assertOk();
+        $put = fn (User $user, int $base, string $on, array $part): TestResponse => $this->actingAs($user)->postJson($this->uri('/plan/edits'), ['base' => $base, 'patch' => [['on' => $on, 'put' => $part]]]);
+        $put($rigger, 2, 'station:shelf', ['id' => 'shelf', 'x_m' => 2, 'y_m' => 0.5])->assertOk();
+        $put($owner, 3, 'device:lamp', ['id' => 'lamp', 'kind' => 'light', 'station' => 'shelf', 'v_min' => 9, 'v_max' => 16, 'typical_a' => 1, 'peak_a' => 1])->assertOk();
+        self::assertSame(2, $this->actingAs($rigger)->getJson($this->uri())->json('version.undo.step'));
+        self::assertSame('8 AWG', $this->postJson($this->uri('/plan/undo'))->assertOk()->json('plan.feeds.0.run.gauge'));
+        $this->actingAs($owner)->postJson($this->uri('/plan/undo'))->assertOk();
+        self::assertSame(3, $this->actingAs($rigger)->getJson($this->uri())->json('version.undo.step'), 'nothing stands on it any more');
+    }
+
     public function test_a_change_that_changes_nothing_is_no_step(): void
     {
         $rigger = $this->person('rigger');
