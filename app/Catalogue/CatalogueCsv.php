@@ -131,7 +131,7 @@ final class CatalogueCsv
 
     private static function fromText(string $cell): string
     {
-        return preg_match("/^'+[=+\\-@\t\r]/", $cell) === 1 ? substr($cell, 1) : $cell;
+        return str_starts_with($cell, "'") && preg_match(self::FORMULA, $cell) === 1 ? substr($cell, 1) : $cell;
     }
 
     private static function value(string $column, string $cell): mixed

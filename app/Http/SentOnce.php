@@ -37,7 +37,7 @@ final readonly class SentOnce
     }
 
     /**
-     * @param  \Closure(): int  $change  what is to be done once
+     * @param  \Closure(): int  $change  what is to be done once, with all that it asks of the plan: sent again it is not asked again
      * @return int what $change answered, now or the first time
      */
     public function make(\Closure $change): int

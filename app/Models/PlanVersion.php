@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use Dinghy\Plan\Patch;
+use Dinghy\Plan\PatchWords;
 use Dinghy\Plan\PlanDocument;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
@@ -67,6 +68,16 @@ final class PlanVersion extends Model
         $this->read = $document;
 
         return $this;
+    }
+
+    /** What made this version, as a line of a log. */
+    public function says(): string
+    {
+        $patch = $this->planPatch();
+
+        return $patch === null ? 'the whole plan' : match ($this->kind) {
+            'edit' => '', 'import' => 'replaced by a file: ', 'restore' => 'an earlier version brought back: ', default => "{$this->kind}: ",
+        }.PatchWords::of($patch);
     }
 
     /** The change that made this version; null for the first of a chain. */

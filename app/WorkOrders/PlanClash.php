@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace App\WorkOrders;
 
 use App\Models\PlanVersion;
-use Dinghy\Plan\PatchWords;
 use Illuminate\Support\Collection;
 
 /** Two people changed the same field, or what an undo would take back has been changed since. */
@@ -34,7 +33,7 @@ final class PlanClash extends \DomainException
     /** @param  Collection<int, PlanVersion>  $since */
     public static function wouldDrop(Collection $since, int $base): self
     {
-        $told = $since->map(static fn (PlanVersion $version): string => "version {$version->number} of ".($version->author->name ?? 'somebody').': '.(($patch = $version->planPatch()) === null ? 'the whole plan' : PatchWords::of($patch)))->take(self::TOLD)->implode('; ');
+        $told = $since->map(static fn (PlanVersion $version): string => "version {$version->number} of ".($version->author->name ?? 'somebody').": {$version->says()}")->take(self::TOLD)->implode('; ');
 
         return new self("Not kept: it would drop what was changed since version {$base}: {$told}".($since->count() > self::TOLD ? '; and '.($since->count() - self::TOLD).' more' : '').'. Look at the plan as it is now, then replace it again.', []);
     }

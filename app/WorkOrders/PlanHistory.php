@@ -13,6 +13,7 @@ use Dinghy\Plan\PlanDifference;
 use Dinghy\Plan\PlanDocument;
 use Dinghy\Plan\Spelling;
 use Dinghy\Plan\TouchedFields;
+use Dinghy\Proposal\MoveOnPlan;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 
@@ -68,6 +69,7 @@ final readonly class PlanHistory
     {
         return $this->locked(function (?PlanVersion $head) use ($user, $base, $patch, $reason, $own): PlanVersion {
             $head = $this->headOf($head, $base);
+            $patch = MoveOnPlan::followed($head->planDocument(), $patch);
             $this->refuseClash($base, $patch, $head, static fn (PlanVersion $version): bool => $version->user_id === $user->id && in_array($version->number, $own, true));
 
             return $this->change($head, $user, 'edit', $patch, null, $reason);

@@ -62,6 +62,29 @@ final class SentOnceTest extends TestCase
         self::assertSame(1, Customer::query()->where('name', 'Once Only')->count());
     }
 
+    /** The answer was lost, and by the time it is sent again the part, the finding and the meter point are gone: it was kept all the same. */
+    public function test_what_was_kept_is_answered_as_kept_whatever_became_of_the_plan(): void
+    {
+        $job = "/api/jobs/{$this->skiff()->id}";
+        $first = $this->getJson($job);
+        $finding = collect((array) $first->json('evaluation.findings'))->firstWhere('level', 'warn');
+        $sent = [
+            ["{$job}/decisions", ['occasion' => $finding['occasion'], 'reason' => 'as agreed']],
+            ["{$job}/readings", ['meter_point' => 'b1', 'volts' => '12.7']],
+            ["{$job}/plan/edits", ['base' => 1, 'patch' => [['on' => 'device:hub', 'set' => ['typical_a' => 0.3]]]]],
+        ];
+        $ids = array_map(fn (array $one): string => (string) Str::uuid(), $sent);
+        foreach ($sent as $i => [$uri, $body]) {
+            $this->send($ids[$i], 'POST', $uri, $body)->assertOk();
+        }
+        $this->call('PUT', "{$job}/plan?base=2", server: ['HTTP_ACCEPT' => 'application/json'], content: '{"format":"dinghy-plan","version":1}')->assertOk();
+        foreach ($sent as $i => [$uri, $body]) {
+            $this->send($ids[$i], 'POST', $uri, $body)->assertOk();
+            self::assertTrue($this->getJson("/api/changes/{$ids[$i]}")->json('kept'));
+        }
+        self::assertSame([3, 1, 1], [$this->skiff()->planVersions()->count(), Acceptance::query()->count(), Reading::query()->count()]);
+    }
+
     public function test_one_id_is_for_one_change_of_one_person(): void
     {
         $uri = "/api/jobs/{$this->skiff()->id}/plan/edits";

@@ -25,9 +25,12 @@ final class AcceptanceController extends Controller
             'reason.*' => 'Reason: say in a few words why it may stay so.',
             'occasion.*' => 'Say which finding is decided about.',
         ]);
-        $finding = Decisions::findingOf(self::evaluationOf($job), $asked['occasion'])
-            ?? abort(409, 'Not kept: the plan has changed since, and this finding with it. Look at it again.');
-        SentOnce::of($request, $user)->make(static fn (): int => Decisions::accept($job, $user, $finding, trim($asked['reason']))->id);
+        SentOnce::of($request, $user)->make(static function () use ($job, $user, $asked): int {
+            $finding = Decisions::findingOf(self::evaluationOf($job), $asked['occasion'])
+                ?? abort(409, 'Not kept: the plan has changed since, and this finding with it. Look at it again.');
+
+            return Decisions::accept($job, $user, $finding, trim($asked['reason']))->id;
+        });
 
         return new JobResource($job, $user);
     }

@@ -26,8 +26,7 @@ final class PasswordController extends Controller
         $asked = $request->validate(['current' => ['required', 'string', 'max:200'], 'password' => self::RULE], self::WORDS);
         SignIn::by($user->email, $asked['current'], (string) $request->ip()) ?? abort(422, 'Not kept: that is not your present password.');
         $user->update(['password' => $asked['password']]);
-        $request->session()->regenerate();
-        $request->session()->put(EndedSession::KEY, $user->session_generation);
+        EndedSession::begin($request->session(), $user);
 
         return response()->noContent();
     }

@@ -20,7 +20,6 @@ final class PhotographController extends Controller
         return response($jpeg, 200, [
             'Content-Type' => 'image/jpeg',
             'Cache-Control' => 'private, max-age=31536000, immutable',
-            'X-Content-Type-Options' => 'nosniff',
             'Content-Security-Policy' => "default-src 'none'; sandbox",
         ]);
     }

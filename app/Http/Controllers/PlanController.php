@@ -22,7 +22,6 @@ use Dinghy\Evaluation\Verdict;
 use Dinghy\Evaluation\Why;
 use Dinghy\Evaluation\WhySupply;
 use Dinghy\Plan\Patch;
-use Dinghy\Plan\PatchWords;
 use Dinghy\Plan\Plan;
 use Dinghy\Plan\Units;
 use Dinghy\Proposal\MoveOnPlan;
@@ -38,7 +37,7 @@ final class PlanController extends Controller
 
     public function edit(EditPlanRequest $request, Job $job, #[CurrentUser] User $user): JobResource
     {
-        $patch = MoveOnPlan::followed(self::planOf($job)->planDocument(), $request->patch());
+        $patch = $request->patch();
         SentOnce::of($request, $user)->make(static fn (): int => (new PlanHistory($job))->edit($user, $request->base(), $patch, $request->reason(), $request->own())->number);
 
         return new JobResource($job, $user);
@@ -75,7 +74,7 @@ final class PlanController extends Controller
             'number' => $version->number,
             'made_at' => $version->made_at->toIso8601String(),
             'author' => $version->author?->name,
-            'says' => self::said($version),
+            'says' => $version->says(),
             'reason' => $version->reason,
         ])->all()]);
     }
@@ -108,15 +107,6 @@ final class PlanController extends Controller
             'Content-Type' => 'application/json',
             'Content-Disposition' => 'attachment; filename="'.PlanExport::fileName($job, $head).'.json"',
         ]);
-    }
-
-    private static function said(PlanVersion $version): string
-    {
-        $patch = $version->planPatch();
-
-        return $patch === null ? 'the whole plan' : match ($version->kind) {
-            'edit' => '', 'import' => 'replaced by a file: ', 'restore' => 'an earlier version brought back: ', default => "{$version->kind}: ",
-        }.PatchWords::of($patch);
     }
 
     private static function stepOf(Request $request): ?int

@@ -19,21 +19,23 @@ final class ReadingController extends Controller
 
     public function store(ReadingRequest $request, Job $job, #[CurrentUser] User $user): JobResource
     {
-        $head = self::planOf($job);
-        $point = $request->string('meter_point')->value();
-        $known = array_column(self::evaluationOf($job)->meterPoints, 'id');
-        in_array($point, $known, true) || abort(422, 'The plan has no such meter point. Choose one from the list.');
-        $volts = $request->volts();
-        if (abs($volts) > self::HIGHEST) {
-            throw QuantityRefused::expected('a reading from -'.self::HIGHEST.' to '.self::HIGHEST.' V', $request->string('volts')->value());
-        }
-        SentOnce::of($request, $user)->make(static fn (): int => $job->readings()->create([
-            'plan_version_id' => $head->id,
-            'user_id' => $user->id,
-            'meter_point' => $point,
-            'volts' => $volts,
-            'taken_at' => now(),
-        ])->id);
+        SentOnce::of($request, $user)->make(static function () use ($request, $job, $user): int {
+            $point = $request->string('meter_point')->value();
+            $known = array_column(self::evaluationOf($job)->meterPoints, 'id');
+            in_array($point, $known, true) || abort(422, 'The plan has no such meter point. Choose one from the list.');
+            $volts = $request->volts();
+            if (abs($volts) > self::HIGHEST) {
+                throw QuantityRefused::expected('a reading from -'.self::HIGHEST.' to '.self::HIGHEST.' V', $request->string('volts')->value());
+            }
+
+            return $job->readings()->create([
+                'plan_version_id' => self::planOf($job)->id,
+                'user_id' => $user->id,
+                'meter_point' => $point,
+                'volts' => $volts,
+                'taken_at' => now(),
+            ])->id;
+        });
 
         return new JobResource($job, $user);
     }

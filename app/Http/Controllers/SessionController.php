@@ -27,8 +27,7 @@ final class SessionController extends Controller
             return response()->json(['message' => 'E-mail and password do not belong together. Check both, or ask the owner of your shop.'], 422);
         }
         Auth::login($user);
-        $request->session()->regenerate();
-        $request->session()->put(EndedSession::KEY, $user->session_generation);
+        EndedSession::begin($request->session(), $user);
 
         return response()->json(self::person($user));
     }

@@ -7,6 +7,7 @@ namespace App\Http\Middleware;
 use App\Models\User;
 use Closure;
 use Illuminate\Auth\AuthenticationException;
+use Illuminate\Contracts\Session\Session;
 use Illuminate\Http\Request;
 use Illuminate\Support\Facades\Auth;
 use Symfony\Component\HttpFoundation\Response;
@@ -15,6 +16,13 @@ use Symfony\Component\HttpFoundation\Response;
 final class EndedSession
 {
     public const KEY = 'generation';
+
+    /** A sign-in of today's generation, under an id of its own. */
+    public static function begin(Session $session, User $user): void
+    {
+        $session->regenerate();
+        $session->put(self::KEY, $user->session_generation);
+    }
 
     /** @throws AuthenticationException */
     public function handle(Request $request, Closure $next): Response
