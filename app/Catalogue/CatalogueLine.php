@@ -77,7 +77,7 @@ final readonly class CatalogueLine
     private static function refusedByPlan(string $list, \stdClass $figures): ?string
     {
         try {
-            Plan::of(PlanDocument::fromJson(json_encode(['format' => 'dinghy-plan', 'version' => 1, $list => [['id' => 'part', ...get_object_vars($figures)]]], JSON_THROW_ON_ERROR)));
+            PlanDocument::fromJson(json_encode(['format' => 'dinghy-plan', 'version' => 1, $list => [['id' => 'part', ...get_object_vars($figures)]]], JSON_THROW_ON_ERROR))->plan();
 
             return null;
         } catch (PlanRefused $refusal) {

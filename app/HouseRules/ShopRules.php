@@ -50,7 +50,7 @@ final readonly class ShopRules
         }
         $rules = new self($kept);
         NumberingEnd::tryFrom($kept->numbering_end ?? 'negative') ?? abort(422, 'Not kept: numbering_end is negative or positive.');
-        Plan::of(PlanDocument::fromJson(json_encode(['format' => PlanFormat::NAME, 'version' => PlanFormat::VERSION, 'house_rules' => $rules->ofPlans()], JSON_THROW_ON_ERROR)));
+        PlanDocument::fromJson(json_encode(['format' => PlanFormat::NAME, 'version' => PlanFormat::VERSION, 'house_rules' => $rules->ofPlans()], JSON_THROW_ON_ERROR))->plan();
 
         return $rules;
     }

@@ -42,7 +42,7 @@ final class Shop extends Model
     /** What a plan comes to, its blocks counted as this shop counts them. */
     public function evaluate(PlanDocument $document, ?Units $units = null): Evaluation
     {
-        return Evaluation::of(Plan::of($document), $units, $this->houseRules()->numberingEnd());
+        return Evaluation::of($document->plan(), $units, $this->houseRules()->numberingEnd());
     }
 
     /** @return HasMany<CataloguePart, $this> */

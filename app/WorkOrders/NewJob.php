@@ -20,7 +20,7 @@ final class NewJob
     public static function make(Shop $shop, ?User $user, string $customer, string $title, ?CarbonInterface $promised, PlanDocument $document): Job
     {
         $document = $document->takenIn();
-        Plan::of($document);
+        $document->plan();
         /** @var object{name?: string, hull?: string, length_m?: float, beam_m?: float} $boat */
         $boat = $document->root()->boat ?? new \stdClass;
 

@@ -30,7 +30,7 @@ final readonly class PlanHistory
     /** The first version. @throws \Dinghy\Plan\PlanRefused */
     public function begin(?User $user, PlanDocument $document): PlanVersion
     {
-        Plan::of($document);
+        $document->plan();
 
         return $this->locked(fn (?PlanVersion $head): PlanVersion => $this->append($head, $user, 'import', null, $document));
     }
@@ -45,7 +45,7 @@ final readonly class PlanHistory
      */
     public function replace(User $user, int $base, PlanDocument $document, ?PlanVersion $restored = null): PlanVersion
     {
-        Plan::of($document);
+        $document->plan();
 
         return $this->locked(function (?PlanVersion $head) use ($user, $base, $document, $restored): PlanVersion {
             $head = $this->headOf($head, $base);
@@ -88,7 +88,7 @@ final readonly class PlanHistory
         return $this->locked(function (?PlanVersion $head) use ($user, $proposal): PlanVersion {
             $head ?? throw PlanClash::nothingTo('change');
 
-            return $this->change($head, $user, 'edit', $proposal(Plan::of($this->job->judged($head)), $head->planDocument()), null);
+            return $this->change($head, $user, 'edit', $proposal($this->job->judged($head)->plan(), $head->planDocument()), null);
         });
     }
 
@@ -149,7 +149,7 @@ final readonly class PlanHistory
     private function change(PlanVersion $head, User $user, string $kind, Patch $patch, ?PlanVersion $reverts, ?string $reason = null): PlanVersion
     {
         $document = $head->planDocument()->with($patch);
-        Plan::of($document);
+        $document->plan();
 
         return $document->toJson() === $head->document ? $this->unchanged($head) : $this->append($head, $user, $kind, $patch, $document, $reverts, $reason);
     }

@@ -126,7 +126,7 @@ final readonly class PlanSteps
     private static function makesAPlan(PlanStep $step, PlanDocument $now): bool
     {
         try {
-            Plan::of($step->patch === null ? $now : $now->with($step->patch));
+            ($step->patch === null ? $now : $now->with($step->patch))->plan();
         } catch (PlanRefused|PatchRefused) {
             return false;
         }

@@ -94,7 +94,7 @@ final readonly class SupplyComparison
             return $variant->patch;
         }
 
-        return $variant->patch->and(AddCharger::to(Plan::of($document->with($variant->patch)), $charger->name, 1, self::amps($charger), (bool) ($charger->figures['isolated'] ?? false), $variant->newBank, $charger->name));
+        return $variant->patch->and(AddCharger::to($document->with($variant->patch)->plan(), $charger->name, 1, self::amps($charger), (bool) ($charger->figures['isolated'] ?? false), $variant->newBank, $charger->name));
     }
 
     private static function amps(CataloguePart $charger): float

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Dinghy\Tests;
 
+use Dinghy\Plan\PlanDocument;
 use Dinghy\Evaluation\Evaluation;
 use Dinghy\Plan\Plan;
 use Dinghy\Rule\Finding;
@@ -89,6 +90,6 @@ final class DemoBoatsTest extends TestCase
 
     private static function evaluate(string $file): Evaluation
     {
-        return Evaluation::of(Plan::fromJson((string) file_get_contents(self::FOLDER.$file.'.json')));
+        return Evaluation::of(PlanDocument::fromJson((string) file_get_contents(self::FOLDER.$file.'.json'))->plan());
     }
 }

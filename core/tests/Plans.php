@@ -84,7 +84,7 @@ final class Plans
 
     public static function evaluate(PlanDocument $document): Evaluation
     {
-        return Evaluation::of(Plan::of($document));
+        return Evaluation::of($document->plan());
     }
 
     /** @return Remedy|null what is offered for the first finding of a rule, on a part where one is named; null: nothing, or the rule is silent */

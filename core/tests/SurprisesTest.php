@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Dinghy\Tests;
 
-use Dinghy\Battery\Peukert;
 use Dinghy\Plan\Plan;
 use Dinghy\Rule\Finding;
 use Dinghy\Wiring\Schools;
@@ -16,12 +15,12 @@ final class SurprisesTest extends TestCase
     /** Common practice: what people hope for is a day. */
     public function test_hours_on_one_battery(): void
     {
-        $battery = static fn (array $fields) => Plan::of(Plans::pump(['battery:b1' => $fields]))->batteries['b1'];
+        $battery = static fn (array $fields) => Plans::pump(['battery:b1' => $fields])->plan()->batteries['b1'];
         $house = $battery(['chemistry' => 'flooded', 'capacity_ah' => 98]);
         $box = $battery(['chemistry' => 'lifepo4', 'capacity_ah' => 18]);
 
-        $this->says('**%.1f h**. The portable', Peukert::hoursToFloor($house, 4 * 1.8 + 4.8, 0.5, 20));
-        $this->says('gives **%.1f h**', Peukert::hoursToFloor($box, 1.6 + 4.8, 0.1, 20));
+        $this->says('**%.1f h**. The portable', $house->hoursToFloor(4 * 1.8 + 4.8, 0.5, 20));
+        $this->says('gives **%.1f h**', $box->hoursToFloor(1.6 + 4.8, 0.1, 20));
     }
 
     public function test_the_chart_against_the_arithmetic(): void

@@ -26,7 +26,7 @@ final readonly class DemoPhotographs
 
     public static function of(PlanDocument $document): self
     {
-        return new self(array_map(static fn (Photograph $photograph): DevelopedPhotograph => DevelopedPhotograph::from(self::drawn($photograph)), Plan::of($document)->survey->photographs ?? []));
+        return new self(array_map(static fn (Photograph $photograph): DevelopedPhotograph => DevelopedPhotograph::from(self::drawn($photograph)), $document->plan()->survey->photographs ?? []));
     }
 
     /** The plan with its photographs pointing at their pictures. */

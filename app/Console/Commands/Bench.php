@@ -77,10 +77,10 @@ final class Bench extends Command
     private function figures(): array
     {
         $json = (string) file_get_contents(database_path('demo/boats/skiff.json'));
-        $skiff = Plan::fromJson($json);
+        $skiff = PlanDocument::fromJson($json)->plan();
         $large = LargeBoat::plan();
         $mistakes = PlanDocument::fromJson((string) file_get_contents(database_path('demo/mistakes/skiff.json')));
-        [$mistaken, $evaluated] = [Evaluation::of(Plan::of($mistakes)), Evaluation::of($large)];
+        [$mistaken, $evaluated] = [Evaluation::of($mistakes->plan()), Evaluation::of($large)];
         $try = static fn (PlanDocument $document, Evaluation $evaluation): \Closure => static function () use ($document, $evaluation): void {
             array_map((new Remedies($document, $evaluation))->of(...), $evaluation->findings);
         };
@@ -93,7 +93,7 @@ final class Bench extends Command
 
         return array_map(fn (\Closure $what): array => $this->time($what), [
             'evaluate the demo skiff' => static fn (): array => EvaluationDocument::of(Evaluation::of($skiff)),
-            'read and evaluate the demo skiff' => static fn (): array => EvaluationDocument::of(Evaluation::of(Plan::fromJson($json))),
+            'read and evaluate the demo skiff' => static fn (): array => EvaluationDocument::of(Evaluation::of(PlanDocument::fromJson($json)->plan())),
             'evaluate 60 devices on 3 banks' => static fn () => Evaluation::of($large),
             '… and write the document' => static fn (): array => EvaluationDocument::of(Evaluation::of($large)),
             'try the remedies of the skiff with mistakes, '.count($mistaken->findings).' findings' => $try($mistakes, $mistaken),

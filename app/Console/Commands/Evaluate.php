@@ -26,7 +26,7 @@ final class Evaluate extends Command
     {
         try {
             $read = PlanFile::read((string) $this->argument('plan'));
-            $evaluation = Evaluation::of(Plan::of($read));
+            $evaluation = Evaluation::of($read->plan());
         } catch (PlanRefused $e) {
             return PlanFile::refuse($this, $e);
         }

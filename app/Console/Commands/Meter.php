@@ -23,7 +23,7 @@ final class Meter extends Command
     public function handle(): int
     {
         try {
-            $evaluation = Evaluation::of(Plan::of(PlanFile::read((string) $this->argument('plan'))));
+            $evaluation = Evaluation::of(PlanFile::read((string) $this->argument('plan'))->plan());
         } catch (PlanRefused $e) {
             return PlanFile::refuse($this, $e);
         }

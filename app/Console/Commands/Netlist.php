@@ -26,7 +26,7 @@ final class Netlist extends Command
             return self::INVALID;
         }
         try {
-            $evaluation = Evaluation::of(Plan::of(PlanFile::read((string) $this->argument('plan'))));
+            $evaluation = Evaluation::of(PlanFile::read((string) $this->argument('plan'))->plan());
         } catch (PlanRefused $e) {
             return PlanFile::refuse($this, $e);
         }

@@ -64,7 +64,7 @@ final class BenchController extends Controller
     {
         return [
             ...self::outline($block),
-            'number' => $words->numberOf($bank, $block->battery),
+            'number' => $bank->numberOf($block->battery, $words->countedFrom),
             'kind' => $block->battery->chemistry->label().' '.Words::trim($block->battery->capacityAh, 1).' Ah',
             'size_known' => $block->battery->size !== null,
             'plus' => self::point($block->plus()),

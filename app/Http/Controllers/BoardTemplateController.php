@@ -18,7 +18,7 @@ final class BoardTemplateController extends Controller
     {
         $this->authorize('view', $job);
         $head = self::planOf($job);
-        $found = Plan::of($head->planDocument())->boards[$board] ?? abort(404, 'The plan has no such board.');
+        $found = $head->planDocument()->plan()->boards[$board] ?? abort(404, 'The plan has no such board.');
 
         return response(BoardTemplate::pdf($found, $request->string('paper')->value() === 'letter' ? 'letter' : 'a4'), 200, [
             'Content-Type' => 'application/pdf',

@@ -22,7 +22,7 @@ final class OfferController extends Controller
         $this->authorize('view', $job);
         $part = $user->shop->catalogue()->where('kind', 'device')->find($request->integer('part')) ?? abort(404, 'Your catalogue has no such device.');
         $station = $request->filled('station') ? $request->string('station')->value() : null;
-        $offers = CircuitOffers::of(Plan::of($job->judged(self::planOf($job))), Asked::by($part->asPlanned()), $station, $user->shop->blockSizes());
+        $offers = CircuitOffers::of($job->judged(self::planOf($job))->plan(), Asked::by($part->asPlanned()), $station, $user->shop->blockSizes());
 
         return response()->json(['offers' => array_map(static fn (CircuitOffer $offer): array => ['on' => $offer->name(), 'label' => $offer->label], $offers)]);
     }

@@ -29,7 +29,7 @@ final class PhotographUploadController extends Controller
         $told = self::metadata((string) $request->header('Upload-Metadata'));
         $of = $told['of'] ?? 'other';
         preg_match('/'.Photograph::SUBJECT.'/D', $of) === 1 || abort(422, 'Not kept: say what is on the picture, as "station:stern", "post:old-1" or "other".');
-        Photograph::showsPartOf(Plan::of(self::planOf($job)->planDocument()), $of) || abort(422, "Not kept: the boat has no \"{$of}\". Choose what is on the picture from the list.");
+        self::planOf($job)->planDocument()->plan()->has($of) || abort(422, "Not kept: the boat has no \"{$of}\". Choose what is on the picture from the list.");
         $upload = (new PhotographUploads($job))->begin($user, (int) $length, $of, mb_substr($told['words'] ?? '', 0, self::LONGEST_WORDS));
 
         return response('', 201, [...self::VERSION, 'Location' => "/api/jobs/{$job->id}/photographs/uploads/{$upload->id}"]);

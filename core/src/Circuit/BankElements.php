@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Dinghy\Circuit;
 
-use Dinghy\Battery\InternalResistance;
 use Dinghy\Conductor\Metal;
 use Dinghy\Conductor\Resistance;
 use Dinghy\Plan\Bank;
@@ -30,7 +29,7 @@ final readonly class BankElements
         $sources = $resistors = [];
         foreach ($bank->strings as $string) {
             foreach ($string as $i => $battery) {
-                $ohms = InternalResistance::sag($battery);
+                $ohms = $battery->resistanceUnderLoad();
                 $plus = $battery->id.'+';
                 if ($bank->stringProtection !== null && $i === count($string) - 1) {
                     // It sits on the string's top post: what lands there lands on its outer stud.

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Dinghy\Circuit;
 
-use Dinghy\Battery\InternalResistance;
 use Dinghy\Conductor\Gauge;
 use Dinghy\Conductor\Metal;
 use Dinghy\Conductor\Resistance;
@@ -122,7 +121,7 @@ final class PlanNetwork
         $other->sources = array_map(function (Source $source) use ($volts, $short): Source {
             $battery = $this->plan->batteries[$source->name];
 
-            return new Source($source->name, $source->plus, $source->minus, $volts($battery), ($short ? InternalResistance::short($battery) : null) ?? $source->ohms);
+            return new Source($source->name, $source->plus, $source->minus, $volts($battery), ($short ? $battery->resistanceIntoShort() : null) ?? $source->ohms);
         }, $this->sources);
         foreach ($this->regulators as $regulator) {
             $other->sources[] = new Source($regulator->name, $regulator->plus, $regulator->minus, $regulator->volts, Regulator::OHMS);

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Dinghy\Circuit;
 
-use Dinghy\Battery\InternalResistance;
 use Dinghy\Battery\RestingVoltage;
 use Dinghy\Plan\Bank;
 use Dinghy\Plan\Battery;
@@ -223,7 +222,7 @@ final class States
         if (! isset(self::$known[$bank])) {
             $knows = $knowsCharge = true;
             foreach ($bank->batteries() as $battery) {
-                $knows = $knows && self::restingVoltsOrNull($battery) !== null && InternalResistance::sag($battery) !== null;
+                $knows = $knows && self::restingVoltsOrNull($battery) !== null && $battery->resistanceUnderLoad() !== null;
                 $knowsCharge = $knowsCharge && RestingVoltage::at($battery->chemistry, 1.0, $battery->nominalVolts) !== null;
             }
             self::$known[$bank] = [$knows, $knows && $knowsCharge];

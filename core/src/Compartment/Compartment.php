@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Dinghy\Compartment;
 
 use Dinghy\Plan\Bank;
+use Dinghy\Plan\BatteryName;
 use Dinghy\Plan\Jumper;
 use Dinghy\Plan\Lie;
 use Dinghy\Plan\Plan;
@@ -129,7 +130,7 @@ final readonly class Compartment
     /** Whether the blocks fit, or by how much not, and whether jumpers cross: a sentence each. */
     public function says(Plan $plan, Bank $bank, Words $words): string
     {
-        $name = static fn (string $id): string => $words->block($plan, $bank, $plan->batteries[$id]);
+        $name = static fn (string $id): string => BatteryName::beside($plan, $bank, $plan->batteries[$id], $words->countedFrom);
         $said = array_map(static fn (array $pair): string => "{$name($pair[0])} and {$name($pair[1])} stand in each other by ".self::mm($pair[2]).'.', $this->overlaps());
         $short = $this->short();
         $said[] = match (true) {

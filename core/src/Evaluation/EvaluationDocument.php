@@ -124,7 +124,7 @@ final class EvaluationDocument
             'short_circuit_a' => $figures->shortCircuitAmps,
             'shares' => $shares,
             'busiest' => $figures->shares === null ? null : Sharing::busiest($figures->bank, $figures->shares),
-            'batteries' => array_map(static fn (Battery $battery): array => ['id' => $battery->id, 'number' => $words->numberOf($figures->bank, $battery), 'size_mm' => $battery->size], $figures->bank->batteries()),
+            'batteries' => array_map(static fn (Battery $battery): array => ['id' => $battery->id, 'number' => $figures->bank->numberOf($battery, $words->countedFrom), 'size_mm' => $battery->size], $figures->bank->batteries()),
             'mass_kg' => $figures->bank->kilograms(),
             'standby_a' => $figures->standby->amps,
             'days_to_floor' => $figures->standby->daysToFloor,

@@ -41,7 +41,7 @@ final class MeterPoints
         $negative = $bank->strings[0][0]->id.'-';
         foreach ($bank->strings as $s => $string) {
             foreach ($string as $i => $battery) {
-                $number = $words->numberOf($bank, $battery);
+                $number = $bank->numberOf($battery, $words->countedFrom);
                 $blocks[] = self::point($battery->id, $battery->id.'+', $battery->id.'-', "{$bank->id}: across Battery {$number}", $rest, [$battery], self::unmeasured($words, $battery));
                 if ($s === 0 && count($string) > 1) {
                     $top = $i === count($string) - 1;

@@ -181,7 +181,7 @@ final class Remedies
         $this->left--;
         $this->leftInAll--;
         try {
-            return Judgement::ofPlan(Plan::of($this->document->with($patch)), $this->evaluation->words);
+            return Judgement::ofPlan($this->document->with($patch)->plan(), $this->evaluation->words);
         } catch (PatchRefused|PlanRefused) {
             return null;
         }

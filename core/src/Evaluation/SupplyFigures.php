@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Dinghy\Evaluation;
 
-use Dinghy\Battery\Peukert;
 use Dinghy\Circuit\State;
 use Dinghy\Plan\DeviceKind;
 use Dinghy\Rule\Finding;
@@ -84,7 +83,7 @@ final readonly class SupplyFigures
             $bank = $evaluation->plan->banks[$id];
             $battery = $bank->batteries()[0];
             $floor = $evaluation->plan->houseRules->floorOf($battery->chemistry);
-            $hours = $floor === null || $drawn <= 0 ? null : Peukert::hoursToFloor($battery, $drawn / count($bank->strings), $floor, $evaluation->plan->tripCelsius);
+            $hours = $floor === null || $drawn <= 0 ? null : $battery->hoursToFloor($drawn / count($bank->strings), $floor, $evaluation->plan->tripCelsius);
             $least = $hours === null ? $least : min($least ?? INF, $hours);
         }
 

@@ -7,6 +7,7 @@ namespace Dinghy\Layout;
 use Dinghy\Compartment\Compartment;
 use Dinghy\Compartment\LaidBlock;
 use Dinghy\Plan\Battery;
+use Dinghy\Plan\BatteryName;
 use Dinghy\Plan\Lie;
 use Dinghy\Plan\Plan;
 use Dinghy\Plan\Spot;
@@ -85,7 +86,7 @@ final readonly class Fitting
 
         return array_map(static fn (LaidBlock $block): self => new self(
             "battery:{$block->battery->id}",
-            $words->battery($plan, $block->battery),
+            BatteryName::alone($plan, $block->battery, $words->countedFrom),
             self::BATTERY,
             $station->id,
             // The compartment is drawn as it is seen from above: along it forward, across it to starboard.

@@ -4,12 +4,9 @@ declare(strict_types=1);
 
 namespace Dinghy\Layout;
 
-use Dinghy\Plan\Boat;
 use Dinghy\Plan\Spot;
-use Dinghy\Plan\Way;
-use Dinghy\Route\Route;
 
-/** A way as it is drawn: straight from bend to bend. */
+/** Points of the boat joined by straight lines, as a way is drawn from bend to bend. */
 final readonly class Line
 {
     /** @param  non-empty-list<Spot>  $spots */
@@ -21,11 +18,6 @@ final readonly class Line
     public static function through(array $spots): self
     {
         return new self($spots);
-    }
-
-    public static function of(Boat $boat, Way $way): self
-    {
-        return new self([$boat->stations[$way->from]->at(), ...$way->bends, $boat->stations[$way->to]->at()]);
     }
 
     /** @return float m along the drawing */
@@ -48,11 +40,5 @@ final readonly class Line
         }
 
         return $nearest;
-    }
-
-    /** @return float m from a spot to the nearest point of a route; infinite where it has no ways */
-    public static function distanceTo(Boat $boat, Route $route, Spot $spot): float
-    {
-        return array_reduce($route->ways, static fn (float $nearest, Way $way): float => min($nearest, self::of($boat, $way)->from($spot)), INF);
     }
 }

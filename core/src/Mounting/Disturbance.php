@@ -67,6 +67,6 @@ final readonly class Disturbance
             return $circuit->from === null || $circuit->from !== $circuit->to ? [] : [Line::through([$boat->stations[$circuit->from]->at()])];
         }
 
-        return array_map(static fn (Way $way): Line => Line::of($boat, $way), $ways);
+        return array_map(static fn (Way $way): Line => $boat->lineOf($way), $ways);
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Dinghy\Mounting;
 
 use Dinghy\Evaluation\Evaluation;
+use Dinghy\Plan\BatteryName;
 use Dinghy\Plan\DeviceKind;
 use Dinghy\Plan\Spot;
 use Dinghy\Rule\BatteryNearPetrol;
@@ -42,7 +43,7 @@ final readonly class PlaceCheck
             }
         }
         foreach ($evaluation->plan->boat->fuel === 'petrol' ? $evaluation->plan->batteries : [] as $battery) {
-            $checks[] = self::judged($evaluation, 'B24', "battery:{$battery->id}", $evaluation->words->battery($evaluation->plan, $battery), 'Is it far enough from the nearest petrol fitting?', null, BatteryNearPetrol::APART, []);
+            $checks[] = self::judged($evaluation, 'B24', "battery:{$battery->id}", BatteryName::alone($evaluation->plan, $battery, $evaluation->words->countedFrom), 'Is it far enough from the nearest petrol fitting?', null, BatteryNearPetrol::APART, []);
         }
 
         return $checks;

@@ -89,6 +89,14 @@ final readonly class Bank
         throw new \LogicException("Battery {$battery->id} is not in bank {$this->id}.");
     }
 
+    /** What a block is called by: "Battery 1" is the one at the end that is counted from. */
+    public function numberOf(Battery $battery, NumberingEnd $countedFrom): int
+    {
+        $at = (int) array_search($battery, $this->batteries(), true);
+
+        return $countedFrom === NumberingEnd::Negative ? $at + 1 : count($this->batteries()) - $at;
+    }
+
     /** @return int|null the string, from 0, whose battery a post belongs to; null: none of this bank's */
     public function stringOf(string $post): ?int
     {

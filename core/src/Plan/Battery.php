@@ -7,6 +7,9 @@ namespace Dinghy\Plan;
 use Dinghy\Battery\Cells;
 use Dinghy\Battery\Chemistry;
 use Dinghy\Battery\GroupSize;
+use Dinghy\Battery\InternalResistance;
+use Dinghy\Battery\Peukert;
+use Dinghy\Battery\UsableShare;
 use Dinghy\Plan\Format\Record;
 
 final readonly class Battery
@@ -99,6 +102,41 @@ final readonly class Battery
             $record->numberOrNull('petrol_fitting_m'),
             $record->flag('petrol_shield'),
         );
+    }
+
+    /** @return float|null Ω while it feeds a load, the maker's figure before any estimate; null: neither */
+    public function resistanceUnderLoad(): ?float
+    {
+        return $this->internalOhms ?? InternalResistance::typical($this->chemistry, $this->capacityAh, $this->nominalVolts, $this->crankingAmps, 'sag');
+    }
+
+    /** @return float|null Ω into a short circuit, the maker's figure before any estimate; null: neither */
+    public function resistanceIntoShort(): ?float
+    {
+        return $this->internalOhms ?? InternalResistance::typical($this->chemistry, $this->capacityAh, $this->nominalVolts, $this->crankingAmps, 'short');
+    }
+
+    /** @return float|null h from full to empty at a steady current in A; null for a chemistry whose exponent only its maker knows */
+    public function hoursAt(float $amps): ?float
+    {
+        $exponent = $this->chemistry->peukertExponent();
+
+        return $exponent === null ? null : Peukert::at($this->capacityAh, $this->hourRate, $exponent, $amps);
+    }
+
+    /**
+     * By the law that a day is simulated with: charge falls by I · max(1, I·H/C)^(k−1) / (C·f) an hour, f the share of the
+     * capacity that the cold leaves.
+     *
+     * @param  float  $floor  state of charge 0–1 that it is not run below
+     * @param  float  $celsius  °C of the battery
+     * @return float|null h from full to its floor; null as hoursAt()
+     */
+    public function hoursToFloor(float $amps, float $floor, float $celsius): ?float
+    {
+        $hours = $this->hoursAt($amps);
+
+        return $hours === null ? null : (1 - $floor) * $hours * UsableShare::at($this->chemistry, $celsius);
     }
 
     /** @return float|null V that a charger puts on it at most; null: only its maker knows */

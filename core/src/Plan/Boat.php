@@ -6,6 +6,7 @@ namespace Dinghy\Plan;
 
 use Dinghy\Hull\HullKind;
 use Dinghy\Hull\Outline;
+use Dinghy\Layout\Line;
 use Dinghy\Plan\Format\Record;
 
 final readonly class Boat
@@ -61,6 +62,12 @@ final readonly class Boat
     public function outline(): ?Outline
     {
         return $this->hull === null || $this->length === null || $this->beam === null ? null : new Outline($this->hull, $this->length, $this->beam);
+    }
+
+    /** A way as it is drawn, from station to station through its bends. */
+    public function lineOf(Way $way): Line
+    {
+        return Line::through([$this->stations[$way->from]->at(), ...$way->bends, $this->stations[$way->to]->at()]);
     }
 
     public function way(string $id): ?Way

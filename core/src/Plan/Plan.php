@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Dinghy\Plan;
 
-use Dinghy\Plan\Format\Problems;
 use Dinghy\Plan\Format\Record;
 use Dinghy\Survey\Survey;
 
@@ -95,6 +94,19 @@ final readonly class Plan
         return $spot === null || $this->boat->length === null || $spot->x > $this->boat->length / 2;
     }
 
+    /** Whether the boat has what is said to be on a photograph: a station, a battery with its posts, or anything else. */
+    public function has(string $of): bool
+    {
+        [$kind, $id] = [...explode(':', $of, 2), ''];
+
+        return match ($kind) {
+            'other' => $id === '',
+            'station' => isset($this->boat->stations[$id]),
+            'post' => isset($this->batteries[$id]) || isset($this->survey->batteries[$id]),
+            default => false,
+        };
+    }
+
     /** @return list<Feed> that are taken from a bank */
     public function feedsOf(Bank $bank): array
     {
@@ -107,29 +119,8 @@ final readonly class Plan
         return array_filter($this->feedsOf($bank), static fn (Feed $feed): bool => $feed->class === LoadClass::Thrust) !== [];
     }
 
-    /** @throws PlanRefused */
-    public static function fromJson(string $json): self
-    {
-        return self::of(PlanDocument::fromJson($json));
-    }
-
-    /** @throws PlanRefused */
-    public static function of(PlanDocument $document): self
-    {
-        $problems = new Problems;
-        $record = PlanFormat::shape()->read($document->root(), '', $problems);
-        if ($record !== null && $problems->none()) {
-            (new References($record, $problems))->check();
-        }
-        $found = $problems->all();
-        if ($found !== [] || $record === null) {
-            throw $found === [] ? PlanRefused::asAWhole('expected a plan') : PlanRefused::because($found);
-        }
-
-        return self::fromRecord($record);
-    }
-
-    private static function fromRecord(Record $record): self
+    /** Of a plan file whose shape and references were found sound. */
+    public static function of(Record $record): self
     {
         $batteries = array_column(array_map(Battery::of(...), $record->records('batteries')), null, 'id');
         $banks = array_column(array_map(

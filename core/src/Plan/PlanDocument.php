@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Dinghy\Plan;
 
+use Dinghy\Plan\Format\Problems;
+
 /**
  * A plan as it is written: the JSON tree that is stored, exported and patched. Holds only what was given, never the
- * defaults. Being a document does not make it a valid plan: Plan::of() judges that.
+ * defaults. Being a document does not make it a valid plan: plan() judges that.
  */
 final readonly class PlanDocument
 {
@@ -35,6 +37,26 @@ final readonly class PlanDocument
         }
 
         return new self(self::withProtectionLists($root));
+    }
+
+    /**
+     * The plan that it says.
+     *
+     * @throws PlanRefused naming every place that is wrong
+     */
+    public function plan(): Plan
+    {
+        $problems = new Problems;
+        $record = PlanFormat::shape()->read($this->root(), '', $problems);
+        if ($record !== null && $problems->none()) {
+            (new References($record, $problems))->check();
+        }
+        $found = $problems->all();
+        if ($found !== [] || $record === null) {
+            throw $found === [] ? PlanRefused::asAWhole('expected a plan') : PlanRefused::because($found);
+        }
+
+        return Plan::of($record);
     }
 
     /** The tree; the caller gets a copy and cannot change this document through it. */

@@ -56,13 +56,13 @@ final class AddDevice
     public static function feed(Plan $plan, Asked $asks, \stdClass $from, string $name, \stdClass $to, ?\stdClass $run = null): Patch
     {
         $id = FreeId::like($plan, $name);
-        $small = $asks->makersFuse !== null && $asks->makersFuse < FuseFamily::Breaker80->sizes()[0];
+        $small = $asks->makersFuse !== null && $asks->makersFuse < FuseFamily::MagneticBreaker->sizes()[0];
 
         return Patch::put("feed:{$id}", (object) [
             'id' => $id, 'class' => $asks->class()->value, 'from' => $from,
             'protection' => [(object) ($small
                 ? ['family' => FuseFamily::Blade->value, 'rating_a' => null, 'from_source_m' => self::FROM_POST]
-                : ['family' => FuseFamily::Breaker80->value, 'rating_a' => null, 'from_source_m' => self::FROM_POST, 'resets_itself' => false, 'trip_free' => true])],
+                : ['family' => FuseFamily::MagneticBreaker->value, 'rating_a' => null, 'from_source_m' => self::FROM_POST, 'resets_itself' => false, 'trip_free' => true])],
             'switch' => true, 'run' => $run ?? (object) [], 'to' => $to,
         ]);
     }

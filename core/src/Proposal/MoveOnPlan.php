@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Dinghy\Proposal;
 
-use Dinghy\Layout\Line;
 use Dinghy\Plan\Boat;
 use Dinghy\Plan\Patch;
 use Dinghy\Plan\Plan;
@@ -56,7 +55,7 @@ final class MoveOnPlan
         if ($moved === []) {
             return $patch;
         }
-        $boat = Plan::of($document->with($patch))->boat;
+        $boat = $document->with($patch)->plan()->boat;
         foreach ($boat->ways as $way) {
             if ($way->fromDrawing && array_intersect(["way:{$way->id}", "station:{$way->from}", "station:{$way->to}"], $moved) !== []) {
                 $patch = $patch->and(Patch::set("way:{$way->id}", ['length_m' => self::drawnLength($boat, $way)]));
@@ -69,6 +68,6 @@ final class MoveOnPlan
     /** @return float m, as it is kept */
     public static function drawnLength(Boat $boat, Way $way): float
     {
-        return max(self::STEP, round(Line::of($boat, $way)->length() / self::STEP) * self::STEP);
+        return max(self::STEP, round($boat->lineOf($way)->length() / self::STEP) * self::STEP);
     }
 }

@@ -20,7 +20,7 @@ enum FuseFamily: string
     case StripLarge80 = 'strip-large-80';
     case Cartridge = 'cartridge';
     case Breaker = 'breaker';
-    case Breaker80 = 'breaker-80';
+    case MagneticBreaker = 'breaker-80';
 
     /** @return non-empty-list<float> ratings in A, smallest first */
     public function sizes(): array
@@ -36,7 +36,7 @@ enum FuseFamily: string
             self::StripLarge80 => [60.0, 80.0, 100.0, 125.0, 150.0, 175.0, 200.0, 250.0, 300.0],
             self::Cartridge => [30.0, 40.0, 50.0, 60.0, 70.0, 80.0, 90.0, 100.0, 110.0, 125.0, 150.0, 175.0, 200.0, 225.0, 250.0, 300.0, 350.0, 400.0],
             self::Breaker => [25.0, 30.0, 40.0, 50.0, 60.0, 70.0, 80.0, 100.0, 120.0, 135.0, 150.0],
-            self::Breaker80 => [10.0, 15.0, 20.0, 25.0, 30.0, 40.0, 50.0, 60.0, 70.0, 80.0, 100.0],
+            self::MagneticBreaker => [10.0, 15.0, 20.0, 25.0, 30.0, 40.0, 50.0, 60.0, 70.0, 80.0, 100.0],
         };
     }
 
@@ -46,7 +46,7 @@ enum FuseFamily: string
         return match ($this) {
             self::Blade, self::LargeBlade, self::StripSmall, self::StripLarge => 32,
             self::Blade58, self::StripSmall58, self::BatteryPost => 58,
-            self::StripLarge80, self::Breaker80 => 80,
+            self::StripLarge80, self::MagneticBreaker => 80,
             self::Cartridge => 125,
             self::Breaker => 48,
         };
@@ -94,7 +94,7 @@ enum FuseFamily: string
             self::StripLarge80 => [[80.0, 2500.0]],
             self::Cartridge => [[125.0, 20000.0]],
             self::Breaker => [[16.0, 5000.0], [30.0, 3000.0], [48.0, 1500.0]],
-            self::Breaker80 => [[80.0, 5000.0]],
+            self::MagneticBreaker => [[80.0, 5000.0]],
         };
     }
 
@@ -105,7 +105,7 @@ enum FuseFamily: string
     public function contactResistance(float $rating): float
     {
         return match ($this) {
-            self::Breaker, self::Breaker80 => 0.001 * 60 / $rating,
+            self::Breaker, self::MagneticBreaker => 0.001 * 60 / $rating,
             self::Blade, self::Blade58, self::LargeBlade => 0.002 * 30 / $rating,
             default => 0.0005 * 100 / $rating,
         };
@@ -113,7 +113,7 @@ enum FuseFamily: string
 
     public function isBreaker(): bool
     {
-        return $this === self::Breaker || $this === self::Breaker80;
+        return $this === self::Breaker || $this === self::MagneticBreaker;
     }
 
     public function label(): string
@@ -129,7 +129,7 @@ enum FuseFamily: string
             self::StripLarge80 => 'large 80 V strip fuse',
             self::Cartridge => 'cartridge fuse',
             self::Breaker => 'thermal breaker',
-            self::Breaker80 => 'magnetic breaker',
+            self::MagneticBreaker => 'magnetic breaker',
         };
     }
 

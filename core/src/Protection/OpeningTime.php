@@ -40,7 +40,7 @@ final class OpeningTime
             FuseFamily::StripSmall, FuseFamily::StripSmall58, FuseFamily::BatteryPost, FuseFamily::StripLarge, FuseFamily::StripLarge80 => self::STRIP,
             FuseFamily::Cartridge => self::CARTRIDGE,
             FuseFamily::Breaker => self::THERMAL_BREAKER,
-            FuseFamily::Breaker80 => self::MAGNETIC_BREAKER,
+            FuseFamily::MagneticBreaker => self::MAGNETIC_BREAKER,
         };
         $multiple = $amps / $rating;
         if ($multiple < $curve[0][0]) {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Dinghy\Route;
 
+use Dinghy\Plan\Boat;
+use Dinghy\Plan\Spot;
 use Dinghy\Plan\Way;
 
 /** Ways one after the other. */
@@ -34,6 +36,12 @@ final readonly class Route
         }
 
         return false;
+    }
+
+    /** @return float m from a spot to the nearest point of it; infinite where it has no ways */
+    public function distanceTo(Boat $boat, Spot $spot): float
+    {
+        return array_reduce($this->ways, static fn (float $nearest, Way $way): float => min($nearest, $boat->lineOf($way)->from($spot)), INF);
     }
 
     /** @return list<string> the stations on its way, the one that it is walked from first */

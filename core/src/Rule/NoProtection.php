@@ -16,7 +16,7 @@ final readonly class NoProtection implements Rule
     /** m from the source, well inside what F04 allows */
     private const REMEDY_DISTANCE = 0.15;
 
-    private const FAMILIES = [FuseFamily::Blade, FuseFamily::Blade58, FuseFamily::Breaker80, FuseFamily::Breaker, FuseFamily::BatteryPost, FuseFamily::StripSmall, FuseFamily::StripLarge80, FuseFamily::StripLarge, FuseFamily::LargeBlade];
+    private const FAMILIES = [FuseFamily::Blade, FuseFamily::Blade58, FuseFamily::MagneticBreaker, FuseFamily::Breaker, FuseFamily::BatteryPost, FuseFamily::StripSmall, FuseFamily::StripLarge80, FuseFamily::StripLarge, FuseFamily::LargeBlade];
 
     public function text(): RuleText
     {

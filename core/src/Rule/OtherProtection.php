@@ -14,7 +14,7 @@ final class OtherProtection
 {
     /** What a feed, a jumper or a lead is fused with, as a rigger reaches for them. */
     private const IN_LINE = [
-        FuseFamily::Breaker80, FuseFamily::BatteryPost, FuseFamily::StripSmall58, FuseFamily::StripLarge80, FuseFamily::StripSmall, FuseFamily::StripLarge,
+        FuseFamily::MagneticBreaker, FuseFamily::BatteryPost, FuseFamily::StripSmall58, FuseFamily::StripLarge80, FuseFamily::StripSmall, FuseFamily::StripLarge,
         FuseFamily::Breaker, FuseFamily::LargeBlade, FuseFamily::Blade, FuseFamily::Blade58, FuseFamily::Cartridge,
     ];
 

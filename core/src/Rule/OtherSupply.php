@@ -71,7 +71,7 @@ final class OtherSupply
         foreach ($banks as $bank) {
             if (count($bank->strings) === 1 && count($bank->strings[0]) > 1) {
                 $first = $bank->strings[0][0];
-                yield ["Battery {$assessment->words->numberOf($bank, $first)} of bank {$bank->id}", (object) ['bank' => $bank->id, 'plus' => 'tap:1', 'minus' => 'neg'], $first->nominalVolts];
+                yield ["Battery {$bank->numberOf($first, $assessment->words->countedFrom)} of bank {$bank->id}", (object) ['bank' => $bank->id, 'plus' => 'tap:1', 'minus' => 'neg'], $first->nominalVolts];
             }
         }
     }

@@ -54,7 +54,7 @@ final readonly class ShuntBypassed implements Rule
             [$height] = $bank->placeOf($output->across[0]);
             if ($height > 0) {
                 yield new Finding($this->text(), Level::Note, "charger:{$charger->id}",
-                    "What charger {$charger->id} gives to Battery {$words->numberOf($bank, $output->across[0])} ({$output->across[0]->id}) does not pass the shunt: the monitor counts the charge of Battery {$words->numberOf($bank, $bank->strings[0][0])}.",
+                    "What charger {$charger->id} gives to Battery {$bank->numberOf($output->across[0], $words->countedFrom)} ({$output->across[0]->id}) does not pass the shunt: the monitor counts the charge of Battery {$bank->numberOf($bank->strings[0][0], $words->countedFrom)}.",
                     'Reset the monitor when the bank is full.', null, []);
             } elseif ($output->pastShunt) {
                 yield new Finding($this->text(), Level::Stop, "charger:{$charger->id}", "The negative of charger {$charger->id} lands on the battery side of the shunt of bank {$bank->id}.",

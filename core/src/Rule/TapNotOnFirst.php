@@ -24,7 +24,7 @@ final readonly class TapNotOnFirst implements Rule
     {
         foreach ($assessment->plan->feeds as $feed) {
             $supply = $feed->supply;
-            $first = $assessment->words->numberOf($supply->bank, $supply->bank->strings[0][0]);
+            $first = $supply->bank->numberOf($supply->bank->strings[0][0], $assessment->words->countedFrom);
             if ($supply->minus->above > 0) {
                 $lift = $supply->minusAboveNegative();
                 yield new Finding($this->text(), Level::Stop, "feed:{$feed->id}",
@@ -53,7 +53,7 @@ final readonly class TapNotOnFirst implements Rule
         $supply = $feed->supply;
         $words = $assessment->words;
         $string = $supply->bank->strings[$supply->plus->string];
-        $number = static fn (Battery $battery): int => $assessment->words->numberOf($supply->bank, $battery);
+        $number = static fn (Battery $battery): int => $supply->bank->numberOf($battery, $assessment->words->countedFrom);
         foreach ($assessment->wiring->paths as $path) {
             if ($path->feed() === $feed && $supply->plus->above > 1 && $supply->nominalVolts() > $path->device->maxVolts) {
                 yield new Finding($this->text(), Level::Stop, "feed:{$feed->id}",

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Dinghy\Rule;
 
-use Dinghy\Layout\Line;
 use Dinghy\Plan\Patch;
 
 final readonly class WiresApartAtCompass implements Rule
@@ -28,7 +27,7 @@ final readonly class WiresApartAtCompass implements Rule
                 continue;
             }
             foreach ($assessment->sensors() as $name => $spot) {
-                $nearest = min(Line::distanceTo($boat, $plus, $spot), Line::distanceTo($boat, $minus, $spot));
+                $nearest = min($plus->distanceTo($boat, $spot), $minus->distanceTo($boat, $spot));
                 if ($nearest >= self::APART) {
                     continue;
                 }

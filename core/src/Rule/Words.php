@@ -4,41 +4,14 @@ declare(strict_types=1);
 
 namespace Dinghy\Rule;
 
-use Dinghy\Plan\Bank;
-use Dinghy\Plan\Battery;
 use Dinghy\Plan\NumberingEnd;
-use Dinghy\Plan\Plan;
 use Dinghy\Plan\Units;
 
-/** Figures as people read them, in the units they chose, and blocks counted from the end that they count from. */
+/** How people are to read figures: in the units they chose, and blocks counted from the end that they count from. */
 final readonly class Words
 {
-    public function __construct(public Units $units, private NumberingEnd $countedFrom = NumberingEnd::Negative)
+    public function __construct(public Units $units, public NumberingEnd $countedFrom = NumberingEnd::Negative)
     {
-    }
-
-    /** What a block of a bank is called by: "Battery 1" is the one at the end that is counted from. */
-    public function numberOf(Bank $bank, Battery $battery): int
-    {
-        $at = (int) array_search($battery, $bank->batteries(), true);
-
-        return $this->countedFrom === NumberingEnd::Negative ? $at + 1 : count($bank->batteries()) - $at;
-    }
-
-    /** A block as it is named where a bank is spoken of: another bank's with that bank's name. */
-    public function block(Plan $plan, Bank $here, Battery $battery): string
-    {
-        $bank = $plan->bankOf($battery->id);
-
-        return $bank === null ? $battery->id : ($bank === $here ? '' : "{$bank->id}: ").'Battery '.$this->numberOf($bank, $battery);
-    }
-
-    /** A battery where no bank is spoken of. */
-    public function battery(Plan $plan, Battery $battery): string
-    {
-        $bank = $plan->bankOf($battery->id);
-
-        return $bank === null ? "Battery {$battery->id}" : "Battery {$this->numberOf($bank, $battery)} of {$bank->id}";
     }
 
     /** @param  float  $metres of a run or a distance */

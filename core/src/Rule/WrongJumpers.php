@@ -45,7 +45,7 @@ final readonly class WrongJumpers implements Rule
                 $meant = array_sum(array_map(States::restedVolts(...), array_slice($string, 0, $i + 1)));
                 $found = $rest->between($battery->id.'+', $bank->negativePost());
                 if ($found === null || abs($found - $meant) > self::VOLTS) {
-                    $wrong[] = 'Battery '.$words->numberOf($bank, $battery).' + reads '.($found === null ? 'nothing' : $words->volts($found))." from the common negative, not {$words->volts($meant)}";
+                    $wrong[] = 'Battery '.$bank->numberOf($battery, $words->countedFrom).' + reads '.($found === null ? 'nothing' : $words->volts($found))." from the common negative, not {$words->volts($meant)}";
                 }
             }
         }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Dinghy\Survey;
 
 use Dinghy\Plan\Format\Record;
-use Dinghy\Plan\Plan;
 
 /** A photograph of the boat as it came. The picture itself is kept beside the plan, under what it is. */
 final readonly class Photograph
@@ -27,19 +26,6 @@ final readonly class Photograph
         public ?string $picture,
         public array $marks,
     ) {
-    }
-
-    /** Whether a boat has what is said to be on a photograph. */
-    public static function showsPartOf(Plan $plan, string $of): bool
-    {
-        [$kind, $id] = [...explode(':', $of, 2), ''];
-
-        return match ($kind) {
-            'other' => $id === '',
-            'station' => isset($plan->boat->stations[$id]),
-            'post' => isset($plan->batteries[$id]) || isset($plan->survey->batteries[$id]),
-            default => false,
-        };
     }
 
     public static function of(Record $record): self

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Dinghy\Wiring;
 
 use Dinghy\Plan\Bank;
+use Dinghy\Plan\BatteryName;
 use Dinghy\Plan\Battery;
 use Dinghy\Plan\Jumper;
 use Dinghy\Plan\Plan;
@@ -144,7 +145,7 @@ final readonly class ConnectionOrder
     {
         $battery = str_ends_with($post, ':shunt') ? null : $this->plan->batteries[substr($post, 0, -1)];
         $volts = $battery === null || $this->plan->bankOf($battery->id) !== $this->bank ? null : $this->above($battery, str_ends_with($post, '+'));
-        $where = $battery === null ? 'the load side of the shunt' : $this->words->block($this->plan, $this->bank, $battery).(str_ends_with($post, '+') ? ' +' : ' −');
+        $where = $battery === null ? 'the load side of the shunt' : BatteryName::beside($this->plan, $this->bank, $battery, $this->words->countedFrom).(str_ends_with($post, '+') ? ' +' : ' −');
 
         return new ConnectionStep("{$what} on {$where}.", $post, $wire, $volts, $caution);
     }
@@ -159,7 +160,7 @@ final readonly class ConnectionOrder
 
     private function number(Battery $battery): int
     {
-        return $this->words->numberOf($this->bank, $battery);
+        return $this->bank->numberOf($battery, $this->words->countedFrom);
     }
 
     /** @return array{int, int} what the blocks at its ends are called by; those of other banks come last */

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Dinghy\Tests\Battery;
 
 use Dinghy\Battery\Chemistry;
-use Dinghy\Battery\InternalResistance;
 use Dinghy\Battery\Peukert;
 use Dinghy\Battery\RestingVoltage;
 use Dinghy\Circuit\Sharing;
@@ -41,13 +40,13 @@ final class BatteryTest extends TestCase
     /** Common practice, working estimate: 0.6 × (12.6 − 7.2)/600 CCA = 5.4 mΩ; a maker's own figure wins. */
     public function test_internal_resistance_takes_the_best_that_is_known(): void
     {
-        $battery = static fn (array $fields) => Plan::of(Plans::pump(['battery:b1' => ['internal_mohm' => Plans::UNKNOWN, ...$fields]]))->batteries['b1'];
+        $battery = static fn (array $fields) => Plans::pump(['battery:b1' => ['internal_mohm' => Plans::UNKNOWN, ...$fields]])->plan()->batteries['b1'];
 
-        self::assertEqualsWithDelta(0.0054, InternalResistance::sag($battery(['cca_a' => 600])), 1e-9);
-        self::assertEqualsWithDelta(0.0031, InternalResistance::sag($battery(['cca_a' => 600, 'internal_mohm' => 3.1])), 1e-9);
-        self::assertEqualsWithDelta(0.008, InternalResistance::sag($battery(['capacity_ah' => 50])), 1e-9);
-        self::assertEqualsWithDelta(0.007, InternalResistance::short($battery(['capacity_ah' => 50])), 1e-9);
-        self::assertNull(InternalResistance::sag($battery(['chemistry' => 'other-lithium', 'cca_a' => 600])));
+        self::assertEqualsWithDelta(0.0054, $battery(['cca_a' => 600])->resistanceUnderLoad(), 1e-9);
+        self::assertEqualsWithDelta(0.0031, $battery(['cca_a' => 600, 'internal_mohm' => 3.1])->resistanceUnderLoad(), 1e-9);
+        self::assertEqualsWithDelta(0.008, $battery(['capacity_ah' => 50])->resistanceUnderLoad(), 1e-9);
+        self::assertEqualsWithDelta(0.007, $battery(['capacity_ah' => 50])->resistanceIntoShort(), 1e-9);
+        self::assertNull($battery(['chemistry' => 'other-lithium', 'cca_a' => 600])->resistanceUnderLoad());
     }
 
     public function test_charge_is_read_off_rested_volts(): void
@@ -67,7 +66,7 @@ final class BatteryTest extends TestCase
     {
         self::assertEqualsWithDelta(8.7, Peukert::at(100, 20, 1.2, 10), 0.05);
         self::assertEqualsWithDelta(50.0, Peukert::at(100, 20, 1.2, 2), 1e-9, 'below the rated current: the rated Ah and no more');
-        self::assertNull(Peukert::hours(Plan::of(Plans::pump(['battery:b1' => ['chemistry' => 'other-lithium']]))->batteries['b1'], 10));
+        self::assertNull(Plans::pump(['battery:b1' => ['chemistry' => 'other-lithium']])->plan()->batteries['b1']->hoursAt(10));
     }
 
     /** Gel bears fewer volts than AGM gives; lead and lithium never suit each other. */
@@ -93,7 +92,7 @@ final class BatteryTest extends TestCase
     /** Two strings of two 12 V blocks: taken off at one end the near string gives more; diagonally both give the same; paired blocks share by their own height. */
     public function test_sharing_by_the_posts_of_take_off(): void
     {
-        $bank = Plan::of(Plans::changed(Plans::series(4), ['bank:thrust' => ['strings' => [['b1', 'b2'], ['b3', 'b4']], 'jumper' => (object) ['gauge' => '6 AWG', 'length_m' => 1]]]))->banks['thrust'];
+        $bank = Plans::changed(Plans::series(4), ['bank:thrust' => ['strings' => [['b1', 'b2'], ['b3', 'b4']], 'jumper' => (object) ['gauge' => '6 AWG', 'length_m' => 1]]])->plan()->banks['thrust'];
         $sameEnd = Sharing::between($bank, 'b2+', 'b1-', 50, 25) ?? [];
         $diagonal = Sharing::between($bank, 'b2+', 'b3-', 50, 25) ?? [];
         $pairs = Sharing::between($bank, 'b2+', 'b1-', 50, 25, $bank->wiresPairsFirst()) ?? [];

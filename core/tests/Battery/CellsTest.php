@@ -40,7 +40,7 @@ final class CellsTest extends TestCase
                 self::assertEqualsWithDelta(3.40 * $cells, RestingVoltage::at(Chemistry::LiFePO4, 1.0, $printed), 1e-9, "{$printed} V");
             }
         }
-        $charging = static fn (float $label): ?float => Plan::of(Plans::pump(['battery:b1' => ['chemistry' => 'lifepo4', 'nominal_v' => $label]]))->batteries['b1']->highestChargingVolts();
+        $charging = static fn (float $label): ?float => Plans::pump(['battery:b1' => ['chemistry' => 'lifepo4', 'nominal_v' => $label]])->plan()->batteries['b1']->highestChargingVolts();
         self::assertEqualsWithDelta(4 * 3.65, $charging(12.8), 1e-9);
         self::assertEqualsWithDelta(12 * 3.65, $charging(38.4), 1e-9);
         self::assertNull($charging(14.8));

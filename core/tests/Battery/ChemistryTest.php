@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Dinghy\Tests\Battery;
 
 use Dinghy\Battery\Chemistry;
-use Dinghy\Battery\Peukert;
 use Dinghy\Battery\RestingVoltage;
 use Dinghy\Plan\Plan;
 use Dinghy\Tests\Plans;
@@ -19,11 +18,11 @@ final class ChemistryTest extends TestCase
     #[DataProvider('hours')]
     public function test_hours_beyond_the_rated_current(Chemistry $chemistry, float $twice, float $fourTimes): void
     {
-        $battery = Plan::of(Plans::pump(['battery:b1' => ['chemistry' => $chemistry->value, 'hour_rate' => 20]]))->batteries['b1'];
+        $battery = Plans::pump(['battery:b1' => ['chemistry' => $chemistry->value, 'hour_rate' => 20]])->plan()->batteries['b1'];
 
-        self::assertEqualsWithDelta($twice, Peukert::hours($battery, 10), 0.005);
-        self::assertEqualsWithDelta($fourTimes, Peukert::hours($battery, 20), 0.005);
-        self::assertEqualsWithDelta(20.0, Peukert::hours($battery, 5), 1e-9);
+        self::assertEqualsWithDelta($twice, $battery->hoursAt(10), 0.005);
+        self::assertEqualsWithDelta($fourTimes, $battery->hoursAt(20), 0.005);
+        self::assertEqualsWithDelta(20.0, $battery->hoursAt(5), 1e-9);
     }
 
     /** @return array<string, array{Chemistry, float, float}> */
@@ -53,10 +52,10 @@ final class ChemistryTest extends TestCase
     public function test_what_a_bank_reaches_while_it_charges(): void
     {
         foreach ([[Chemistry::Flooded, 44.4], [Chemistry::Agm, 44.1], [Chemistry::Gel, 43.2], [Chemistry::LiFePO4, 43.8]] as [$chemistry, $volts]) {
-            $plan = Plan::of(Plans::series(3, ['chemistry' => $chemistry->value]));
+            $plan = Plans::series(3, ['chemistry' => $chemistry->value])->plan();
             self::assertEqualsWithDelta($volts, $plan->feeds['main']->supply->highestVolts(), 1e-9, $chemistry->value);
         }
-        self::assertNull(Plan::of(Plans::series(3, ['chemistry' => 'other-lithium']))->feeds['main']->supply->highestVolts());
+        self::assertNull(Plans::series(3, ['chemistry' => 'other-lithium'])->plan()->feeds['main']->supply->highestVolts());
     }
 
     /** Common practice: 0.2 C of flooded lead, 0.3 C of AGM, 0.5 C of LiFePO4; of 60 Ah 12, 18 and 30 A. */

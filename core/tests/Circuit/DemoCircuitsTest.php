@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Dinghy\Tests\Circuit;
 
+use Dinghy\Plan\PlanDocument;
 use Dinghy\Circuit\SpiceNetlist;
 use Dinghy\Circuit\State;
 use Dinghy\Evaluation\Evaluation;
@@ -17,7 +18,7 @@ final class DemoCircuitsTest extends TestCase
     #[DataProvider('boats')]
     public function test_every_state_of_every_boat(string $file): void
     {
-        $states = Evaluation::of(Plan::fromJson((string) file_get_contents($file)))->states;
+        $states = Evaluation::of(PlanDocument::fromJson((string) file_get_contents($file))->plan())->states;
         foreach (State::cases() as $state) {
             $solved = $states->in($state);
             self::assertNotNull($solved, "{$state->value}: the demo's boats can be fed.");

@@ -28,7 +28,7 @@ final class CompartmentTest extends TestCase
     #[DataProvider('turns')]
     public function test_posts_turn_with_their_block(int $turned, array $plus, array $minus): void
     {
-        $block = new LaidBlock(Plan::of(Plans::series(1))->batteries['b1'], new Lie(100, 50, $turned));
+        $block = new LaidBlock(Plans::series(1)->plan()->batteries['b1'], new Lie(100, 50, $turned));
         self::assertSame($plus, [$block->plus()->x, $block->plus()->y]);
         self::assertSame($minus, [$block->minus()->x, $block->minus()->y]);
         self::assertSame($turned % 180 === 0 ? [330.0, 173.0] : [173.0, 330.0], [$block->width, $block->depth]);
@@ -47,7 +47,7 @@ final class CompartmentTest extends TestCase
 
     public function test_a_block_with_its_plus_on_the_right_has_its_posts_exchanged(): void
     {
-        $right = Plan::of(Plans::series(1, ['plus_side' => 'right']))->batteries['b1'];
+        $right = Plans::series(1, ['plus_side' => 'right'])->plan()->batteries['b1'];
         $block = new LaidBlock($right, new Lie(0, 0, 0));
         self::assertSame([290.0, 40.0], [$block->plus()->x, $block->minus()->x]);
     }
@@ -75,7 +75,7 @@ final class CompartmentTest extends TestCase
     public function test_blocks_that_stand_in_each_other_are_named_with_their_overlap(): void
     {
         $document = Plans::changed(Plans::series(2), ['battery:b1' => ['lies' => (object) ['x_mm' => 0, 'y_mm' => 0, 'turned' => 90]], 'battery:b2' => ['lies' => (object) ['x_mm' => 160, 'y_mm' => 20, 'turned' => 90]]]);
-        $plan = Plan::of($document);
+        $plan = $document->plan();
         $compartment = Compartment::of($plan, $plan->banks['thrust']);
         self::assertSame([['b1', 'b2', 13.0]], $compartment->overlaps());
         self::assertFalse($compartment->fits());
@@ -92,7 +92,7 @@ final class CompartmentTest extends TestCase
             $battery->station = 'stern';
             $battery->lies = (object) ['x_mm' => 10, 'y_mm' => 0, 'turned' => 0];
         }
-        $plan = Plan::fromJson(json_encode($root, JSON_THROW_ON_ERROR));
+        $plan = PlanDocument::fromJson(json_encode($root, JSON_THROW_ON_ERROR))->plan();
         $compartment = Compartment::of($plan, $plan->banks['thrust']);
         self::assertSame([['b1', 'x', 173.0]], $compartment->overlaps());
         self::assertStringContainsString('other: Battery 1', $compartment->says($plan, $plan->banks['thrust'], new Words(Units::Metric)));
@@ -105,9 +105,9 @@ final class CompartmentTest extends TestCase
             'battery:h1' => ['lies' => (object) ['x_mm' => 0, 'y_mm' => 0, 'turned' => 270]],
             'battery:h2' => ['lies' => (object) ['x_mm' => 198, 'y_mm' => 0, 'turned' => 90]],
         ]);
-        $plan = Plan::of($document);
+        $plan = $document->plan();
         self::assertCount(1, Compartment::of($plan, $plan->banks['house'])->crossings());
-        $turned = Plan::of($document->with(TurnBlocks::of($plan, 'house')));
+        $turned = $document->with(TurnBlocks::of($plan, 'house'))->plan();
         self::assertSame([], Compartment::of($turned, $turned->banks['house'])->crossings());
     }
 
@@ -115,7 +115,7 @@ final class CompartmentTest extends TestCase
     public function test_turned_blocks_have_the_shortest_jumpers_of_all(): void
     {
         $document = Plans::series(3);
-        $turned = Plan::of($document->with(TurnBlocks::of(Plan::of($document), 'thrust')));
+        $turned = $document->with(TurnBlocks::of($document->plan(), 'thrust'))->plan();
         $best = Compartment::of($turned, $turned->banks['thrust']);
         self::assertTrue($best->fits());
         $row = ['b1' => 0.0, 'b2' => 198.0, 'b3' => 396.0];
@@ -133,7 +133,7 @@ final class CompartmentTest extends TestCase
     public function test_a_jumper_is_cut_longer_than_the_crow_flies(): void
     {
         $document = Plans::changed(Plans::series(2), ['battery:b1' => ['lies' => (object) ['x_mm' => 0, 'y_mm' => 0, 'turned' => 0]], 'battery:b2' => ['lies' => (object) ['x_mm' => 0, 'y_mm' => 250, 'turned' => 180]]]);
-        $plan = Plan::of($document);
+        $plan = $document->plan();
         $compartment = Compartment::of($plan, $plan->banks['thrust']);
         // From 40, 138 to the minus of the one turned about at 40, 285: 147 mm.
         self::assertEqualsWithDelta((1.25 * 147 + 60) / 1000, $compartment->jumperLength($compartment->wires[0]), 1e-9);
@@ -148,7 +148,7 @@ final class CompartmentTest extends TestCase
         foreach ($root->batteries as $battery) {
             $battery->station = 'stern';
         }
-        $plan = Plan::of(PlanDocument::fromJson(json_encode($root, JSON_THROW_ON_ERROR)));
+        $plan = PlanDocument::fromJson(json_encode($root, JSON_THROW_ON_ERROR))->plan();
 
         return [Compartment::of($plan, $plan->banks['thrust']), $plan];
     }

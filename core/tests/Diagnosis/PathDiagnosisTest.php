@@ -137,10 +137,10 @@ final class PathDiagnosisTest extends TestCase
         $other = ['Rlamp bpb bmb '.(12.6 / $lamp)];
         $loaded = self::measured('10 AWG', 4.0, 6.0, 12.7, 0.006, ['console' => $joint], $other);
         $atRest = self::measured('10 AWG', 4.0, 0.0001, 12.7, 0.006, ['console' => $joint], $other);
-        $plan = Plan::of(Plans::changed(Plans::pump(), ['device:d1' => ['typical_a' => 6 * 12 / 12.6, 'peak_a' => 6, 'load' => 'resistance'], 'plan' => ['survey' => (object) ['path_checks' => [(object) [
+        $plan = Plans::changed(Plans::pump(), ['device:d1' => ['typical_a' => 6 * 12 / 12.6, 'peak_a' => 6, 'load' => 'resistance'], 'plan' => ['survey' => (object) ['path_checks' => [(object) [
             'id' => 'c', 'device' => 'd1', 'gauge' => '10 AWG', 'length_m' => 4, 'battery_rest_v' => $atRest['battery_loaded_v'], 'device_rest_v' => $atRest['device_loaded_v'],
             'battery_loaded_v' => $loaded['battery_loaded_v'], 'device_loaded_v' => $loaded['device_loaded_v'], 'between' => $loaded['between'],
-        ]]]]]));
+        ]]]]])->plan();
         $diagnosis = PathDiagnosis::of($plan->survey->pathChecks['c'] ?? self::fail(), $plan);
         $byCause = [];
         foreach ($diagnosis->faults as $fault) {
@@ -202,9 +202,9 @@ final class PathDiagnosisTest extends TestCase
     public function test_the_limit_is_that_of_the_device(): void
     {
         $limit = static function (array $check, array $device): float {
-            $plan = Plan::of(Plans::changed(Plans::pump(), [
+            $plan = Plans::changed(Plans::pump(), [
                 'plan' => ['feeds' => [], 'survey' => (object) ['path_checks' => [(object) ['id' => 'c', ...$check]]]], ...($device === [] ? [] : ['device:d1' => $device]),
-            ]));
+            ])->plan();
 
             return PathDiagnosis::of($plan->survey->pathChecks['c'] ?? self::fail(), $plan)->limitVolts;
         };
@@ -238,7 +238,7 @@ final class PathDiagnosisTest extends TestCase
     public function test_amps_of_the_device(): void
     {
         $document = Plans::changed(Plans::pump(), ['plan' => ['survey' => (object) ['path_checks' => [(object) ['id' => 'c', 'device' => 'd1', 'battery_loaded_v' => 12.6, 'device_loaded_v' => 11.6, 'length_m' => 3, 'gauge' => '10 AWG']]]]]);
-        $plan = Plan::of($document);
+        $plan = $document->plan();
 
         self::assertEqualsWithDelta(96 / 11.6, PathDiagnosis::of($plan->survey->pathChecks['c'] ?? self::fail(), $plan)->amps, 1e-9);
     }
@@ -279,7 +279,7 @@ final class PathDiagnosisTest extends TestCase
     private static function diagnose(array $readings, ?string $gauge, ?float $metres, ?float $amps): PathDiagnosis
     {
         $check = array_filter(['id' => 'c', 'gauge' => $gauge, 'length_m' => $metres, 'amps_a' => $amps, ...$readings], static fn (mixed $value): bool => $value !== null);
-        $plan = Plan::of(Plans::changed(Plans::pump(), ['plan' => ['survey' => (object) ['path_checks' => [(object) $check]]]]));
+        $plan = Plans::changed(Plans::pump(), ['plan' => ['survey' => (object) ['path_checks' => [(object) $check]]]])->plan();
 
         return PathDiagnosis::of($plan->survey->pathChecks['c'] ?? self::fail(), $plan);
     }

@@ -23,7 +23,7 @@ final class PathWordsTest extends TestCase
     public function test_a_check_in_words(array $readings, Cause $cause, string $says, string $remedy): void
     {
         $check = (object) ['id' => 'c', 'battery_rest_v' => 12.7, 'battery_loaded_v' => 12.6, 'amps_a' => 5, 'length_m' => 3, 'gauge' => '10 AWG', ...$readings];
-        $plan = Plan::of(Plans::changed(Plans::pump(), ['plan' => ['survey' => (object) ['path_checks' => [$check]]]]));
+        $plan = Plans::changed(Plans::pump(), ['plan' => ['survey' => (object) ['path_checks' => [$check]]]])->plan();
         $diagnosis = PathDiagnosis::of($plan->survey->pathChecks['c'] ?? self::fail(), $plan);
         $words = new Words(Units::Metric);
 
@@ -36,7 +36,7 @@ final class PathWordsTest extends TestCase
     public function test_what_was_measured_in_words(): void
     {
         $said = static function (array $readings): string {
-            $plan = Plan::of(Plans::changed(Plans::pump(), ['plan' => ['survey' => (object) ['path_checks' => [(object) ['id' => 'c', ...$readings]]]]]));
+            $plan = Plans::changed(Plans::pump(), ['plan' => ['survey' => (object) ['path_checks' => [(object) ['id' => 'c', ...$readings]]]]])->plan();
 
             return PathWords::readings(PathDiagnosis::of($plan->survey->pathChecks['c'] ?? self::fail(), $plan), new Words(Units::Metric));
         };
@@ -53,7 +53,7 @@ final class PathWordsTest extends TestCase
     {
         $next = static function (array $readings): ?string {
             $check = (object) ['id' => 'c', 'battery_rest_v' => 12.7, 'battery_loaded_v' => 12.6, 'device_loaded_v' => 11.6, 'amps_a' => 5, 'length_m' => 3, 'gauge' => '10 AWG', ...$readings];
-            $plan = Plan::of(Plans::changed(Plans::pump(), ['plan' => ['survey' => (object) ['path_checks' => [$check]]]]));
+            $plan = Plans::changed(Plans::pump(), ['plan' => ['survey' => (object) ['path_checks' => [$check]]]])->plan();
 
             return PathWords::next(PathDiagnosis::of($plan->survey->pathChecks['c'] ?? self::fail(), $plan));
         };

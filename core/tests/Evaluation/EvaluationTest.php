@@ -176,7 +176,7 @@ final class EvaluationTest extends TestCase
     #[DataProvider('units')]
     public function test_every_figure_answers_why(Units $units): void
     {
-        $evaluation = Evaluation::of(Plan::of(Plans::skiff()), $units);
+        $evaluation = Evaluation::of(Plans::skiff()->plan(), $units);
         $why = new Why($evaluation);
         $figures = [];
         foreach ($evaluation->circuits() as $run) {
@@ -207,7 +207,7 @@ final class EvaluationTest extends TestCase
 
     public function test_why_fills_the_formula_with_the_runs_own_figures(): void
     {
-        $explanation = (new Why(Evaluation::of(Plan::of(Plans::skiff()), Units::Metric)))->of('run:bow-motor:drop_v');
+        $explanation = (new Why(Evaluation::of(Plans::skiff()->plan(), Units::Metric)))->of('run:bow-motor:drop_v');
 
         self::assertSame('1.41 V, 3.9 %', $explanation?->value);
         self::assertSame('56 A', $explanation->inputs[0]['value']);

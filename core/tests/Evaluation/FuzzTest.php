@@ -28,7 +28,7 @@ final class FuzzTest extends TestCase
         for ($i = 0; $i < self::CASES; $i++) {
             $document = MutantBoat::document(6);
             try {
-                $plan = Plan::of($document);
+                $plan = $document->plan();
             } catch (PlanRefused) {
                 continue;
             }

@@ -29,7 +29,7 @@ final class JudgeTest extends TestCase
         for ($i = 0; $i < self::BOATS; $i++) {
             $document = $i % 3 === 0 ? RandomBoat::joined() : MutantBoat::document();
             try {
-                $evaluation = Evaluation::of(Plan::of($document));
+                $evaluation = Evaluation::of($document->plan());
             } catch (PlanRefused) {
                 continue;
             }

@@ -41,7 +41,7 @@ final class MetamorphicTest extends TestCase
         for ($i = 0; $i < self::BOATS; $i++) {
             $document = $i % 3 === 0 ? RandomBoat::joined() : MutantBoat::document(2);
             try {
-                Plan::of($document);
+                $document->plan();
             } catch (PlanRefused) {
                 continue;
             }

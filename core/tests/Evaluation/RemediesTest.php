@@ -32,7 +32,7 @@ final class RemediesTest extends TestCase
         for ($tried = -count($documents); $boats < $wanted; $tried++) {
             $document = array_pop($documents) ?? MutantBoat::document();
             try {
-                $before = Evaluation::of(Plan::of($document));
+                $before = Evaluation::of($document->plan());
             } catch (PlanRefused) {
                 continue;
             }
@@ -46,7 +46,7 @@ final class RemediesTest extends TestCase
                     continue;
                 }
                 // Not by what the core's own trial kept: evaluated afresh, and compared by rule and part alone.
-                $after = Evaluation::of(Plan::of($document->with($remedy->patch)));
+                $after = Evaluation::of($document->with($remedy->patch)->plan());
                 $which = "case {$tried}: {$finding->rule->code} on {$finding->on}: {$remedy->says}";
                 $isMended = self::spoken($after, $finding) < self::spoken($before, $finding);
                 $isMended ? $mended++ : $not[] = $which;

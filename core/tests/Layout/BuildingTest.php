@@ -23,7 +23,7 @@ final class BuildingTest extends TestCase
         $problems = static function (\stdClass ...$parts): array {
             $board = (object) ['id' => 'board', 'width_mm' => 200, 'height_mm' => 100, 'parts' => $parts];
 
-            return BoardProblems::of(Plan::of(Plans::pump()->with(Patch::put('board:board', $board)))->boards['board']);
+            return BoardProblems::of(Plans::pump()->with(Patch::put('board:board', $board))->plan()->boards['board']);
         };
         self::assertSame([], $problems($part(10, 10), $part(60, 10), $part(150, 60)), 'side by side, and flush with the corner');
         self::assertSame(['at 10 and at 59 lie on one another.'], $problems($part(10, 10), $part(59, 10)));
@@ -39,7 +39,7 @@ final class BuildingTest extends TestCase
     public function test_how_a_hole_is_drilled_and_sealed(): void
     {
         $advice = static function (array $hole): string {
-            $found = Plan::of(Plans::changed(Plans::routed(), ['hole:hole' => $hole]))->holes['hole'];
+            $found = Plans::changed(Plans::routed(), ['hole:hole' => $hole])->plan()->holes['hole'];
 
             return HoleAdvice::drill($found).' '.HoleAdvice::sealant($found);
         };

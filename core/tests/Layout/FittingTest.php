@@ -39,10 +39,10 @@ final class FittingTest extends TestCase
     /** Three in one place, none laid: side by side with a hand's room between them, none in another. */
     public function test_batteries_of_one_place_do_not_lie_on_one_another(): void
     {
-        $plan = Plan::of(Plans::changed(Plans::series(3), [
+        $plan = Plans::changed(Plans::series(3), [
             'plan' => ['boat.stations' => [(object) ['id' => 'stern', 'x_m' => 1, 'y_m' => 0]]],
             'battery:b1' => ['station' => 'stern'], 'battery:b2' => ['station' => 'stern'], 'battery:b3' => ['station' => 'stern'],
-        ]));
+        ])->plan();
         $blocks = array_values(array_filter(Fitting::allOf($plan, new Words(Units::Metric)), static fn (Fitting $fitting): bool => $fitting->kind === 'battery'));
 
         self::assertCount(3, $blocks);
@@ -69,6 +69,6 @@ final class FittingTest extends TestCase
      */
     private static function fittings(array $changes = []): array
     {
-        return array_column(Fitting::allOf(Plan::of(Plans::changed(Plans::routed(), $changes)), new Words(Units::Metric)), null, 'on');
+        return array_column(Fitting::allOf(Plans::changed(Plans::routed(), $changes)->plan(), new Words(Units::Metric)), null, 'on');
     }
 }

@@ -83,7 +83,7 @@ final class LayoutTest extends TestCase
     public function test_what_lies_in_a_way(): void
     {
         $diameters = static fn (array $changes, string $way): array => array_map(static fn (Cable $cable): float => $cable->diameter,
-            Plans::evaluate(Plans::changed(Plans::routed(), $changes))->ducts->in(Plan::of(Plans::routed())->boat->way($way) ?? self::fail()));
+            Plans::evaluate(Plans::changed(Plans::routed(), $changes))->ducts->in(Plans::routed()->plan()->boat->way($way) ?? self::fail()));
 
         self::assertSame([7.2, 7.2], $diameters([], 'tube'));
         self::assertSame([], $diameters([], 'aft'));
@@ -96,9 +96,9 @@ final class LayoutTest extends TestCase
     /** Worked by hand: 3–4–5 twice over a bend; the nearest point of a stretch is its foot or its end. */
     public function test_a_way_along_its_bends(): void
     {
-        $plan = Plan::of(Plans::changed(Plans::routed(), ['way:tube' => ['bends_m' => [(object) ['x_m' => 0.8, 'y_m' => 0.4]]]]));
+        $plan = Plans::changed(Plans::routed(), ['way:tube' => ['bends_m' => [(object) ['x_m' => 0.8, 'y_m' => 0.4]]]])->plan();
         $way = $plan->boat->way('tube') ?? self::fail();
-        $line = Line::of($plan->boat, $way);
+        $line = $plan->boat->lineOf($way);
 
         self::assertEqualsWithDelta(0.5 + hypot(3.2, 0.4), $line->length(), 1e-9);
         self::assertEqualsWithDelta(0.5, $line->from(new Spot(0.0, 0.0)), 1e-9);
@@ -137,7 +137,7 @@ final class LayoutTest extends TestCase
     public function test_how_a_way_is_pulled(): void
     {
         $says = static function (array $changes): string {
-            $plan = Plan::of(Plans::changed(Plans::routed(), $changes));
+            $plan = Plans::changed(Plans::routed(), $changes)->plan();
 
             return Pull::says($plan, $plan->boat->way('tube') ?? self::fail());
         };
@@ -152,7 +152,7 @@ final class LayoutTest extends TestCase
     /** @param  list<float>  $diameters */
     private static function bore(float $millimetres, array $diameters): Bore
     {
-        $way = Plan::of(Plans::changed(Plans::routed(), ['way:tube' => ['bore_mm' => $millimetres]]))->boat->way('tube') ?? self::fail();
+        $way = Plans::changed(Plans::routed(), ['way:tube' => ['bore_mm' => $millimetres]])->plan()->boat->way('tube') ?? self::fail();
 
         return Bore::of($way, array_map(static fn (float $diameter): Cable => new Cable(null, 'a cable', $diameter), $diameters)) ?? self::fail();
     }

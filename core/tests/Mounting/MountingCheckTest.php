@@ -79,7 +79,7 @@ final class MountingCheckTest extends TestCase
     public function test_what_is_asked_of_which_device(): void
     {
         self::assertSame(['deploy', 'sweep', 'shaft'], array_keys(self::checks('series', 'm1', [])));
-        $astern = Plan::of(Plans::changed(Plans::series(3), ['plan' => ['boat.length_m' => 5], 'device:m1' => ['at_m' => (object) ['x_m' => 0.2, 'y_m' => 0], 'deploy' => Plans::UNKNOWN, 'sweep' => Plans::UNKNOWN]]));
+        $astern = Plans::changed(Plans::series(3), ['plan' => ['boat.length_m' => 5], 'device:m1' => ['at_m' => (object) ['x_m' => 0.2, 'y_m' => 0], 'deploy' => Plans::UNKNOWN, 'sweep' => Plans::UNKNOWN]])->plan();
         self::assertSame(['shaft'], array_column(MountingCheck::allOf($astern, $astern->devices['m1'], new Words(Units::Metric)), 'field'));
         self::assertSame(['seen_from_helm', 'seen_from_angler'], array_keys(self::checks('parallel', 'screen', [])));
         self::assertSame([], self::checks('parallel', 'light', []));
@@ -92,7 +92,7 @@ final class MountingCheckTest extends TestCase
      */
     private static function checks(string $plan, string $device, array $measures): array
     {
-        $found = Plan::of(Plans::changed(Plans::named($plan), $measures === [] ? [] : ["device:{$device}" => $measures]));
+        $found = Plans::changed(Plans::named($plan), $measures === [] ? [] : ["device:{$device}" => $measures])->plan();
 
         return array_column(MountingCheck::allOf($found, $found->devices[$device], new Words(Units::Metric)), null, 'field');
     }

@@ -20,7 +20,7 @@ final class BankTest extends TestCase
     {
         $document = Plans::changed(Plans::series(4), ['bank:thrust' => ['strings' => $strings], 'battery:b2' => ['capacity_ah' => $capacityOfB2]]);
 
-        return Plan::of($document)->banks['thrust'];
+        return $document->plan()->banks['thrust'];
     }
 
     #[DataProvider('terminals')]
@@ -73,7 +73,7 @@ final class BankTest extends TestCase
     public function test_jumpers_that_are_listed_are_the_wires_really_there(): void
     {
         $document = Plans::changed(Plans::series(2), ['bank:thrust' => ['jumpers' => [(object) ['id' => 'j', 'from' => 'b1-', 'to' => 'b2+', 'gauge' => '2 AWG']]]]);
-        $wires = Plan::of($document)->banks['thrust']->wires();
+        $wires = $document->plan()->banks['thrust']->wires();
 
         self::assertCount(1, $wires);
         self::assertSame(['b1-', 'b2+', '2 AWG', 0.3], [$wires[0]->from, $wires[0]->to, $wires[0]->gauge->name, $wires[0]->length]);

@@ -47,7 +47,7 @@ final class HouseRulesTest extends TestCase
     {
         $shop = (object) ['drop_pct' => (object) ['thrust' => 4, 'electronics' => 2], 'layup_days' => 14];
         $own = Plans::changed(Plans::pump(), ['plan' => ['house_rules.drop_pct.thrust' => 7]]);
-        $rules = Plan::of($own->underHouseRules($shop))->houseRules;
+        $rules = $own->underHouseRules($shop)->plan()->houseRules;
         self::assertSame([7.0, 2.0, 10.0, 14.0], [$rules->dropLimit(LoadClass::Thrust), $rules->dropLimit(LoadClass::Electronics), $rules->dropLimit(LoadClass::General), $rules->layUpDays]);
         self::assertSame($own, $own->underHouseRules(new \stdClass), 'without any the document is the same');
         self::assertEquals((object) ['thrust' => 4, 'electronics' => 2], $shop->drop_pct, 'what was handed in is not changed');
@@ -55,12 +55,11 @@ final class HouseRulesTest extends TestCase
 
     public function test_blocks_are_counted_from_the_end_that_the_shop_counts_from(): void
     {
-        $bank = Plan::of(Plans::series(3))->banks['thrust'];
+        $bank = Plans::series(3)->plan()->banks['thrust'];
         foreach ([[NumberingEnd::Negative, [1, 2, 3]], [NumberingEnd::Positive, [3, 2, 1]]] as [$end, $numbers]) {
-            $words = new Words(Units::Metric, $end);
-            self::assertSame($numbers, array_map(static fn ($battery): int => $words->numberOf($bank, $battery), $bank->batteries()));
+            self::assertSame($numbers, array_map(static fn ($battery): int => $bank->numberOf($battery, $end), $bank->batteries()));
         }
-        $labels = array_column(Evaluation::of(Plan::of(Plans::series(2)), null, NumberingEnd::Positive)->meterPoints, 'label', 'id');
+        $labels = array_column(Evaluation::of(Plans::series(2)->plan(), null, NumberingEnd::Positive)->meterPoints, 'label', 'id');
         self::assertSame('thrust: across Battery 2', $labels['b1']);
         self::assertSame('thrust: Battery 1 + to common negative', $labels['thrust:pos']);
     }

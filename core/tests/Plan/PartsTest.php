@@ -25,7 +25,7 @@ final class PartsTest extends TestCase
     public function test_a_connector_takes_its_range_and_both_ends_of_it(string $thinnest, string $thickest, string $gauge, bool $takes): void
     {
         $document = Plans::pump(['feed:f1' => ['run.connectors' => [(object) ['name' => 'butt', 'thinnest' => $thinnest, 'thickest' => $thickest]]]]);
-        $connector = Plan::of($document)->feeds['f1']->run->connectors[0];
+        $connector = $document->plan()->feeds['f1']->run->connectors[0];
 
         self::assertSame($takes, $connector->takes(Gauge::of($gauge)));
         self::assertSame("butt ({$connector->thinnest} to {$connector->thickest})", $connector->label());
@@ -59,7 +59,7 @@ final class PartsTest extends TestCase
     public function test_a_makers_table(): void
     {
         $document = Plans::pump(['device:d1' => ['longest_runs' => [(object) ['gauge' => '8 AWG', 'length_m' => 7], (object) ['gauge' => '12 AWG', 'length_m' => 2.5], (object) ['gauge' => '10 AWG', 'length_m' => 4.5]]]]);
-        $device = Plan::of($document)->devices['d1'];
+        $device = $document->plan()->devices['d1'];
         $asked = static fn (float $metres): ?string => MakersTable::gauge($device, $metres)?->name;
 
         self::assertSame(['12 AWG', '12 AWG', '10 AWG', '8 AWG', null], array_map($asked, [0.5, 2.5, 2.51, 7.0, 7.01]));
@@ -68,9 +68,9 @@ final class PartsTest extends TestCase
     /** With a shunt every minus of the bank ends there, but the one that is led past it, and the taps' negatives inside the string. */
     public function test_a_minus_ends_at_the_shunt(): void
     {
-        $bank = Plan::of(Plans::changed(Plans::series(3), ['bank:thrust' => ['shunt' => (object) ['rating_a' => 500]]]))->banks['thrust'];
+        $bank = Plans::changed(Plans::series(3), ['bank:thrust' => ['shunt' => (object) ['rating_a' => 500]]])->plan()->banks['thrust'];
         self::assertSame(['thrust:shunt', 'b1-', 'b2-'], [$bank->minusEnd('b1-', false), $bank->minusEnd('b1-', true), $bank->minusEnd('b2-', false)]);
-        $without = Plan::of(Plans::series(3))->banks['thrust'];
+        $without = Plans::series(3)->plan()->banks['thrust'];
         self::assertSame('b1-', $without->minusEnd('b1-', false));
     }
 
@@ -81,7 +81,7 @@ final class PartsTest extends TestCase
     public function test_rings_on_the_posts_of_a_bank_with_a_shunt(): void
     {
         $document = Plans::changed(Plans::series(3), ['bank:thrust' => ['shunt' => (object) ['rating_a' => 500, 'stud' => '3/8']]]);
-        $plan = Plan::of($document);
+        $plan = $document->plan();
         $counts = array_count_values(array_map(static fn (Landing $landing): string => $landing->post, Landings::of($plan)));
         ksort($counts);
 
@@ -100,10 +100,10 @@ final class PartsTest extends TestCase
     /** The weakest block of a string limits what it cranks with; strings add up; one unknown block leaves it unknown. */
     public function test_cranking_amps_of_a_bank(): void
     {
-        $amps = static fn (array $cca): ?float => Plan::of(Plans::changed(Plans::series(4), [
+        $amps = static fn (array $cca): ?float => Plans::changed(Plans::series(4), [
             'bank:thrust' => ['strings' => [['b1', 'b2'], ['b3', 'b4']]],
             ...array_combine(array_map(static fn (int $i): string => 'battery:b'.($i + 1), array_keys($cca)), array_map(static fn (int $a): array => ['cca_a' => $a], $cca)),
-        ]))->banks['thrust']->crankingAmps();
+        ])->plan()->banks['thrust']->crankingAmps();
 
         self::assertSame(1300.0, $amps([700, 650, 800, 650]));
         self::assertNull($amps([700, 650, 800]));
@@ -112,13 +112,13 @@ final class PartsTest extends TestCase
     /** A block's place: counted from the negative end of its own string. */
     public function test_the_place_of_a_block(): void
     {
-        $bank = Plan::of(Plans::changed(Plans::series(4), ['bank:thrust' => ['strings' => [['b1', 'b2'], ['b3', 'b4']]]]))->banks['thrust'];
+        $bank = Plans::changed(Plans::series(4), ['bank:thrust' => ['strings' => [['b1', 'b2'], ['b3', 'b4']]]])->plan()->banks['thrust'];
         self::assertSame([[0, 0], [1, 0], [0, 1], [1, 1]], array_map(static fn (Battery $battery): array => $bank->placeOf($battery), $bank->batteries()));
     }
 
     public function test_a_bare_connector_has_a_name(): void
     {
         $document = Plans::pump(['feed:f1' => ['run.connectors' => [(object) ['thinnest' => '10 AWG', 'thickest' => '10 AWG']]]]);
-        self::assertSame(['connector (10 AWG to 10 AWG)'], array_map(static fn (Connector $connector): string => $connector->label(), Plan::of($document)->feeds['f1']->run->connectors));
+        self::assertSame(['connector (10 AWG to 10 AWG)'], array_map(static fn (Connector $connector): string => $connector->label(), $document->plan()->feeds['f1']->run->connectors));
     }
 }

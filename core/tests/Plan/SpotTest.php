@@ -40,19 +40,19 @@ final class SpotTest extends TestCase
     /** The nearest point of a route is that of its nearest way; a route of no ways is nowhere near. */
     public function test_how_far_a_spot_is_from_a_route(): void
     {
-        $boat = Plan::of(Plans::routed())->boat;
+        $boat = Plans::routed()->plan()->boat;
         $ways = array_values(array_filter($boat->ways, static fn ($way): bool => $way->id !== 'tube'));
 
-        self::assertEqualsWithDelta(0.9, Line::distanceTo($boat, Route::of($ways), new Spot(2.2, 1.8)), 1e-9, 'over the station at the side');
-        self::assertEqualsWithDelta(0.4, Line::distanceTo($boat, Route::of([$boat->way('tube') ?? self::fail()]), new Spot(2.0, -0.4)), 1e-9);
-        self::assertSame(INF, Line::distanceTo($boat, Route::of([]), new Spot(0.0, 0.0)));
+        self::assertEqualsWithDelta(0.9, Route::of($ways)->distanceTo($boat, new Spot(2.2, 1.8)), 1e-9, 'over the station at the side');
+        self::assertEqualsWithDelta(0.4, Route::of([$boat->way('tube') ?? self::fail()])->distanceTo($boat, new Spot(2.0, -0.4)), 1e-9);
+        self::assertSame(INF, Route::of([])->distanceTo($boat, new Spot(0.0, 0.0)));
     }
 
     /** Where it was said goes before where its station is; without either nobody knows. */
     public function test_where_a_device_sits(): void
     {
         $spotOf = static function (array $changes): ?Spot {
-            $plan = Plan::of(Plans::changed(Plans::routed(), $changes));
+            $plan = Plans::changed(Plans::routed(), $changes)->plan();
 
             return $plan->spotOf($plan->devices['light']);
         };

@@ -21,7 +21,7 @@ final class SurveyAndLayoutRefusalTest extends TestCase
     public function test_it_is_refused_by_pointer_and_sentence(array $changes, string $pointer, string $says): void
     {
         try {
-            Plan::of(Plans::changed(Plans::routed(), $changes));
+            Plans::changed(Plans::routed(), $changes)->plan();
             self::fail('It should be refused.');
         } catch (PlanRefused $refused) {
             self::assertSame([$pointer], array_values(array_unique(array_map(static fn (Problem $problem): string => $problem->pointer, $refused->problems))));
@@ -56,7 +56,7 @@ final class SurveyAndLayoutRefusalTest extends TestCase
     {
         $this->expectException(PlanRefused::class);
         $this->expectExceptionMessageMatches('~/holes/0/id.*used once~');
-        Plan::of(Plans::routed()->with(Patch::put('photograph:hole', (object) ['id' => 'hole', 'of' => 'other'])));
+        Plans::routed()->with(Patch::put('photograph:hole', (object) ['id' => 'hole', 'of' => 'other']))->plan();
     }
 
     /** Parts of the survey are put in, changed and taken out by id, as every part is; the first one makes its section. */
@@ -66,8 +66,8 @@ final class SurveyAndLayoutRefusalTest extends TestCase
         $put = Patch::put('complaint:says', (object) ['id' => 'says', 'kind' => 'noise']);
         $with = $bare->with($put)->with(Patch::set('complaint:says', ['words' => 'stripes']));
 
-        self::assertSame('stripes', Plan::of($with)->survey?->complaints['says']->words);
-        self::assertSame([], Plan::of($with->with(Patch::remove('complaint:says')))->survey?->complaints);
-        self::assertSame([], Plan::of($with->with($put->inverseOn($bare)))->survey?->complaints);
+        self::assertSame('stripes', $with->plan()->survey?->complaints['says']->words);
+        self::assertSame([], $with->with(Patch::remove('complaint:says'))->plan()->survey?->complaints);
+        self::assertSame([], $with->with($put->inverseOn($bare))->plan()->survey?->complaints);
     }
 }

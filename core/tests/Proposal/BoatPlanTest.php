@@ -24,13 +24,13 @@ final class BoatPlanTest extends TestCase
     public function test_ways_that_follow_the_drawing_follow_a_station(): void
     {
         $document = Plans::changed(Plans::routed(), ['way:tube' => ['measured' => 'drawing']]);
-        $moved = self::after($document, MoveOnPlan::station(Plan::of($document), $document, 'bow', new Spot(3.5, 4.0)));
+        $moved = self::after($document, MoveOnPlan::station($document->plan(), $document, 'bow', new Spot(3.5, 4.0)));
 
         self::assertEqualsWithDelta(5.0, $moved->boat->way('tube')?->length, 1e-9);
         self::assertEqualsWithDelta(2.1, $moved->boat->way('fore')?->length, 1e-9);
-        $bent = self::after($document, MoveOnPlan::bends(Plan::of($document), $document, 'tube', [new Spot(0.5, 3.0), new Spot(4.0, 3.0)]));
+        $bent = self::after($document, MoveOnPlan::bends($document->plan(), $document, 'tube', [new Spot(0.5, 3.0), new Spot(4.0, 3.0)]));
         self::assertEqualsWithDelta(9.5, $bent->boat->way('tube')?->length, 1e-9);
-        $followed = self::after(Plans::routed(), MoveOnPlan::followDrawing(Plan::of(Plans::routed()), Plans::routed(), 'tube'));
+        $followed = self::after(Plans::routed(), MoveOnPlan::followDrawing(Plans::routed()->plan(), Plans::routed(), 'tube'));
         self::assertEqualsWithDelta(3.5, $followed->boat->way('tube')?->length, 1e-9);
         self::assertTrue($followed->boat->way('tube')?->fromDrawing);
     }
@@ -57,7 +57,7 @@ final class BoatPlanTest extends TestCase
     public function test_a_new_station_goes_where_its_name_says(string $name, array $expected): void
     {
         $empty = Plans::changed(Plans::pump(), ['plan' => ['boat' => (object) ['length_m' => 5, 'beam_m' => 2]]]);
-        $station = array_values(self::after($empty, AddToBoat::station(Plan::of($empty), $name, null, null))->boat->stations)[0];
+        $station = array_values(self::after($empty, AddToBoat::station($empty->plan(), $name, null, null))->boat->stations)[0];
 
         self::assertSame($expected, [$station->x, $station->y, $station->kind]);
     }
@@ -79,19 +79,19 @@ final class BoatPlanTest extends TestCase
     public function test_a_point_between_is_put_in(): void
     {
         $document = Plans::changed(Plans::routed(), ['check:check' => ['between' => [(object) ['name' => 'inlet', 'loaded_v' => 12.5, 'along_m' => 1.2]]]]);
-        $between = self::after($document, AddToBoat::point(Plan::of($document), 'check', 'block', '12,4 V'))->survey->pathChecks['check']->between ?? [];
+        $between = self::after($document, AddToBoat::point($document->plan(), 'check', 'block', '12,4 V'))->survey->pathChecks['check']->between ?? [];
 
         self::assertSame([['inlet', 12.5, 1.2], ['block', 12.4, null]], array_map(static fn ($point): array => [$point->name, $point->volts, $point->along], $between));
         foreach (['13200' => '13.2 V', 'twelve' => 'number'] as $typed => $says) {
             try {
-                AddToBoat::point(Plan::of($document), 'check', 'block', (string) $typed);
+                AddToBoat::point($document->plan(), 'check', 'block', (string) $typed);
                 self::fail("{$typed} is taken.");
             } catch (QuantityRefused $refused) {
                 self::assertStringContainsString($says, $refused->getMessage());
             }
         }
         $this->expectException(ProposalRefused::class);
-        AddToBoat::point(Plan::of($document), 'moon', 'block', '12');
+        AddToBoat::point($document->plan(), 'moon', 'block', '12');
     }
 
     /** None hides another: the next free place forward or aft, and inside the boat. */
@@ -99,16 +99,16 @@ final class BoatPlanTest extends TestCase
     {
         $document = Plans::changed(Plans::pump(), ['plan' => ['boat' => (object) ['length_m' => 5, 'beam_m' => 2]]]);
         for ($more = 1; $more <= 4; $more++) {
-            $document = $document->with(AddToBoat::station(Plan::of($document), "Bow {$more}", null, null));
+            $document = $document->with(AddToBoat::station($document->plan(), "Bow {$more}", null, null));
         }
-        $along = array_map(static fn ($station): float => $station->x, array_values(Plan::of($document)->boat->stations));
+        $along = array_map(static fn ($station): float => $station->x, array_values($document->plan()->boat->stations));
 
         self::assertSame([4.4, 4.8, 4.0, 3.6], $along);
     }
 
     public function test_what_is_put_in(): void
     {
-        $plan = Plan::of(Plans::routed());
+        $plan = Plans::routed()->plan();
         $station = self::after(Plans::routed(), AddToBoat::station($plan, 'Bow', new Spot(1.0, 0.5), 'locker'));
         self::assertSame('Bow', $station->boat->stations['bow-2']->name, 'an id of its own');
         $way = self::after(Plans::routed(), AddToBoat::way($plan, 'side', 'bow', 'open'))->boat->way('side-to-bow');
@@ -131,7 +131,7 @@ final class BoatPlanTest extends TestCase
     public function test_a_station_is_taken_out(): void
     {
         $document = Plans::changed(Plans::routed(), ['feed:main' => ['run.route' => ['stern', 'side', 'bow'], 'run.minus_route' => ['stern', 'bow']], 'hole:hole' => ['station' => 'side']]);
-        $patch = TakeOut::of(Plan::of($document), 'station:side');
+        $patch = TakeOut::of($document->plan(), 'station:side');
         $plan = self::after($document, $patch);
 
         self::assertSame(['tube'], array_map(static fn ($way): string => $way->id, $plan->boat->ways));
@@ -147,14 +147,14 @@ final class BoatPlanTest extends TestCase
         $document = Plans::changed(Plans::routed(), ['check:check' => ['battery' => 'old']]);
         $document = $document->with(Patch::put('complaint:says', (object) ['id' => 'says', 'kind' => 'restarts']))->with(Patch::set('check:check', ['complaint' => 'says']));
         foreach (['device:light' => 'device', 'found:old' => 'battery', 'complaint:says' => 'complaint'] as $on => $field) {
-            $check = self::after($document, TakeOut::of(Plan::of($document), $on))->survey->pathChecks['check'] ?? self::fail();
+            $check = self::after($document, TakeOut::of($document->plan(), $on))->survey->pathChecks['check'] ?? self::fail();
             self::assertNull($check->{$field}, $on);
         }
-        self::assertSame([], self::after($document, TakeOut::of(Plan::of($document), 'check:check'))->survey->pathChecks ?? null);
+        self::assertSame([], self::after($document, TakeOut::of($document->plan(), 'check:check'))->survey->pathChecks ?? null);
     }
 
     private static function after(PlanDocument $document, Patch $patch): Plan
     {
-        return Plan::of($document->with($patch));
+        return $document->with($patch)->plan();
     }
 }

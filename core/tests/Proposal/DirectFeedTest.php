@@ -31,7 +31,7 @@ final class DirectFeedTest extends TestCase
     {
         foreach (['branch:to-light' => 'extra_mohm', 'feed:main' => 'extra_mohm'] as $on => $field) {
             $document = Plans::changed(Plans::routed(), [$on => ["run.{$field}" => 60]]);
-            $plan = Plan::of($document->with(self::for($document) ?? self::fail()));
+            $plan = $document->with(self::for($document) ?? self::fail())->plan();
 
             self::assertSame('light', $plan->feeds['direct-to-light']->device);
             self::assertSame(3.0, $plan->feeds['direct-to-light']->run->typedLength);
@@ -45,7 +45,7 @@ final class DirectFeedTest extends TestCase
     public function test_an_old_feed_is_replaced(): void
     {
         $document = self::checked(Plans::changed(Plans::pump(), ['feed:f1' => ['run.extra_mohm' => 50]]), 'd1');
-        $plan = Plan::of($document->with(self::for($document, 'c') ?? self::fail()));
+        $plan = $document->with(self::for($document, 'c') ?? self::fail())->plan();
 
         self::assertSame(['direct-to-d1'], array_map(strval(...), array_keys($plan->feeds)));
         self::assertSame(0.0, $plan->feeds['direct-to-d1']->run->extraOhms);
@@ -56,7 +56,7 @@ final class DirectFeedTest extends TestCase
     {
         foreach ([['fuse_a' => 10], ['fuse_a' => 7.5]] as $i => $fuse) {
             $document = self::checked(Plans::changed(Plans::pump(), ['plan' => ['feeds' => []], 'device:d1' => $fuse]), 'd1');
-            $plan = Plan::of($document->with(self::for($document, 'c') ?? self::fail()));
+            $plan = $document->with(self::for($document, 'c') ?? self::fail())->plan();
             self::assertSame(['breaker-80', 'blade'][$i], $plan->feeds['direct-to-d1']->protection[0]->family->value);
         }
     }
@@ -64,7 +64,7 @@ final class DirectFeedTest extends TestCase
     public function test_a_device_that_nothing_feeds_gets_its_feed(): void
     {
         $document = self::checked(Plans::changed(Plans::pump(), ['plan' => ['feeds' => []]]), 'd1');
-        $plan = Plan::of($document->with(self::for($document, 'c') ?? self::fail()));
+        $plan = $document->with(self::for($document, 'c') ?? self::fail())->plan();
 
         self::assertSame('d1', $plan->feeds['direct-to-d1']->device);
     }
@@ -94,7 +94,7 @@ final class DirectFeedTest extends TestCase
 
     private static function for(PlanDocument $document, string $check = 'check', Cause $cause = Cause::BadJoint): ?Patch
     {
-        $plan = Plan::of($document);
+        $plan = $document->plan();
 
         return DirectFeed::of($plan, $plan->survey->pathChecks[$check] ?? self::fail(), $cause);
     }

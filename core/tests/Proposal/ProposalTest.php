@@ -31,7 +31,7 @@ final class ProposalTest extends TestCase
     {
         $document = PlanDocument::fromJson(self::EMPTY);
         $add = static function (\Closure $part) use (&$document): void {
-            $document = $document->with($part(Plan::of($document)));
+            $document = $document->with($part($document->plan()));
         };
         $add(static fn (Plan $plan): Patch => AddBank::to($plan, self::agm(), 'thrust', 3, 1, 'stern', '2026-11'));
         $add(static fn (Plan $plan): Patch => AddBank::to($plan, self::lithium(), 'electronics', 1, 1, 'stern', '2026-11'));
@@ -41,17 +41,17 @@ final class ProposalTest extends TestCase
         $add(static fn (Plan $plan): Patch => AddDevice::to($plan, self::screen(), 'console'));
         $add(static fn (Plan $plan): Patch => AddCharger::to($plan, 'charger', 3, 10, true, 'thrust'));
         $add(static fn (Plan $plan): Patch => AddCharger::to($plan, 'charger', 1, 10, true, 'electronics'));
-        $evaluation = Evaluation::of(Plan::of($document));
+        $evaluation = Evaluation::of($document->plan());
 
         self::assertSame([], array_map(static fn (Finding $finding): string => "{$finding->rule->code} {$finding->says}", array_filter($evaluation->findings, static fn (Finding $finding): bool => $finding->level !== Level::Note)));
         self::assertSame(['feed-bow-block', 'to-bow-motor-36-v', 'to-9-in-display', 'to-9-in-display-2', '9-in-display', '9-in-display-2'], array_keys($evaluation->runs));
         self::assertEqualsWithDelta(36.0, $evaluation->runs['to-bow-motor-36-v']->nominalVolts, 1e-9);
-        self::assertSame(['charger', 'charger-2'], array_keys(Plan::of($document)->chargers));
+        self::assertSame(['charger', 'charger-2'], array_keys($document->plan()->chargers));
         // And taken apart again, everything goes.
         foreach (['device:9-in-display', 'device:9-in-display-2', 'device:bow-motor-36-v', 'block:bow-block', 'bank:thrust', 'bank:electronics'] as $on) {
             $add(static fn (Plan $plan): Patch => TakeOut::of($plan, $on));
         }
-        $plan = Plan::of($document);
+        $plan = $document->plan();
         self::assertSame([[], [], [], [], [], []], [$plan->batteries, $plan->banks, $plan->feeds, $plan->blocks, $plan->devices, $plan->chargers]);
     }
 
@@ -59,13 +59,13 @@ final class ProposalTest extends TestCase
     {
         $document = PlanDocument::fromJson(self::EMPTY);
         foreach ([['house', 1, 'stern'], ['thrust', 2, 'stern']] as [$name, $series, $station]) {
-            $document = $document->with(AddBank::to(Plan::of($document), self::agm(), $name, $series, 1, $station, null));
+            $document = $document->with(AddBank::to($document->plan(), self::agm(), $name, $series, 1, $station, null));
         }
         foreach ([['far', 'stern', 'house'], ['near', 'bow', 'house'], ['wrong', 'bow', 'thrust']] as [$name, $station, $bank]) {
-            $document = $document->with(AddBlock::to(Plan::of($document), $name, 1, $bank, $station));
+            $document = $document->with(AddBlock::to($document->plan(), $name, 1, $bank, $station));
         }
         $where = static function (PlanDocument $of): string {
-            foreach (AddDevice::to(Plan::of($of), self::screen(), 'bow')->steps as $step) {
+            foreach (AddDevice::to($of->plan(), self::screen(), 'bow')->steps as $step) {
                 if (isset($step['in'])) {
                     return $step['in'];
                 }
@@ -74,16 +74,16 @@ final class ProposalTest extends TestCase
             return 'a feed';
         };
         self::assertSame('block:near', $where($document));
-        $document = $document->with(AddDevice::to(Plan::of($document), self::screen(), 'bow'));
+        $document = $document->with(AddDevice::to($document->plan(), self::screen(), 'bow'));
         self::assertSame('block:far', $where($document));
-        $document = $document->with(AddDevice::to(Plan::of($document), self::screen(), 'bow'));
+        $document = $document->with(AddDevice::to($document->plan(), self::screen(), 'bow'));
         self::assertSame('a feed', $where($document));
     }
 
     /** What finds only a 36 V bank and draws little is tapped from Battery 1; what draws much is left without a feed. */
     public function test_a_tap_for_little_and_nothing_for_much(): void
     {
-        $series = Plan::of(Plans::series(3));
+        $series = Plans::series(3)->plan();
         $lift = AddDevice::to($series, (object) ['name' => 'lift', 'kind' => 'other', 'v_min' => 10, 'v_max' => 16, 'typical_a' => 4, 'peak_a' => 6], null);
         self::assertSame('tap:1', $lift->steps[1]['put']->from->plus ?? null);
         self::assertCount(1, AddDevice::to($series, (object) ['name' => 'winch', 'kind' => 'anchor', 'v_min' => 10, 'v_max' => 16, 'typical_a' => 20, 'peak_a' => 40], null)->steps);
@@ -92,14 +92,14 @@ final class ProposalTest extends TestCase
     public function test_parallel_strings_are_fused_and_taken_off_diagonally(): void
     {
         $document = PlanDocument::fromJson(self::EMPTY);
-        $document = $document->with(AddBank::to(Plan::of($document), self::lithium(), 'house', 1, 2, 'stern', '2026-11'));
-        $document = $document->with(AddBlock::to(Plan::of($document), 'block', 6, 'house', 'console'));
-        $plan = Plan::of($document);
+        $document = $document->with(AddBank::to($document->plan(), self::lithium(), 'house', 1, 2, 'stern', '2026-11'));
+        $document = $document->with(AddBlock::to($document->plan(), 'block', 6, 'house', 'console'));
+        $plan = $document->plan();
 
         self::assertSame(100.0, $plan->banks['house']->stringProtection?->rating);
         self::assertSame(['pos@1', 'neg@2'], [$plan->feeds['feed-block']->supply->plus->name, $plan->feeds['feed-block']->supply->minus->name]);
         $charged = $document->with(AddCharger::to($plan, 'charger', 1, 20, false, 'house'));
-        self::assertCount(1, Plan::of($charged)->chargers['charger']->outputs, 'blocks in parallel are one battery to a charger');
+        self::assertCount(1, $charged->plan()->chargers['charger']->outputs, 'blocks in parallel are one battery to a charger');
     }
 
     /** @param  \Closure(Plan): Patch  $ask */
@@ -108,7 +108,7 @@ final class ProposalTest extends TestCase
     {
         $this->expectException(ProposalRefused::class);
         $this->expectExceptionMessage($words);
-        $ask(Plan::of(Plans::skiff()));
+        $ask(Plans::skiff()->plan());
     }
 
     /** @return array<string, array{\Closure(Plan): Patch, string}> */
@@ -119,7 +119,7 @@ final class ProposalTest extends TestCase
             'no bank' => [static fn (Plan $plan): Patch => AddBlock::to($plan, 'x', 6, 'nowhere', null), 'no bank "nowhere"'],
             'too many blocks' => [static fn (Plan $plan): Patch => AddBank::to($plan, self::agm(), 'x', 5, 4, null, null), '1 to 16 blocks'],
             'charged already' => [static fn (Plan $plan): Patch => AddCharger::to($plan, 'x', 3, 10, true, 'thrust'), 'charged already'],
-            'too few outputs' => [static fn (Plan $plan): Patch => AddCharger::to(Plan::of(Plans::skiff()->with(Patch::remove('charger:c1'))), 'x', 2, 10, true, 'thrust'), '3 blocks to charge; x has 2 outputs'],
+            'too few outputs' => [static fn (Plan $plan): Patch => AddCharger::to(Plans::skiff()->with(Patch::remove('charger:c1'))->plan(), 'x', 2, 10, true, 'thrust'), '3 blocks to charge; x has 2 outputs'],
             'a battery alone' => [static fn (Plan $plan): Patch => TakeOut::of($plan, 'battery:b1'), 'cannot be taken out by itself'],
             'what is not there' => [static fn (Plan $plan): Patch => TakeOut::of($plan, 'device:nobody'), 'no device "nobody"'],
         ];
@@ -128,8 +128,8 @@ final class ProposalTest extends TestCase
     /** A device leaves its branch, and the day on the water, behind. */
     public function test_a_device_is_taken_out_of_the_trip_too(): void
     {
-        $document = Plans::skiff()->with(TakeOut::of(Plan::of(Plans::skiff()), 'device:hub'));
-        $plan = Plan::of($document);
+        $document = Plans::skiff()->with(TakeOut::of(Plans::skiff()->plan(), 'device:hub'));
+        $plan = $document->plan();
         self::assertArrayNotHasKey('hub', $plan->devices);
         self::assertStringNotContainsString('"hub"', $document->toJson());
     }

@@ -39,7 +39,7 @@ final class SupplySchoolsTest extends TestCase
         $figures = static function (SupplySchool $school): SupplyFigures {
             $patch = self::variant(self::console(), $school)->patch;
 
-            return SupplyFigures::of(Evaluation::of(Plan::of($patch === null ? self::console() : self::console()->with($patch))));
+            return SupplyFigures::of(Evaluation::of(($patch === null ? self::console() : self::console()->with($patch))->plan()));
         };
         [$starting, $own, $pack] = [$figures(SupplySchool::Starting), $figures(SupplySchool::Own), $figures(SupplySchool::Pack)];
 
@@ -56,14 +56,14 @@ final class SupplySchoolsTest extends TestCase
         self::assertStringContainsString('no engine', self::variant(Plans::skiff(), SupplySchool::Starting)->missing ?? '');
         self::assertStringContainsString('No sonar module', self::variant(Plans::parallel(), SupplySchool::Pack)->missing ?? '');
         self::assertStringContainsString('Nothing of the electronics class', self::variant(Plans::series(3), SupplySchool::Own)->missing ?? '');
-        $variants = SupplySchools::of(Plan::of(self::console()), null, null);
+        $variants = SupplySchools::of(self::console()->plan(), null, null);
         self::assertStringContainsString('catalogue', $variants[2]->missing ?? '');
     }
 
     private static function variant(PlanDocument $document, SupplySchool $school): SupplyVariant
     {
         $lithium = static fn (float $capacity, float $kilograms): \stdClass => (object) ['chemistry' => 'lifepo4', 'nominal_v' => 12, 'capacity_ah' => $capacity, 'mass_kg' => $kilograms, 'internal_mohm' => 6, 'rested_v' => 13.3];
-        foreach (SupplySchools::of(Plan::of($document), $lithium(100, 12), $lithium(20, 2.6)) as $variant) {
+        foreach (SupplySchools::of($document->plan(), $lithium(100, 12), $lithium(20, 2.6)) as $variant) {
             if ($variant->school === $school) {
                 return $variant;
             }

@@ -24,14 +24,14 @@ final class TakeOutTest extends TestCase
     public function test_what_would_dangle_goes_and_the_rest_stays(string $on, array $left): void
     {
         $document = self::two();
-        $without = $document->with(TakeOut::of(Plan::of($document), $on));
-        $plan = Plan::of($without);
+        $without = $document->with(TakeOut::of($document->plan(), $on));
+        $plan = $without->plan();
 
         $ids = static fn (array $parts): array => array_map(strval(...), array_keys($parts));
         $found = ['batteries' => $ids($plan->batteries), 'banks' => $ids($plan->banks), 'feeds' => $ids($plan->feeds), 'blocks' => $ids($plan->blocks), 'devices' => $ids($plan->devices), 'chargers' => $ids($plan->chargers), 'bonds' => array_column($plan->bonds, 'id')];
         $all = ['batteries' => ['h1', 'h2', 's1'], 'banks' => ['house', 'start'], 'feeds' => ['main', 'radio'], 'blocks' => ['fuses'], 'devices' => ['screen', 'light', 'vhf'], 'chargers' => ['charger-h1', 'charger-s1'], 'bonds' => ['negatives']];
         self::assertSame([...$all, ...$left], $found);
-        self::assertSame($document->hash(), $without->with(TakeOut::of(Plan::of($document), $on)->inverseOn($document))->hash(), 'and all of it comes back');
+        self::assertSame($document->hash(), $without->with(TakeOut::of($document->plan(), $on)->inverseOn($document))->hash(), 'and all of it comes back');
     }
 
     /** @return array<string, array{string, array<string, list<string>>}> */
@@ -53,13 +53,13 @@ final class TakeOutTest extends TestCase
         $document = Plans::changed(self::two(), ['plan' => ['boat.engine' => (object) ['battery' => 's1', 'cranking_a' => 150, 'min_cca_a' => 350]]]);
         $this->expectException(ProposalRefused::class);
         $this->expectExceptionMessage('Battery s1 starts the engine: name another for it first.');
-        TakeOut::of(Plan::of($document), 'bank:start');
+        TakeOut::of($document->plan(), 'bank:start');
     }
 
     /** Ids are unique over all kinds of parts, batteries and branches included, and fit the format. */
     public function test_free_ids(): void
     {
-        $plan = Plan::of(self::two());
+        $plan = self::two()->plan();
         foreach (['VHF radio' => 'vhf-radio', 'Screen' => 'screen-2', 'fuses' => 'fuses-2', 'to screen' => 'to-screen-2', 'negatives' => 'negatives-2', 'h1' => 'h1-2', '…' => 'part', 'Übergröße 12″' => 'bergr-e-12'] as $name => $id) {
             self::assertSame($id, FreeId::like($plan, $name));
         }
@@ -68,7 +68,7 @@ final class TakeOutTest extends TestCase
 
     public function test_a_station_that_is_not_aboard_is_refused_for_every_part(): void
     {
-        $plan = Plan::of(self::two());
+        $plan = self::two()->plan();
         $said = [];
         foreach ([
             static fn (): Patch => AddBank::to($plan, (object) ['chemistry' => 'agm', 'nominal_v' => 12, 'capacity_ah' => 50], 'x', 1, 1, 'attic', null),

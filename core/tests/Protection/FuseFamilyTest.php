@@ -58,7 +58,7 @@ final class FuseFamilyTest extends TestCase
             'large strip, 80 V' => [FuseFamily::StripLarge80, 9, [[10.0, 60.0], [61.0, 80.0], [82.0, 100.0], [101.0, 125.0], [126.0, 150.0], [151.0, 175.0], [176.0, 200.0], [201.0, 250.0], [251.0, 300.0], [301.0, null]]],
             'cartridge' => [FuseFamily::Cartridge, 18, [[10.0, 30.0], [31.0, 40.0], [41.0, 50.0], [56.0, 60.0], [61.0, 70.0], [71.0, 80.0], [82.0, 90.0], [91.0, 100.0], [101.0, 110.0], [111.0, 125.0], [126.0, 150.0], [151.0, 175.0], [176.0, 200.0], [201.0, 225.0], [226.0, 250.0], [251.0, 300.0], [301.0, 350.0], [351.0, 400.0], [401.0, null]]],
             'thermal breaker' => [FuseFamily::Breaker, 11, [[5.0, 25.0], [26.0, 30.0], [31.0, 40.0], [41.0, 50.0], [56.0, 60.0], [61.0, 70.0], [71.0, 80.0], [82.0, 100.0], [101.0, 120.0], [121.0, 135.0], [136.0, 150.0], [151.0, null]]],
-            'magnetic breaker' => [FuseFamily::Breaker80, 11, [[5.0, 10.0], [11.0, 15.0], [16.0, 20.0], [21.0, 25.0], [26.0, 30.0], [31.0, 40.0], [41.0, 50.0], [56.0, 60.0], [61.0, 70.0], [71.0, 80.0], [82.0, 100.0], [101.0, null]]],
+            'magnetic breaker' => [FuseFamily::MagneticBreaker, 11, [[5.0, 10.0], [11.0, 15.0], [16.0, 20.0], [21.0, 25.0], [26.0, 30.0], [31.0, 40.0], [41.0, 50.0], [56.0, 60.0], [61.0, 70.0], [71.0, 80.0], [82.0, 100.0], [101.0, null]]],
         ];
     }
 
@@ -88,7 +88,7 @@ final class FuseFamilyTest extends TestCase
             'small strip' => [FuseFamily::StripSmall, [[32.0, 2000.0]]], 'small strip, 58 V' => [FuseFamily::StripSmall58, [[58.0, 2000.0]]],
             'battery post' => [FuseFamily::BatteryPost, [[14.0, 10000.0], [32.0, 5000.0], [58.0, 2000.0]]],
             'large strip' => [FuseFamily::StripLarge, [[32.0, 6000.0]]], 'large strip, 80 V' => [FuseFamily::StripLarge80, [[80.0, 2500.0]]], 'cartridge' => [FuseFamily::Cartridge, [[125.0, 20000.0]]],
-            'thermal breaker' => [FuseFamily::Breaker, [[16.0, 5000.0], [30.0, 3000.0], [48.0, 1500.0]]], 'magnetic breaker' => [FuseFamily::Breaker80, [[80.0, 5000.0]]],
+            'thermal breaker' => [FuseFamily::Breaker, [[16.0, 5000.0], [30.0, 3000.0], [48.0, 1500.0]]], 'magnetic breaker' => [FuseFamily::MagneticBreaker, [[80.0, 5000.0]]],
         ];
     }
 

@@ -30,7 +30,7 @@ final class HeatedRatingTest extends TestCase
             'a blade' => [FuseFamily::Blade, 50, 0.93],
             'a large blade' => [FuseFamily::LargeBlade, 40, 0.965],
             'a cool blade' => [FuseFamily::Blade58, 20, 1.0],
-            'a magnetic breaker does not mind' => [FuseFamily::Breaker80, 65, 1.0],
+            'a magnetic breaker does not mind' => [FuseFamily::MagneticBreaker, 65, 1.0],
             'of strips nothing is known' => [FuseFamily::BatteryPost, 65, 1.0],
         ];
     }

@@ -74,7 +74,7 @@ final class OpeningTimeTest extends TestCase
             'large strip' => [FuseFamily::StripLarge, 66.0, 4, $strip], 'large strip, 80 V' => [FuseFamily::StripLarge80, 66.0, 4, $strip],
             'cartridge' => [FuseFamily::Cartridge, 66.0, 4, [[81, 60, 3600], [120, 3, 60], [210, 0.2, 2], [360, 0.02, 0.2]]],
             'thermal breaker' => [FuseFamily::Breaker, 63.0, 1, [[81, 60, 1800], [120, 9, 60], [210, 2, 12], [360, 0.5, 3]]],
-            'magnetic breaker' => [FuseFamily::Breaker80, 63.0, 1, [[81, 10, 120], [120, 4, 40], [210, 1, 12], [360, 0.1, 2], [600, 0.01, 0.1]]],
+            'magnetic breaker' => [FuseFamily::MagneticBreaker, 63.0, 1, [[81, 10, 120], [120, 4, 40], [210, 1, 12], [360, 0.1, 2], [600, 0.01, 0.1]]],
             'blade' => [FuseFamily::Blade, 66.0, 100, [[81, 0.75, 600], [96, 0.25, 50], [120, 0.15, 5], [210, 0.04, 0.5], [360, 0.02, 0.1]]],
             'large blade' => [FuseFamily::LargeBlade, 66.0, 100, []],
         ];
@@ -102,7 +102,7 @@ final class OpeningTimeTest extends TestCase
 
     public function test_breakers_and_strips_are_slower_than_blades(): void
     {
-        foreach ([FuseFamily::Breaker, FuseFamily::Breaker80, FuseFamily::StripSmall, FuseFamily::BatteryPost] as $family) {
+        foreach ([FuseFamily::Breaker, FuseFamily::MagneticBreaker, FuseFamily::StripSmall, FuseFamily::BatteryPost] as $family) {
             self::assertGreaterThan(2 * OpeningTime::of(FuseFamily::Blade, 30, 90)->slowest, OpeningTime::of($family, 30, 90)->slowest, $family->value);
         }
     }

@@ -39,7 +39,7 @@ final class OccasionTest extends TestCase
     private static function occasions(PlanDocument $document, Units $units): array
     {
         $occasions = [];
-        foreach (Evaluation::of(Plan::of($document), $units)->findings as $finding) {
+        foreach (Evaluation::of($document->plan(), $units)->findings as $finding) {
             $occasions["{$finding->rule->code} {$finding->on}"] = $finding->occasion();
         }
 

@@ -37,7 +37,7 @@ final class QuestionTest extends TestCase
 
     public function test_what_is_asked_of_an_empty_plan_is_asked_in_words(): void
     {
-        $plan = Plan::of(PlanDocument::fromJson('{"format": "dinghy-plan", "version": 1}'));
+        $plan = PlanDocument::fromJson('{"format": "dinghy-plan", "version": 1}')->plan();
         $asked = array_map(static fn (Unchecked $unchecked): string => Question::of($unchecked)->asks, \Dinghy\Evaluation\Evaluation::of($plan)->unchecked);
 
         self::assertSame(['What fuel is aboard?', 'When was the boat surveyed as it came? Dates and photographs are kept under Survey.'], $asked);

@@ -91,7 +91,7 @@ final class SurveyTest extends TestCase
     public function test_which_photographs_must_exist(): void
     {
         $needed = static fn (array $changes): array => array_map(static fn (NeededPhotograph $photograph): string => "{$photograph->of} {$photograph->taken}",
-            NeededPhotograph::listFor(Plan::of(Plans::changed(Plans::routed(), $changes))));
+            NeededPhotograph::listFor(Plans::changed(Plans::routed(), $changes)->plan()));
 
         self::assertSame(['station:stern 1', 'post:old 1'], $needed([]));
         self::assertSame(['station:stern 1', 'station:bow 0', 'post:old 1'], $needed(['station:bow' => ['kind' => 'locker']]));
@@ -102,7 +102,7 @@ final class SurveyTest extends TestCase
     private static function judge(array $found): BatteryJudgement
     {
         $survey = (object) ['taken_on' => '2026-11-03', 'batteries' => [(object) ['id' => 'f', 'chemistry' => 'flooded', 'nominal_v' => 12, ...$found]]];
-        $plan = Plan::of(Plans::changed(Plans::pump(), ['plan' => ['survey' => $survey]]));
+        $plan = Plans::changed(Plans::pump(), ['plan' => ['survey' => $survey]])->plan();
 
         return BatteryJudgement::of($plan->survey->batteries['f'] ?? self::fail(), '2026-11-03', new Words(Units::Metric));
     }

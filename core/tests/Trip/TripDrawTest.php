@@ -34,8 +34,8 @@ final class TripDrawTest extends TestCase
      */
     private static function plan(string $plan, array $first, array $then): Plan
     {
-        return Plan::of(Plans::changed(Plans::named($plan), ['plan' => ['trip' => (object) ['phases' => [
+        return Plans::changed(Plans::named($plan), ['plan' => ['trip' => (object) ['phases' => [
             (object) ['hours' => 2, 'on' => (object) $first], (object) ['hours' => 1, 'on' => (object) $then],
-        ]]]]));
+        ]]]])->plan();
     }
 }

@@ -70,7 +70,7 @@ final class ConnectionOrderTest extends TestCase
     /** @return list<ConnectionStep> */
     private static function steps(PlanDocument $document, bool $chargerFirst, NumberingEnd $end = NumberingEnd::Negative): array
     {
-        $plan = Plan::of($document);
+        $plan = $document->plan();
 
         return ConnectionOrder::of($plan, array_values($plan->banks)[0], new Words(Units::Metric, $end), $chargerFirst);
     }

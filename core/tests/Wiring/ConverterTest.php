@@ -68,7 +68,7 @@ final class ConverterTest extends TestCase
 
     public function test_its_wires_are_landed_and_in_their_order(): void
     {
-        $plan = Plan::of(Plans::converted());
+        $plan = Plans::converted()->plan();
         $posts = array_map(static fn ($landing): string => "{$landing->what} {$landing->post}", Landings::of($plan));
         self::assertContains('input of conv b3+', $posts);
         self::assertContains('input of conv b1-', $posts);
@@ -90,14 +90,14 @@ final class ConverterTest extends TestCase
     public function test_taking_out_what_it_feeds_or_draws_on(): void
     {
         $document = Plans::converted();
-        $taken = static fn (PlanDocument $from, string $on): Plan => Plan::of($from->with(TakeOut::of(Plan::of($from), $on)));
+        $taken = static fn (PlanDocument $from, string $on): Plan => $from->with(TakeOut::of($from->plan(), $on))->plan();
 
         self::assertArrayNotHasKey('conv', $taken($document, 'block:fuses')->chargers);
         self::assertArrayNotHasKey('conv', $taken($document, 'bank:thrust')->chargers);
         $two = Plans::changed($document, ['charger:conv' => ['outputs' => [(object) ['block' => 'fuses', 'amps' => 20], (object) ['battery' => 'b1', 'amps' => 5, 'profile' => 'agm']]]]);
         $this->expectException(ProposalRefused::class);
         $this->expectExceptionMessage('feeds block fuses and something else');
-        TakeOut::of(Plan::of($two), 'block:fuses');
+        TakeOut::of($two->plan(), 'block:fuses');
     }
 
     /** A block that hangs on another goes with the branch that leads to it, and what hung on it stays, unfed. */
@@ -107,7 +107,7 @@ final class ConverterTest extends TestCase
         $root->blocks[0]->branches[] = (object) ['id' => 'to-next', 'class' => 'general', 'fuse_a' => 10, 'run' => (object) ['length_m' => 1, 'gauge' => '10 AWG'], 'to' => (object) ['block' => 'next']];
         $root->blocks[] = (object) ['id' => 'next', 'branches' => []];
         $document = PlanDocument::fromJson(json_encode($root, JSON_THROW_ON_ERROR));
-        $plan = Plan::of($document->with(TakeOut::of(Plan::of($document), 'block:next')));
+        $plan = $document->with(TakeOut::of($document->plan(), 'block:next'))->plan();
 
         self::assertSame(['to-screen', 'to-light'], array_map(static fn ($branch): string => $branch->id, $plan->blocks['fuses']->branches));
     }

@@ -16,7 +16,7 @@ final class LandingsTest extends TestCase
 {
     public function test_a_series_bank_with_chargers(): void
     {
-        $posts = self::counted(Plan::of(Plans::series(3)));
+        $posts = self::counted(Plans::series(3)->plan());
 
         // Battery 1: the feed's negative and its charger's; its positive: a jumper and its charger's.
         self::assertSame(['b1+' => 2, 'b1-' => 2, 'b2+' => 2, 'b2-' => 2, 'b3+' => 2, 'b3-' => 2], $posts);
@@ -24,7 +24,7 @@ final class LandingsTest extends TestCase
 
     public function test_a_shunt_takes_the_negatives_of_loads_and_of_the_first_charger(): void
     {
-        $plan = Plan::of(Plans::changed(Plans::series(3), ['bank:thrust' => ['shunt' => (object) ['stud' => '3/8']]]));
+        $plan = Plans::changed(Plans::series(3), ['bank:thrust' => ['shunt' => (object) ['stud' => '3/8']]])->plan();
         $posts = self::counted($plan);
 
         self::assertSame(1, $posts['b1-'], 'only the shunt');
@@ -36,7 +36,7 @@ final class LandingsTest extends TestCase
 
     public function test_parallel_jumpers_bonds_and_an_engine(): void
     {
-        $posts = self::counted(Plan::of(Plans::changed(Plans::parallel(), ['plan' => ['boat.engine' => (object) ['battery' => 'h1']]])));
+        $posts = self::counted(Plans::changed(Plans::parallel(), ['plan' => ['boat.engine' => (object) ['battery' => 'h1']]])->plan());
 
         self::assertSame(['h1+' => 4, 'h1-' => 3, 'h2+' => 1, 'h2-' => 2], $posts, 'feed, jumper, charger, engine; jumper, charger, engine; jumper; feed and jumper');
     }

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Plan;
+
+/** What a battery is called in a sentence: by its number in its bank, and by its bank where that is not plain. */
+final class BatteryName
+{
+    /** Where a bank is spoken of: a battery of another bank with that bank's name. */
+    public static function beside(Plan $plan, Bank $here, Battery $battery, NumberingEnd $countedFrom): string
+    {
+        $bank = $plan->bankOf($battery->id);
+
+        return $bank === null ? $battery->id : ($bank === $here ? '' : "{$bank->id}: ")."Battery {$bank->numberOf($battery, $countedFrom)}";
+    }
+
+    /** Where no bank is spoken of. */
+    public static function alone(Plan $plan, Battery $battery, NumberingEnd $countedFrom): string
+    {
+        $bank = $plan->bankOf($battery->id);
+
+        return $bank === null ? "Battery {$battery->id}" : "Battery {$bank->numberOf($battery, $countedFrom)} of {$bank->id}";
+    }
+}
