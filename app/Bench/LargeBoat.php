@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
-use Dinghy\Plan\PlanDocument;
+use Dinghy\File\PlanDocument;
 use Dinghy\Plan\Plan;
 
 /** An invented boat far larger than any that is rigged: sixty devices on three banks, for timings. */

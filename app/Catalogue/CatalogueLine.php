@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace App\Catalogue;
 
-use Dinghy\Plan\CircuitFormat;
-use Dinghy\Plan\Format\ObjectShape;
-use Dinghy\Plan\Format\Problem;
-use Dinghy\Plan\Format\Problems;
+use Dinghy\File\CircuitFormat;
+use Dinghy\File\PlanDocument;
+use Dinghy\File\PlanRefused;
+use Dinghy\File\Shape\ObjectShape;
+use Dinghy\File\Shape\Problem;
+use Dinghy\File\Shape\Problems;
 use Dinghy\Plan\Plan;
-use Dinghy\Plan\PlanDocument;
-use Dinghy\Plan\PlanRefused;
 
 /** A line of a catalogue's table: a part whose figures a plan would take, or why it is refused. */
 final readonly class CatalogueLine

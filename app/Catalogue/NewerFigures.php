@@ -7,8 +7,8 @@ namespace App\Catalogue;
 use App\Models\CataloguePart;
 use App\Models\Shop;
 use App\Names\NameKey;
-use Dinghy\Plan\Patch;
-use Dinghy\Plan\PlanDocument;
+use Dinghy\File\Patch;
+use Dinghy\File\PlanDocument;
 use Illuminate\Support\Collection;
 
 /** Where a plan holds other figures of a part than the catalogue has now. The plan keeps its own until somebody takes the newer. */

@@ -8,9 +8,9 @@ use App\Models\CataloguePart;
 use App\Names\NameKey;
 use Dinghy\Evaluation\Evaluation;
 use Dinghy\Evaluation\Explanation;
-use Dinghy\Plan\PlanDocument;
-use Dinghy\Rule\Mark;
-use Dinghy\Rule\Words;
+use Dinghy\File\PlanDocument;
+use Dinghy\Quantity\QuantityFormatter;
+use Dinghy\Rule\SourceKind;
 use Illuminate\Support\Collection;
 
 /** What a change of a plan asks to be bought: parts that it adds and the wire of runs that it adds or thickens, at the catalogue's prices. */
@@ -54,7 +54,7 @@ final readonly class ToBuy
         foreach (self::wire($was, $is) as $gauge => $metres) {
             $price = isset($metre[$gauge]) ? $metres * $metre[$gauge] : null;
             $price === null ? $unpriced[] = "wire {$gauge}" : $cost += $price;
-            $lines[] = ['name' => Words::trim($metres, 1)." m of {$gauge}", 'value' => $price === null ? 'no price' : self::money($price)];
+            $lines[] = ['name' => QuantityFormatter::trim($metres, 1)." m of {$gauge}", 'value' => $price === null ? 'no price' : self::money($price)];
         }
 
         return new self($cost, array_values(array_unique($unpriced)), $lines);
@@ -63,7 +63,7 @@ final readonly class ToBuy
     public function why(): Explanation
     {
         return new Explanation('To buy for it', self::money($this->cost), 'Σ of the parts that it adds and of the wire of runs that it adds or thickens, both ways and with the waste of the house rules',
-            $this->lines, 'prices of the catalogue', Mark::CommonPractice, $this->unpriced === [] ? null : 'Without a price: '.implode(', ', $this->unpriced).'.');
+            $this->lines, 'prices of the catalogue', SourceKind::CommonPractice, $this->unpriced === [] ? null : 'Without a price: '.implode(', ', $this->unpriced).'.');
     }
 
     private static function money(float $amount): string

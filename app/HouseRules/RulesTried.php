@@ -9,7 +9,7 @@ use App\Models\PlanVersion;
 use App\Models\Shop;
 use Dinghy\Evaluation\Consequences;
 use Dinghy\Evaluation\Evaluation;
-use Dinghy\Plan\Units;
+use Dinghy\Quantity\Units;
 
 /** The boats that are in, judged once by the rules that are kept, for others to be tried on. */
 final readonly class RulesTried

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace App\HouseRules;
 
-use Dinghy\Plan\FieldShape;
-use Dinghy\Plan\HouseRuleText;
-use Dinghy\Plan\NumberingEnd;
+use Dinghy\File\FieldShape;
+use Dinghy\File\HouseRuleText;
+use Dinghy\File\PlanDocument;
+use Dinghy\File\PlanFormat;
+use Dinghy\File\TypedQuantity;
 use Dinghy\Plan\Plan;
-use Dinghy\Plan\PlanDocument;
-use Dinghy\Plan\PlanFormat;
-use Dinghy\Plan\TypedQuantity;
-use Dinghy\Plan\Units;
+use Dinghy\Quantity\NumberingEnd;
+use Dinghy\Quantity\Units;
 
 /** The house rules of a shop: those it keeps that are not Dinghy's defaults. */
 final readonly class ShopRules
@@ -36,7 +36,7 @@ final readonly class ShopRules
      *
      * @param  array<string, mixed>  $set  by field, as "drop_pct.thrust"
      *
-     * @throws \Dinghy\Plan\QuantityRefused|\Dinghy\Plan\PlanRefused
+     * @throws \Dinghy\File\QuantityRefused|\Dinghy\File\PlanRefused
      */
     public function with(array $set, Units $units): self
     {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http;
 
-use Dinghy\Plan\Units;
+use Dinghy\Quantity\Units;
 use Illuminate\Http\Request;
 
 /** The units that an answer is to be written in. */

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Models;
 
-use Dinghy\Plan\Patch;
-use Dinghy\Plan\PatchWords;
-use Dinghy\Plan\PlanDocument;
+use Dinghy\File\Patch;
+use Dinghy\File\PatchWords;
+use Dinghy\File\PlanDocument;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;

@@ -6,9 +6,9 @@ namespace App\Models;
 
 use App\HouseRules\ShopRules;
 use Dinghy\Evaluation\Evaluation;
+use Dinghy\File\PlanDocument;
 use Dinghy\Plan\Plan;
-use Dinghy\Plan\PlanDocument;
-use Dinghy\Plan\Units;
+use Dinghy\Quantity\Units;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 

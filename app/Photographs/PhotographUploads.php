@@ -9,7 +9,7 @@ use App\Models\PhotographPiece;
 use App\Models\PhotographUpload;
 use App\Models\User;
 use App\WorkOrders\PlanHistory;
-use Dinghy\Plan\Patch;
+use Dinghy\File\Patch;
 use Dinghy\Plan\Plan;
 use Dinghy\Proposal\FreeId;
 use Illuminate\Database\Query\Builder;

@@ -6,7 +6,7 @@ namespace App\WorkOrders;
 
 use Dinghy\Plan\Board;
 use Dinghy\Plan\BoardPart;
-use Dinghy\Rule\Words;
+use Dinghy\Quantity\QuantityFormatter;
 use Dompdf\Adapter\CPDF;
 use Dompdf\Dompdf;
 
@@ -82,7 +82,7 @@ final class BoardTemplate
             $this->part($left, $top, $part);
         }
         $foot = $this->canvas->get_height() / self::POINTS - self::MARGIN;
-        $this->write(self::MARGIN, $foot - 17, "{$this->board->label()}, ".Words::trim($this->board->width, 1).' × '.Words::trim($this->board->height, 1)." mm{$which}. Print at 100 %: the ruler must measure ".self::RULER.' mm.', 8);
+        $this->write(self::MARGIN, $foot - 17, "{$this->board->label()}, ".QuantityFormatter::trim($this->board->width, 1).' × '.QuantityFormatter::trim($this->board->height, 1)." mm{$which}. Print at 100 %: the ruler must measure ".self::RULER.' mm.', 8);
         $this->write(self::MARGIN, $foot - 12, 'Look behind the place before you drill. Battery off, negative lifted first.', 8);
         $this->line(self::MARGIN, $foot - 4, self::MARGIN + self::RULER, $foot - 4, 0.6);
         for ($mark = 0; $mark <= self::RULER; $mark += 10) {
@@ -100,7 +100,7 @@ final class BoardTemplate
             $arm = $hole['diameter'] / 2 + 3;
             $this->line($x - $arm, $y, $x + $arm, $y, 0.3);
             $this->line($x, $y - $arm, $x, $y + $arm, 0.3);
-            $this->write($x + $arm, $y + 1, Words::trim($hole['diameter'], 1), 6);
+            $this->write($x + $arm, $y + 1, QuantityFormatter::trim($hole['diameter'], 1), 6);
         }
     }
 

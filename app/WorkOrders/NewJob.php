@@ -9,14 +9,14 @@ use App\Models\Shop;
 use App\Models\User;
 use App\Names\NameKey;
 use Carbon\CarbonInterface;
+use Dinghy\File\PlanDocument;
 use Dinghy\Plan\Plan;
-use Dinghy\Plan\PlanDocument;
 use Illuminate\Support\Facades\DB;
 
 /** Takes a boat in: customer, boat and work order with its first plan, all or nothing. */
 final class NewJob
 {
-    /** @throws \Dinghy\Plan\PlanRefused */
+    /** @throws \Dinghy\File\PlanRefused */
     public static function make(Shop $shop, ?User $user, string $customer, string $title, ?CarbonInterface $promised, PlanDocument $document): Job
     {
         $document = $document->takenIn();

@@ -6,8 +6,8 @@ namespace App\WorkOrders;
 
 use App\Models\Job;
 use App\Models\PlanVersion;
-use Dinghy\Plan\PatchRefused;
-use Dinghy\Plan\PlanRefused;
+use Dinghy\File\PatchRefused;
+use Dinghy\File\PlanRefused;
 
 /**
  * The seals of a job's plan versions: each is made with the application's key over what the version holds, who made it

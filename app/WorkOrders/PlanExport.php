@@ -6,7 +6,7 @@ namespace App\WorkOrders;
 
 use App\Models\Job;
 use App\Models\PlanVersion;
-use Dinghy\Plan\PlanDocument;
+use Dinghy\File\PlanDocument;
 use Illuminate\Support\Str;
 
 /** A plan as it leaves the house: the document of one version under a name that says which. */

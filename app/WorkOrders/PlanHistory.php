@@ -7,12 +7,12 @@ namespace App\WorkOrders;
 use App\Models\Job;
 use App\Models\PlanVersion;
 use App\Models\User;
-use Dinghy\Plan\Patch;
+use Dinghy\File\Patch;
+use Dinghy\File\PlanDifference;
+use Dinghy\File\PlanDocument;
+use Dinghy\File\Spelling;
+use Dinghy\File\TouchedFields;
 use Dinghy\Plan\Plan;
-use Dinghy\Plan\PlanDifference;
-use Dinghy\Plan\PlanDocument;
-use Dinghy\Plan\Spelling;
-use Dinghy\Plan\TouchedFields;
 use Dinghy\Proposal\MoveOnPlan;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
@@ -27,7 +27,7 @@ final readonly class PlanHistory
     {
     }
 
-    /** The first version. @throws \Dinghy\Plan\PlanRefused */
+    /** The first version. @throws \Dinghy\File\PlanRefused */
     public function begin(?User $user, PlanDocument $document): PlanVersion
     {
         $document->plan();
@@ -41,7 +41,7 @@ final readonly class PlanHistory
      * @param  int  $base  the version that is to be replaced: one made since would be dropped unseen
      * @param  PlanVersion|null  $restored  the version that is brought back, where it is one
      *
-     * @throws PlanClash|\Dinghy\Plan\PlanRefused
+     * @throws PlanClash|\Dinghy\File\PlanRefused
      */
     public function replace(User $user, int $base, PlanDocument $document, ?PlanVersion $restored = null): PlanVersion
     {
@@ -63,7 +63,7 @@ final readonly class PlanHistory
      * @param  string|null  $reason  why, for the log
      * @param  list<int>  $own  numbers of versions since then that the same person made from the same page
      *
-     * @throws PlanClash|\Dinghy\Plan\PlanRefused|\Dinghy\Plan\PatchRefused
+     * @throws PlanClash|\Dinghy\File\PlanRefused|\Dinghy\File\PatchRefused
      */
     public function edit(User $user, int $base, Patch $patch, ?string $reason = null, array $own = []): PlanVersion
     {
@@ -81,7 +81,7 @@ final readonly class PlanHistory
      *
      * @param  \Closure(Plan, PlanDocument): Patch  $proposal
      *
-     * @throws PlanClash|\Dinghy\Plan\PlanRefused|\Dinghy\Proposal\ProposalRefused
+     * @throws PlanClash|\Dinghy\File\PlanRefused|\Dinghy\Proposal\ProposalRefused
      */
     public function propose(User $user, \Closure $proposal): PlanVersion
     {

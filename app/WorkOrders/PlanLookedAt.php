@@ -9,10 +9,10 @@ use App\Models\PlanVersion;
 use Dinghy\Evaluation\Consequences;
 use Dinghy\Evaluation\EvaluationDocument;
 use Dinghy\Evaluation\Verdict;
-use Dinghy\Plan\PatchWords;
-use Dinghy\Plan\PlanDifference;
-use Dinghy\Plan\PlanDocument;
-use Dinghy\Plan\Units;
+use Dinghy\File\PatchWords;
+use Dinghy\File\PlanDifference;
+use Dinghy\File\PlanDocument;
+use Dinghy\Quantity\Units;
 
 /** Another plan beside the one that stands: what it holds, what it comes to, and what would be otherwise. */
 final class PlanLookedAt
@@ -20,7 +20,7 @@ final class PlanLookedAt
     /**
      * @return array<string, mixed>
      *
-     * @throws \Dinghy\Plan\PlanRefused
+     * @throws \Dinghy\File\PlanRefused
      */
     public static function beside(Job $job, PlanVersion $head, PlanDocument $other, ?Units $units): array
     {

@@ -6,9 +6,9 @@ namespace App\WorkOrders;
 
 use App\Models\Acceptance;
 use App\Models\PlanVersion;
-use Dinghy\Plan\Patch;
-use Dinghy\Plan\PatchWords;
-use Dinghy\Plan\PlanDocument;
+use Dinghy\File\Patch;
+use Dinghy\File\PatchWords;
+use Dinghy\File\PlanDocument;
 
 /** A change, or a decision, that can be taken back or made again. */
 final readonly class PlanStep

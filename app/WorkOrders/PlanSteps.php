@@ -8,12 +8,12 @@ use App\Models\Acceptance;
 use App\Models\Job;
 use App\Models\PlanVersion;
 use App\Models\User;
-use Dinghy\Plan\Patch;
-use Dinghy\Plan\PatchRefused;
+use Dinghy\File\Patch;
+use Dinghy\File\PatchRefused;
+use Dinghy\File\PlanDocument;
+use Dinghy\File\PlanRefused;
+use Dinghy\File\Spelling;
 use Dinghy\Plan\Plan;
-use Dinghy\Plan\PlanDocument;
-use Dinghy\Plan\PlanRefused;
-use Dinghy\Plan\Spelling;
 
 /**
  * One person's changes and decisions, in one order: those that stand and those taken back. A change whose fields somebody

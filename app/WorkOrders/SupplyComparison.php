@@ -8,13 +8,12 @@ use App\Catalogue\ToBuy;
 use App\Models\CataloguePart;
 use App\Models\Shop;
 use Dinghy\Evaluation\Evaluation;
-use Dinghy\Plan\Patch;
-use Dinghy\Plan\Plan;
-use Dinghy\Plan\PlanDocument;
-use Dinghy\Plan\Units;
+use Dinghy\File\Patch;
+use Dinghy\File\PlanDocument;
 use Dinghy\Proposal\AddCharger;
 use Dinghy\Proposal\SupplySchools;
 use Dinghy\Proposal\SupplyVariant;
+use Dinghy\Quantity\Units;
 use Illuminate\Support\Collection;
 
 /** A boat in one school of supplying electronics, with parts of the shop's catalogue. */

@@ -7,7 +7,7 @@ namespace App\WorkOrders;
 use App\Models\Job;
 use App\Models\PlanVersion;
 use Dinghy\Evaluation\Verdict;
-use Dinghy\Plan\Units;
+use Dinghy\Quantity\Units;
 
 /** The sheet a rigger takes to the boat: two pages at most, readable in black and white. */
 final class WorkSheet

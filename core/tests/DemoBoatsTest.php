@@ -4,9 +4,8 @@ declare(strict_types=1);
 
 namespace Dinghy\Tests;
 
-use Dinghy\Plan\PlanDocument;
 use Dinghy\Evaluation\Evaluation;
-use Dinghy\Plan\Plan;
+use Dinghy\File\PlanDocument;
 use Dinghy\Rule\Finding;
 use Dinghy\Rule\Level;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -45,7 +44,7 @@ final class DemoBoatsTest extends TestCase
     #[DataProvider('mistakes')]
     public function test_remedies_mend_the_mistakes(string $boat): void
     {
-        $document = \Dinghy\Plan\PlanDocument::fromJson((string) file_get_contents(self::FOLDER."mistakes/{$boat}.json"));
+        $document = \Dinghy\File\PlanDocument::fromJson((string) file_get_contents(self::FOLDER."mistakes/{$boat}.json"));
         for ($step = 0; $step < 12; $step++) {
             $evaluation = Plans::evaluate($document);
             $remedies = new \Dinghy\Evaluation\Remedies($document, $evaluation);

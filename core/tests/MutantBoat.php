@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Dinghy\Tests;
 
-use Dinghy\Plan\PlanDocument;
+use Dinghy\File\PlanDocument;
 
 /** The demo boats and those with mistakes, each with a few things changed by mt_rand(): as a rigger errs, or blindly. Some are refused. */
 final class MutantBoat

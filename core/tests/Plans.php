@@ -6,9 +6,9 @@ namespace Dinghy\Tests;
 
 use Dinghy\Evaluation\Evaluation;
 use Dinghy\Evaluation\Remedies;
-use Dinghy\Plan\Patch;
+use Dinghy\File\Patch;
+use Dinghy\File\PlanDocument;
 use Dinghy\Plan\Plan;
-use Dinghy\Plan\PlanDocument;
 use Dinghy\Rule\Remedy;
 
 /** Small plans that tests change one thing of. */

@@ -77,13 +77,13 @@ final class PracticeTest extends TestCase
     }
 
     /** @return list<string> */
-    private static function codes(\Dinghy\Plan\PlanDocument $document): array
+    private static function codes(\Dinghy\File\PlanDocument $document): array
     {
         return array_map(static fn (Finding $finding): string => $finding->rule->code, Plans::evaluate($document)->findings);
     }
 
-    private static function demo(string $boat): \Dinghy\Plan\PlanDocument
+    private static function demo(string $boat): \Dinghy\File\PlanDocument
     {
-        return \Dinghy\Plan\PlanDocument::fromJson((string) file_get_contents(__DIR__."/../../database/demo/{$boat}.json"));
+        return \Dinghy\File\PlanDocument::fromJson((string) file_get_contents(__DIR__."/../../database/demo/{$boat}.json"));
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Dinghy\Tests;
 
-use Dinghy\Plan\PlanDocument;
+use Dinghy\File\PlanDocument;
 
 /** Boats that nobody would build, from mt_rand(): their circuits still have to come out right. */
 final class RandomBoat

@@ -4,9 +4,8 @@ declare(strict_types=1);
 
 namespace Dinghy\Tests;
 
-use Dinghy\Plan\Plan;
 use Dinghy\Rule\Finding;
-use Dinghy\Wiring\Schools;
+use Dinghy\Wiring\SizingMethods;
 use PHPUnit\Framework\TestCase;
 
 /** docs/surprises.md says what the core computes. */
@@ -26,7 +25,7 @@ final class SurprisesTest extends TestCase
     public function test_the_chart_against_the_arithmetic(): void
     {
         $run = Plans::evaluate(Plans::series(3))->runs['main'];
-        $schools = Schools::of($run);
+        $schools = SizingMethods::of($run);
         $rungs = [];
         foreach ($run->rungs() as $rung) {
             $rungs[$rung->gauge->name] = $rung;

@@ -9,8 +9,8 @@ use App\Models\Role;
 use App\Models\Shop;
 use App\WorkOrders\NewJob;
 use Carbon\CarbonImmutable;
-use Dinghy\Plan\Patch;
-use Dinghy\Plan\PlanDocument;
+use Dinghy\File\Patch;
+use Dinghy\File\PlanDocument;
 use Illuminate\Database\Seeder;
 
 /** The demo: an invented shop on an invented lake, with five boats in. */

@@ -7,9 +7,9 @@ namespace Database\Seeders;
 use App\Models\Job;
 use App\Photographs\DevelopedPhotograph;
 use App\Photographs\PhotographUploads;
-use Dinghy\Plan\Patch;
+use Dinghy\File\Patch;
+use Dinghy\File\PlanDocument;
 use Dinghy\Plan\Plan;
-use Dinghy\Plan\PlanDocument;
 use Dinghy\Survey\Photograph;
 
 /** Pictures for the demo's photographs: drawn, not taken, so that nobody's boat is shown. */

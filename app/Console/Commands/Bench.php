@@ -13,8 +13,7 @@ use Dinghy\Circuit\Variants;
 use Dinghy\Evaluation\Evaluation;
 use Dinghy\Evaluation\EvaluationDocument;
 use Dinghy\Evaluation\Remedies;
-use Dinghy\Plan\Plan;
-use Dinghy\Plan\PlanDocument;
+use Dinghy\File\PlanDocument;
 use Illuminate\Console\Command;
 use Symfony\Component\Process\Process;
 

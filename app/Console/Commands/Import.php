@@ -6,7 +6,7 @@ namespace App\Console\Commands;
 
 use App\Models\Shop;
 use App\WorkOrders\NewJob;
-use Dinghy\Plan\PlanRefused;
+use Dinghy\File\PlanRefused;
 use Illuminate\Console\Command;
 
 final class Import extends Command

@@ -7,8 +7,7 @@ namespace App\Console\Commands;
 use Dinghy\Circuit\Meter as Probes;
 use Dinghy\Circuit\Overload;
 use Dinghy\Evaluation\Evaluation;
-use Dinghy\Plan\Plan;
-use Dinghy\Plan\PlanRefused;
+use Dinghy\File\PlanRefused;
 use Illuminate\Console\Command;
 
 final class Meter extends Command

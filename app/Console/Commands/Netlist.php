@@ -6,8 +6,7 @@ namespace App\Console\Commands;
 
 use Dinghy\Circuit\State;
 use Dinghy\Evaluation\Evaluation;
-use Dinghy\Plan\Plan;
-use Dinghy\Plan\PlanRefused;
+use Dinghy\File\PlanRefused;
 use Illuminate\Console\Command;
 use Symfony\Component\Console\Output\OutputInterface;
 

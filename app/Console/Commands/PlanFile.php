@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use Dinghy\Plan\Format\Problem;
-use Dinghy\Plan\PlanDocument;
-use Dinghy\Plan\PlanRefused;
+use Dinghy\File\PlanDocument;
+use Dinghy\File\PlanRefused;
+use Dinghy\File\Shape\Problem;
 use Illuminate\Console\Command;
 use Symfony\Component\Console\Output\ConsoleOutputInterface;
 use Symfony\Component\Console\Output\OutputInterface;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use Dinghy\Plan\PlanFormat;
+use Dinghy\File\PlanFormat;
 use Dinghy\Rule\Level;
 use Dinghy\Rule\Rule;
 use Dinghy\Rule\Rulebook;

@@ -13,7 +13,7 @@ use Dinghy\Evaluation\Plugging;
 use Dinghy\Plan\Bank;
 use Dinghy\Plan\Jumper;
 use Dinghy\Proposal\Rearrange;
-use Dinghy\Rule\Words;
+use Dinghy\Quantity\QuantityFormatter;
 use Dinghy\Wiring\ConnectionOrder;
 use Dinghy\Wiring\ConnectionStep;
 use Illuminate\Http\JsonResponse;
@@ -60,12 +60,12 @@ final class BenchController extends Controller
     }
 
     /** @return array<string, mixed> */
-    private static function block(LaidBlock $block, Words $words, Bank $bank): array
+    private static function block(LaidBlock $block, QuantityFormatter $words, Bank $bank): array
     {
         return [
             ...self::outline($block),
             'number' => $bank->numberOf($block->battery, $words->countedFrom),
-            'kind' => $block->battery->chemistry->label().' '.Words::trim($block->battery->capacityAh, 1).' Ah',
+            'kind' => $block->battery->chemistry->label().' '.QuantityFormatter::trim($block->battery->capacityAh, 1).' Ah',
             'size_known' => $block->battery->size !== null,
             'plus' => self::point($block->plus()),
             'minus' => self::point($block->minus()),

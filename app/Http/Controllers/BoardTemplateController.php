@@ -7,7 +7,6 @@ namespace App\Http\Controllers;
 use App\Models\Job;
 use App\WorkOrders\BoardTemplate;
 use App\WorkOrders\PlanExport;
-use Dinghy\Plan\Plan;
 use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\Response;
 

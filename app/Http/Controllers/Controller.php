@@ -7,7 +7,7 @@ namespace App\Http\Controllers;
 use App\Models\Job;
 use App\Models\PlanVersion;
 use Dinghy\Evaluation\Evaluation;
-use Dinghy\Plan\Units;
+use Dinghy\Quantity\Units;
 use Illuminate\Foundation\Auth\Access\AuthorizesRequests;
 
 abstract class Controller

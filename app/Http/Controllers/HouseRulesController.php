@@ -10,7 +10,7 @@ use App\Http\Requests\HouseRulesRequest;
 use App\Models\Job;
 use App\Models\Shop;
 use App\Models\User;
-use Dinghy\Plan\HouseRuleText;
+use Dinghy\File\HouseRuleText;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Support\Facades\DB;

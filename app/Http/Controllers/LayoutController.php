@@ -6,15 +6,16 @@ namespace App\Http\Controllers;
 
 use App\Http\AskedUnits;
 use App\Models\Job;
+use Dinghy\Conduit\Bore;
+use Dinghy\Conduit\Cable;
+use Dinghy\Conduit\Packing;
 use Dinghy\Evaluation\Evaluation;
+use Dinghy\Geometry\Polyline;
+use Dinghy\Geometry\Spot;
 use Dinghy\Hull\Outline;
 use Dinghy\Layout\BoardProblems;
-use Dinghy\Layout\Bore;
-use Dinghy\Layout\Cable;
 use Dinghy\Layout\Fitting;
-use Dinghy\Layout\Line;
 use Dinghy\Layout\OtherRoutes;
-use Dinghy\Layout\Packing;
 use Dinghy\Layout\Pull;
 use Dinghy\Mounting\Disturbance;
 use Dinghy\Mounting\HoleAdvice;
@@ -24,7 +25,6 @@ use Dinghy\Mounting\PlaceCheck;
 use Dinghy\Plan\Board;
 use Dinghy\Plan\Device;
 use Dinghy\Plan\Hole;
-use Dinghy\Plan\Spot;
 use Dinghy\Plan\Station;
 use Dinghy\Plan\Way;
 use Dinghy\Proposal\MoveOnPlan;
@@ -127,7 +127,7 @@ final class LayoutController extends Controller
             'disturbances' => array_map(static fn (Disturbance $disturbance): array => [
                 'label' => $disturbance->label, 'amps' => $disturbance->amps,
                 'distance_m' => $place->at === null ? null : $disturbance->distanceTo($place->at),
-                'lines' => array_map(static fn (Line $line): array => self::spots($line->spots), $disturbance->lines),
+                'lines' => array_map(static fn (Polyline $line): array => self::spots($line->spots), $disturbance->lines),
             ], $place->disturbances),
         ];
     }

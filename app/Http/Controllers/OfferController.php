@@ -6,10 +6,9 @@ namespace App\Http\Controllers;
 
 use App\Models\Job;
 use App\Models\User;
-use Dinghy\Plan\Plan;
-use Dinghy\Proposal\Asked;
 use Dinghy\Proposal\CircuitOffer;
 use Dinghy\Proposal\CircuitOffers;
+use Dinghy\Proposal\CircuitRequirements;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -22,7 +21,7 @@ final class OfferController extends Controller
         $this->authorize('view', $job);
         $part = $user->shop->catalogue()->where('kind', 'device')->find($request->integer('part')) ?? abort(404, 'Your catalogue has no such device.');
         $station = $request->filled('station') ? $request->string('station')->value() : null;
-        $offers = CircuitOffers::of($job->judged(self::planOf($job))->plan(), Asked::by($part->asPlanned()), $station, $user->shop->blockSizes());
+        $offers = CircuitOffers::of($job->judged(self::planOf($job))->plan(), CircuitRequirements::by($part->asPlanned()), $station, $user->shop->blockSizes());
 
         return response()->json(['offers' => array_map(static fn (CircuitOffer $offer): array => ['on' => $offer->name(), 'label' => $offer->label], $offers)]);
     }

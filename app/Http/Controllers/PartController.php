@@ -10,7 +10,7 @@ use App\Http\SentOnce;
 use App\Models\Job;
 use App\Models\User;
 use App\WorkOrders\PlanHistory;
-use Dinghy\Plan\Patch;
+use Dinghy\File\Patch;
 use Dinghy\Plan\Plan;
 use Dinghy\Proposal\TakeOut;
 use Illuminate\Container\Attributes\CurrentUser;

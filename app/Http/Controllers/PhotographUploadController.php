@@ -8,7 +8,6 @@ use App\Models\Job;
 use App\Models\PhotographUpload;
 use App\Models\User;
 use App\Photographs\PhotographUploads;
-use Dinghy\Plan\Plan;
 use Dinghy\Survey\Photograph;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\Request;

@@ -12,7 +12,7 @@ use App\Models\PlanVersion;
 use App\Models\User;
 use App\WorkOrders\PlanHistory;
 use App\WorkOrders\PlanLookedAt;
-use Dinghy\Plan\PlanDocument;
+use Dinghy\File\PlanDocument;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;

@@ -9,7 +9,7 @@ use App\Http\Resources\JobResource;
 use App\Http\SentOnce;
 use App\Models\Job;
 use App\Models\User;
-use Dinghy\Plan\QuantityRefused;
+use Dinghy\File\QuantityRefused;
 use Illuminate\Container\Attributes\CurrentUser;
 
 final class ReadingController extends Controller

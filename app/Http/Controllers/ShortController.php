@@ -7,8 +7,8 @@ namespace App\Http\Controllers;
 use App\Http\AskedUnits;
 use App\Models\Job;
 use Dinghy\Evaluation\Evaluation;
+use Dinghy\Evaluation\ShortCircuitSequence;
 use Dinghy\Evaluation\ShortEvent;
-use Dinghy\Evaluation\WhatBurnsFirst;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
@@ -24,7 +24,7 @@ final class ShortController extends Controller
         $run = $request->string('run')->value();
         $places = [];
         foreach (range(0, self::PLACES) as $place) {
-            $short = WhatBurnsFirst::at($evaluation, $run, $place / self::PLACES) ?? abort(404, 'There is nothing to short: the plan has no such run, or its length or bank is not known.');
+            $short = ShortCircuitSequence::at($evaluation, $run, $place / self::PLACES) ?? abort(404, 'There is nothing to short: the plan has no such run, or its length or bank is not known.');
             $places[] = [
                 'along' => $place / self::PLACES,
                 'amps' => $short->amps,

@@ -5,15 +5,15 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Models\User;
-use Dinghy\Plan\Patch;
+use Dinghy\File\Patch;
+use Dinghy\File\PlanDocument;
 use Dinghy\Plan\Plan;
-use Dinghy\Plan\PlanDocument;
 use Dinghy\Proposal\AddBank;
 use Dinghy\Proposal\AddBlock;
 use Dinghy\Proposal\AddCharger;
 use Dinghy\Proposal\AddDevice;
-use Dinghy\Proposal\Asked;
 use Dinghy\Proposal\CircuitOffers;
+use Dinghy\Proposal\CircuitRequirements;
 use Dinghy\Proposal\FitOnRun;
 use Illuminate\Auth\Access\Response;
 use Illuminate\Foundation\Http\FormRequest;
@@ -72,7 +72,7 @@ final class AddPartRequest extends FormRequest
             'block' => static fn (Plan $plan): Patch => AddBlock::to($plan, $name, (int) ($figures->circuits ?? 6), $bank, $station, $part->name, is_numeric($figures->rating_a ?? null) ? (float) $figures->rating_a : null),
             'charger' => static fn (Plan $plan): Patch => AddCharger::to($plan, $name, (int) ($figures->outputs ?? 1), (float) ($figures->amps ?? 10), (bool) ($figures->isolated ?? false), $bank, $part->name),
             'device' => fn (Plan $plan): Patch => AddDevice::to($plan, (object) ['name' => $name, ...get_object_vars($figures)], $station, $this->filled('on')
-                ? CircuitOffers::named($plan, Asked::by($figures), $station, $user->shop->blockSizes(), $this->string('on')->value()) : null),
+                ? CircuitOffers::named($plan, CircuitRequirements::by($figures), $station, $user->shop->blockSizes(), $this->string('on')->value()) : null),
             'wire' => static fn (Plan $plan): Patch => FitOnRun::wire($plan, $figures, $run),
             'protection' => static fn (Plan $plan): Patch => FitOnRun::protection($plan, $figures, $run),
             'connector' => static fn (Plan $plan, PlanDocument $document): Patch => FitOnRun::connector($plan, $document, $figures, $part->name, $run),

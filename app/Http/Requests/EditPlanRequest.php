@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Http\AskedUnits;
-use Dinghy\Plan\Patch;
-use Dinghy\Plan\TypedQuantity;
-use Dinghy\Plan\Units;
+use Dinghy\File\Patch;
+use Dinghy\File\TypedQuantity;
+use Dinghy\Quantity\Units;
 use Illuminate\Auth\Access\Response;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Facades\Gate;
@@ -65,7 +65,7 @@ final class EditPlanRequest extends FormRequest
         return AskedUnits::of($this) ?? Units::Metric;
     }
 
-    /** @throws \Dinghy\Plan\PatchRefused|\Dinghy\Plan\QuantityRefused */
+    /** @throws \Dinghy\File\PatchRefused|\Dinghy\File\QuantityRefused */
     public function patch(): Patch
     {
         if ($this->has('patch')) {

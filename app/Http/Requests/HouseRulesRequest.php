@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Http\AskedUnits;
-use Dinghy\Plan\Units;
+use Dinghy\Quantity\Units;
 use Illuminate\Foundation\Http\FormRequest;
 
 /** House rules to be tried or kept, by field: a choice, a list of choices, or a number as typed; null takes the default again. */

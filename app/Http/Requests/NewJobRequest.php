@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Models\Job;
-use Dinghy\Plan\FieldShape;
-use Dinghy\Plan\PlanDocument;
-use Dinghy\Plan\PlanFormat;
+use Dinghy\File\FieldShape;
+use Dinghy\File\PlanDocument;
+use Dinghy\File\PlanFormat;
 use Illuminate\Auth\Access\Response;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Facades\Gate;
@@ -36,7 +36,7 @@ final class NewJobRequest extends FormRequest
     /**
      * The plan file that was sent, or the empty plan of a new boat.
      *
-     * @throws \Dinghy\Plan\PlanRefused
+     * @throws \Dinghy\File\PlanRefused
      */
     public function plan(): PlanDocument
     {

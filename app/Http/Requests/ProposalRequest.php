@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use Dinghy\Plan\Patch;
+use Dinghy\File\Patch;
+use Dinghy\File\PlanDocument;
+use Dinghy\Geometry\Spot;
 use Dinghy\Plan\Plan;
-use Dinghy\Plan\PlanDocument;
-use Dinghy\Plan\Spot;
 use Dinghy\Proposal\AddToBoat;
 use Dinghy\Proposal\MoveOnPlan;
 use Dinghy\Proposal\Rearrange;

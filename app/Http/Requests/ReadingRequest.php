@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
-use Dinghy\Plan\TypedQuantity;
-use Dinghy\Plan\Units;
+use Dinghy\File\TypedQuantity;
+use Dinghy\Quantity\Units;
 use Illuminate\Auth\Access\Response;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Facades\Gate;
@@ -32,7 +32,7 @@ final class ReadingRequest extends FormRequest
         return ['volts.required' => 'Reading is missing. Type the volts the meter shows.'];
     }
 
-    /** @throws \Dinghy\Plan\QuantityRefused */
+    /** @throws \Dinghy\File\QuantityRefused */
     public function volts(): float
     {
         return (float) TypedQuantity::read('measured_v', $this->string('volts')->value(), Units::Metric);

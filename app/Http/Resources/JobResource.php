@@ -21,8 +21,8 @@ use Dinghy\Evaluation\ProfilePoint;
 use Dinghy\Evaluation\StageState;
 use Dinghy\Evaluation\Verdict;
 use Dinghy\Evaluation\VoltProfile;
-use Dinghy\Plan\PlanDocument;
-use Dinghy\Plan\Units;
+use Dinghy\File\PlanDocument;
+use Dinghy\Quantity\Units;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 

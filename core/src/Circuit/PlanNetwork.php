@@ -38,7 +38,7 @@ final class PlanNetwork
     /** @var list<Load> */
     private array $loads = [];
 
-    /** @var array<string, list<Stretch>> by run id, from the source outward */
+    /** @var array<string, list<RunSegment>> by run id, from the source outward */
     private array $stretches = [];
 
     /** @var list<Regulator> */
@@ -174,7 +174,7 @@ final class PlanNetwork
         return SpiceNetlist::of($title, $this->network());
     }
 
-    /** @return list<Stretch> the pieces of a run from the source outward */
+    /** @return list<RunSegment> the pieces of a run from the source outward */
     public function stretches(string $run): array
     {
         return $this->stretches[$run] ?? [];
@@ -220,7 +220,7 @@ final class PlanNetwork
         $wire = $this->wire($run->gauge, $run->metal, $length);
         $this->resistors[] = new Resistor("{$run->id}/+wire", $plus, $end.'+', $wire + 2 * self::RING, $run->id, $wire);
         $this->resistors[] = new Resistor("{$run->id}/-wire", $minus, $end.'-', $wire + 2 * self::RING, $run->id, $wire);
-        $this->stretches[$run->id][] = new Stretch((string) $run->gauge, $length, $run->gauge->areaMm2, $end.'+', $end.'-');
+        $this->stretches[$run->id][] = new RunSegment((string) $run->gauge, $length, $run->gauge->areaMm2, $end.'+', $end.'-');
     }
 
     /** The name of the resistor that a run's fuse or breaker is. */
@@ -233,7 +233,7 @@ final class PlanNetwork
     {
         $next = "{$run->id}/+{$at}";
         $this->resistors[] = new Resistor($element, $plus, $next, $ohms);
-        $this->stretches[$run->id][] = new Stretch($name, 0.0, 0.0, $next, $minus);
+        $this->stretches[$run->id][] = new RunSegment($name, 0.0, 0.0, $next, $minus);
 
         return $next;
     }
@@ -245,7 +245,7 @@ final class PlanNetwork
             foreach (['+', '-'] as $side) {
                 $this->resistors[] = new Resistor("{$device->id}/{$side}lead", $this->entry($device).$side, $device->id.$side, $wire + self::BUTT, $device->id, $wire);
             }
-            $this->stretches[$device->id] = [new Stretch('lead '.$device->leadGauge, $device->leadLength, $device->leadGauge->areaMm2, $device->id.'+', $device->id.'-')];
+            $this->stretches[$device->id] = [new RunSegment('lead '.$device->leadGauge, $device->leadLength, $device->leadGauge->areaMm2, $device->id.'+', $device->id.'-')];
         }
     }
 

@@ -6,10 +6,10 @@ namespace Dinghy\Compartment;
 
 use Dinghy\Plan\Bank;
 use Dinghy\Plan\BatteryName;
+use Dinghy\Plan\BlockPosition;
 use Dinghy\Plan\Jumper;
-use Dinghy\Plan\Lie;
 use Dinghy\Plan\Plan;
-use Dinghy\Rule\Words;
+use Dinghy\Quantity\QuantityFormatter;
 
 /** The blocks of a bank where they stand, whether they fit, and how the jumpers run between their posts. */
 final readonly class Compartment
@@ -56,7 +56,7 @@ final readonly class Compartment
     /**
      * The same blocks otherwise.
      *
-     * @param  array<string, Lie>  $lies  of all of them
+     * @param  array<string, BlockPosition>  $lies  of all of them
      */
     public function with(array $lies): self
     {
@@ -128,7 +128,7 @@ final readonly class Compartment
     }
 
     /** Whether the blocks fit, or by how much not, and whether jumpers cross: a sentence each. */
-    public function says(Plan $plan, Bank $bank, Words $words): string
+    public function says(Plan $plan, Bank $bank, QuantityFormatter $words): string
     {
         $name = static fn (string $id): string => BatteryName::beside($plan, $bank, $plan->batteries[$id], $words->countedFrom);
         $said = array_map(static fn (array $pair): string => "{$name($pair[0])} and {$name($pair[1])} stand in each other by ".self::mm($pair[2]).'.', $this->overlaps());
@@ -169,7 +169,7 @@ final readonly class Compartment
      * Where each stands by the plan; those that it says nothing of in a row beyond, long sides together, turned so that a
      * series jumper has the shortest way and blocks in parallel stand alike.
      *
-     * @return array<string, Lie>
+     * @return array<string, BlockPosition>
      */
     private static function planned(Bank $bank): array
     {
@@ -183,7 +183,7 @@ final readonly class Compartment
         $lies = [];
         foreach ($bank->strings as $string) {
             foreach ($string as $i => $battery) {
-                $lies[$battery->id] = $battery->lies ?? new Lie($x, 0.0, $i % 2 === 0 ? 270 : 90);
+                $lies[$battery->id] = $battery->lies ?? new BlockPosition($x, 0.0, $i % 2 === 0 ? 270 : 90);
                 if ($battery->lies === null) {
                     $x += LaidBlock::footprint($battery)[1] + self::GAP;
                 }
@@ -201,6 +201,6 @@ final readonly class Compartment
 
     private static function mm(float $millimetres): string
     {
-        return Words::trim($millimetres, 0).' mm';
+        return QuantityFormatter::trim($millimetres, 0).' mm';
     }
 }

@@ -6,7 +6,7 @@ namespace Dinghy\Compartment;
 
 use Dinghy\Battery\GroupSize;
 use Dinghy\Plan\Battery;
-use Dinghy\Plan\Lie;
+use Dinghy\Plan\BlockPosition;
 
 /** A battery as it stands in its compartment: its outline and its two posts, seen from above. */
 final readonly class LaidBlock
@@ -23,7 +23,7 @@ final readonly class LaidBlock
 
     public function __construct(
         public Battery $battery,
-        public Lie $lie,
+        public BlockPosition $lie,
     ) {
         [$long, $short] = self::footprint($battery);
         [$this->width, $this->depth] = $lie->turned % 180 === 0 ? [$long, $short] : [$short, $long];

@@ -6,10 +6,10 @@ namespace Dinghy\Diagnosis;
 
 use Dinghy\Battery\RestingVoltage;
 use Dinghy\Battery\UsableShare;
-use Dinghy\Rule\Words;
+use Dinghy\Quantity\QuantityFormatter;
 use Dinghy\Survey\Corrosion;
 use Dinghy\Survey\FoundBattery;
-use Dinghy\Survey\Terminals;
+use Dinghy\Survey\TerminalCondition;
 
 /**
  * Whether a battery that was found is kept, and why: its charge by resting volts, its age, how far it sags, its posts.
@@ -50,7 +50,7 @@ final readonly class BatteryJudgement
     }
 
     /** @param  string|null  $on  the day of the survey, as 2026-11-03; null: its age cannot be told */
-    public static function of(FoundBattery $battery, ?string $on, Words $words): self
+    public static function of(FoundBattery $battery, ?string $on, QuantityFormatter $words): self
     {
         $family = $battery->chemistry->isLead() ? 'lead' : 'lithium';
         $celsius = $battery->celsius ?? self::CURVES_AT;
@@ -66,11 +66,11 @@ final readonly class BatteryJudgement
     }
 
     /** @return array{'keep'|'replace'|'charge', list<string>} */
-    private static function judge(FoundBattery $battery, ?float $charge, ?float $years, ?float $ohms, Words $words): array
+    private static function judge(FoundBattery $battery, ?float $charge, ?float $years, ?float $ohms, QuantityFormatter $words): array
     {
         $replace = array_values(array_filter([
-            $battery->terminals === Terminals::Damaged ? 'a post is damaged' : null,
-            $years !== null && $years >= self::OLD[$battery->chemistry->isLead() ? 'lead' : 'lithium'] ? 'it is '.Words::trim(floor($years), 0).' years old' : null,
+            $battery->terminals === TerminalCondition::Damaged ? 'a post is damaged' : null,
+            $years !== null && $years >= self::OLD[$battery->chemistry->isLead() ? 'lead' : 'lithium'] ? 'it is '.QuantityFormatter::trim(floor($years), 0).' years old' : null,
             self::worn($battery, $charge, $ohms, $words),
             $charge !== null && $charge <= 0.0 ? 'it rests at '.$words->volts((float) $battery->restedVolts).', below an empty one' : null,
         ]));
@@ -84,7 +84,7 @@ final readonly class BatteryJudgement
         }
         $mend = array_values(array_filter([
             $battery->corrosion === Corrosion::Heavy ? 'clean its posts' : null,
-            $battery->terminals === Terminals::WingNut || $battery->terminals === Terminals::Loose ? 'fasten it with proper nuts' : null,
+            $battery->terminals === TerminalCondition::WingNut || $battery->terminals === TerminalCondition::Loose ? 'fasten it with proper nuts' : null,
             $battery->restrained === false ? 'hold it down' : null,
         ]));
 
@@ -92,7 +92,7 @@ final readonly class BatteryJudgement
     }
 
     /** A sound battery that is charged sags little; a flat one is not judged by it. */
-    private static function worn(FoundBattery $battery, ?float $charge, ?float $ohms, Words $words): ?string
+    private static function worn(FoundBattery $battery, ?float $charge, ?float $ohms, QuantityFormatter $words): ?string
     {
         $usual = $battery->usualResistance();
         if ($ohms === null || $usual === null || ($charge !== null && $charge < self::LOW)) {

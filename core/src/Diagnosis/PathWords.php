@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Dinghy\Diagnosis;
 
-use Dinghy\Rule\Words;
+use Dinghy\Quantity\QuantityFormatter;
 use Dinghy\Survey\PointBetween;
 
 /** What a path check found, and what mends it, as a rigger would say it. */
@@ -19,7 +19,7 @@ final class PathWords
         'gauge' => 'gauge',
     ];
 
-    public static function of(PathDiagnosis $diagnosis, Words $words): string
+    public static function of(PathDiagnosis $diagnosis, QuantityFormatter $words): string
     {
         $readings = $diagnosis->lost === null ? '' : "{$words->volts($diagnosis->lost)} are lost between battery and device"
             .($diagnosis->amps === null ? '' : " at {$words->amps($diagnosis->amps)}").'. ';
@@ -35,7 +35,7 @@ final class PathWords
     }
 
     /** What was measured, from the battery outward. */
-    public static function readings(PathDiagnosis $diagnosis, Words $words): string
+    public static function readings(PathDiagnosis $diagnosis, QuantityFormatter $words): string
     {
         $check = $diagnosis->check;
         $at = static fn (string $place, ?float $rest, ?float $loaded): string => $rest === null && $loaded === null ? '' : "{$place} ".implode(', ', array_filter([
@@ -53,7 +53,7 @@ final class PathWords
         return $measured === [] ? 'Nothing was measured yet.' : ucfirst(implode('; ', $measured)).'.';
     }
 
-    public static function remedy(PathFault $fault, Words $words): string
+    public static function remedy(PathFault $fault, QuantityFormatter $words): string
     {
         return match ($fault->cause) {
             Cause::ThinWire => 'Run a direct fused feed'.($fault->mends === null ? ' of a heavier gauge than the shop has in stock.' : " of {$fault->mends}."),
@@ -80,10 +80,10 @@ final class PathWords
     }
 
     /** What a fault comes to, in figures alone; null: it has none. */
-    public static function figures(PathFault $fault, Words $words): ?string
+    public static function figures(PathFault $fault, QuantityFormatter $words): ?string
     {
         return match ($fault->cause) {
-            Cause::BadJoint => "{$words->milliohms($fault->ohms ?? 0.0)}, {$words->volts($fault->volts)}, ".Words::trim($fault->watts ?? 0.0, 1).' W',
+            Cause::BadJoint => "{$words->milliohms($fault->ohms ?? 0.0)}, {$words->volts($fault->volts)}, ".QuantityFormatter::trim($fault->watts ?? 0.0, 1).' W',
             Cause::ThinWire, Cause::WeakBattery => $words->volts($fault->volts),
             Cause::AlreadyLoaded => $fault->amps === null ? $words->volts($fault->volts) : "{$words->volts($fault->volts)}, {$words->amps(round($fault->amps, 1))} at least",
             Cause::NothingWrong, Cause::WrongMetal, Cause::Interrupted, Cause::WrongWayRound, Cause::Contradictory, Cause::Unknown => null,
@@ -95,7 +95,7 @@ final class PathWords
         return implode(', ', array_map(static fn (string $field): string => self::READINGS[$field], $diagnosis->needs));
     }
 
-    private static function fault(PathFault $fault, PathDiagnosis $diagnosis, Words $words): string
+    private static function fault(PathFault $fault, PathDiagnosis $diagnosis, QuantityFormatter $words): string
     {
         $where = $fault->where === null ? '' : " It sits between {$fault->where}.";
 
@@ -104,7 +104,7 @@ final class PathWords
                 ? "The wire is too thin: {$diagnosis->check->gauge} alone loses {$words->volts($fault->volts)}, the limit is {$words->volts($diagnosis->limitVolts)}"
                 : "The wire is too thin for what its joints lose: {$diagnosis->check->gauge} loses {$words->volts($fault->volts)} of it, and the limit for all is {$words->volts($diagnosis->limitVolts)}")
                 .($fault->mends === null ? '.' : "; {$fault->mends} would do."),
-            Cause::BadJoint => "A bad joint of {$words->milliohms($fault->ohms ?? 0.0)} takes {$words->volts($fault->volts)} and heats with ".Words::trim($fault->watts ?? 0.0, 1).' W.'.$where,
+            Cause::BadJoint => "A bad joint of {$words->milliohms($fault->ohms ?? 0.0)} takes {$words->volts($fault->volts)} and heats with ".QuantityFormatter::trim($fault->watts ?? 0.0, 1).' W.'.$where,
             Cause::WeakBattery => "The battery is weak: it gives way by {$words->volts($fault->volts)}.",
             Cause::AlreadyLoaded => "With the device off {$words->volts($fault->volts)} are lost already: something else draws"
                 .($fault->amps === null ? '' : " at least {$words->amps(round($fault->amps, 1))}").' through this path.',

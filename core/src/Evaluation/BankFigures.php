@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Dinghy\Evaluation;
 
-use Dinghy\Battery\Standby;
 use Dinghy\Plan\Bank;
+use Dinghy\Wiring\Standby;
 
 final readonly class BankFigures
 {

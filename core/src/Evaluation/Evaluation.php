@@ -4,25 +4,25 @@ declare(strict_types=1);
 
 namespace Dinghy\Evaluation;
 
-use Dinghy\Battery\Standby;
 use Dinghy\Circuit\State;
 use Dinghy\Circuit\States;
-use Dinghy\Layout\Bundles;
-use Dinghy\Layout\Ducts;
+use Dinghy\Conduit\Bundles;
+use Dinghy\Conduit\Ducts;
 use Dinghy\Overcurrent\Conductors;
 use Dinghy\Overcurrent\WarmWires;
 use Dinghy\Plan\Bank;
 use Dinghy\Plan\Device;
-use Dinghy\Plan\NumberingEnd;
 use Dinghy\Plan\Plan;
-use Dinghy\Plan\Units;
+use Dinghy\Quantity\NumberingEnd;
+use Dinghy\Quantity\QuantityFormatter;
+use Dinghy\Quantity\Units;
 use Dinghy\Rule\Finding;
 use Dinghy\Rule\Level;
 use Dinghy\Rule\Unchecked;
-use Dinghy\Rule\Words;
 use Dinghy\Wiring\Path;
 use Dinghy\Wiring\RunKind;
 use Dinghy\Wiring\SizedRun;
+use Dinghy\Wiring\Standby;
 use Dinghy\Wiring\Wiring;
 
 /** Everything Dinghy has to say about one plan. The only output of the core. */
@@ -58,7 +58,7 @@ final readonly class Evaluation
     /** how many conductors lie together in tubes */
     public Bundles $bundles;
 
-    private function __construct(public Plan $plan, Settling $settled, public Words $words)
+    private function __construct(public Plan $plan, Settling $settled, public QuantityFormatter $words)
     {
         $this->wiring = $settled->wiring;
         $this->runs = $settled->runs;
@@ -78,7 +78,7 @@ final readonly class Evaluation
     /** @param  Units|null  $units that sentences are written in; null: the plan's own */
     public static function of(Plan $plan, ?Units $units = null, NumberingEnd $countedFrom = NumberingEnd::Negative): self
     {
-        return new self($plan, Settling::of($plan), new Words($units ?? $plan->units, $countedFrom));
+        return new self($plan, Settling::of($plan), new QuantityFormatter($units ?? $plan->units, $countedFrom));
     }
 
     /** @return list<SizedRun> */

@@ -8,15 +8,15 @@ use Dinghy\Circuit\Sharing;
 use Dinghy\Circuit\State;
 use Dinghy\Overcurrent\WarmWires;
 use Dinghy\Plan\Battery;
+use Dinghy\Quantity\QuantityFormatter;
 use Dinghy\Rule\Finding;
 use Dinghy\Rule\Question;
 use Dinghy\Rule\Remedy;
 use Dinghy\Rule\Stage;
 use Dinghy\Rule\Unchecked;
-use Dinghy\Rule\Words;
-use Dinghy\Wiring\Rung;
-use Dinghy\Wiring\Schools;
+use Dinghy\Wiring\GaugeOption;
 use Dinghy\Wiring\SizedRun;
+use Dinghy\Wiring\SizingMethods;
 
 /** An evaluation as the JSON document that the command line prints and the page draws. Numbers are not rounded. */
 final class EvaluationDocument
@@ -42,7 +42,7 @@ final class EvaluationDocument
     /** @return array<string, mixed> */
     private static function run(SizedRun $run, Evaluation $evaluation): array
     {
-        $schools = Schools::of($run);
+        $schools = SizingMethods::of($run);
         $knowsShorts = $evaluation->knowsShorts($run);
 
         return [
@@ -74,7 +74,7 @@ final class EvaluationDocument
     }
 
     /** @return array<string, mixed> */
-    private static function rung(Rung $rung): array
+    private static function rung(GaugeOption $rung): array
     {
         return [
             'gauge' => $rung->gauge->name,
@@ -108,7 +108,7 @@ final class EvaluationDocument
     }
 
     /** @return array<string, mixed> */
-    private static function bank(BankFigures $figures, Words $words): array
+    private static function bank(BankFigures $figures, QuantityFormatter $words): array
     {
         $shares = [];
         foreach ($figures->shares ?? [] as $battery => $amps) {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Dinghy\Evaluation;
 
-use Dinghy\Rule\Mark;
+use Dinghy\Rule\SourceKind;
 
 /** Why a figure is what it is: the formula, its inputs filled in, on whose word, and what would change it most. */
 final readonly class Explanation
@@ -19,7 +19,7 @@ final readonly class Explanation
         public string $formula,
         public array $inputs,
         public string $source,
-        public Mark $mark,
+        public SourceKind $mark,
         public ?string $lever,
     ) {
     }

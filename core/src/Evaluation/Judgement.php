@@ -7,12 +7,12 @@ namespace Dinghy\Evaluation;
 use Dinghy\Overcurrent\Conductors;
 use Dinghy\Overcurrent\PlacedConductor;
 use Dinghy\Plan\Plan;
+use Dinghy\Quantity\QuantityFormatter;
 use Dinghy\Rule\Assessment;
 use Dinghy\Rule\Finding;
 use Dinghy\Rule\Rule;
 use Dinghy\Rule\Rulebook;
 use Dinghy\Rule\Unchecked;
-use Dinghy\Rule\Words;
 
 /** What the rulebook says of a plan, and no figure beside; each rule is asked when it is wanted, and once. */
 final class Judgement
@@ -24,7 +24,7 @@ final class Judgement
     {
     }
 
-    public static function ofPlan(Plan $plan, Words $words): self
+    public static function ofPlan(Plan $plan, QuantityFormatter $words): self
     {
         $settled = Settling::of($plan);
 
@@ -32,7 +32,7 @@ final class Judgement
     }
 
     /** @param  list<PlacedConductor>  $conductors */
-    public static function of(Plan $plan, Settling $settled, array $conductors, Words $words): self
+    public static function of(Plan $plan, Settling $settled, array $conductors, QuantityFormatter $words): self
     {
         return new self(new Assessment($plan, $settled->wiring, $settled->runs, $words, $settled->states, $settled->ducts, $settled->bundles, $conductors));
     }

@@ -10,7 +10,7 @@ use Dinghy\Circuit\States;
 use Dinghy\Plan\Bank;
 use Dinghy\Plan\Battery;
 use Dinghy\Plan\Supply;
-use Dinghy\Rule\Words;
+use Dinghy\Quantity\QuantityFormatter;
 use Dinghy\Wiring\Wiring;
 
 /** Where to measure before anything is plugged in: taps and top of each bank, each battery, each plug. */
@@ -22,7 +22,7 @@ final class MeterPoints
     private const LEAD_TO = 12.9;
 
     /** @return list<MeterPoint> */
-    public static function of(Wiring $wiring, Solution $rest, Words $words): array
+    public static function of(Wiring $wiring, Solution $rest, QuantityFormatter $words): array
     {
         $points = [];
         foreach ($wiring->plan->banks as $bank) {
@@ -35,7 +35,7 @@ final class MeterPoints
     }
 
     /** @return list<MeterPoint> first each block, then what they stack up to */
-    private static function ofBank(Words $words, Bank $bank, Solution $rest): array
+    private static function ofBank(QuantityFormatter $words, Bank $bank, Solution $rest): array
     {
         $blocks = $sums = [];
         $negative = $bank->strings[0][0]->id.'-';
@@ -56,7 +56,7 @@ final class MeterPoints
     }
 
     /** What a block that nobody has measured may read [cp]: a lead block at rest anything from charged this morning to last week. */
-    private static function unmeasured(Words $words, Battery $battery): ?string
+    private static function unmeasured(QuantityFormatter $words, Battery $battery): ?string
     {
         $blocks = Cells::blocks($battery->chemistry, $battery->nominalVolts);
 

@@ -8,7 +8,7 @@ use Dinghy\Circuit\State;
 use Dinghy\Circuit\States;
 use Dinghy\Conductor\ShortTime;
 use Dinghy\Plan\Bank;
-use Dinghy\Rule\Words;
+use Dinghy\Quantity\QuantityFormatter;
 
 /** What the wires that are plugged on a bank do with everything off: current in jumpers, volts at devices that they do not bear. */
 final readonly class Plugging
@@ -63,7 +63,7 @@ final readonly class Plugging
     }
 
     /** Said when there is nothing to say. */
-    public static function quiet(Words $words): string
+    public static function quiet(QuantityFormatter $words): string
     {
         return "With everything off, no jumper carries more than {$words->amps(self::AMPS)} and every plug has volts that its device bears.";
     }

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Dinghy\Evaluation;
 
-use Dinghy\Plan\Patch;
-use Dinghy\Plan\PatchRefused;
+use Dinghy\File\Patch;
+use Dinghy\File\PatchRefused;
+use Dinghy\File\PlanDocument;
+use Dinghy\File\PlanRefused;
 use Dinghy\Plan\Plan;
-use Dinghy\Plan\PlanDocument;
-use Dinghy\Plan\PlanRefused;
 use Dinghy\Rule\Finding;
 use Dinghy\Rule\Remedy;
 

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Dinghy\Evaluation;
 
 use Dinghy\Plan\DeviceKind;
+use Dinghy\Quantity\QuantityFormatter;
 use Dinghy\Rule\Level;
-use Dinghy\Rule\Words;
 
 /** How the boat stands, in a sentence or two: the top line of a screen. */
 final class Verdict
@@ -40,7 +40,7 @@ final class Verdict
     {
         foreach ($evaluation->devices as $volts) {
             if ($volts->device->kind === DeviceKind::Motor && $volts->loaded !== null) {
-                return 'Motor '.number_format($volts->loaded, 1).' V at '.Words::trim($volts->device->peakAmps, 0).' A.';
+                return 'Motor '.number_format($volts->loaded, 1).' V at '.QuantityFormatter::trim($volts->device->peakAmps, 0).' A.';
             }
         }
 

@@ -10,10 +10,10 @@ use Dinghy\Conductor\Ampacity;
 use Dinghy\Conductor\SizingDrop;
 use Dinghy\Plan\Bank;
 use Dinghy\Plan\Battery;
-use Dinghy\Plan\Units;
+use Dinghy\Quantity\QuantityFormatter;
+use Dinghy\Quantity\Units;
 use Dinghy\Rule\Finding;
-use Dinghy\Rule\Mark;
-use Dinghy\Rule\Words;
+use Dinghy\Rule\SourceKind;
 use Dinghy\Wiring\SizedRun;
 
 /**
@@ -23,7 +23,7 @@ use Dinghy\Wiring\SizedRun;
  */
 final readonly class Why
 {
-    private Words $words;
+    private QuantityFormatter $words;
 
     public function __construct(private Evaluation $evaluation)
     {
@@ -65,7 +65,7 @@ final readonly class Why
                     ['name' => 'copper', 'value' => 'cold, 20 °C, both ways'],
                     ['name' => 'batteries', 'value' => 'full, with the resistance they show into a short'],
                     ['name' => 'contacts', 'value' => 'posts, joints and fuses included'],
-                ], 'circuit solver; contact and battery resistances are working estimates', Mark::CommonPractice, null),
+                ], 'circuit solver; contact and battery resistances are working estimates', SourceKind::CommonPractice, null),
             default => null,
         };
     }
@@ -77,16 +77,16 @@ final readonly class Why
         }
         $inputs = [
             ['name' => 'I, amps', 'value' => $this->words->amps($run->amps)],
-            ['name' => 'L, there and back', 'value' => $this->words->length(2 * $run->length).' = '.Words::trim(2 * $run->length / 0.3048, 1).' ft'],
-            ['name' => 'CM, '.$run->gauge, 'value' => Words::trim($run->gauge->circularMils(), 0).' cmil'],
+            ['name' => 'L, there and back', 'value' => $this->words->length(2 * $run->length).' = '.QuantityFormatter::trim(2 * $run->length / 0.3048, 1).' ft'],
+            ['name' => 'CM, '.$run->gauge, 'value' => QuantityFormatter::trim($run->gauge->circularMils(), 0).' cmil'],
             ['name' => 'nominal volts', 'value' => $run->nominalVolts === null ? 'unknown' : $this->words->volts($run->nominalVolts)],
         ];
         if ($run->metal->relativeToCopper() > 1) {
-            $inputs[] = ['name' => $run->metal->label().' against copper', 'value' => '× '.Words::trim($run->metal->relativeToCopper(), 2)];
+            $inputs[] = ['name' => $run->metal->label().' against copper', 'value' => '× '.QuantityFormatter::trim($run->metal->relativeToCopper(), 2)];
         }
         $extra = $run->circuit === null ? 0.0 : $run->circuit->run->extraOhms;
         if ($extra > 0) {
-            $inputs[] = ['name' => 'extra in the path', 'value' => Words::trim(1000 * $extra, 1).' mΩ × I'];
+            $inputs[] = ['name' => 'extra in the path', 'value' => QuantityFormatter::trim(1000 * $extra, 1).' mΩ × I'];
         }
         $lever = null;
         foreach ($run->rungs() as $rung) {
@@ -100,7 +100,7 @@ final readonly class Why
 
         return new Explanation("Drop of {$label}",
             $this->words->volts($run->drop).($run->dropPercent === null ? '' : ', '.$this->words->percent($run->dropPercent)),
-            'E = 10.75 · I · L / CM', $inputs, 'ABYC E-11 sizing formula', Mark::FromMemory, $lever);
+            'E = 10.75 · I · L / CM', $inputs, 'ABYC E-11 sizing formula', SourceKind::FromMemory, $lever);
     }
 
     private function ampacity(SizedRun $run, string $label): ?Explanation
@@ -116,13 +116,13 @@ final readonly class Why
         return new Explanation("What {$run->gauge} carries in {$label}", $this->words->amps($run->ampacity),
             'table value × bundling × ambient', [
                 ['name' => 'insulation', 'value' => "{$rules->insulation} °C"],
-                ['name' => 'lying together', 'value' => "{$bundled} conductors, × ".Words::trim(Ampacity::bundlingFactor($bundled), 2)],
+                ['name' => 'lying together', 'value' => "{$bundled} conductors, × ".QuantityFormatter::trim(Ampacity::bundlingFactor($bundled), 2)],
                 ...($counted === null ? [] : [
                     ['name' => 'its plan says', 'value' => ($run->circuit->run->bundled ?? 2).' conductors'],
                     ['name' => 'counted in its tubes', 'value' => "{$counted} conductors".(($idle = $this->evaluation->bundles->idle[$run->id] ?? 0) > 0 ? ", and {$idle} idle ones: under 30 % of what they may carry" : '')],
                 ]),
-                ['name' => $hot > $rules->ambient ? 'engine space' : 'ambient', 'value' => Words::trim($hot, 0).' °C, × '.Words::trim(Ampacity::ambientFactor($rules->insulation, $hot), 2)],
-            ], $run->gauge->metric ? 'ISO 13297 table A.1' : '33 CFR 183.425 table 5; ABYC E-11', Mark::FromMemory,
+                ['name' => $hot > $rules->ambient ? 'engine space' : 'ambient', 'value' => QuantityFormatter::trim($hot, 0).' °C, × '.QuantityFormatter::trim(Ampacity::ambientFactor($rules->insulation, $hot), 2)],
+            ], $run->gauge->metric ? 'ISO 13297 table A.1' : '33 CFR 183.425 table 5; ABYC E-11', SourceKind::FromMemory,
             $bundled > 2 ? 'Pull it apart from the others: '.$this->words->amps($run->ampacity / Ampacity::bundlingFactor($bundled)).'.' : null);
     }
 
@@ -137,7 +137,7 @@ final readonly class Why
         }
 
         return new Explanation("Current of {$label}", $this->words->amps($run->amps), 'Σ typical amps of everything behind it; motors at their peak', $inputs,
-            "the devices' own figures", Mark::CommonPractice, $largest === null ? null : "Most of it: {$largest->label()}.");
+            "the devices' own figures", SourceKind::CommonPractice, $largest === null ? null : "Most of it: {$largest->label()}.");
     }
 
     private function protection(SizedRun $run, string $label): ?Explanation
@@ -153,8 +153,8 @@ final readonly class Why
                 ['name' => 'load asks for', 'value' => $this->words->amps($demand->leastRating())],
                 ['name' => 'wire carries', 'value' => $run->ampacity === null ? 'unknown' : $this->words->amps($run->ampacity)],
                 ['name' => 'rating', 'value' => $first->chosen ? 'chosen by Dinghy' : 'given in the plan'],
-                ['name' => 'sizes', 'value' => implode(' ', array_map(static fn (float $size): string => Words::trim($size, 1), $first->planned->family->sizes())).' A'],
-            ], 'ABYC E-11; sizing by common practice', Mark::FromMemory,
+                ['name' => 'sizes', 'value' => implode(' ', array_map(static fn (float $size): string => QuantityFormatter::trim($size, 1), $first->planned->family->sizes())).' A'],
+            ], 'ABYC E-11; sizing by common practice', SourceKind::FromMemory,
             $run->ampacity !== null && $demand->leastRating() > $run->ampacity ? 'A thicker wire, or fewer wires lying together.' : null);
     }
 
@@ -166,7 +166,7 @@ final readonly class Why
         $planned = $run->circuit?->run;
         $slack = $this->evaluation->plan->houseRules->slack;
         if ($planned === null || $planned->typedLength !== null) {
-            return new Explanation("Length of {$label}", $this->words->length($run->length), 'as it was typed, slack included', [], 'the plan', Mark::CommonPractice, null);
+            return new Explanation("Length of {$label}", $this->words->length($run->length), 'as it was typed, slack included', [], 'the plan', SourceKind::CommonPractice, null);
         }
 
         return new Explanation("Length of {$label}", $this->words->length($run->length), 'shortest way through its stations + slack at both ends', [
@@ -174,7 +174,7 @@ final readonly class Why
             ['name' => 'slack', 'value' => '2 × '.$this->words->length($slack)],
             ['name' => 'through', 'value' => $planned->route === null ? 'the shortest way' : implode(', ', array_map(
                 fn (string $id): string => $this->evaluation->plan->boat->stations[$id]->label(), $planned->route))],
-        ], 'the boat as measured', Mark::CommonPractice, null);
+        ], 'the boat as measured', SourceKind::CommonPractice, null);
     }
 
     private function gauge(SizedRun $run, string $label): Explanation
@@ -189,7 +189,7 @@ final readonly class Why
             ['name' => 'band chart', 'value' => $run->bandChart === null ? 'off the chart' : (string) $run->bandChart],
             ['name' => 'limit', 'value' => $this->words->percent($run->limitPercent)],
             ['name' => 'this one', 'value' => $run->gaugeChosen ? 'chosen by Dinghy' : 'given in the plan'],
-        ], 'ABYC E-11 arithmetic; the band chart is common practice', Mark::FromMemory, null);
+        ], 'ABYC E-11 arithmetic; the band chart is common practice', SourceKind::FromMemory, null);
     }
 
     private function device(string $id, string $field): ?Explanation
@@ -211,7 +211,7 @@ final readonly class Why
 
             return $volts->pathDrop === null ? null : new Explanation("Drop on the way to {$device->label()}",
                 $this->words->volts($volts->pathDrop).', '.$this->words->percent($volts->pathDropPercent ?? 0.0),
-                'Σ of feed, branch and factory lead, each E = 10.75 · I · L / CM', $inputs, 'ABYC E-11 sizing formula', Mark::FromMemory,
+                'Σ of feed, branch and factory lead, each E = 10.75 · I · L / CM', $inputs, 'ABYC E-11 sizing formula', SourceKind::FromMemory,
                 'Limit of its class: '.$this->words->percent($volts->limitPercent ?? 0.0).'.');
         }
         $value = match ($field) {
@@ -230,7 +230,7 @@ final readonly class Why
         $most = null;
         foreach ($field === 'volts_loaded' ? VoltProfile::allOf($this->evaluation) : [] as $profile) {
             foreach ($profile->device === $volts->device ? $profile->points : [] as $point) {
-                $inputs[] = ['name' => $point->label, 'value' => $point->lost === 0.0 ? $this->words->volts($point->volts) : '− '.Words::trim($point->lost, 3).' V'];
+                $inputs[] = ['name' => $point->label, 'value' => $point->lost === 0.0 ? $this->words->volts($point->volts) : '− '.QuantityFormatter::trim($point->lost, 3).' V'];
                 $most = $most === null || $point->lost > $most->lost ? $point : $most;
             }
         }
@@ -245,7 +245,7 @@ final readonly class Why
             ['name' => 'as its volts change', 'value' => $volts->device->load->words()],
             ['name' => 'made for', 'value' => $this->words->volts($volts->device->minVolts).' to '.$this->words->volts($volts->device->maxVolts)],
             ...($field === 'volts_loaded' && ($warm = $this->evaluation->warm->at($volts->device)) !== null ? [['name' => 'with its wires warm from it', 'value' => $this->words->volts($warm)]] : []),
-        ], "nodal analysis; wire by physics, contacts and batteries' inside are working estimates", Mark::CommonPractice,
+        ], "nodal analysis; wire by physics, contacts and batteries' inside are working estimates", SourceKind::CommonPractice,
             $most === null ? null : "Most is lost in: {$most->label}, {$this->words->volts($most->lost)}.");
     }
 
@@ -256,13 +256,13 @@ final readonly class Why
                 continue;
             }
             $inputs = array_map(fn (Battery $battery): array => ['name' => $battery->id.', '.$battery->chemistry->label(),
-                'value' => $battery->restedVolts === null ? 'by state of charge, '.Words::trim(100 * $battery->stateOfCharge, 0).' %' : $this->words->volts($battery->restedVolts).' measured'], $figures->bank->batteries());
+                'value' => $battery->restedVolts === null ? 'by state of charge, '.QuantityFormatter::trim(100 * $battery->stateOfCharge, 0).' %' : $this->words->volts($battery->restedVolts).' measured'], $figures->bank->batteries());
 
             return match (true) {
                 $field === 'rested_v' && $figures->restedVolts !== null => new Explanation("Bank {$id} at rest", $this->words->volts($figures->restedVolts),
-                    'series batteries add up', $inputs, 'measured, or resting volts by chemistry and charge', Mark::FromMemory, null),
+                    'series batteries add up', $inputs, 'measured, or resting volts by chemistry and charge', SourceKind::FromMemory, null),
                 $field === 'short_circuit_a' && $figures->shortCircuitAmps !== null => new Explanation("Short across bank {$id}", $this->words->amps($figures->shortCircuitAmps),
-                    'volts of the full bank / (batteries + jumpers)', $inputs, "working estimate of the batteries' resistance", Mark::CommonPractice, null),
+                    'volts of the full bank / (batteries + jumpers)', $inputs, "working estimate of the batteries' resistance", SourceKind::CommonPractice, null),
                 $field === 'fits' => $this->fits($figures->bank),
                 default => null,
             };
@@ -274,7 +274,7 @@ final readonly class Why
     private function fits(Bank $bank): Explanation
     {
         $compartment = Compartment::of($this->evaluation->plan, $bank);
-        $mm = static fn (float $millimetres): string => Words::trim($millimetres, 0).' mm';
+        $mm = static fn (float $millimetres): string => QuantityFormatter::trim($millimetres, 0).' mm';
 
         return new Explanation("Room of bank {$bank->id}", match (true) {
             $compartment->inside === null => 'not measured',
@@ -283,7 +283,7 @@ final readonly class Why
         }, 'each block as it is turned, held against the compartment inside and against the others; height over the posts against the lid', [
             ['name' => 'compartment inside', 'value' => $compartment->inside === null ? 'not measured' : implode(' × ', array_map($mm, $compartment->inside))],
             ...array_map(static fn (LaidBlock $block): array => ['name' => $block->battery->id, 'value' => $mm($block->width).' × '.$mm($block->depth).' at '.$mm($block->lie->x).', '.$mm($block->lie->y).($block->battery->size === null ? ' (usual size: its own is not given)' : '')], array_values($compartment->blocks)),
-        ], 'the parts\' own measures; posts 40 mm from the ends are a working estimate', Mark::CommonPractice, $compartment->says($this->evaluation->plan, $bank, $this->words));
+        ], 'the parts\' own measures; posts 40 mm from the ends are a working estimate', SourceKind::CommonPractice, $compartment->says($this->evaluation->plan, $bank, $this->words));
     }
 
     private function meter(string $id): ?Explanation
@@ -295,7 +295,7 @@ final readonly class Why
                     ['name' => 'black probe on', 'value' => $point->minus],
                     ['name' => 'right from', 'value' => $this->words->volts($point->low)],
                     ['name' => 'to', 'value' => $this->words->volts($point->high)],
-                ], 'circuit solver', Mark::CommonPractice, null);
+                ], 'circuit solver', SourceKind::CommonPractice, null);
             }
         }
 
@@ -315,7 +315,7 @@ final readonly class Why
                 'v' => $this->words->volts($value),
                 'm' => $this->words->length($value),
                 'pct' => $this->words->percent($value),
-                default => Words::trim($value, 2),
+                default => QuantityFormatter::trim($value, 2),
             }];
         }
 

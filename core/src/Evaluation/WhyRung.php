@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Dinghy\Evaluation;
 
-use Dinghy\Rule\Mark;
-use Dinghy\Rule\Words;
+use Dinghy\Quantity\QuantityFormatter;
+use Dinghy\Rule\SourceKind;
 use Dinghy\Wiring\SizedRun;
 
 /** Explains a rung of a gauge ladder, and a short at a place along a run. */
 final readonly class WhyRung
 {
-    private Words $words;
+    private QuantityFormatter $words;
 
     public function __construct(private Evaluation $evaluation)
     {
@@ -33,9 +33,9 @@ final readonly class WhyRung
                 ['name' => 'limit of the class', 'value' => $this->words->percent($run->limitPercent)],
                 ['name' => 'reaches', 'value' => self::known($rung->longest, $this->words->length(...))],
                 ['name' => 'carries', 'value' => self::known($rung->ampacity, $this->words->amps(...))],
-                ['name' => 'heat', 'value' => self::known($rung->heat, static fn (float $watts): string => Words::trim($watts, 1).' W')],
-                ['name' => 'copper', 'value' => self::known($rung->kilograms, static fn (float $mass): string => Words::trim($mass, 2).' kg')],
-            ], 'ABYC E-11 sizing formula; ampacity by 33 CFR 183.425 table 5 or ISO 13297', Mark::FromMemory,
+                ['name' => 'heat', 'value' => self::known($rung->heat, static fn (float $watts): string => QuantityFormatter::trim($watts, 1).' W')],
+                ['name' => 'copper', 'value' => self::known($rung->kilograms, static fn (float $mass): string => QuantityFormatter::trim($mass, 2).' kg')],
+            ], 'ABYC E-11 sizing formula; ampacity by 33 CFR 183.425 table 5 or ISO 13297', SourceKind::FromMemory,
             $rung->fits ? null : 'The house rule does not take it: the drop, the current, or no standard fuse suits.');
     }
 
@@ -48,14 +48,14 @@ final readonly class WhyRung
     /** @param  string  $along  0 to 1 */
     public function short(SizedRun $run, string $along): ?Explanation
     {
-        $short = is_numeric($along) ? WhatBurnsFirst::at($this->evaluation, $run->id, max(0.0, min(1.0, (float) $along))) : null;
+        $short = is_numeric($along) ? ShortCircuitSequence::at($this->evaluation, $run->id, max(0.0, min(1.0, (float) $along))) : null;
 
         return $short === null ? null : new Explanation("Short in {$run->circuit?->label}", $this->words->amps($short->amps),
             'I = volts of the full bank / resistance of the loop up to the short; insulation from T₁, its temperature in use, to T₂ = 150 °C: dT/dt = (I/A)² (T+234) ln 10/0.0297 less what the air takes, which balances it at the ampacity; copper: (I/A)² t = log₁₀((1083−Tₐ)/(234+Tₐ)+1)/33', array_map(
                 fn (ShortEvent $event): array => ['name' => $event->part.['opens' => ' opens', 'insulation' => ', insulation spoilt', 'copper' => ', copper melts'][$event->what],
                     'value' => is_infinite($event->surely()) ? 'never' : 'after '.$this->words->seconds($event->surely())],
                 $short->events),
-            'ICEA P-32-382; Onderdonk; opening times by family are working estimates', Mark::FromMemory,
+            'ICEA P-32-382; Onderdonk; opening times by family are working estimates', SourceKind::FromMemory,
             $short->coordinated ? null : 'A fuse further back may open too: a smaller fuse here, or a larger one there.');
     }
 }

@@ -5,15 +5,15 @@ declare(strict_types=1);
 namespace Dinghy\Evaluation;
 
 use Dinghy\Plan\Bank;
+use Dinghy\Quantity\QuantityFormatter;
 use Dinghy\Rule\Finding;
 use Dinghy\Rule\Level;
-use Dinghy\Rule\Mark;
-use Dinghy\Rule\Words;
+use Dinghy\Rule\SourceKind;
 
 /** Explains what a way of supplying the electronics comes to, made on the evaluation of that way. */
 final readonly class WhySupply
 {
-    private Words $words;
+    private QuantityFormatter $words;
 
     private SupplyFigures $figures;
 
@@ -26,15 +26,15 @@ final readonly class WhySupply
     /** @param  string  $field  as the comparison holds it: "rest_v", "hours" */
     public function of(string $field): ?Explanation
     {
-        $banks = array_map(fn (Bank $bank): array => ['name' => "bank {$bank->id}", 'value' => $this->words->volts($bank->nominalVolts()).' '.Words::trim($bank->capacityAh(), 1).' Ah, '.($bank->kilograms() === null ? 'mass not known' : Words::trim($bank->kilograms(), 1).' kg')], array_values($this->evaluation->plan->banks));
+        $banks = array_map(fn (Bank $bank): array => ['name' => "bank {$bank->id}", 'value' => $this->words->volts($bank->nominalVolts()).' '.QuantityFormatter::trim($bank->capacityAh(), 1).' Ah, '.($bank->kilograms() === null ? 'mass not known' : QuantityFormatter::trim($bank->kilograms(), 1).' kg')], array_values($this->evaluation->plan->banks));
 
         return match ($field) {
             'rest_v' => $this->screen('nothing on', $this->figures->atRest, 'a battery that rests higher'),
             'loaded_v' => $this->screen('everything on at its typical amps, motors at their peak', $this->figures->everythingOn, 'shorter or thicker wire to that screen'),
             'cranking_v' => $this->screen('the starter drawing its cranking amps as well', $this->figures->cranking, 'a supply that the starter does not draw on'),
             'hours' => $this->figures->hours === null ? null : new Explanation('Electronics alone, from full to the floor', $this->words->hours($this->figures->hours),
-                'Peukert: h = H · (C / (I · H))^k, down to the house rule\'s floor of charge; the first bank to give out counts', $banks, 'Peukert; exponents by chemistry are common practice', Mark::CommonPractice, 'More Ah, or fewer amps on the bank that gives out first.'),
-            'mass_kg' => $this->figures->kilograms === null ? null : new Explanation('All batteries', Words::trim($this->figures->kilograms, 1).' kg', 'Σ of the batteries\' own mass', $banks, 'the parts\' own figures', Mark::CommonPractice, 'The chemistry: LiFePO4 weighs less than half for the same Ah.'),
+                'Peukert: h = H · (C / (I · H))^k, down to the house rule\'s floor of charge; the first bank to give out counts', $banks, 'Peukert; exponents by chemistry are common practice', SourceKind::CommonPractice, 'More Ah, or fewer amps on the bank that gives out first.'),
+            'mass_kg' => $this->figures->kilograms === null ? null : new Explanation('All batteries', QuantityFormatter::trim($this->figures->kilograms, 1).' kg', 'Σ of the batteries\' own mass', $banks, 'the parts\' own figures', SourceKind::CommonPractice, 'The chemistry: LiFePO4 weighs less than half for the same Ah.'),
             'stops', 'brown_outs' => $this->findings($field === 'stops'),
             default => null,
         };
@@ -45,7 +45,7 @@ final readonly class WhySupply
         return $volts === null ? null : new Explanation("Lowest screen with {$while}", $this->words->volts($volts), 'circuit of the whole boat solved in that state; the lowest of all displays',
             array_map(fn (DeviceVolts $device): array => ['name' => $device->device->label(), 'value' => $device->loaded === null ? 'not known' : $this->words->volts($device->loaded).' with everything on'],
                 array_values(array_filter($this->evaluation->devices, static fn (DeviceVolts $device): bool => $device->device->kind->isElectronics()))),
-            "nodal analysis; contacts and batteries' inside are working estimates", Mark::CommonPractice, "What would change it most: {$lever}.");
+            "nodal analysis; contacts and batteries' inside are working estimates", SourceKind::CommonPractice, "What would change it most: {$lever}.");
     }
 
     private function findings(bool $all): Explanation
@@ -54,6 +54,6 @@ final readonly class WhySupply
 
         return new Explanation($all ? 'Stops, and what is to decide' : 'Screens that may restart', $all ? "{$this->figures->stops}, {$this->figures->decisions}" : (string) $this->figures->brownOuts,
             'findings of the whole rulebook on the boat as it would be', array_map(static fn (Finding $finding): array => ['name' => "{$finding->rule->code}, {$finding->level->word()}", 'value' => $finding->says], $spoken),
-            'the rulebook; each finding has its own source', Mark::CommonPractice, null);
+            'the rulebook; each finding has its own source', SourceKind::CommonPractice, null);
     }
 }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Dinghy\Hull;
 
-use Dinghy\Plan\Spot;
+use Dinghy\Geometry\Spot;
 
 /**
  * A hull from above as a parametric shape: half the beam as a function of the distance from the transom. Drawn for this

@@ -6,13 +6,13 @@ namespace Dinghy\Layout;
 
 use Dinghy\Compartment\Compartment;
 use Dinghy\Compartment\LaidBlock;
+use Dinghy\Geometry\Spot;
 use Dinghy\Plan\Battery;
 use Dinghy\Plan\BatteryName;
-use Dinghy\Plan\Lie;
+use Dinghy\Plan\BlockPosition;
 use Dinghy\Plan\Plan;
-use Dinghy\Plan\Spot;
 use Dinghy\Plan\Station;
-use Dinghy\Rule\Words;
+use Dinghy\Quantity\QuantityFormatter;
 
 /** What is fitted, where the boat plan has it: batteries to scale in their compartment, fuse blocks and devices at their place. */
 final readonly class Fitting
@@ -41,7 +41,7 @@ final readonly class Fitting
     }
 
     /** @return list<self> those whose station or place is known */
-    public static function allOf(Plan $plan, Words $words): array
+    public static function allOf(Plan $plan, QuantityFormatter $words): array
     {
         $fittings = [];
         foreach ($plan->boat->stations as $station) {
@@ -68,7 +68,7 @@ final readonly class Fitting
      *
      * @return list<self>
      */
-    private static function batteriesAt(Plan $plan, Station $station, Words $words): array
+    private static function batteriesAt(Plan $plan, Station $station, QuantityFormatter $words): array
     {
         $here = array_values(array_filter($plan->batteries, static fn (Battery $battery): bool => $battery->station === $station->id));
         if ($here === []) {
@@ -78,7 +78,7 @@ final readonly class Fitting
         $blocks = [];
         $row = 0.0;
         foreach ($here as $battery) {
-            $blocks[] = $block = new LaidBlock($battery, $battery->lies ?? new Lie($row, 0.0, 270));
+            $blocks[] = $block = new LaidBlock($battery, $battery->lies ?? new BlockPosition($row, 0.0, 270));
             $row = max($row, $block->lie->x + $block->width + Compartment::GAP);
         }
         $long = $station->inside[0] ?? $row - Compartment::GAP;

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Dinghy\Mounting;
 
-use Dinghy\Plan\Format\Record;
+use Dinghy\Record\Record;
 
 /**
  * A bow motor brought down over the edge of the bow, from the side. The shaft's axis stands square to the deck, `reach`

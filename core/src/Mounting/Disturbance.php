@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Dinghy\Mounting;
 
-use Dinghy\Layout\Line;
+use Dinghy\Geometry\Polyline;
+use Dinghy\Geometry\Spot;
 use Dinghy\Plan\Boat;
 use Dinghy\Plan\DeviceKind;
 use Dinghy\Plan\Plan;
-use Dinghy\Plan\Spot;
 use Dinghy\Plan\Way;
 use Dinghy\Wiring\Circuit;
 use Dinghy\Wiring\SizedRun;
@@ -21,7 +21,7 @@ final readonly class Disturbance
 
     /**
      * @param  float|null  $amps  that it carries; null: a magnet
-     * @param  list<Line>  $lines  where it lies; a magnet is a point
+     * @param  list<Polyline>  $lines  where it lies; a magnet is a point
      */
     private function __construct(
         public string $label,
@@ -40,7 +40,7 @@ final readonly class Disturbance
         foreach ($plan->devices as $device) {
             $spot = $device->isMotor() || $device->kind === DeviceKind::Radio ? $plan->spotOf($device) : null;
             if ($spot !== null) {
-                $all[] = new self($device->label(), null, [Line::through([$spot])]);
+                $all[] = new self($device->label(), null, [Polyline::through([$spot])]);
             }
         }
         foreach ($circuits as $run) {
@@ -56,17 +56,17 @@ final readonly class Disturbance
     /** @return float m from a spot to the nearest point of it */
     public function distanceTo(Spot $spot): float
     {
-        return array_reduce($this->lines, static fn (float $nearest, Line $line): float => min($nearest, $line->from($spot)), INF);
+        return array_reduce($this->lines, static fn (float $nearest, Polyline $line): float => min($nearest, $line->from($spot)), INF);
     }
 
-    /** @return list<Line> the ways that a circuit takes; where it stays in one place, that place */
+    /** @return list<Polyline> the ways that a circuit takes; where it stays in one place, that place */
     private static function linesOf(Boat $boat, Circuit $circuit): array
     {
         $ways = $circuit->route->ways ?? [];
         if ($ways === []) {
-            return $circuit->from === null || $circuit->from !== $circuit->to ? [] : [Line::through([$boat->stations[$circuit->from]->at()])];
+            return $circuit->from === null || $circuit->from !== $circuit->to ? [] : [Polyline::through([$boat->stations[$circuit->from]->at()])];
         }
 
-        return array_map(static fn (Way $way): Line => $boat->lineOf($way), $ways);
+        return array_map(static fn (Way $way): Polyline => $boat->lineOf($way), $ways);
     }
 }

@@ -7,7 +7,7 @@ namespace Dinghy\Mounting;
 use Dinghy\Plan\Device;
 use Dinghy\Plan\DeviceKind;
 use Dinghy\Plan\Plan;
-use Dinghy\Rule\Words;
+use Dinghy\Quantity\QuantityFormatter;
 
 /** One question about how a device is mounted, with its answer where it was measured. */
 final readonly class MountingCheck
@@ -27,7 +27,7 @@ final readonly class MountingCheck
     }
 
     /** @return list<self> what is asked of a device of its kind, where it stands: a motor astern comes down over no bow */
-    public static function allOf(Plan $plan, Device $device, Words $words): array
+    public static function allOf(Plan $plan, Device $device, QuantityFormatter $words): array
     {
         $mounting = $device->mounting;
         if ($device->isMotor()) {
@@ -41,7 +41,7 @@ final readonly class MountingCheck
         return $device->kind !== DeviceKind::Display ? [] : [self::sight('helm', $mounting->fromHelm, $words), self::sight('angler', $mounting->fromAngler, $words)];
     }
 
-    private static function deploy(?Deploy $deploy, Words $words): self
+    private static function deploy(?Deploy $deploy, QuantityFormatter $words): self
     {
         $clear = $deploy?->clearance();
 
@@ -49,7 +49,7 @@ final readonly class MountingCheck
             $clear === null ? 'Not measured.' : ($clear > 1e-9 ? "Clears the outermost edge of the bow by {$words->short($clear)}." : "Strikes the bow: {$words->short(-$clear)} too close."), $clear === null ? [] : ['clearance_m' => $clear]);
     }
 
-    private static function sweep(?Sweep $sweep, Words $words): self
+    private static function sweep(?Sweep $sweep, QuantityFormatter $words): self
     {
         if ($sweep === null) {
             return new self('sweep', 'Do head and cord clear rail and door as it turns?', null, 'Not measured.', []);
@@ -63,7 +63,7 @@ final readonly class MountingCheck
             ['rail_m' => $sweep->fromRail(), 'door_m' => $sweep->fromDoor(), 'radius_m' => $sweep->radius()]);
     }
 
-    private static function shaft(?Shaft $shaft, Words $words): self
+    private static function shaft(?Shaft $shaft, QuantityFormatter $words): self
     {
         if ($shaft === null) {
             return new self('shaft', 'Does the propeller hang deep enough?', null, 'Not measured.', []);
@@ -76,7 +76,7 @@ final readonly class MountingCheck
             ['depth_m' => $shaft->depth(), 'needed_m' => $shaft->needed(), 'length_needed_m' => $shaft->lengthNeeded()]);
     }
 
-    private static function sight(string $who, ?Sight $sight, Words $words): self
+    private static function sight(string $who, ?Sight $sight, QuantityFormatter $words): self
     {
         $asks = $who === 'helm' ? 'Is it seen and reached from the helm?' : 'Is it seen and reached from where the angler stands?';
         if ($sight === null) {

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Dinghy\Mounting;
 
 use Dinghy\Evaluation\Evaluation;
+use Dinghy\Geometry\Spot;
 use Dinghy\Plan\BatteryName;
 use Dinghy\Plan\DeviceKind;
-use Dinghy\Plan\Spot;
 use Dinghy\Rule\BatteryNearPetrol;
 use Dinghy\Rule\HeadingSensorPlace;
 

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Dinghy\Mounting;
 
-use Dinghy\Plan\Format\Record;
+use Dinghy\Record\Record;
 
 /** How deep a motor's propeller hangs: the hub is to be 0.4 m under at rest (its blades' tips then some 0.26 m), and 0.13 m more for rough water [cp]. */
 final readonly class Shaft

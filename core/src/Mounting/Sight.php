@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Dinghy\Mounting;
 
-use Dinghy\Plan\Format\Record;
+use Dinghy\Record\Record;
 
 /**
  * A screen as its user sees it. A screen reads well from within 45° of square to its face, and is worked by a hand that

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Dinghy\Mounting;
 
-use Dinghy\Plan\Format\Record;
+use Dinghy\Record\Record;
 
 /**
  * What the head of a motor and its coiled cord sweep as it turns all the way round: circles about the shaft's axis, which

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Dinghy\Overcurrent;
 
 use Dinghy\Conductor\Gauge;
+use Dinghy\File\Patch;
 use Dinghy\Plan\HouseRules;
-use Dinghy\Plan\Patch;
-use Dinghy\Wiring\Rung;
+use Dinghy\Wiring\GaugeOption;
 use Dinghy\Wiring\SizedRun;
 
 /** A conductor where it lies: of a run, a factory lead, a jumper, a bond, a charger's or an alternator's lead. */
@@ -42,8 +42,8 @@ final readonly class PlacedConductor
     public function gaugesFor(float $amps, HouseRules $rules): iterable
     {
         foreach ($this->run === null ? $rules->stock : $this->run->rungs() as $step) {
-            $gauge = $step instanceof Rung ? $step->gauge : $step;
-            $ampacity = $step instanceof Rung ? $step->ampacity : Conductors::ampacity($rules, $step);
+            $gauge = $step instanceof GaugeOption ? $step->gauge : $step;
+            $ampacity = $step instanceof GaugeOption ? $step->ampacity : Conductors::ampacity($rules, $step);
             if ($ampacity !== null && $ampacity >= $amps) {
                 yield $gauge;
             }

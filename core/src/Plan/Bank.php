@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Dinghy\Plan;
 
 use Dinghy\Conductor\Gauge;
-use Dinghy\Plan\Format\Record;
+use Dinghy\Quantity\NumberingEnd;
+use Dinghy\Record\Record;
 
 /** Batteries wired as one supply: strings in series, several strings in parallel. */
 final readonly class Bank

@@ -10,7 +10,7 @@ use Dinghy\Battery\GroupSize;
 use Dinghy\Battery\InternalResistance;
 use Dinghy\Battery\Peukert;
 use Dinghy\Battery\UsableShare;
-use Dinghy\Plan\Format\Record;
+use Dinghy\Record\Record;
 
 final readonly class Battery
 {
@@ -25,7 +25,7 @@ final readonly class Battery
      * @param  list<float>|null  $size  length, width, height over the posts in mm
      * @param  list<float>|null  $tray  the room it stands in, up to the lid, in mm
      * @param  bool  $plusLeft  whether its plus is the left post, seen from the side that the posts are on
-     * @param  Lie|null  $lies  where it stands in its compartment; null: nobody has said
+     * @param  BlockPosition|null  $lies  where it stands in its compartment; null: nobody has said
      * @param  float|null  $petrolFitting  m to the nearest petrol fitting
      * @param  bool  $petrolShield  a shield between them
      * @param  bool|null  $restrained  held so that it cannot move
@@ -61,7 +61,7 @@ final readonly class Battery
         public ?int $mostInSeries,
         public ?int $mostInParallel,
         public bool $plusLeft,
-        public ?Lie $lies,
+        public ?BlockPosition $lies,
         public ?float $petrolFitting,
         public bool $petrolShield,
     ) {
@@ -98,7 +98,7 @@ final readonly class Battery
             $whole($record->numberOrNull('max_series')),
             $whole($record->numberOrNull('max_parallel')),
             $record->text('plus_side') === 'left',
-            $record->has('lies') ? Lie::of($record->record('lies')) : null,
+            $record->has('lies') ? BlockPosition::of($record->record('lies')) : null,
             $record->numberOrNull('petrol_fitting_m'),
             $record->flag('petrol_shield'),
         );

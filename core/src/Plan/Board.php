@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Dinghy\Plan;
 
-use Dinghy\Plan\Format\Record;
+use Dinghy\Record\Record;
 
 /** A board that is made up on the bench and mounted in one piece; measures in mm from its lower left corner. */
 final readonly class Board

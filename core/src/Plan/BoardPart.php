@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Dinghy\Plan;
 
-use Dinghy\Plan\Format\Record;
+use Dinghy\Record\Record;
 
 /** A switch, breaker or block on a board; mm, its lower left corner from the board's, its holes from its own. */
 final readonly class BoardPart

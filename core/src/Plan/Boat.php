@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace Dinghy\Plan;
 
+use Dinghy\Geometry\Polyline;
+use Dinghy\Geometry\Spot;
 use Dinghy\Hull\HullKind;
 use Dinghy\Hull\Outline;
-use Dinghy\Layout\Line;
-use Dinghy\Plan\Format\Record;
+use Dinghy\Record\Record;
 
 final readonly class Boat
 {
@@ -65,9 +66,9 @@ final readonly class Boat
     }
 
     /** A way as it is drawn, from station to station through its bends. */
-    public function lineOf(Way $way): Line
+    public function lineOf(Way $way): Polyline
     {
-        return Line::through([$this->stations[$way->from]->at(), ...$way->bends, $this->stations[$way->to]->at()]);
+        return Polyline::through([$this->stations[$way->from]->at(), ...$way->bends, $this->stations[$way->to]->at()]);
     }
 
     public function way(string $id): ?Way

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Dinghy\Plan;
 
 use Dinghy\Conductor\Gauge;
-use Dinghy\Plan\Format\Record;
+use Dinghy\Record\Record;
 
 /** A conductor that joins the negatives of two banks. */
 final readonly class Bond

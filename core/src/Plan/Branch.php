@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Dinghy\Plan;
 
-use Dinghy\Plan\Format\Record;
 use Dinghy\Protection\FuseFamily;
+use Dinghy\Record\Record;
 
 /** A circuit from a fuse block to one device, or to another block. */
 final readonly class Branch

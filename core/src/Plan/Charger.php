@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Dinghy\Plan;
 
-use Dinghy\Plan\Format\Record;
+use Dinghy\Record\Record;
 
 /** What charges batteries: from the mains, an engine's alternator, the sun, or another bank; or a converter that feeds a fuse block. */
 final readonly class Charger

@@ -7,7 +7,7 @@ namespace Dinghy\Plan;
 use Dinghy\Battery\Cells;
 use Dinghy\Battery\Chemistry;
 use Dinghy\Conductor\Gauge;
-use Dinghy\Plan\Format\Record;
+use Dinghy\Record\Record;
 
 /** One output of a charger and the batteries it stands across, or of a converter and the fuse block it feeds. */
 final readonly class ChargerOutput

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Dinghy\Plan;
 
 use Dinghy\Conductor\Gauge;
-use Dinghy\Plan\Format\Record;
+use Dinghy\Record\Record;
 
 final readonly class Device
 {

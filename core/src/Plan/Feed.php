@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Dinghy\Plan;
 
-use Dinghy\Plan\Format\Record;
+use Dinghy\Record\Record;
 
 /** A circuit from a bank to one device or to a fuse block. */
 final readonly class Feed

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Dinghy\Plan;
 
-use Dinghy\Plan\Format\Record;
+use Dinghy\Record\Record;
 
 /** A hole that is to be drilled, and what was seen behind it. */
 final readonly class Hole

@@ -6,7 +6,7 @@ namespace Dinghy\Plan;
 
 use Dinghy\Battery\Chemistry;
 use Dinghy\Conductor\Gauge;
-use Dinghy\Plan\Format\Record;
+use Dinghy\Record\Record;
 
 /** The settings of a shop that judgements are made by; the defaults stand in PlanFormat. */
 final readonly class HouseRules

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Dinghy\Plan;
 
 use Dinghy\Conductor\Gauge;
-use Dinghy\Plan\Format\Record;
+use Dinghy\Record\Record;
 
 /** A line of a device maker's own table: how far a gauge may lead to it. */
 final readonly class LongestRun

@@ -4,11 +4,12 @@ declare(strict_types=1);
 
 namespace Dinghy\Plan;
 
+use Dinghy\Geometry\Spot;
 use Dinghy\Mounting\Deploy;
 use Dinghy\Mounting\Shaft;
 use Dinghy\Mounting\Sight;
 use Dinghy\Mounting\Sweep;
-use Dinghy\Plan\Format\Record;
+use Dinghy\Record\Record;
 
 /** Where and how a device is mounted, as far as it was measured. */
 final readonly class Mounting

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Dinghy\Plan;
 
-use Dinghy\Plan\Format\Record;
+use Dinghy\Geometry\Spot;
+use Dinghy\Quantity\Units;
+use Dinghy\Record\Record;
 use Dinghy\Survey\Survey;
 
 /** One boat's plan: typed, immutable, whole. The only input of the core. */

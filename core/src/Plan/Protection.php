@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Dinghy\Plan;
 
-use Dinghy\Plan\Format\Record;
 use Dinghy\Protection\FuseFamily;
+use Dinghy\Record\Record;
 
 /** A fuse or breaker in the plus side of a feed or branch. */
 final readonly class Protection

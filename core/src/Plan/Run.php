@@ -6,7 +6,7 @@ namespace Dinghy\Plan;
 
 use Dinghy\Conductor\Gauge;
 use Dinghy\Conductor\Metal;
-use Dinghy\Plan\Format\Record;
+use Dinghy\Record\Record;
 
 /** The two conductors of a feed or branch, as planned. */
 final readonly class Run

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Dinghy\Plan;
 
-use Dinghy\Plan\Format\Record;
+use Dinghy\Record\Record;
 
 /** A battery monitor's shunt, between a bank's negative post and every load's minus. */
 final readonly class Shunt

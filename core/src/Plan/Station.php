@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Dinghy\Plan;
 
-use Dinghy\Plan\Format\Record;
+use Dinghy\Geometry\Spot;
+use Dinghy\Record\Record;
 
 /** A place in the boat: x forward from the transom, y to port, m. */
 final readonly class Station

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Dinghy\Plan;
 
-use Dinghy\Plan\Format\Record;
+use Dinghy\Record\Record;
 
 /** The two terminals of a bank that a feed, or a converter's input, is taken from, as the plan means them. */
 final readonly class Supply

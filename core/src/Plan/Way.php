@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Dinghy\Plan;
 
-use Dinghy\Plan\Format\Record;
+use Dinghy\Geometry\Spot;
+use Dinghy\Record\Record;
 
 /** A tube, gunwale or open stretch between two stations that wires can follow. */
 final readonly class Way

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Dinghy\Proposal;
 
-use Dinghy\Plan\Patch;
+use Dinghy\File\Patch;
 use Dinghy\Plan\Plan;
 
 /** Equal blocks in series, in parallel, or strings in parallel, each string with its fuse. */

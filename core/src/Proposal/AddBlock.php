@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Dinghy\Proposal;
 
-use Dinghy\Plan\Patch;
+use Dinghy\File\Patch;
 use Dinghy\Plan\Plan;
 
 /** A fuse block and the feed that leads to it from a bank; diagonally, where the bank has parallel strings. */
@@ -25,7 +25,7 @@ final class AddBlock
         return Patch::put("block:{$id}", (object) ['id' => $id, ...($part === null ? [] : ['part' => $part]), ...$place, 'circuits' => $circuits, ...($rating === null ? [] : ['rating_a' => $rating]), 'branches' => []])
             ->and(AddDevice::feed(
                 $plan,
-                Asked::block(),
+                CircuitRequirements::block(),
                 (object) ['bank' => $bank, ...($last > 1 && $from->shunt === null ? ['plus' => 'pos@1', 'minus' => "neg@{$last}"] : [])],
                 "feed {$name}",
                 (object) ['block' => $id],

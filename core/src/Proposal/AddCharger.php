@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Dinghy\Proposal;
 
 use Dinghy\Battery\Chemistry;
+use Dinghy\File\Patch;
 use Dinghy\Plan\Bank;
 use Dinghy\Plan\Battery;
-use Dinghy\Plan\Patch;
 use Dinghy\Plan\Plan;
 
 /** A charger with one output for each block of a bank that nothing charges yet, set for its chemistry, fused at the battery. */

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Dinghy\Proposal;
 
-use Dinghy\Plan\Patch;
+use Dinghy\File\Patch;
 use Dinghy\Plan\Plan;
 use Dinghy\Protection\FuseFamily;
 
@@ -28,14 +28,14 @@ final class AddDevice
         $name = is_string($figures->name ?? null) ? $figures->name : 'device';
         $id = FreeId::like($plan, $name);
         $patch = Patch::put("device:{$id}", (object) ['id' => $id, ...get_object_vars($figures), ...$place]);
-        $asks = Asked::by($figures);
+        $asks = CircuitRequirements::by($figures);
         $on ??= CircuitOffers::of($plan, $asks, $station, [])[0] ?? null;
 
         return $on === null ? $patch : $patch->and(self::circuit($plan, $asks, $on, $id, $name));
     }
 
     /** The circuit alone, for a device that is there. */
-    public static function circuit(Plan $plan, Asked $asks, CircuitOffer $on, string $device, string $name): Patch
+    public static function circuit(Plan $plan, CircuitRequirements $asks, CircuitOffer $on, string $device, string $name): Patch
     {
         if ($on->block === null) {
             return self::feed($plan, $asks, $on->from(), "to {$name}", (object) ['device' => $device]);
@@ -53,7 +53,7 @@ final class AddDevice
      * @param  \stdClass  $to  {device} or {block}
      * @param  \stdClass|null  $run  what is known of it
      */
-    public static function feed(Plan $plan, Asked $asks, \stdClass $from, string $name, \stdClass $to, ?\stdClass $run = null): Patch
+    public static function feed(Plan $plan, CircuitRequirements $asks, \stdClass $from, string $name, \stdClass $to, ?\stdClass $run = null): Patch
     {
         $id = FreeId::like($plan, $name);
         $small = $asks->makersFuse !== null && $asks->makersFuse < FuseFamily::MagneticBreaker->sizes()[0];

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Dinghy\Proposal;
 
-use Dinghy\Plan\Patch;
+use Dinghy\File\Patch;
+use Dinghy\File\QuantityRefused;
+use Dinghy\File\TypedQuantity;
+use Dinghy\Geometry\Spot;
 use Dinghy\Plan\Plan;
-use Dinghy\Plan\QuantityRefused;
-use Dinghy\Plan\Spot;
-use Dinghy\Plan\TypedQuantity;
-use Dinghy\Plan\Units;
+use Dinghy\Quantity\Units;
 use Dinghy\Survey\PointBetween;
 
 /** Stations, ways, holes and boards new on the boat plan, and what a survey finds: each with an id of its own. */

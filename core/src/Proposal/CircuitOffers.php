@@ -11,8 +11,8 @@ use Dinghy\Plan\Feed;
 use Dinghy\Plan\Plan;
 use Dinghy\Plan\Supply;
 use Dinghy\Plan\Terminal;
+use Dinghy\Quantity\QuantityFormatter;
 use Dinghy\Route\Ways;
-use Dinghy\Rule\Words;
 
 /**
  * What a new device can be hung on, as a rigger would take it first: the nearest fuse block of its volts with a free
@@ -30,13 +30,13 @@ final class CircuitOffers
      * @param  list<int>  $sizes  circuits of the fuse blocks that can be had
      * @return list<CircuitOffer>
      */
-    public static function of(Plan $plan, Asked $asks, ?string $station, array $sizes): array
+    public static function of(Plan $plan, CircuitRequirements $asks, ?string $station, array $sizes): array
     {
         return [...self::blocks($plan, $asks, $station, $sizes), ...self::banks($plan, $asks), ...self::taps($plan, $asks)];
     }
 
     /** @param  list<int>  $sizes */
-    public static function named(Plan $plan, Asked $asks, ?string $station, array $sizes, string $name): CircuitOffer
+    public static function named(Plan $plan, CircuitRequirements $asks, ?string $station, array $sizes, string $name): CircuitOffer
     {
         foreach (self::of($plan, $asks, $station, $sizes) as $offer) {
             if ($offer->name() === $name) {
@@ -50,7 +50,7 @@ final class CircuitOffers
      * @param  list<int>  $sizes
      * @return list<CircuitOffer>
      */
-    private static function blocks(Plan $plan, Asked $asks, ?string $station, array $sizes): array
+    private static function blocks(Plan $plan, CircuitRequirements $asks, ?string $station, array $sizes): array
     {
         if ($asks->kind === DeviceKind::Motor || $asks->peakAmps > self::MOST_ON_A_BRANCH) {
             return [];
@@ -89,7 +89,7 @@ final class CircuitOffers
     }
 
     /** @return list<CircuitOffer> */
-    private static function banks(Plan $plan, Asked $asks): array
+    private static function banks(Plan $plan, CircuitRequirements $asks): array
     {
         $fitting = array_values(array_filter($plan->banks, static fn (Bank $bank): bool => $asks->takes($bank->nominalVolts())));
         // A motor takes the largest bank of its volts, anything else the smallest that no motor draws on.
@@ -99,7 +99,7 @@ final class CircuitOffers
     }
 
     /** @return list<CircuitOffer> */
-    private static function taps(Plan $plan, Asked $asks): array
+    private static function taps(Plan $plan, CircuitRequirements $asks): array
     {
         $taps = [];
         foreach ($plan->banks as $bank) {
@@ -116,6 +116,6 @@ final class CircuitOffers
 
     private static function volts(float $volts): string
     {
-        return Words::trim($volts, 1).' V';
+        return QuantityFormatter::trim($volts, 1).' V';
     }
 }

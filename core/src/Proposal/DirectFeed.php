@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Dinghy\Proposal;
 
 use Dinghy\Diagnosis\Cause;
+use Dinghy\File\Patch;
 use Dinghy\Plan\Bank;
 use Dinghy\Plan\Device;
-use Dinghy\Plan\Patch;
 use Dinghy\Plan\Plan;
 use Dinghy\Survey\PathCheck;
 
@@ -30,7 +30,7 @@ final class DirectFeed
             return null;
         }
         $name = "direct to {$device->id}";
-        $feed = AddDevice::feed($plan, Asked::ofDevice($device), (object) ['bank' => $bank->id, 'plus' => 'pos', 'minus' => 'neg'], $name, (object) ['device' => $device->id],
+        $feed = AddDevice::feed($plan, CircuitRequirements::ofDevice($device), (object) ['bank' => $bank->id, 'plus' => 'pos', 'minus' => 'neg'], $name, (object) ['device' => $device->id],
             $check->length === null ? null : (object) ['length_m' => $check->length]);
 
         return ($run === null ? $feed : Patch::remove($run)->and($feed))->and(Patch::set("check:{$check->id}", ['renewed_by' => FreeId::like($plan, $name)]));

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Dinghy\Proposal;
 
-use Dinghy\Plan\Patch;
+use Dinghy\File\Patch;
+use Dinghy\File\PlanDocument;
 use Dinghy\Plan\Plan;
-use Dinghy\Plan\PlanDocument;
 use Dinghy\Wiring\Wiring;
 
 /** A wire, a fuse or breaker, or a connector of the catalogue put on a feed or branch that is there. */

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Dinghy\Proposal;
 
+use Dinghy\File\Patch;
+use Dinghy\File\PlanDocument;
+use Dinghy\Geometry\Spot;
 use Dinghy\Plan\Boat;
-use Dinghy\Plan\Patch;
 use Dinghy\Plan\Plan;
-use Dinghy\Plan\PlanDocument;
-use Dinghy\Plan\Spot;
 use Dinghy\Plan\Way;
 
 /** Stations and bends moved on the boat plan: ways whose length is measured along the drawing follow, taped ones stay. */

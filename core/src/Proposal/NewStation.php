@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Dinghy\Proposal;
 
+use Dinghy\Geometry\Spot;
 use Dinghy\Plan\Boat;
-use Dinghy\Plan\Spot;
 
 /** Where a new station goes, and of which kind it is, as riggers name places: a start to be dragged from, common practice. */
 final class NewStation

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Dinghy\Proposal;
 
+use Dinghy\File\Patch;
 use Dinghy\Plan\Bank;
-use Dinghy\Plan\Patch;
 use Dinghy\Plan\Plan;
 
 /** The same blocks as another bank: in series for volts, in parallel for hours, or strings of them. */

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Dinghy\Proposal;
 
+use Dinghy\File\Patch;
+use Dinghy\File\PlanDocument;
 use Dinghy\Plan\Branch;
-use Dinghy\Plan\Patch;
 use Dinghy\Plan\Plan;
-use Dinghy\Plan\PlanDocument;
 
 /** A feed to a fuse block made into two: a second block beside the first, a feed of its own, and some of the branches. */
 final class SplitFeed
@@ -28,7 +28,7 @@ final class SplitFeed
         $run = $feed->run;
         $patch = Patch::put("block:{$other}", (object) [
             'id' => $other, ...($block->station === null ? [] : ['station' => $block->station]), ...($block->circuits === null ? [] : ['circuits' => $block->circuits]), 'branches' => [],
-        ])->and(AddDevice::feed($plan, Asked::block(), (object) ['bank' => $feed->supply->bank->id, 'plus' => $feed->supply->plus->name, 'minus' => $feed->supply->minus->name], "feed {$other}", (object) ['block' => $other], (object) [
+        ])->and(AddDevice::feed($plan, CircuitRequirements::block(), (object) ['bank' => $feed->supply->bank->id, 'plus' => $feed->supply->plus->name, 'minus' => $feed->supply->minus->name], "feed {$other}", (object) ['block' => $other], (object) [
             // It runs beside the first.
             ...($run->typedLength === null ? [] : ['length_m' => $run->typedLength]), ...($run->route === null ? [] : ['route' => $run->route]),
         ]));

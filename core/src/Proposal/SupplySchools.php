@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Dinghy\Proposal;
 
+use Dinghy\File\Patch;
 use Dinghy\Plan\Bank;
 use Dinghy\Plan\DeviceKind;
 use Dinghy\Plan\Feed;
 use Dinghy\Plan\LoadClass;
-use Dinghy\Plan\Patch;
 use Dinghy\Plan\Plan;
 
 /** The three schools of supply, each as a change to the plan as it is. */
@@ -83,7 +83,7 @@ final class SupplySchools
         foreach ($plan->feeds as $feed) {
             $patch = $feed->device === $sonar->id ? $patch->and(Patch::remove("feed:{$feed->id}")) : $patch;
         }
-        $asks = new Asked($sonar->kind, $sonar->minVolts, $sonar->maxVolts, $sonar->typicalAmps, $sonar->peakAmps, $sonar->makersFuse);
+        $asks = new CircuitRequirements($sonar->kind, $sonar->minVolts, $sonar->maxVolts, $sonar->typicalAmps, $sonar->peakAmps, $sonar->makersFuse);
 
         return new SupplyVariant(SupplySchool::Pack, $patch->and(AddDevice::feed($plan, $asks, (object) ['bank' => $id], "pack to {$sonar->label()}", (object) ['device' => $sonar->id])), null, $id);
     }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Dinghy\Proposal;
 
-use Dinghy\Plan\Patch;
+use Dinghy\File\Patch;
 
 /** One school of supply for a boat: what would make it so. */
 final readonly class SupplyVariant

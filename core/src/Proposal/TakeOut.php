@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Dinghy\Proposal;
 
+use Dinghy\File\Patch;
 use Dinghy\Plan\ChargerOutput;
-use Dinghy\Plan\Patch;
 use Dinghy\Plan\Plan;
 
 /** A part with everything that cannot stand without it: what would dangle goes too, what stands on its own stays. */
@@ -24,7 +24,7 @@ final class TakeOut
             'station' => self::station($plan, $id),
             default => throw ProposalRefused::because("A {$kind} cannot be taken out by itself."),
         };
-        $patch = Patch::all([...LetGo::of($plan, $kind, $id), ...array_map(Patch::remove(...), $parts)]);
+        $patch = Patch::all([...ReferenceCleanup::of($plan, $kind, $id), ...array_map(Patch::remove(...), $parts)]);
         foreach ($kind === 'device' ? $plan->trip ?? [] : [] as $number => $phase) {
             if (isset($phase->on[$id])) {
                 $patch = $patch->and(Patch::of([['on' => 'plan', 'unset' => ["trip.phases.{$number}.on.{$id}"]]]));

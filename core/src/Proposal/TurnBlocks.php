@@ -6,9 +6,9 @@ namespace Dinghy\Proposal;
 
 use Dinghy\Compartment\Compartment;
 use Dinghy\Compartment\LaidBlock;
+use Dinghy\File\Patch;
 use Dinghy\Plan\Battery;
-use Dinghy\Plan\Lie;
-use Dinghy\Plan\Patch;
+use Dinghy\Plan\BlockPosition;
 use Dinghy\Plan\Plan;
 
 /**
@@ -40,7 +40,7 @@ final class TurnBlocks
         }
 
         return Patch::all(array_map(
-            static fn (Battery $battery): Patch => Patch::set("battery:{$battery->id}", ['lies' => ($best[$battery->id] ?? new Lie(0, 0, 0))->planned()]),
+            static fn (Battery $battery): Patch => Patch::set("battery:{$battery->id}", ['lies' => ($best[$battery->id] ?? new BlockPosition(0, 0, 0))->planned()]),
             $bank->batteries(),
         ));
     }
@@ -59,7 +59,7 @@ final class TurnBlocks
     /**
      * @param  list<list<Battery>>  $rows
      * @param  bool  $across  long sides together; false: end to end
-     * @return array<string, Lie>
+     * @return array<string, BlockPosition>
      */
     private static function setOut(array $rows, bool $across, int $turns): array
     {
@@ -72,7 +72,7 @@ final class TurnBlocks
             foreach ($row as $battery) {
                 [$long, $short] = LaidBlock::footprint($battery);
                 $half = ($turns >> $number++) & 1;
-                $lies[$battery->id] = new Lie($x, $y, ($across ? 90 : 0) + 180 * $half);
+                $lies[$battery->id] = new BlockPosition($x, $y, ($across ? 90 : 0) + 180 * $half);
                 $x += ($across ? $short : $long) + Compartment::GAP;
                 $deepest = max($deepest, $across ? $long : $short);
             }

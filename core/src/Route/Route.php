@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Dinghy\Route;
 
+use Dinghy\Geometry\Spot;
 use Dinghy\Plan\Boat;
-use Dinghy\Plan\Spot;
 use Dinghy\Plan\Way;
 
 /** Ways one after the other. */

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Dinghy\Rule;
 
 use Dinghy\Battery\Chemistry;
+use Dinghy\File\Patch;
 use Dinghy\Plan\Battery;
 use Dinghy\Plan\Charger;
-use Dinghy\Plan\Patch;
 use Dinghy\Plan\Plan;
 
 final readonly class AlternatorOnLithium implements Rule
@@ -15,7 +15,7 @@ final readonly class AlternatorOnLithium implements Rule
     public function text(): RuleText
     {
         return new RuleText('B23', [Level::Warn], 'an engine\'s alternator charges LiFePO4 directly',
-            'it overheats, and a sudden cut-off harms it', 'common practice', Mark::CommonPractice);
+            'it overheats, and a sudden cut-off harms it', 'common practice', SourceKind::CommonPractice);
     }
 
     public function check(Assessment $assessment): iterable

@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Dinghy\Rule;
 
+use Dinghy\File\Patch;
 use Dinghy\Plan\DeviceKind;
-use Dinghy\Plan\Patch;
 
 final readonly class AntennaUnderCover implements Rule
 {
     public function text(): RuleText
     {
         return new RuleText('N06', [Level::Warn], 'a position antenna has no open sky, sits under metal, or where it is stepped on',
-            'it sees too few satellites, or breaks', 'common practice', Mark::CommonPractice);
+            'it sees too few satellites, or breaks', 'common practice', SourceKind::CommonPractice);
     }
 
     public function check(Assessment $assessment): iterable

@@ -6,8 +6,9 @@ namespace Dinghy\Rule;
 
 use Dinghy\Circuit\State;
 use Dinghy\Circuit\States;
-use Dinghy\Layout\Bundles;
-use Dinghy\Layout\Ducts;
+use Dinghy\Conduit\Bundles;
+use Dinghy\Conduit\Ducts;
+use Dinghy\Geometry\Spot;
 use Dinghy\Overcurrent\Currents;
 use Dinghy\Overcurrent\PlacedConductor;
 use Dinghy\Overcurrent\PlacedProtection;
@@ -18,7 +19,7 @@ use Dinghy\Plan\Bank;
 use Dinghy\Plan\Device;
 use Dinghy\Plan\DeviceKind;
 use Dinghy\Plan\Plan;
-use Dinghy\Plan\Spot;
+use Dinghy\Quantity\QuantityFormatter;
 use Dinghy\Wiring\Path;
 use Dinghy\Wiring\SizedRun;
 use Dinghy\Wiring\Wiring;
@@ -43,7 +44,7 @@ final readonly class Assessment
         public Plan $plan,
         public Wiring $wiring,
         public array $runs,
-        public Words $words,
+        public QuantityFormatter $words,
         public States $states,
         public Ducts $ducts,
         public Bundles $bundles,

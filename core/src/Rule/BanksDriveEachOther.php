@@ -8,9 +8,9 @@ use Dinghy\Circuit\ChargerElements;
 use Dinghy\Circuit\Resistor;
 use Dinghy\Circuit\State;
 use Dinghy\Circuit\States;
+use Dinghy\File\Patch;
 use Dinghy\Overcurrent\PlacedConductor;
 use Dinghy\Plan\Bank;
-use Dinghy\Plan\Patch;
 use Dinghy\Plan\Plan;
 use Dinghy\Proposal\TakeOut;
 
@@ -25,7 +25,7 @@ final readonly class BanksDriveEachOther implements Rule
     public function text(): RuleText
     {
         return new RuleText('B28', [Level::Stop], 'with nothing switched on more than 0.05 A per Ah of the smallest battery passed flows between banks or blocks, over whatever joins them: a block, a device fed twice, a bond, a charger; strings of one bank alike in volts and chemistry are judged as unequal blocks',
-            'one drives the other backwards; wires and fuses carry it for ever', 'computed', Mark::CommonPractice);
+            'one drives the other backwards; wires and fuses carry it for ever', 'computed', SourceKind::CommonPractice);
     }
 
     public function check(Assessment $assessment): iterable

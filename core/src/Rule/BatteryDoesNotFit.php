@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace Dinghy\Rule;
 
+use Dinghy\Quantity\QuantityFormatter;
+
 final readonly class BatteryDoesNotFit implements Rule
 {
     public function text(): RuleText
     {
         return new RuleText('B07', [Level::Stop], 'a battery does not fit its tray (length × width × height over the posts) or under its lid',
-            'it cannot be held, or the lid lands on its posts', 'the parts\' own measures', Mark::CommonPractice);
+            'it cannot be held, or the lid lands on its posts', 'the parts\' own measures', SourceKind::CommonPractice);
     }
 
     public function check(Assessment $assessment): iterable
@@ -32,7 +34,7 @@ final readonly class BatteryDoesNotFit implements Rule
                 $where = [];
                 foreach (['long', 'wide', 'high'] as $i => $word) {
                     if ($best[$i] > 0) {
-                        $where[] = Words::trim($best[$i], 0)." mm too {$word}";
+                        $where[] = QuantityFormatter::trim($best[$i], 0)." mm too {$word}";
                     }
                 }
                 yield new Finding($this->text(), Level::Stop, "battery:{$battery->id}",

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Dinghy\Rule;
 
-use Dinghy\Plan\Patch;
+use Dinghy\File\Patch;
 
 final readonly class BatteryNearPetrol implements Rule
 {
@@ -14,7 +14,7 @@ final readonly class BatteryNearPetrol implements Rule
     public function text(): RuleText
     {
         return new RuleText('B24', [Level::Warn], 'a battery stands within 0.3 m of a petrol fitting without a shield',
-            'a spark at a post lights what leaks', 'ABYC E-10', Mark::FromMemory);
+            'a spark at a post lights what leaks', 'ABYC E-10', SourceKind::FromMemory);
     }
 
     public function check(Assessment $assessment): iterable

@@ -6,10 +6,10 @@ namespace Dinghy\Rule;
 
 use Dinghy\Circuit\State;
 use Dinghy\Circuit\States;
-use Dinghy\Plan\Patch;
+use Dinghy\File\Patch;
 use Dinghy\Wiring\Circuit;
+use Dinghy\Wiring\GaugeOption;
 use Dinghy\Wiring\Path;
-use Dinghy\Wiring\Rung;
 use Dinghy\Wiring\SizedRun;
 
 final readonly class BelowMinimumUnderLoad implements Rule
@@ -20,7 +20,7 @@ final readonly class BelowMinimumUnderLoad implements Rule
     public function text(): RuleText
     {
         return new RuleText('D02', [Level::Stop], 'volts at the device under full plan load with banks at their floor < device minimum; or the banks cannot give what is asked for',
-            'it restarts, or the motor stops', 'computed', Mark::CommonPractice);
+            'it restarts, or the motor stops', 'computed', SourceKind::CommonPractice);
     }
 
     public function check(Assessment $assessment): iterable
@@ -84,7 +84,7 @@ final readonly class BelowMinimumUnderLoad implements Rule
     }
 
     /** @return float V that a run loses on a rung of its ladder, at its peak current */
-    private static function lost(SizedRun $run, ?Rung $rung): float
+    private static function lost(SizedRun $run, ?GaugeOption $rung): float
     {
         return $run->amps > 0 ? ($rung->physicalDrop ?? 0.0) * $run->peakAmps / $run->amps : 0.0;
     }

@@ -19,7 +19,7 @@ final readonly class BreakingCapacity implements Rule
     public function text(): RuleText
     {
         return new RuleText('F05', [Level::Stop, Level::Warn], 'breaking capacity < what can flow where it sits: for lead at 12 or 24 V with known cranking amps by the published table, elsewhere computed with cold copper and full batteries; a larger fuse upstream, or one on each string, with enough capacity is its backup. A stop where the batteries\' resistance is known, a decision where it is estimated',
-            'it would weld shut or burst', 'ABYC E-11; computed', Mark::FromMemory);
+            'it would weld shut or burst', 'ABYC E-11; computed', SourceKind::FromMemory);
     }
 
     public function check(Assessment $assessment): iterable

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Dinghy\Rule;
 
-use Dinghy\Plan\Patch;
+use Dinghy\File\Patch;
 
 final readonly class ChafeAndDrip implements Rule
 {
     public function text(): RuleText
     {
         return new RuleText('W17', [Level::Note], 'a conductor passes a bulkhead without a grommet, lies against an edge, or comes to its device without a drip loop',
-            'chafe and water', 'common practice', Mark::CommonPractice);
+            'chafe and water', 'common practice', SourceKind::CommonPractice);
     }
 
     public function check(Assessment $assessment): iterable

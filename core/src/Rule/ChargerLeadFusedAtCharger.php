@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Dinghy\Rule;
 
-use Dinghy\Plan\Patch;
+use Dinghy\File\Patch;
 
 final readonly class ChargerLeadFusedAtCharger implements Rule
 {
     public function text(): RuleText
     {
         return new RuleText('B12', [Level::Stop], 'a lengthened charger lead has its fuse at the charger\'s end',
-            'the battery is the source: the lead is bare of protection', 'common practice', Mark::CommonPractice);
+            'the battery is the source: the lead is bare of protection', 'common practice', SourceKind::CommonPractice);
     }
 
     public function check(Assessment $assessment): iterable

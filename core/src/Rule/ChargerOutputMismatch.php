@@ -6,11 +6,11 @@ namespace Dinghy\Rule;
 
 use Dinghy\Circuit\ChargerElements;
 use Dinghy\Circuit\State;
+use Dinghy\File\Patch;
 use Dinghy\Plan\Bank;
 use Dinghy\Plan\Battery;
 use Dinghy\Plan\Charger;
 use Dinghy\Plan\ChargerOutput;
-use Dinghy\Plan\Patch;
 
 final readonly class ChargerOutputMismatch implements Rule
 {
@@ -20,7 +20,7 @@ final readonly class ChargerOutputMismatch implements Rule
     public function text(): RuleText
     {
         return new RuleText('B29', [Level::Stop], 'an output set for other volts than what it stands across; `across` that is not one string in order; outputs that are not isolated, on batteries that are joined otherwise',
-            'overcharge, or a short through the charger\'s minus', 'computed', Mark::CommonPractice);
+            'overcharge, or a short through the charger\'s minus', 'computed', SourceKind::CommonPractice);
     }
 
     public function check(Assessment $assessment): iterable

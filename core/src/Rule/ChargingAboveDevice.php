@@ -9,7 +9,7 @@ final readonly class ChargingAboveDevice implements Rule
     public function text(): RuleText
     {
         return new RuleText('D01', [Level::Stop], 'highest supply volts, while charging, exceed the device maximum',
-            'a device that is on, or always connected, takes the charging volts too', 'computed from charging volts by chemistry', Mark::FromMemory);
+            'a device that is on, or always connected, takes the charging volts too', 'computed from charging volts by chemistry', SourceKind::FromMemory);
     }
 
     public function check(Assessment $assessment): iterable

@@ -4,18 +4,19 @@ declare(strict_types=1);
 
 namespace Dinghy\Rule;
 
+use Dinghy\File\Patch;
 use Dinghy\Plan\Bank;
 use Dinghy\Plan\Battery;
 use Dinghy\Plan\Charger;
 use Dinghy\Plan\ChargerOutput;
-use Dinghy\Plan\Patch;
+use Dinghy\Quantity\QuantityFormatter;
 
 final readonly class ChargingCurrent implements Rule
 {
     public function text(): RuleText
     {
         return new RuleText('B18', [Level::Warn], 'charging current beyond what the chemistry takes, or a full recharge that outlasts the night',
-            'too much heats and gasses the battery; too little leaves it short in the morning', 'common practice, rates by chemistry', Mark::CommonPractice);
+            'too much heats and gasses the battery; too little leaves it short in the morning', 'common practice, rates by chemistry', SourceKind::CommonPractice);
     }
 
     public function check(Assessment $assessment): iterable
@@ -83,7 +84,7 @@ final readonly class ChargingCurrent implements Rule
             yield new Unchecked('B18', "battery:{$battery->id}", 'its maker\'s highest charging current');
         } elseif ($amps > $rate * $capacity + 1e-9) {
             yield new Finding($this->text(), Level::Warn, "battery:{$battery->id}",
-                "{$name} is charged with {$assessment->words->amps($amps)}; {$battery->chemistry->label()} of ".Words::trim($capacity, 0)." Ah takes {$assessment->words->amps($rate * $capacity)}.",
+                "{$name} is charged with {$assessment->words->amps($amps)}; {$battery->chemistry->label()} of ".QuantityFormatter::trim($capacity, 0)." Ah takes {$assessment->words->amps($rate * $capacity)}.",
                 'Set the charger lower, or use a smaller one, unless the battery\'s maker allows it.',
                 static fn (): iterable => self::scaled($assessment, $bank, $battery, $rate * $capacity / $amps, false), ['charging_a' => $amps, 'limit_a' => $rate * $capacity]);
         }

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Dinghy\Rule;
 
+use Dinghy\File\Patch;
 use Dinghy\Plan\Bank;
 use Dinghy\Plan\Battery;
 use Dinghy\Plan\Charger;
 use Dinghy\Plan\ChargerOutput;
-use Dinghy\Plan\Patch;
 use Dinghy\Proposal\AddCharger;
 use Dinghy\Proposal\ProposalRefused;
 
@@ -17,7 +17,7 @@ final readonly class ChargingMissing implements Rule
     public function text(): RuleText
     {
         return new RuleText('B11', [Level::Stop, Level::Warn, Level::Note], 'an output set for one block spans several in series, or outputs that are not isolated from each other charge one series bank: a stop; a battery has no charging: a decision; one charger of full voltage across a series bank: a note',
-            'outputs on a series bank stand on different volts and must be isolated from each other', 'common practice', Mark::CommonPractice);
+            'outputs on a series bank stand on different volts and must be isolated from each other', 'common practice', SourceKind::CommonPractice);
     }
 
     public function check(Assessment $assessment): iterable

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Dinghy\Rule;
 
-use Dinghy\Plan\Patch;
+use Dinghy\File\Patch;
 
 final readonly class ColourOfWires implements Rule
 {
@@ -14,7 +14,7 @@ final readonly class ColourOfWires implements Rule
     public function text(): RuleText
     {
         return new RuleText('W12', [Level::Warn], 'colour does not tell polarity and volts: negative black or yellow, positive red (to a pump brown, to a light blue as well), a tapped 12 V a colour of its own',
-            'the next one aboard goes by the colour', 'ABYC E-11', Mark::FromMemory);
+            'the next one aboard goes by the colour', 'ABYC E-11', SourceKind::FromMemory);
     }
 
     public function check(Assessment $assessment): iterable

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Dinghy\Rule;
 
-use Dinghy\Plan\Patch;
+use Dinghy\File\Patch;
 
 final readonly class ConnectorRange implements Rule
 {
     public function text(): RuleText
     {
         return new RuleText('W07', [Level::Stop], 'a splice, lug or quick connector outside its gauge range',
-            'a crimp holds only what its barrel is made for', 'the part\'s own sheet', Mark::CommonPractice);
+            'a crimp holds only what its barrel is made for', 'the part\'s own sheet', SourceKind::CommonPractice);
     }
 
     public function check(Assessment $assessment): iterable

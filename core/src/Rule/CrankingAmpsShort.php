@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Dinghy\Rule;
 
+use Dinghy\File\Patch;
 use Dinghy\Plan\Battery;
-use Dinghy\Plan\Patch;
 use Dinghy\Plan\Plan;
 
 final readonly class CrankingAmpsShort implements Rule
@@ -13,7 +13,7 @@ final readonly class CrankingAmpsShort implements Rule
     public function text(): RuleText
     {
         return new RuleText('B25', [Level::Stop], 'the starting battery\'s cranking amps are below the engine\'s minimum',
-            'it will not start when it is cold', 'the engine\'s own sheet', Mark::CommonPractice);
+            'it will not start when it is cold', 'the engine\'s own sheet', SourceKind::CommonPractice);
     }
 
     /** @return \Closure(): iterable<Remedy> another bank of the boat to start from */

@@ -13,7 +13,7 @@ final readonly class CrankingBrownOut implements Rule
     public function text(): RuleText
     {
         return new RuleText('B16', [Level::Warn], 'electronics share the starting battery and fall below their minimum while the engine is cranked',
-            'they restart, and may lose what they were recording', 'computed', Mark::CommonPractice);
+            'they restart, and may lose what they were recording', 'computed', SourceKind::CommonPractice);
     }
 
     public function check(Assessment $assessment): iterable

@@ -14,7 +14,7 @@ final readonly class CrowdedStud implements Rule
     public function text(): RuleText
     {
         return new RuleText('W14', [Level::Warn], 'more than four terminals on one stud',
-            'the nut does not hold them all', 'ABYC E-11', Mark::FromMemory);
+            'the nut does not hold them all', 'ABYC E-11', SourceKind::FromMemory);
     }
 
     public function check(Assessment $assessment): iterable

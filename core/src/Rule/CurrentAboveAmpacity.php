@@ -11,7 +11,7 @@ final readonly class CurrentAboveAmpacity implements Rule
     public function text(): RuleText
     {
         return new RuleText('W02', [Level::Stop], 'current > ampacity after the factors of heat and bundling, in any conductor: runs, factory leads, jumpers, bonds, charger and alternator leads; the current is what the solved network shows at rest, loaded and charging, and of a run no less than what it is sized for',
-            'the insulation grows too hot and fails', 'ABYC E-11; ISO 13297', Mark::FromMemory);
+            'the insulation grows too hot and fails', 'ABYC E-11; ISO 13297', SourceKind::FromMemory);
     }
 
     public function check(Assessment $assessment): iterable

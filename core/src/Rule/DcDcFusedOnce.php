@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Dinghy\Rule;
 
-use Dinghy\Plan\Patch;
+use Dinghy\File\Patch;
 
 final readonly class DcDcFusedOnce implements Rule
 {
     public function text(): RuleText
     {
         return new RuleText('F13', [Level::Stop], 'a DC–DC charger is not fused at both ends',
-            'both ends are sources', 'common practice', Mark::CommonPractice);
+            'both ends are sources', 'common practice', SourceKind::CommonPractice);
     }
 
     public function check(Assessment $assessment): iterable

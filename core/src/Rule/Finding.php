@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Dinghy\Rule;
 
-use Dinghy\Plan\Patch;
+use Dinghy\File\Patch;
 
 /** A rule that speaks: what is wrong, on which part, by how much, and what would put it right. */
 final readonly class Finding

@@ -16,7 +16,7 @@ final readonly class FoundPathAtFault implements Rule
     public function text(): RuleText
     {
         return new RuleText('D09', [Level::Warn], 'the readings of a circuit as it was found show too thin a wire, a bad joint, a weak battery, an interruption or another load, its wire is not copper, or they contradict one another, and no run of the plan takes its place',
-            'what is found and not mended comes back as a complaint', "Ohm's law on the readings; limits are common practice", Mark::CommonPractice);
+            'what is found and not mended comes back as a complaint', "Ohm's law on the readings; limits are common practice", SourceKind::CommonPractice);
     }
 
     /** @return \Closure(): iterable<Remedy> */

@@ -5,15 +5,15 @@ declare(strict_types=1);
 namespace Dinghy\Rule;
 
 use Dinghy\Conductor\Gauge;
+use Dinghy\File\Patch;
 use Dinghy\Plan\Fastening;
-use Dinghy\Plan\Patch;
 
 final readonly class HandTightConnection implements Rule
 {
     public function text(): RuleText
     {
         return new RuleText('B09', [Level::Stop], 'a wing nut or a hand-tight connection on a conductor of 6 AWG / 16 mm² or more',
-            'it works loose, heats and burns', 'common practice; ABYC E-11', Mark::FromMemory);
+            'it works loose, heats and burns', 'common practice; ABYC E-11', SourceKind::FromMemory);
     }
 
     public function check(Assessment $assessment): iterable

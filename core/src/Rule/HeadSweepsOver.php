@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Dinghy\Rule;
 
+use Dinghy\File\Patch;
 use Dinghy\Mounting\Sweep;
-use Dinghy\Plan\Patch;
 
 final readonly class HeadSweepsOver implements Rule
 {
     public function text(): RuleText
     {
         return new RuleText('M02', [Level::Warn], "a motor's head or coiled cord sweeps over a door, rail or screen as it turns",
-            'it jams, or knocks what stands there', 'common practice', Mark::CommonPractice);
+            'it jams, or knocks what stands there', 'common practice', SourceKind::CommonPractice);
     }
 
     public function check(Assessment $assessment): iterable

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Dinghy\Rule;
 
+use Dinghy\File\Patch;
+use Dinghy\Geometry\Spot;
 use Dinghy\Mounting\Disturbance;
 use Dinghy\Plan\Device;
 use Dinghy\Plan\DeviceKind;
-use Dinghy\Plan\Patch;
-use Dinghy\Plan\Spot;
 
 final readonly class HeadingSensorPlace implements Rule
 {
@@ -24,7 +24,7 @@ final readonly class HeadingSensorPlace implements Rule
     public function text(): RuleText
     {
         return new RuleText('N05', [Level::Warn], 'position hold or a turning map is wanted and there is no heading sensor; or one sits within 1 m of a motor, a loudspeaker or a heavy run, or off the centreline without calibration',
-            'it points where the current flows', 'common practice, working estimates', Mark::CommonPractice);
+            'it points where the current flows', 'common practice, working estimates', SourceKind::CommonPractice);
     }
 
     public function check(Assessment $assessment): iterable

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Dinghy\Rule;
 
-use Dinghy\Plan\Patch;
+use Dinghy\File\Patch;
 use Dinghy\Plan\StudSize;
 use Dinghy\Wiring\Landings;
 
@@ -13,7 +13,7 @@ final readonly class HoleAndStud implements Rule
     public function text(): RuleText
     {
         return new RuleText('W13', [Level::Stop], 'a terminal\'s hole does not suit the stud',
-            'too small does not go on, too large has no grip', 'the parts\' own measures', Mark::CommonPractice);
+            'too small does not go on, too large has no grip', 'the parts\' own measures', SourceKind::CommonPractice);
     }
 
     public function check(Assessment $assessment): iterable

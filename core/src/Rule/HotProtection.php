@@ -4,17 +4,18 @@ declare(strict_types=1);
 
 namespace Dinghy\Rule;
 
+use Dinghy\File\Patch;
 use Dinghy\Overcurrent\PlacedProtection;
-use Dinghy\Plan\Patch;
 use Dinghy\Protection\FuseFamily;
 use Dinghy\Protection\HeatedRating;
+use Dinghy\Quantity\QuantityFormatter;
 
 final readonly class HotProtection implements Rule
 {
     public function text(): RuleText
     {
         return new RuleText('F15', [Level::Warn], 'a breaker or fuse in a hot place (celsius of its station, else the house rules\' ambient) carries less than what flows through it, motors and all else at their peak',
-            'it opens in wind', 'common practice, the part\'s own sheet prevails', Mark::CommonPractice);
+            'it opens in wind', 'common practice, the part\'s own sheet prevails', SourceKind::CommonPractice);
     }
 
     /** @return iterable<Remedy> the next sizes of its family, then other families */
@@ -40,7 +41,7 @@ final readonly class HotProtection implements Rule
             }
             $words = $assessment->words;
             yield new Finding($this->text(), Level::Warn, $protection->on,
-                ucfirst("{$protection->family()->label()} of {$words->amps($protection->rating())} on {$protection->where} carries {$words->amps($carries)} at ".Words::trim($celsius, 0)." °C; {$words->amps($protection->draws)} flow."),
+                ucfirst("{$protection->family()->label()} of {$words->amps($protection->rating())} on {$protection->where} carries {$words->amps($carries)} at ".QuantityFormatter::trim($celsius, 0)." °C; {$words->amps($protection->draws)} flow."),
                 'Move it to a cooler place, or fit one that heat does not open: a magnetic breaker, or the next size where the wire allows it.',
                 static fn (): iterable => self::larger($assessment, $protection, $celsius),
                 ['carries_a' => $carries, 'current_a' => $protection->draws, 'celsius' => $celsius]);

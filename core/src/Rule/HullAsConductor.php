@@ -4,15 +4,15 @@ declare(strict_types=1);
 
 namespace Dinghy\Rule;
 
+use Dinghy\File\Patch;
 use Dinghy\Hull\HullKind;
-use Dinghy\Plan\Patch;
 
 final readonly class HullAsConductor implements Rule
 {
     public function text(): RuleText
     {
         return new RuleText('D07', [Level::Stop], 'an aluminium hull is used as a conductor',
-            'what returns through the hull dissolves it', 'common practice', Mark::CommonPractice);
+            'what returns through the hull dissolves it', 'common practice', SourceKind::CommonPractice);
     }
 
     public function check(Assessment $assessment): iterable

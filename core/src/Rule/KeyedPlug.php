@@ -9,7 +9,7 @@ final readonly class KeyedPlug implements Rule
     public function text(): RuleText
     {
         return new RuleText('D05', [Level::Note], 'a device has a keyed plug',
-            'bent pins cannot be mended: offer it straight, never twist', 'common practice', Mark::CommonPractice);
+            'bent pins cannot be mended: offer it straight, never twist', 'common practice', SourceKind::CommonPractice);
     }
 
     public function check(Assessment $assessment): iterable

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Dinghy\Rule;
 
-use Dinghy\Plan\Patch;
+use Dinghy\File\Patch;
 
 final readonly class LeadAcidClosedIn implements Rule
 {
     public function text(): RuleText
     {
         return new RuleText('B13', [Level::Warn], 'lead-acid in a closed space without ventilation; flame or heat gun there',
-            'charging gives off hydrogen, which explodes', 'common practice', Mark::CommonPractice);
+            'charging gives off hydrogen, which explodes', 'common practice', SourceKind::CommonPractice);
     }
 
     public function check(Assessment $assessment): iterable

@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace Dinghy\Rule;
 
 use Dinghy\Conductor\Gauge;
-use Dinghy\Plan\Patch;
+use Dinghy\File\Patch;
 
 final readonly class LeadConnectorRange implements Rule
 {
     public function text(): RuleText
     {
         return new RuleText('W06', [Level::Stop], 'an extension is joined to a factory lead with a connector whose range does not cover both gauges',
-            'the thinner wire slips out, or the thicker loses strands', 'common practice', Mark::CommonPractice);
+            'the thinner wire slips out, or the thicker loses strands', 'common practice', SourceKind::CommonPractice);
     }
 
     public function check(Assessment $assessment): iterable

@@ -13,7 +13,7 @@ final readonly class ManagementLimit implements Rule
     public function text(): RuleText
     {
         return new RuleText('B20', [Level::Stop, Level::Warn], 'what is drawn at peak, a tap\'s amps from the blocks below it only, exceeds the management system\'s continuous limit (a decision) or its peak limit (a stop)',
-            'it cuts out at full thrust', 'the battery\'s own sheet', Mark::CommonPractice);
+            'it cuts out at full thrust', 'the battery\'s own sheet', SourceKind::CommonPractice);
     }
 
     /** @return \Closure(): iterable<Remedy> what draws most taken from another bank */

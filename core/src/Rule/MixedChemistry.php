@@ -12,7 +12,7 @@ final readonly class MixedChemistry implements Rule
     public function text(): RuleText
     {
         return new RuleText('B01', [Level::Stop], 'one bank mixes chemistries',
-            'they charge and share differently', 'common practice', Mark::CommonPractice);
+            'they charge and share differently', 'common practice', SourceKind::CommonPractice);
     }
 
     public function check(Assessment $assessment): iterable

@@ -12,7 +12,7 @@ final readonly class MixedVoltage implements Rule
     public function text(): RuleText
     {
         return new RuleText('B02', [Level::Stop], 'one bank mixes nominal voltages of blocks, or joins strings of different volts in parallel',
-            'the weaker is overcharged, and driven backwards when it is empty', 'common practice', Mark::CommonPractice);
+            'the weaker is overcharged, and driven backwards when it is empty', 'common practice', SourceKind::CommonPractice);
     }
 
     /**

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Dinghy\Rule;
 
+use Dinghy\File\Patch;
 use Dinghy\Plan\Feed;
-use Dinghy\Plan\Patch;
 
 final readonly class NoBatterySwitch implements Rule
 {
@@ -15,7 +15,7 @@ final readonly class NoBatterySwitch implements Rule
     public function text(): RuleText
     {
         return new RuleText('B26', [Level::Warn], 'no battery switch on a bank above 800 cold cranking amps; motor banks whose feeds are all fused and switched are exempt',
-            'in a fire there must be a way to part it', 'ABYC E-11', Mark::FromMemory);
+            'in a fire there must be a way to part it', 'ABYC E-11', SourceKind::FromMemory);
     }
 
     public function check(Assessment $assessment): iterable

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Dinghy\Rule;
 
 use Dinghy\Circuit\State;
+use Dinghy\File\Patch;
 use Dinghy\Plan\Bond;
-use Dinghy\Plan\Patch;
 use Dinghy\Plan\Plan;
 
 final readonly class NoCommonNegative implements Rule
@@ -14,7 +14,7 @@ final readonly class NoCommonNegative implements Rule
     public function text(): RuleText
     {
         return new RuleText('D06', [Level::Warn], 'devices joined by data cables are fed from banks without a common negative, or the common negative is thinner than the largest feeder',
-            'data shields would carry supply or cranking current', 'common practice', Mark::CommonPractice);
+            'data shields would carry supply or cranking current', 'common practice', SourceKind::CommonPractice);
     }
 
     public function check(Assessment $assessment): iterable

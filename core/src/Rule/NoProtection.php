@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Dinghy\Rule;
 
 use Dinghy\Battery\Chemistry;
-use Dinghy\Plan\Patch;
+use Dinghy\File\Patch;
 use Dinghy\Protection\FuseFamily;
-use Dinghy\Wiring\Rung;
+use Dinghy\Wiring\GaugeOption;
 use Dinghy\Wiring\RunKind;
 use Dinghy\Wiring\SizedRun;
 
@@ -21,7 +21,7 @@ final readonly class NoProtection implements Rule
     public function text(): RuleText
     {
         return new RuleText('F01', [Level::Stop], 'a positive conductor has no fuse or breaker at its source',
-            'the battery can feed a short in that wire until it burns', 'ABYC E-11', Mark::FromMemory);
+            'the battery can feed a short in that wire until it burns', 'ABYC E-11', SourceKind::FromMemory);
     }
 
     public function check(Assessment $assessment): iterable
@@ -50,7 +50,7 @@ final readonly class NoProtection implements Rule
         $words = $assessment->words;
         // Of a bank whose charging nobody knows: what the fullest lead battery of its volts is charged with.
         $highest = $assessment->pathThrough($run)?->highestVolts() ?? ($run->nominalVolts ?? 0.0) / 12 * (Chemistry::Flooded->highestChargingVolts() ?? 0.0);
-        $thicker = array_filter($run->rungs(), static fn (Rung $rung): bool => $run->gauge->isThinnerThan($rung->gauge));
+        $thicker = array_filter($run->rungs(), static fn (GaugeOption $rung): bool => $run->gauge->isThinnerThan($rung->gauge));
         foreach ([null, ...$thicker] as $rung) {
             foreach (self::FAMILIES as $family) {
                 $size = $family->smallestOfAtLeast($run->circuit->demand->leastRating());

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Dinghy\Rule;
 
-use Dinghy\Plan\Patch;
+use Dinghy\File\Patch;
 
 final readonly class NoPullCord implements Rule
 {
     public function text(): RuleText
     {
         return new RuleText('W09', [Level::Note], 'neither a pull cord nor a spare cable is left in a tube',
-            'the next cable has nothing to be pulled with', 'common practice', Mark::CommonPractice);
+            'the next cable has nothing to be pulled with', 'common practice', SourceKind::CommonPractice);
     }
 
     public function check(Assessment $assessment): iterable

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Dinghy\Rule;
 
-use Dinghy\Plan\Patch;
+use Dinghy\File\Patch;
 
 final readonly class NoSlack implements Rule
 {
@@ -14,7 +14,7 @@ final readonly class NoSlack implements Rule
     public function text(): RuleText
     {
         return new RuleText('W10', [Level::Warn], 'a run has less slack at an end than the shop leaves, or than 1 m where a battery or a lid moves',
-            'a wire without slack pulls its terminal off', 'common practice', Mark::CommonPractice);
+            'a wire without slack pulls its terminal off', 'common practice', SourceKind::CommonPractice);
     }
 
     public function check(Assessment $assessment): iterable

@@ -9,7 +9,7 @@ final readonly class NoSuchRating implements Rule
     public function text(): RuleText
     {
         return new RuleText('F07', [Level::Warn], 'a rating that does not exist as a size of its family',
-            'it cannot be bought, and the next size may not suit the wire', 'sizes by family', Mark::FromMemory);
+            'it cannot be bought, and the next size may not suit the wire', 'sizes by family', SourceKind::FromMemory);
     }
 
     public function check(Assessment $assessment): iterable

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Dinghy\Rule;
 
-use Dinghy\Plan\Patch;
+use Dinghy\File\Patch;
 
 final readonly class NoSwitchForStandby implements Rule
 {
     public function text(): RuleText
     {
         return new RuleText('D04', [Level::Warn], 'a device that draws with the screens off has no switch; bilge pumps and alarms are exempt',
-            'it flattens the battery before the next trip', 'the device\'s own sheet', Mark::CommonPractice);
+            'it flattens the battery before the next trip', 'the device\'s own sheet', SourceKind::CommonPractice);
     }
 
     public function check(Assessment $assessment): iterable

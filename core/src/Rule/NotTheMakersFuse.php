@@ -11,7 +11,7 @@ final readonly class NotTheMakersFuse implements Rule
     public function text(): RuleText
     {
         return new RuleText('F08', [Level::Warn], 'the rating differs from the fuse that the device\'s maker asks for',
-            'its maker tested it with that one', 'the device\'s own sheet', Mark::CommonPractice);
+            'its maker tested it with that one', 'the device\'s own sheet', SourceKind::CommonPractice);
     }
 
     /** @return iterable<Remedy> */

@@ -7,22 +7,22 @@ namespace Dinghy\Rule;
 use Dinghy\Plan\Device;
 use Dinghy\Plan\Plan;
 use Dinghy\Proposal\AddDevice;
-use Dinghy\Proposal\Asked;
 use Dinghy\Proposal\CircuitOffers;
+use Dinghy\Proposal\CircuitRequirements;
 
 final readonly class NothingFeedsIt implements Rule
 {
     public function text(): RuleText
     {
         return new RuleText('D08', [Level::Note], 'no feed and no fed branch leads to a device',
-            'no rule can say anything of its supply', 'computed', Mark::CommonPractice);
+            'no rule can say anything of its supply', 'computed', SourceKind::CommonPractice);
     }
 
     /** @return \Closure(): iterable<Remedy> */
     private static function circuits(Plan $plan, Device $device): \Closure
     {
         return static function () use ($plan, $device): iterable {
-            $asks = Asked::ofDevice($device);
+            $asks = CircuitRequirements::ofDevice($device);
             foreach (CircuitOffers::of($plan, $asks, $device->station, []) as $offer) {
                 yield new Remedy("Hang it on {$offer->label}.", AddDevice::circuit($plan, $asks, $offer, $device->id, $device->label()));
             }

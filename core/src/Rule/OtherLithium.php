@@ -11,7 +11,7 @@ final readonly class OtherLithium implements Rule
     public function text(): RuleText
     {
         return new RuleText('B19', [Level::Note], 'lithium other than LiFePO4',
-            'its volts, its charging and its fire risk are its maker\'s alone to say', 'common practice', Mark::CommonPractice);
+            'its volts, its charging and its fire risk are its maker\'s alone to say', 'common practice', SourceKind::CommonPractice);
     }
 
     public function check(Assessment $assessment): iterable

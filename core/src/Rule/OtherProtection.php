@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace Dinghy\Rule;
 
+use Dinghy\File\Patch;
 use Dinghy\Overcurrent\PlacedProtection;
 use Dinghy\Overcurrent\Seat;
-use Dinghy\Plan\Patch;
 use Dinghy\Protection\FuseFamily;
+use Dinghy\Quantity\QuantityFormatter;
 
 /** Other fuses and breakers in the place of one. */
 final class OtherProtection
@@ -90,7 +91,7 @@ final class OtherProtection
     }
 
     /** @param  FuseFamily|null  $family  null: the same */
-    private static function says(Words $words, ?FuseFamily $family, float $rating): string
+    private static function says(QuantityFormatter $words, ?FuseFamily $family, float $rating): string
     {
         return $family === null ? "Fit {$words->amps($rating)}." : "Fit a {$family->label()} of {$words->amps($rating)}.";
     }

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Dinghy\Rule;
 
+use Dinghy\File\Patch;
 use Dinghy\Plan\Bank;
 use Dinghy\Plan\Device;
 use Dinghy\Plan\Feed;
-use Dinghy\Plan\Patch;
 use Dinghy\Plan\Plan;
 use Dinghy\Proposal\AddDevice;
-use Dinghy\Proposal\Asked;
+use Dinghy\Proposal\CircuitRequirements;
 use Dinghy\Wiring\Circuit;
 use Dinghy\Wiring\Path;
 
@@ -99,6 +99,6 @@ final class OtherSupply
         // Where the stations tell the way, its length is theirs to say; else it is as long as what it takes the place of.
         $run = $path->device->station !== null || in_array(null, $lengths, true) ? null : (object) ['length_m' => array_sum($lengths)];
 
-        return Patch::remove($last->on())->and(AddDevice::feed($plan, Asked::ofDevice($path->device), $from, "direct to {$path->device->id}", (object) ['device' => $path->device->id], $run));
+        return Patch::remove($last->on())->and(AddDevice::feed($plan, CircuitRequirements::ofDevice($path->device), $from, "direct to {$path->device->id}", (object) ['device' => $path->device->id], $run));
     }
 }

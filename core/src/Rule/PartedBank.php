@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Dinghy\Rule;
 
+use Dinghy\File\Patch;
 use Dinghy\Plan\Bank;
 use Dinghy\Plan\Battery;
-use Dinghy\Plan\Patch;
 use Dinghy\Plan\Plan;
 use Dinghy\Proposal\FreeId;
 

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Dinghy\Rule;
 
-use Dinghy\Plan\Patch;
+use Dinghy\File\Patch;
+use Dinghy\Wiring\GaugeOption;
 use Dinghy\Wiring\Path;
-use Dinghy\Wiring\Rung;
 use Dinghy\Wiring\SizedRun;
 
 final readonly class PathDrop implements Rule
@@ -15,7 +15,7 @@ final readonly class PathDrop implements Rule
     {
         return new RuleText('W01', [Level::Warn],
             "drop of the whole path, bank post to device plug and back (feed, branch, factory lead), over the house limit of the device's class",
-            'what is lost on the way is missing at the plug', 'ABYC E-11 formula', Mark::FromMemory);
+            'what is lost on the way is missing at the plug', 'ABYC E-11 formula', SourceKind::FromMemory);
     }
 
     public function check(Assessment $assessment): iterable
@@ -75,7 +75,7 @@ final readonly class PathDrop implements Rule
     /**
      * @param  list<SizedRun>  $runs
      * @param  list<int>  $which  of the runs may grow
-     * @return array<int, Rung>|null the thicker rungs by run; null: no gauge in stock is thick enough
+     * @return array<int, GaugeOption>|null the thicker rungs by run; null: no gauge in stock is thick enough
      */
     private static function thickened(array $runs, array $which, float $allowed): ?array
     {
@@ -102,7 +102,7 @@ final readonly class PathDrop implements Rule
 
     /**
      * @param  list<SizedRun>  $runs
-     * @param  non-empty-array<int, Rung>  $changed  by run
+     * @param  non-empty-array<int, GaugeOption>  $changed  by run
      * @param  float  $beside  V lost in what no run is
      */
     private static function wiring(Assessment $assessment, Path $path, array $runs, array $changed, float $beside): Remedy
@@ -146,7 +146,7 @@ final readonly class PathDrop implements Rule
         return new Remedy("Run a direct fused feed past what adds {$assessment->words->milliohms($ohms)}: {$assessment->words->percent($percent)}.", $patch);
     }
 
-    private static function thicker(SizedRun $run, ?Rung $from): ?Rung
+    private static function thicker(SizedRun $run, ?GaugeOption $from): ?GaugeOption
     {
         $now = $from === null ? $run->gauge : $from->gauge;
         foreach ($run->rungs() as $rung) {

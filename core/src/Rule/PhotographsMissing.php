@@ -13,7 +13,7 @@ final readonly class PhotographsMissing implements Rule
     public function text(): RuleText
     {
         return new RuleText('S07', [Level::Note], 'photographs of the old state are missing',
-            'what was where is forgotten with the first wire unhooked', 'common practice', Mark::CommonPractice);
+            'what was where is forgotten with the first wire unhooked', 'common practice', SourceKind::CommonPractice);
     }
 
     public function check(Assessment $assessment): iterable

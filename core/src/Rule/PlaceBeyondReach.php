@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Dinghy\Rule;
 
-use Dinghy\Plan\Patch;
+use Dinghy\File\Patch;
 use Dinghy\Plan\Run;
 
 final readonly class PlaceBeyondReach implements Rule
@@ -12,7 +12,7 @@ final readonly class PlaceBeyondReach implements Rule
     public function text(): RuleText
     {
         return new RuleText('W18', [Level::Warn], 'a device has a place of its own farther from the station where its run ends than its factory lead and the slack reach',
-            'the wire is bought and sized too short', 'computed', Mark::CommonPractice);
+            'the wire is bought and sized too short', 'computed', SourceKind::CommonPractice);
     }
 
     public function check(Assessment $assessment): iterable

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Dinghy\Rule;
 
-use Dinghy\Plan\Patch;
+use Dinghy\File\Patch;
 
 final readonly class PlugBelowCircuit implements Rule
 {
     public function text(): RuleText
     {
         return new RuleText('W16', [Level::Stop], 'a plug and socket rated below the circuit\'s amps or volts, or whose polarity is neither fixed nor marked',
-            'it melts, or it is joined the wrong way round', 'the part\'s own sheet', Mark::CommonPractice);
+            'it melts, or it is joined the wrong way round', 'the part\'s own sheet', SourceKind::CommonPractice);
     }
 
     public function check(Assessment $assessment): iterable

@@ -14,7 +14,7 @@ final readonly class ProtectionAboveAmpacity implements Rule
     {
         return new RuleText('F02', [Level::Stop, Level::Warn],
             'rating > ampacity of the thinnest wire behind it before the next fuse, wherever it sits: feed, branch, string, jumper, bond, charger\'s or alternator\'s lead; up to 150 % a decision, only where no lower standard size carries the load',
-            'fuses protect wires, never devices', 'ABYC E-11; 33 CFR 183.455(c)', Mark::FromMemory);
+            'fuses protect wires, never devices', 'ABYC E-11; 33 CFR 183.455(c)', SourceKind::FromMemory);
     }
 
     public function check(Assessment $assessment): iterable

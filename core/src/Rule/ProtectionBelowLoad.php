@@ -15,7 +15,7 @@ final readonly class ProtectionBelowLoad implements Rule
     {
         return new RuleText('F03', [Level::Warn],
             "continuous loads: rating < 1.25 × typical; any: rating < peak; motors: rating < peak. The maker's figure prevails where there is one. Everywhere: rating < what the solved network puts through it at rest, loaded or charging beyond what hangs on it (a full battery puts up to 15 % more than its stated peak through a resistance)",
-            'it opens in use though nothing is wrong', 'common practice', Mark::CommonPractice);
+            'it opens in use though nothing is wrong', 'common practice', SourceKind::CommonPractice);
     }
 
     /** @return float A that the solved network puts through a fuse of a run, where that is more than what hangs on it explains; else 0 */

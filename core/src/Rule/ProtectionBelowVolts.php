@@ -12,7 +12,7 @@ final readonly class ProtectionBelowVolts implements Rule
     public function text(): RuleText
     {
         return new RuleText('F09', [Level::Stop], 'rated volts of fuse or breaker < highest charging volts of its circuit',
-            'above its volts an arc goes on burning where it opened', 'volts by family', Mark::FromMemory);
+            'above its volts an arc goes on burning where it opened', 'volts by family', SourceKind::FromMemory);
     }
 
     public function check(Assessment $assessment): iterable

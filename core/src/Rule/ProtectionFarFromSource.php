@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Dinghy\Rule;
 
+use Dinghy\File\Patch;
 use Dinghy\Overcurrent\PlacedProtection;
 use Dinghy\Overcurrent\Seat;
-use Dinghy\Plan\Patch;
 
 final readonly class ProtectionFarFromSource implements Rule
 {
@@ -24,7 +24,7 @@ final readonly class ProtectionFarFromSource implements Rule
     {
         return new RuleText('F04', [Level::Stop, Level::Warn],
             'unsheathed: > 7 in (0.178 m) from the source a decision, > 72 in (1.83 m) a stop; sheathed from a battery post: > 72 in a stop; sheathed from another source: > 40 in (1.02 m) a stop',
-            'the wire before it is bare of protection', 'ABYC E-11', Mark::FromMemory);
+            'the wire before it is bare of protection', 'ABYC E-11', SourceKind::FromMemory);
     }
 
     public function check(Assessment $assessment): iterable

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Dinghy\Rule;
 
-use Dinghy\Plan\FieldShape;
+use Dinghy\File\FieldShape;
 
 /** An input that a rule misses, as a person is asked for it. */
 final readonly class Question

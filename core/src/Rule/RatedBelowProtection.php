@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Dinghy\Rule;
 
+use Dinghy\File\Patch;
 use Dinghy\Plan\Bank;
 use Dinghy\Plan\Block;
-use Dinghy\Plan\Patch;
 use Dinghy\Wiring\SizedRun;
 
 final readonly class RatedBelowProtection implements Rule
@@ -14,7 +14,7 @@ final readonly class RatedBelowProtection implements Rule
     public function text(): RuleText
     {
         return new RuleText('F16', [Level::Stop], 'a switch, a block\'s buses or a shunt rated below the current that the solved network shows in it, or below the protection before it; where several protected feeds come together, below what all of them let through',
-            'it cooks behind a fuse that never opens', 'the part\'s own sheet', Mark::CommonPractice);
+            'it cooks behind a fuse that never opens', 'the part\'s own sheet', SourceKind::CommonPractice);
     }
 
     public function check(Assessment $assessment): iterable

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Dinghy\Rule;
 
-use Dinghy\Plan\Patch;
+use Dinghy\File\Patch;
 
 /** A change to the plan that may put a finding right. Whether it does, and harms nothing else, is known once it was tried. */
 final readonly class Remedy

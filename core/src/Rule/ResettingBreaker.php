@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Dinghy\Rule;
 
-use Dinghy\Plan\Patch;
+use Dinghy\File\Patch;
 
 final readonly class ResettingBreaker implements Rule
 {
     public function text(): RuleText
     {
         return new RuleText('F12', [Level::Warn], 'a breaker that resets itself or is not trip-free',
-            'it feeds the fault again and again, or as long as its lever is held', 'ABYC E-11', Mark::FromMemory);
+            'it feeds the fault again and again, or as long as its lever is held', 'ABYC E-11', SourceKind::FromMemory);
     }
 
     public function check(Assessment $assessment): iterable

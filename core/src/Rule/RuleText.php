@@ -14,7 +14,7 @@ final readonly class RuleText
         public string $speaksWhen,
         public string $because,
         public string $source,
-        public Mark $mark,
+        public SourceKind $mark,
     ) {
     }
 }

@@ -44,7 +44,7 @@ final class Rulebook
             new ProtectionBelowLoad,
             new ProtectionFarFromSource,
             new BreakingCapacity,
-            new StepDown,
+            new ConductorReduction,
             new NoSuchRating,
             new NotTheMakersFuse,
             new ProtectionBelowVolts,

@@ -6,11 +6,12 @@ namespace Dinghy\Rule;
 
 use Dinghy\Circuit\Sharing;
 use Dinghy\Circuit\States;
+use Dinghy\File\Patch;
 use Dinghy\Plan\Bank;
 use Dinghy\Plan\Feed;
 use Dinghy\Plan\Jumper;
-use Dinghy\Plan\Patch;
 use Dinghy\Plan\Terminal;
+use Dinghy\Quantity\QuantityFormatter;
 use Dinghy\Wiring\SizedRun;
 
 final readonly class SameEndParallel implements Rule
@@ -21,7 +22,7 @@ final readonly class SameEndParallel implements Rule
     public function text(): RuleText
     {
         return new RuleText('B06', [Level::Warn], 'a parallel bank is loaded from the same end: with all its feeds at their peak the busiest string gives > 1.1 × its even share',
-            'the nearest string wears out first', 'common practice; computed', Mark::CommonPractice);
+            'the nearest string wears out first', 'common practice; computed', SourceKind::CommonPractice);
     }
 
     public function check(Assessment $assessment): iterable
@@ -56,13 +57,13 @@ final readonly class SameEndParallel implements Rule
         $patch = Patch::all(array_map(static fn (Feed $feed): Patch => Patch::set("feed:{$feed->id}", $terminals), $after <= self::LIMIT ? $moved : []));
 
         $remedy = match (true) {
-            $patch !== null => 'Take positive from one end and negative from the other: '.($after < 1.005 ? 'all then give the same.' : 'the busiest then gives '.Words::trim($after, 2).' times its even share.'),
+            $patch !== null => 'Take positive from one end and negative from the other: '.($after < 1.005 ? 'all then give the same.' : 'the busiest then gives '.QuantityFormatter::trim($after, 2).' times its even share.'),
             $moved === [] => 'Use thicker and equally long jumpers: it is taken off at opposite ends already.',
             default => 'Use thicker and equally long jumpers, and take off at opposite ends.',
         };
 
         return new Finding($this->text(), Level::Warn, "bank:{$bank->id}",
-            "The busiest string of bank {$bank->id} gives ".Words::trim($busiest, 2).' times its even share of '.$assessment->words->amps($amps).'.',
+            "The busiest string of bank {$bank->id} gives ".QuantityFormatter::trim($busiest, 2).' times its even share of '.$assessment->words->amps($amps).'.',
             $remedy,
             static fn (): iterable => $patch === null ? self::thickerJumpers($assessment, $bank, $moved === [] ? null : Patch::all(array_map(static fn (Feed $feed): Patch => Patch::set("feed:{$feed->id}", $terminals), $moved))) : [new Remedy($remedy, $patch)],
             ['busiest' => $busiest] + (is_infinite($after) ? [] : ['diagonal' => $after]));

@@ -23,7 +23,7 @@ final readonly class ScreenDips implements Rule
     public function text(): RuleText
     {
         return new RuleText('D03', [Level::Warn], 'volts at a screen dip > 0.5 V when the motor or another shared load comes on',
-            'screens flicker or restart as the load comes and goes', 'computed', Mark::CommonPractice);
+            'screens flicker or restart as the load comes and goes', 'computed', SourceKind::CommonPractice);
     }
 
     public function check(Assessment $assessment): iterable

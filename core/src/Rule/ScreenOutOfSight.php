@@ -4,17 +4,18 @@ declare(strict_types=1);
 
 namespace Dinghy\Rule;
 
+use Dinghy\File\Patch;
 use Dinghy\Mounting\Sight;
 use Dinghy\Plan\Device;
 use Dinghy\Plan\DeviceKind;
-use Dinghy\Plan\Patch;
+use Dinghy\Quantity\QuantityFormatter;
 
 final readonly class ScreenOutOfSight implements Rule
 {
     public function text(): RuleText
     {
         return new RuleText('M04', [Level::Warn], "a screen stands outside the sight cone or the reach of its user's position",
-            'what cannot be read or reached is not used', 'common practice, working estimates', Mark::CommonPractice);
+            'what cannot be read or reached is not used', 'common practice, working estimates', SourceKind::CommonPractice);
     }
 
     public function check(Assessment $assessment): iterable
@@ -39,7 +40,7 @@ final readonly class ScreenOutOfSight implements Rule
         }
     }
 
-    private function unseen(Words $words, Device $device, string $who, Sight $sight): Finding
+    private function unseen(QuantityFormatter $words, Device $device, string $who, Sight $sight): Finding
     {
         return new Finding($this->text(), Level::Warn, "device:{$device->id}",
             "The {$who} looks at {$device->label()} from {$words->degrees($sight->offSquare())} off square; it reads well within {$words->degrees(Sight::CONE)}.",

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Dinghy\Rule;
 
-use Dinghy\Plan\Patch;
+use Dinghy\File\Patch;
 
 final readonly class ShaftStrikesBow implements Rule
 {
@@ -14,7 +14,7 @@ final readonly class ShaftStrikesBow implements Rule
     public function text(): RuleText
     {
         return new RuleText('M01', [Level::Stop], "a bow motor's shaft does not clear the outermost edge of the bow as it comes down",
-            'it breaks the mount or the bow', 'common practice', Mark::CommonPractice);
+            'it breaks the mount or the bow', 'common practice', SourceKind::CommonPractice);
     }
 
     public function check(Assessment $assessment): iterable

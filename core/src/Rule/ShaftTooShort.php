@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Dinghy\Rule;
 
-use Dinghy\Plan\Patch;
+use Dinghy\File\Patch;
 
 final readonly class ShaftTooShort implements Rule
 {
     public function text(): RuleText
     {
         return new RuleText('M05', [Level::Warn], "a motor's propeller hub hangs less than 0.4 m under water at rest, or than 0.53 m where it is rough",
-            'it draws air, races and pushes nothing', 'common practice', Mark::CommonPractice);
+            'it draws air, races and pushes nothing', 'common practice', SourceKind::CommonPractice);
     }
 
     public function check(Assessment $assessment): iterable

@@ -6,9 +6,9 @@ namespace Dinghy\Rule;
 
 use Dinghy\Circuit\States;
 use Dinghy\Conductor\Heating;
+use Dinghy\File\Patch;
 use Dinghy\Overcurrent\PlacedConductor;
 use Dinghy\Overcurrent\PlacedProtection;
-use Dinghy\Plan\Patch;
 use Dinghy\Protection\FuseFamily;
 use Dinghy\Protection\OpeningTime;
 
@@ -23,7 +23,7 @@ final readonly class ShortNotCleared implements Rule
     public function text(): RuleText
     {
         return new RuleText('F11', [Level::Warn], 'a dead short at the far end draws, at the least, < 2 × the rating; or the wire, warm from its load, passes what its insulation bears for a short time before the protection surely opens. At the least: hot wire, batteries at their floor, contacts included',
-            'a long thin wire never blows its fuse, it glows', 'computed; ICEA P-32-382; ISO 8820-3', Mark::FromMemory);
+            'a long thin wire never blows its fuse, it glows', 'computed; ICEA P-32-382; ISO 8820-3', SourceKind::FromMemory);
     }
 
     public function check(Assessment $assessment): iterable

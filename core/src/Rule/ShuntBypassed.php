@@ -4,16 +4,17 @@ declare(strict_types=1);
 
 namespace Dinghy\Rule;
 
+use Dinghy\File\Patch;
 use Dinghy\Plan\Bank;
 use Dinghy\Plan\Charger;
-use Dinghy\Plan\Patch;
+use Dinghy\Quantity\QuantityFormatter;
 
 final readonly class ShuntBypassed implements Rule
 {
     public function text(): RuleText
     {
         return new RuleText('B15', [Level::Stop, Level::Warn, Level::Note], 'a load\'s or a bank-end charger\'s negative bypasses the shunt: a stop; the monitor\'s capacity is not the bank\'s: a decision; outputs across upper blocks of a series bank cannot pass a shunt: a note',
-            'the monitor counts only what flows through its shunt', 'common practice', Mark::CommonPractice);
+            'the monitor counts only what flows through its shunt', 'common practice', SourceKind::CommonPractice);
     }
 
     public function check(Assessment $assessment): iterable
@@ -37,15 +38,15 @@ final readonly class ShuntBypassed implements Rule
                 yield new Unchecked('B15', "bank:{$bank->id}", 'shunt.capacity_set_ah');
             } elseif (abs($set - $bank->capacityAh()) > 0.5) {
                 yield new Finding($this->text(), Level::Warn, "bank:{$bank->id}",
-                    'The monitor is set to '.Words::trim($set, 0)." Ah; bank {$bank->id} has ".Words::trim($bank->capacityAh(), 0).' Ah: blocks in series add volts, not Ah.',
-                    'Set it to '.Words::trim($bank->capacityAh(), 0).' Ah.', Patch::set("bank:{$bank->id}", ['shunt.capacity_set_ah' => $bank->capacityAh()]),
+                    'The monitor is set to '.QuantityFormatter::trim($set, 0)." Ah; bank {$bank->id} has ".QuantityFormatter::trim($bank->capacityAh(), 0).' Ah: blocks in series add volts, not Ah.',
+                    'Set it to '.QuantityFormatter::trim($bank->capacityAh(), 0).' Ah.', Patch::set("bank:{$bank->id}", ['shunt.capacity_set_ah' => $bank->capacityAh()]),
                     ['set_ah' => $set, 'bank_ah' => $bank->capacityAh()]);
             }
         }
     }
 
     /** @return iterable<Finding> */
-    private function judgeCharger(Words $words, Bank $bank, Charger $charger): iterable
+    private function judgeCharger(QuantityFormatter $words, Bank $bank, Charger $charger): iterable
     {
         foreach ($charger->batteryOutputs() as $number => $output) {
             if (! in_array($output->across[0], $bank->batteries(), true)) {

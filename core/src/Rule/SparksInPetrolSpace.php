@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Dinghy\Rule;
 
-use Dinghy\Plan\Patch;
+use Dinghy\File\Patch;
 use Dinghy\Plan\Protection;
 
 final readonly class SparksInPetrolSpace implements Rule
@@ -12,7 +12,7 @@ final readonly class SparksInPetrolSpace implements Rule
     public function text(): RuleText
     {
         return new RuleText('F10', [Level::Stop], 'a breaker or fuse that is not ignition protected in a space with petrol tank or engine that is not open to the air',
-            'its spark lights the vapour', 'ABYC E-11; 33 CFR 183.410', Mark::FromMemory);
+            'its spark lights the vapour', 'ABYC E-11; 33 CFR 183.410', SourceKind::FromMemory);
     }
 
     public function check(Assessment $assessment): iterable

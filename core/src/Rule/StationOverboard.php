@@ -11,7 +11,7 @@ final readonly class StationOverboard implements Rule
 
     public function text(): RuleText
     {
-        return new RuleText('M07', [Level::Note], "a station lies outside the hull's outline", 'a measure may have been taken or typed wrong', 'computed', Mark::CommonPractice);
+        return new RuleText('M07', [Level::Note], "a station lies outside the hull's outline", 'a measure may have been taken or typed wrong', 'computed', SourceKind::CommonPractice);
     }
 
     public function check(Assessment $assessment): iterable

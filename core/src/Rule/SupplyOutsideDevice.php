@@ -9,7 +9,7 @@ final readonly class SupplyOutsideDevice implements Rule
     public function text(): RuleText
     {
         return new RuleText('B04', [Level::Stop], "the nominal volts of the supply lie outside the device's minimum and maximum",
-            'too many volts break it, too few never start it', 'common practice', Mark::CommonPractice);
+            'too many volts break it, too few never start it', 'common practice', SourceKind::CommonPractice);
     }
 
     public function check(Assessment $assessment): iterable

@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace Dinghy\Rule;
 
+use Dinghy\File\Patch;
 use Dinghy\Plan\Battery;
 use Dinghy\Plan\Feed;
-use Dinghy\Plan\Patch;
+use Dinghy\Quantity\QuantityFormatter;
 use Dinghy\Trip\TripDraw;
 
 final readonly class TapNotOnFirst implements Rule
@@ -17,7 +18,7 @@ final readonly class TapNotOnFirst implements Rule
     public function text(): RuleText
     {
         return new RuleText('B05', [Level::Stop, Level::Warn], 'a tap is not taken from the bank\'s negative up (its negative then stands above the boat\'s, or too many volts reach its device): a stop; a legal tap takes > 5 % of the bank\'s daily Ah: a decision',
-            'across another block its negative shorts through shields and frames; more volts break a 12 V part; and the blocks below the tap are emptied before the others', 'common practice', Mark::CommonPractice);
+            'across another block its negative shorts through shields and frames; more volts break a 12 V part; and the blocks below the tap are emptied before the others', 'common practice', SourceKind::CommonPractice);
     }
 
     public function check(Assessment $assessment): iterable
@@ -85,8 +86,8 @@ final readonly class TapNotOnFirst implements Rule
         $floor = $assessment->plan->houseRules->floorOf($first->chemistry) ?? 0.5;
         $trips = $tapped > 0 ? floor((1 - $floor) * $first->capacityAh / $tapped) : INF;
         yield new Finding($this->text(), Level::Warn, "feed:{$feed->id}",
-            'Taps take '.Words::trim($tapped, 1)." Ah a trip from the lower blocks of bank {$supply->bank->id}, whose whole gives ".Words::trim($whole, 1)
-                ." Ah; charged as one bank, Battery {$number($first)} is at its floor alone after ".Words::trim($trips, 0).($trips === 1.0 ? ' trip.' : ' trips.'),
+            'Taps take '.QuantityFormatter::trim($tapped, 1)." Ah a trip from the lower blocks of bank {$supply->bank->id}, whose whole gives ".QuantityFormatter::trim($whole, 1)
+                ." Ah; charged as one bank, Battery {$number($first)} is at its floor alone after ".QuantityFormatter::trim($trips, 0).($trips === 1.0 ? ' trip.' : ' trips.'),
             'Give what is tapped a battery of its own, or charge every block by an output of its own.',
             static fn (): iterable => OtherSupply::ofFeed($assessment, $feed), ['imbalance_ah' => $tapped, 'bank_ah' => $whole, 'trips' => $trips]);
     }

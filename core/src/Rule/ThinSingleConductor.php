@@ -5,14 +5,14 @@ declare(strict_types=1);
 namespace Dinghy\Rule;
 
 use Dinghy\Conductor\Gauge;
-use Dinghy\Plan\Patch;
+use Dinghy\File\Patch;
 
 final readonly class ThinSingleConductor implements Rule
 {
     public function text(): RuleText
     {
         return new RuleText('W05', [Level::Warn], 'a single conductor thinner than 16 AWG outside a jacket',
-            'it breaks by its own weight and movement', 'ABYC E-11', Mark::FromMemory);
+            'it breaks by its own weight and movement', 'ABYC E-11', SourceKind::FromMemory);
     }
 
     public function check(Assessment $assessment): iterable

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Dinghy\Rule;
 
 use Dinghy\Conductor\Gauge;
+use Dinghy\File\Patch;
 use Dinghy\Plan\Device;
 use Dinghy\Plan\LongestRun;
-use Dinghy\Plan\Patch;
 use Dinghy\Wiring\Circuit;
 use Dinghy\Wiring\MakersTable;
 use Dinghy\Wiring\Path;
@@ -18,7 +18,7 @@ final readonly class ThinnerThanMakersTable implements Rule
     public function text(): RuleText
     {
         return new RuleText('W03', [Level::Warn], 'thinner than the device maker\'s own table for the length of its whole path, or its own run thinner than any wire in it; where the path changes gauge, each length counts as so much of one gauge as has its resistance',
-            'its maker knows what it draws when it starts', 'the device\'s own sheet', Mark::CommonPractice);
+            'its maker knows what it draws when it starts', 'the device\'s own sheet', SourceKind::CommonPractice);
     }
 
     public function check(Assessment $assessment): iterable

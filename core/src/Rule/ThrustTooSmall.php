@@ -13,7 +13,7 @@ final readonly class ThrustTooSmall implements Rule
     public function text(): RuleText
     {
         return new RuleText('M06', [Level::Note], 'motors push less than 2 lbf per 100 lb of loaded boat (0.2 N/kg), or a motor of 12 V drives a high-sided pontoon deck',
-            'wind and current win', 'common practice', Mark::CommonPractice);
+            'wind and current win', 'common practice', SourceKind::CommonPractice);
     }
 
     public function check(Assessment $assessment): iterable

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Dinghy\Rule;
 
-use Dinghy\Plan\Patch;
+use Dinghy\File\Patch;
 
 final readonly class TooManyBranches implements Rule
 {
     public function text(): RuleText
     {
         return new RuleText('F14', [Level::Warn], 'more branches on a block than it has circuits',
-            'one fuse for two wires protects neither', 'the block\'s own sheet', Mark::CommonPractice);
+            'one fuse for two wires protects neither', 'the block\'s own sheet', SourceKind::CommonPractice);
     }
 
     public function check(Assessment $assessment): iterable

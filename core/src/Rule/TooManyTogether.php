@@ -12,7 +12,7 @@ final readonly class TooManyTogether implements Rule
     public function text(): RuleText
     {
         return new RuleText('B21', [Level::Stop], 'more blocks in series or in parallel than their maker allows',
-            'their management switches break at the higher volts or feed each other', 'the battery\'s own sheet', Mark::CommonPractice);
+            'their management switches break at the higher volts or feed each other', 'the battery\'s own sheet', SourceKind::CommonPractice);
     }
 
     /**

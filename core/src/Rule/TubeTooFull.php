@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace Dinghy\Rule;
 
-use Dinghy\Layout\Bore;
-use Dinghy\Plan\Patch;
+use Dinghy\Conduit\Bore;
+use Dinghy\File\Patch;
 use Dinghy\Plan\Way;
+use Dinghy\Quantity\QuantityFormatter;
 use Dinghy\Route\SimpleRoutes;
 
 final readonly class TubeTooFull implements Rule
@@ -17,7 +18,7 @@ final readonly class TubeTooFull implements Rule
     public function text(): RuleText
     {
         return new RuleText('W08', [Level::Warn], 'a tube is filled over 53 % by one cable, 31 % by two, 40 % by three or more',
-            'it will not pull, and next time never', 'NEC chapter 9 table 1', Mark::Published);
+            'it will not pull, and next time never', 'NEC chapter 9 table 1', SourceKind::Published);
     }
 
     /** @return iterable<Remedy> one of its runs led past it */
@@ -52,7 +53,7 @@ final readonly class TubeTooFull implements Rule
             $words = $assessment->words;
             $stations = $assessment->plan->boat->stations;
             yield new Finding($this->text(), Level::Warn, "way:{$bore->way->id}",
-                "The tube from {$stations[$bore->way->from]->label()} to {$stations[$bore->way->to]->label()}, ".Words::trim($bore->diameter, 0).' mm, is filled to '
+                "The tube from {$stations[$bore->way->from]->label()} to {$stations[$bore->way->to]->label()}, ".QuantityFormatter::trim($bore->diameter, 0).' mm, is filled to '
                     ."{$words->percent(100 * $bore->fill())} by ".count($bore->cables)." cables; the limit is {$words->percent(100 * $bore->limit())}.",
                 'It takes a bore of '.(int) ceil($bore->needed()).' mm, or some of the cables another way.', static fn (): iterable => self::anotherWay($assessment, $bore), ['fill_pct' => 100 * $bore->fill(), 'limit_pct' => 100 * $bore->limit()]);
         }

@@ -6,6 +6,7 @@ namespace Dinghy\Rule;
 
 use Dinghy\Plan\Bank;
 use Dinghy\Plan\Battery;
+use Dinghy\Quantity\QuantityFormatter;
 
 final readonly class UnequalBlocks implements Rule
 {
@@ -21,7 +22,7 @@ final readonly class UnequalBlocks implements Rule
     public function text(): RuleText
     {
         return new RuleText('B03', [Level::Warn], 'inside a bank: capacities differ by more than 10 %, ages by more than 12 months, rested volts of a 12 V block by more than 0.15 V (lead) or 0.05 V (LiFePO4)',
-            'the weakest sets the range and dies first', 'common practice', Mark::CommonPractice);
+            'the weakest sets the range and dies first', 'common practice', SourceKind::CommonPractice);
     }
 
     public function check(Assessment $assessment): iterable
@@ -41,7 +42,7 @@ final readonly class UnequalBlocks implements Rule
         $figures = [];
         $capacities = array_map(static fn (Battery $battery): float => $battery->capacityAh, $batteries);
         if (max($capacities) > self::CAPACITY * min($capacities)) {
-            $said[] = 'capacities from '.Words::trim(min($capacities), 0).' to '.Words::trim(max($capacities), 0).' Ah';
+            $said[] = 'capacities from '.QuantityFormatter::trim(min($capacities), 0).' to '.QuantityFormatter::trim(max($capacities), 0).' Ah';
             $figures += ['lowest_ah' => min($capacities), 'highest_ah' => max($capacities)];
         }
         [$months, $volts] = [[], []];

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Dinghy\Rule;
 
-use Dinghy\Plan\Patch;
+use Dinghy\File\Patch;
 use Dinghy\Protection\FuseFamily;
 
 final readonly class UnfusedStrings implements Rule
@@ -12,7 +12,7 @@ final readonly class UnfusedStrings implements Rule
     public function text(): RuleText
     {
         return new RuleText('B22', [Level::Stop, Level::Warn], 'parallel strings without a fuse each (a stop for lithium)',
-            'a block that fails is fed by its neighbours', 'common practice', Mark::CommonPractice);
+            'a block that fails is fed by its neighbours', 'common practice', SourceKind::CommonPractice);
     }
 
     public function check(Assessment $assessment): iterable

@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Dinghy\Rule;
 
-use Dinghy\Plan\Patch;
+use Dinghy\File\Patch;
 
 final readonly class UnsecuredBattery implements Rule
 {
     public function text(): RuleText
     {
         return new RuleText('B08', [Level::Warn], 'no restraint, or a positive post without a boot',
-            'a battery must not move more than 25 mm (1 in) under 400 N (90 lbf), and what falls on a bare post welds itself to it', 'ABYC E-10', Mark::FromMemory);
+            'a battery must not move more than 25 mm (1 in) under 400 N (90 lbf), and what falls on a bare post welds itself to it', 'ABYC E-10', SourceKind::FromMemory);
     }
 
     public function check(Assessment $assessment): iterable

@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace Dinghy\Rule;
 
+use Dinghy\Quantity\QuantityFormatter;
+
 final readonly class UnseenBehindHole implements Rule
 {
     public function text(): RuleText
     {
         return new RuleText('M03', [Level::Stop], 'a hole is to be drilled and nobody has said what is behind it',
-            'what cannot be seen is what the drill finds', 'common practice', Mark::CommonPractice);
+            'what cannot be seen is what the drill finds', 'common practice', SourceKind::CommonPractice);
     }
 
     public function check(Assessment $assessment): iterable
@@ -17,7 +19,7 @@ final readonly class UnseenBehindHole implements Rule
         foreach ($assessment->plan->holes as $hole) {
             if ($hole->behind === '') {
                 yield new Finding($this->text(), Level::Stop, "hole:{$hole->id}",
-                    "Nobody has looked behind {$hole->label()}, a hole of ".Words::trim($hole->diameter, 1).' mm.',
+                    "Nobody has looked behind {$hole->label()}, a hole of ".QuantityFormatter::trim($hole->diameter, 1).' mm.',
                     'Look behind with a small camera through an opening that is there, and write down what you see.', null, []);
             }
         }

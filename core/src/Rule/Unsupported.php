@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Dinghy\Rule;
 
-use Dinghy\Plan\Patch;
+use Dinghy\File\Patch;
 use Dinghy\Plan\Way;
 
 final readonly class Unsupported implements Rule
@@ -15,7 +15,7 @@ final readonly class Unsupported implements Rule
     public function text(): RuleText
     {
         return new RuleText('W11', [Level::Note], 'wires that lie open or along a gunwale are not held every '.Way::HELD_EVERY_IN_WORDS,
-            'what swings chafes and breaks', 'ABYC E-11', Mark::FromMemory);
+            'what swings chafes and breaks', 'ABYC E-11', SourceKind::FromMemory);
     }
 
     public function check(Assessment $assessment): iterable

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Dinghy\Rule;
 
-use Dinghy\Plan\Patch;
+use Dinghy\File\Patch;
 
 final readonly class WiresApartAtCompass implements Rule
 {
@@ -14,7 +14,7 @@ final readonly class WiresApartAtCompass implements Rule
     public function text(): RuleText
     {
         return new RuleText('W15', [Level::Warn], 'the two wires of one circuit lie on different routes within 1 m of a compass or heading sensor',
-            'the loop between them is a magnet', 'common practice', Mark::CommonPractice);
+            'the loop between them is a magnet', 'common practice', SourceKind::CommonPractice);
     }
 
     public function check(Assessment $assessment): iterable

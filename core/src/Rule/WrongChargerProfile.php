@@ -4,14 +4,14 @@ declare(strict_types=1);
 
 namespace Dinghy\Rule;
 
-use Dinghy\Plan\Patch;
+use Dinghy\File\Patch;
 
 final readonly class WrongChargerProfile implements Rule
 {
     public function text(): RuleText
     {
         return new RuleText('B10', [Level::Stop], 'a charger\'s profile does not suit the chemistry',
-            'too many volts gas or break a battery, too few never fill it', 'charging volts by chemistry', Mark::FromMemory);
+            'too many volts gas or break a battery, too few never fill it', 'charging volts by chemistry', SourceKind::FromMemory);
     }
 
     public function check(Assessment $assessment): iterable

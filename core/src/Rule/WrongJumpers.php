@@ -7,8 +7,8 @@ namespace Dinghy\Rule;
 use Dinghy\Circuit\Solution;
 use Dinghy\Circuit\State;
 use Dinghy\Circuit\States;
+use Dinghy\File\Patch;
 use Dinghy\Plan\Bank;
-use Dinghy\Plan\Patch;
 
 final readonly class WrongJumpers implements Rule
 {
@@ -21,7 +21,7 @@ final readonly class WrongJumpers implements Rule
     public function text(): RuleText
     {
         return new RuleText('B27', [Level::Stop], 'the wires really between the posts do not make the bank that is meant: other volts between its terminals, or a current with nothing switched on',
-            'a wire on the wrong post gives its devices too many volts or too few, or shorts a battery', 'computed', Mark::CommonPractice);
+            'a wire on the wrong post gives its devices too many volts or too few, or shorts a battery', 'computed', SourceKind::CommonPractice);
     }
 
     public function check(Assessment $assessment): iterable

@@ -5,15 +5,16 @@ declare(strict_types=1);
 namespace Dinghy\Rule;
 
 use Dinghy\Conductor\Metal;
-use Dinghy\Plan\Patch;
+use Dinghy\File\Patch;
 use Dinghy\Plan\WireKind;
+use Dinghy\Quantity\QuantityFormatter;
 
 final readonly class WrongWire implements Rule
 {
     public function text(): RuleText
     {
         return new RuleText('W04', [Level::Stop, Level::Warn], 'aluminium, copper-clad or solid wire: a stop; building wire, booster lead or untinned copper: a decision',
-            'aluminium resists more, melts sooner and its oxide insulates; solid wire breaks with vibration; untinned copper rots', 'common practice', Mark::CommonPractice);
+            'aluminium resists more, melts sooner and its oxide insulates; solid wire breaks with vibration; untinned copper rots', 'common practice', SourceKind::CommonPractice);
     }
 
     public function check(Assessment $assessment): iterable
@@ -36,7 +37,7 @@ final readonly class WrongWire implements Rule
             $what = $stop ?? $warn;
             if ($what !== null) {
                 yield new Finding($this->text(), $stop !== null ? Level::Stop : Level::Warn, $circuit->on(), "{$circuit->label} is {$what}"
-                    .($run->metal->relativeToCopper() > 1 ? ': '.Words::trim($run->metal->relativeToCopper(), 2).' times the resistance of copper.' : '.'),
+                    .($run->metal->relativeToCopper() > 1 ? ': '.QuantityFormatter::trim($run->metal->relativeToCopper(), 2).' times the resistance of copper.' : '.'),
                     'Run fully tinned, fine-stranded marine wire.', Patch::set($circuit->on(), ['run.metal' => Metal::TinnedCopper->value, 'run.wire' => WireKind::Marine->value]),
                     ['relative_resistance' => $run->metal->relativeToCopper()]);
             }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Dinghy\Survey;
 
-use Dinghy\Plan\Format\Record;
+use Dinghy\Record\Record;
 
 /** What the owner says hurts, in the owner's words. */
 final readonly class Complaint

@@ -6,7 +6,7 @@ namespace Dinghy\Survey;
 
 use Dinghy\Battery\Chemistry;
 use Dinghy\Battery\InternalResistance;
-use Dinghy\Plan\Format\Record;
+use Dinghy\Record\Record;
 
 /** A battery that came with the boat, as it was found. */
 final readonly class FoundBattery
@@ -31,7 +31,7 @@ final readonly class FoundBattery
         public ?float $loadedAmps,
         public ?float $celsius,
         public ?Corrosion $corrosion,
-        public ?Terminals $terminals,
+        public ?TerminalCondition $terminals,
         public ?bool $restrained,
     ) {
     }
@@ -55,7 +55,7 @@ final readonly class FoundBattery
             $record->numberOrNull('loaded_a'),
             $record->numberOrNull('celsius'),
             $corrosion === null ? null : Corrosion::from($corrosion),
-            $terminals === null ? null : Terminals::from($terminals),
+            $terminals === null ? null : TerminalCondition::from($terminals),
             $record->flagOrNull('restrained'),
         );
     }

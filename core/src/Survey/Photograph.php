@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Dinghy\Survey;
 
-use Dinghy\Plan\Format\Record;
+use Dinghy\Record\Record;
 
 /** A photograph of the boat as it came. The picture itself is kept beside the plan, under what it is. */
 final readonly class Photograph

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Dinghy\Survey;
 
-use Dinghy\Plan\Format\Record;
+use Dinghy\Record\Record;
 
 /** The boat as it came. */
 final readonly class Survey

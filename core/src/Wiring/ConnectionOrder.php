@@ -5,12 +5,12 @@ declare(strict_types=1);
 namespace Dinghy\Wiring;
 
 use Dinghy\Plan\Bank;
-use Dinghy\Plan\BatteryName;
 use Dinghy\Plan\Battery;
+use Dinghy\Plan\BatteryName;
 use Dinghy\Plan\Jumper;
 use Dinghy\Plan\Plan;
 use Dinghy\Plan\Supply;
-use Dinghy\Rule\Words;
+use Dinghy\Quantity\QuantityFormatter;
 
 /**
  * The order in which the wires of a bank are landed, post by post: charger leads, jumpers, positives, load negative last
@@ -24,12 +24,12 @@ final readonly class ConnectionOrder
     private function __construct(
         private Plan $plan,
         private Bank $bank,
-        private Words $words,
+        private QuantityFormatter $words,
     ) {
     }
 
     /** @return non-empty-list<ConnectionStep> */
-    public static function of(Plan $plan, Bank $bank, Words $words, bool $chargerFirst): array
+    public static function of(Plan $plan, Bank $bank, QuantityFormatter $words, bool $chargerFirst): array
     {
         $order = new self($plan, $bank, $words);
         $wires = $chargerFirst ? [...$order->chargers(), ...$order->jumpers()] : [...$order->jumpers(), ...$order->chargers()];

@@ -7,15 +7,15 @@ namespace Dinghy\Wiring;
 /** The gauges that a run could have, thinnest first, worked out when first asked for: most runs are never asked. */
 final class Ladder
 {
-    /** @var list<Rung>|null */
+    /** @var list<GaugeOption>|null */
     private ?array $rungs = null;
 
-    /** @param  \Closure(): list<Rung>  $climb */
+    /** @param  \Closure(): list<GaugeOption>  $climb */
     public function __construct(private readonly \Closure $climb)
     {
     }
 
-    /** @return list<Rung> */
+    /** @return list<GaugeOption> */
     public function rungs(): array
     {
         return $this->rungs ??= ($this->climb)();

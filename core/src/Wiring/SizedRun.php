@@ -60,14 +60,14 @@ final readonly class SizedRun
         return $this->kind === RunKind::Branch ? 'fuse_a' : "protection.{$index}.rating_a";
     }
 
-    /** @return list<Rung> thinnest first; none of a factory lead */
+    /** @return list<GaugeOption> thinnest first; none of a factory lead */
     public function rungs(): array
     {
         return $this->ladder->rungs();
     }
 
-    /** @return Rung|null what the run would do in a gauge; null: it is not on the ladder */
-    public function rung(string $gauge): ?Rung
+    /** @return GaugeOption|null what the run would do in a gauge; null: it is not on the ladder */
+    public function rung(string $gauge): ?GaugeOption
     {
         foreach ($this->rungs() as $rung) {
             if ($rung->gauge->name === $gauge) {

@@ -132,7 +132,7 @@ final class Sizing
         );
     }
 
-    /** @return list<Rung> every gauge in stock, and the one it has */
+    /** @return list<GaugeOption> every gauge in stock, and the one it has */
     private function rungs(Circuit $circuit, Gauge $gauge, ?float $share): array
     {
         $others = $this->othersOnWorstPath($circuit);
@@ -142,7 +142,7 @@ final class Sizing
             usort($ladder, static fn (Gauge $a, Gauge $b): int => $a->areaMm2 <=> $b->areaMm2);
         }
 
-        return array_map(fn (Gauge $rung): Rung => $this->rung($circuit, $this->laid($circuit, $rung), $share, $others), $ladder);
+        return array_map(fn (Gauge $rung): GaugeOption => $this->rung($circuit, $this->laid($circuit, $rung), $share, $others), $ladder);
     }
 
     private static function dropFits(float $wireDrop, ?float $share): bool
@@ -163,7 +163,7 @@ final class Sizing
             ??= LaidWire::of($gauge, $circuit, $this->wiring->plan->houseRules);
     }
 
-    private function rung(Circuit $circuit, LaidWire $wire, ?float $share, ?float $others): Rung
+    private function rung(Circuit $circuit, LaidWire $wire, ?float $share, ?float $others): GaugeOption
     {
         $amps = $circuit->amps;
         $nominal = $circuit->nominalVolts;
@@ -172,13 +172,13 @@ final class Sizing
         $perMetre = $amps * $wire->voltsPerAmpMetre;
         $longest = $share === null || $perMetre <= 0 ? null : max(0.0, $share / $perMetre);
         if ($circuit->length === null) {
-            return new Rung($wire->gauge, null, null, null, $longest, $wire->ampacity, $rating, null, null, false, null);
+            return new GaugeOption($wire->gauge, null, null, null, $longest, $wire->ampacity, $rating, null, null, false, null);
         }
         $lost = $circuit->length * $perMetre;
         $drop = $lost + $amps * $circuit->run->extraOhms;
         $ohms = 2 * $circuit->length * $wire->ohmsPerMetre + $circuit->run->extraOhms;
 
-        return new Rung(
+        return new GaugeOption(
             $wire->gauge,
             $drop,
             self::percent($drop, $nominal),

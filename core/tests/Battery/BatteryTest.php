@@ -8,7 +8,6 @@ use Dinghy\Battery\Chemistry;
 use Dinghy\Battery\Peukert;
 use Dinghy\Battery\RestingVoltage;
 use Dinghy\Circuit\Sharing;
-use Dinghy\Plan\Plan;
 use Dinghy\Tests\Plans;
 use Dinghy\Trip\MotorAmps;
 use PHPUnit\Framework\TestCase;

@@ -8,7 +8,6 @@ use Dinghy\Battery\Cells;
 use Dinghy\Battery\Chemistry;
 use Dinghy\Battery\RestingVoltage;
 use Dinghy\Battery\UsableShare;
-use Dinghy\Plan\Plan;
 use Dinghy\Tests\Plans;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;

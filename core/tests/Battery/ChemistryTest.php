@@ -6,7 +6,6 @@ namespace Dinghy\Tests\Battery;
 
 use Dinghy\Battery\Chemistry;
 use Dinghy\Battery\RestingVoltage;
-use Dinghy\Plan\Plan;
 use Dinghy\Tests\Plans;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;

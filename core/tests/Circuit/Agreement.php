@@ -8,7 +8,7 @@ use Dinghy\Circuit\Solution;
 use Dinghy\Circuit\SpiceNetlist;
 use Dinghy\Circuit\State;
 use Dinghy\Evaluation\Evaluation;
-use Dinghy\Plan\PlanDocument;
+use Dinghy\File\PlanDocument;
 use Dinghy\Tests\Plans;
 use PHPUnit\Framework\Assert;
 

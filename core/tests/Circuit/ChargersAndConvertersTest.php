@@ -10,7 +10,7 @@ use Dinghy\Circuit\Resistor;
 use Dinghy\Circuit\Solution;
 use Dinghy\Circuit\Source;
 use Dinghy\Circuit\State;
-use Dinghy\Plan\PlanDocument;
+use Dinghy\File\PlanDocument;
 use Dinghy\Tests\Plans;
 use Dinghy\Tests\RandomBoat;
 use PHPUnit\Framework\TestCase;

@@ -4,11 +4,10 @@ declare(strict_types=1);
 
 namespace Dinghy\Tests\Circuit;
 
-use Dinghy\Plan\PlanDocument;
 use Dinghy\Circuit\SpiceNetlist;
 use Dinghy\Circuit\State;
 use Dinghy\Evaluation\Evaluation;
-use Dinghy\Plan\Plan;
+use Dinghy\File\PlanDocument;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Dinghy\Tests\Circuit;
 
 use Dinghy\Circuit\State;
-use Dinghy\Plan\PlanDocument;
+use Dinghy\File\PlanDocument;
 use Dinghy\Tests\Plans;
 use PHPUnit\Framework\TestCase;
 

@@ -6,12 +6,12 @@ namespace Dinghy\Tests\Compartment;
 
 use Dinghy\Compartment\Compartment;
 use Dinghy\Compartment\LaidBlock;
-use Dinghy\Plan\Lie;
+use Dinghy\File\PlanDocument;
+use Dinghy\Plan\BlockPosition;
 use Dinghy\Plan\Plan;
-use Dinghy\Plan\PlanDocument;
-use Dinghy\Plan\Units;
 use Dinghy\Proposal\TurnBlocks;
-use Dinghy\Rule\Words;
+use Dinghy\Quantity\QuantityFormatter;
+use Dinghy\Quantity\Units;
 use Dinghy\Tests\Plans;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -28,7 +28,7 @@ final class CompartmentTest extends TestCase
     #[DataProvider('turns')]
     public function test_posts_turn_with_their_block(int $turned, array $plus, array $minus): void
     {
-        $block = new LaidBlock(Plans::series(1)->plan()->batteries['b1'], new Lie(100, 50, $turned));
+        $block = new LaidBlock(Plans::series(1)->plan()->batteries['b1'], new BlockPosition(100, 50, $turned));
         self::assertSame($plus, [$block->plus()->x, $block->plus()->y]);
         self::assertSame($minus, [$block->minus()->x, $block->minus()->y]);
         self::assertSame($turned % 180 === 0 ? [330.0, 173.0] : [173.0, 330.0], [$block->width, $block->depth]);
@@ -48,7 +48,7 @@ final class CompartmentTest extends TestCase
     public function test_a_block_with_its_plus_on_the_right_has_its_posts_exchanged(): void
     {
         $right = Plans::series(1, ['plus_side' => 'right'])->plan()->batteries['b1'];
-        $block = new LaidBlock($right, new Lie(0, 0, 0));
+        $block = new LaidBlock($right, new BlockPosition(0, 0, 0));
         self::assertSame([290.0, 40.0], [$block->plus()->x, $block->minus()->x]);
     }
 
@@ -58,7 +58,7 @@ final class CompartmentTest extends TestCase
     {
         $compartment = self::compartment($inside);
         self::assertSame($short, $compartment[0]->short());
-        self::assertStringContainsString($says, $compartment[0]->says($compartment[1], $compartment[1]->banks['thrust'], new Words(Units::Metric)));
+        self::assertStringContainsString($says, $compartment[0]->says($compartment[1], $compartment[1]->banks['thrust'], new QuantityFormatter(Units::Metric)));
     }
 
     /** @return array<string, array{string, float|null, string}> */
@@ -79,7 +79,7 @@ final class CompartmentTest extends TestCase
         $compartment = Compartment::of($plan, $plan->banks['thrust']);
         self::assertSame([['b1', 'b2', 13.0]], $compartment->overlaps());
         self::assertFalse($compartment->fits());
-        self::assertStringContainsString('Battery 1 and Battery 2 stand in each other by 13 mm.', $compartment->says($plan, $plan->banks['thrust'], new Words(Units::Metric)));
+        self::assertStringContainsString('Battery 1 and Battery 2 stand in each other by 13 mm.', $compartment->says($plan, $plan->banks['thrust'], new QuantityFormatter(Units::Metric)));
     }
 
     public function test_a_battery_of_another_bank_stands_in_the_way_too(): void
@@ -95,7 +95,7 @@ final class CompartmentTest extends TestCase
         $plan = PlanDocument::fromJson(json_encode($root, JSON_THROW_ON_ERROR))->plan();
         $compartment = Compartment::of($plan, $plan->banks['thrust']);
         self::assertSame([['b1', 'x', 173.0]], $compartment->overlaps());
-        self::assertStringContainsString('other: Battery 1', $compartment->says($plan, $plan->banks['thrust'], new Words(Units::Metric)));
+        self::assertStringContainsString('other: Battery 1', $compartment->says($plan, $plan->banks['thrust'], new QuantityFormatter(Units::Metric)));
     }
 
     /** Two blocks end to end in parallel, one turned about: the wires from like post to like post cross. */
@@ -122,7 +122,7 @@ final class CompartmentTest extends TestCase
         for ($turns = 0; $turns < 8; $turns++) {
             $lies = [];
             foreach (array_keys($row) as $i => $id) {
-                $lies[$id] = new Lie($row[$id], 0, 90 + 180 * ($turns >> $i & 1));
+                $lies[$id] = new BlockPosition($row[$id], 0, 90 + 180 * ($turns >> $i & 1));
             }
             $other = $best->with($lies);
             self::assertTrue($other->crossings() !== [] || $best->wireLength() <= $other->wireLength() + 1e-9);

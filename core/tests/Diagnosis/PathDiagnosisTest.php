@@ -10,9 +10,8 @@ use Dinghy\Conductor\Resistance;
 use Dinghy\Diagnosis\Cause;
 use Dinghy\Diagnosis\PathDiagnosis;
 use Dinghy\Diagnosis\PathWords;
-use Dinghy\Plan\Plan;
-use Dinghy\Plan\Units;
-use Dinghy\Rule\Words;
+use Dinghy\Quantity\QuantityFormatter;
+use Dinghy\Quantity\Units;
 use Dinghy\Tests\Circuit\Ngspice;
 use Dinghy\Tests\Plans;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -94,7 +93,7 @@ final class PathDiagnosisTest extends TestCase
     public function test_under_eleven_volts_at_the_screen(): void
     {
         $diagnosis = self::diagnose(['battery_rest_v' => 12.65, 'battery_loaded_v' => 12.6, 'device_loaded_v' => 10.85], '6 mm2', 3.4, 13.4);
-        $words = new Words(Units::Metric);
+        $words = new QuantityFormatter(Units::Metric);
 
         self::assertSame(Cause::BadJoint, $diagnosis->cause);
         self::assertStringContainsString('A bad joint of', PathWords::of($diagnosis, $words));
@@ -107,7 +106,7 @@ final class PathDiagnosisTest extends TestCase
         $bare = self::diagnose(['battery_loaded_v' => 12.6, 'device_loaded_v' => 11.0], null, null, null);
         self::assertSame(Cause::Unknown, $bare->cause);
         self::assertSame(['battery_rest_v', 'amps_a', 'length_m', 'gauge'], $bare->needs);
-        self::assertStringContainsString('still to be measured: volts at the battery, at rest, amps', PathWords::of($bare, new Words(Units::Metric)));
+        self::assertStringContainsString('still to be measured: volts at the battery, at rest, amps', PathWords::of($bare, new QuantityFormatter(Units::Metric)));
         self::assertSame(Cause::NothingWrong, self::diagnose(['battery_loaded_v' => 12.6, 'device_loaded_v' => 12.5], null, null, null)->cause);
         self::assertSame(Cause::WrongWayRound, self::diagnose(['battery_loaded_v' => 12.6, 'device_loaded_v' => -12.5], null, null, null)->cause);
         self::assertSame(Cause::WeakBattery, self::diagnose(['battery_rest_v' => 11.6, 'battery_loaded_v' => 11.5, 'device_loaded_v' => 11.4], '10 AWG', 2.0, 2.0)->cause, 'flat');
@@ -121,7 +120,7 @@ final class PathDiagnosisTest extends TestCase
             $diagnosis = self::diagnose([...$readings, 'amps_a' => null], null, null, null);
 
             self::assertSame([Cause::Unknown, $place], [$diagnosis->cause, $diagnosis->where]);
-            self::assertStringContainsString("Most of it between {$place}: look there first.", PathWords::of($diagnosis, new Words(Units::Metric)));
+            self::assertStringContainsString("Most of it between {$place}: look there first.", PathWords::of($diagnosis, new QuantityFormatter(Units::Metric)));
         }
     }
 
@@ -176,7 +175,7 @@ final class PathDiagnosisTest extends TestCase
         self::assertSame(Cause::Contradictory, self::diagnose([...$wire, 'device_loaded_v' => 11.9, 'between' => [(object) ['name' => 'block', 'loaded_v' => 11.7]]], '10 AWG', 3.0, 5.0)->cause);
         self::assertSame(Cause::Contradictory, self::diagnose([...$wire, 'device_rest_v' => 13.1], '10 AWG', 3.0, 5.0)->cause);
         self::assertNotSame(Cause::Contradictory, self::diagnose([...$wire, 'device_loaded_v' => 12.28], '10 AWG', 3.0, 5.0)->cause, 'it recovered a little in between');
-        self::assertStringContainsString('Measure again', PathWords::of(self::diagnose([...$wire, 'device_loaded_v' => 12.5], '10 AWG', 3.0, 5.0), new Words(Units::Metric)));
+        self::assertStringContainsString('Measure again', PathWords::of(self::diagnose([...$wire, 'device_loaded_v' => 12.5], '10 AWG', 3.0, 5.0), new QuantityFormatter(Units::Metric)));
     }
 
     /** 6 AWG is 1.33 mΩ/m: over 5 m and back 13.3 mΩ, 0.27 V at 20 A; joints of 12 mΩ take 0.24 V, none of them bad: 0.51 V in all of 0.36 V. */
@@ -187,7 +186,7 @@ final class PathDiagnosisTest extends TestCase
 
         self::assertSame([Cause::ThinWire], array_map(static fn ($fault): Cause => $fault->cause, $diagnosis->faults));
         self::assertLessThanOrEqual(0.36 - 0.24, 2 * 5.0 * 20.0 * Resistance::perMetre($mends, Metal::Copper, 25.0));
-        self::assertStringContainsString('too thin for what its joints lose', PathWords::of($diagnosis, new Words(Units::Metric)));
+        self::assertStringContainsString('too thin for what its joints lose', PathWords::of($diagnosis, new QuantityFormatter(Units::Metric)));
     }
 
     /** At rest alone a dead plug shows as well; a plug that is dead at rest and alive when it is on was switched off. */

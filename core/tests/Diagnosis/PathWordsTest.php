@@ -8,9 +8,8 @@ use Dinghy\Diagnosis\Cause;
 use Dinghy\Diagnosis\PathDiagnosis;
 use Dinghy\Diagnosis\PathFault;
 use Dinghy\Diagnosis\PathWords;
-use Dinghy\Plan\Plan;
-use Dinghy\Plan\Units;
-use Dinghy\Rule\Words;
+use Dinghy\Quantity\QuantityFormatter;
+use Dinghy\Quantity\Units;
 use Dinghy\Tests\Plans;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -25,7 +24,7 @@ final class PathWordsTest extends TestCase
         $check = (object) ['id' => 'c', 'battery_rest_v' => 12.7, 'battery_loaded_v' => 12.6, 'amps_a' => 5, 'length_m' => 3, 'gauge' => '10 AWG', ...$readings];
         $plan = Plans::changed(Plans::pump(), ['plan' => ['survey' => (object) ['path_checks' => [$check]]]])->plan();
         $diagnosis = PathDiagnosis::of($plan->survey->pathChecks['c'] ?? self::fail(), $plan);
-        $words = new Words(Units::Metric);
+        $words = new QuantityFormatter(Units::Metric);
 
         self::assertSame($cause, $diagnosis->cause);
         self::assertNotSame('', $diagnosis->cause->label());
@@ -38,7 +37,7 @@ final class PathWordsTest extends TestCase
         $said = static function (array $readings): string {
             $plan = Plans::changed(Plans::pump(), ['plan' => ['survey' => (object) ['path_checks' => [(object) ['id' => 'c', ...$readings]]]]])->plan();
 
-            return PathWords::readings(PathDiagnosis::of($plan->survey->pathChecks['c'] ?? self::fail(), $plan), new Words(Units::Metric));
+            return PathWords::readings(PathDiagnosis::of($plan->survey->pathChecks['c'] ?? self::fail(), $plan), new QuantityFormatter(Units::Metric));
         };
 
         self::assertSame('Battery 12.65 V at rest, 12.6 V loaded; inlet (2.4 m) 12.4 V loaded; device 10.85 V loaded; 13.4 A; 3.4 m one way; 6 mm².', $said([
@@ -67,7 +66,7 @@ final class PathWordsTest extends TestCase
 
     public function test_a_fault_in_figures_alone(): void
     {
-        $words = new Words(Units::Metric);
+        $words = new QuantityFormatter(Units::Metric);
 
         self::assertSame('102 mΩ, 1.36 V, 18.3 W', PathWords::figures(new PathFault(Cause::BadJoint, 1.361, ohms: 0.10157, watts: 18.26), $words));
         self::assertSame('0.4 V, 2.1 A at least', PathWords::figures(new PathFault(Cause::AlreadyLoaded, 0.4, amps: 2.08), $words));

@@ -10,7 +10,7 @@ use Dinghy\Evaluation\Verdict;
 use Dinghy\Evaluation\VoltProfile;
 use Dinghy\Evaluation\Why;
 use Dinghy\Plan\Plan;
-use Dinghy\Plan\Units;
+use Dinghy\Quantity\Units;
 use Dinghy\Rule\Finding;
 use Dinghy\Tests\Plans;
 use Dinghy\Wiring\SizedRun;

@@ -5,9 +5,8 @@ declare(strict_types=1);
 namespace Dinghy\Tests\Evaluation;
 
 use Dinghy\Evaluation\Evaluation;
-use Dinghy\Plan\Plan;
-use Dinghy\Plan\PlanDocument;
-use Dinghy\Plan\PlanRefused;
+use Dinghy\File\PlanDocument;
+use Dinghy\File\PlanRefused;
 use Dinghy\Tests\Judge;
 use Dinghy\Tests\MutantBoat;
 use Dinghy\Tests\Plans;

@@ -6,11 +6,11 @@ namespace Dinghy\Tests\Evaluation;
 
 use Dinghy\Evaluation\Evaluation;
 use Dinghy\Evaluation\EvaluationDocument;
+use Dinghy\File\Patch;
+use Dinghy\File\PlanDocument;
+use Dinghy\File\PlanRefused;
 use Dinghy\Plan\Device;
-use Dinghy\Plan\Patch;
 use Dinghy\Plan\Plan;
-use Dinghy\Plan\PlanDocument;
-use Dinghy\Plan\PlanRefused;
 use Dinghy\Tests\MutantBoat;
 use Dinghy\Tests\Plans;
 use Dinghy\Tests\RandomBoat;

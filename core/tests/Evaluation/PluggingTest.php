@@ -12,7 +12,7 @@ use Dinghy\Evaluation\Consequences;
 use Dinghy\Evaluation\Plugging;
 use Dinghy\Evaluation\Why;
 use Dinghy\Evaluation\WhySupply;
-use Dinghy\Plan\PlanDocument;
+use Dinghy\File\PlanDocument;
 use Dinghy\Tests\Plans;
 use PHPUnit\Framework\TestCase;
 

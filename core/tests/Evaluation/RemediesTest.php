@@ -6,9 +6,9 @@ namespace Dinghy\Tests\Evaluation;
 
 use Dinghy\Evaluation\Evaluation;
 use Dinghy\Evaluation\Remedies;
+use Dinghy\File\PlanDocument;
+use Dinghy\File\PlanRefused;
 use Dinghy\Plan\Plan;
-use Dinghy\Plan\PlanDocument;
-use Dinghy\Plan\PlanRefused;
 use Dinghy\Rule\Finding;
 use Dinghy\Rule\Level;
 use Dinghy\Tests\MutantBoat;

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Dinghy\Tests\Evaluation;
 
 use Dinghy\Evaluation\StageState;
-use Dinghy\Plan\PlanDocument;
+use Dinghy\File\PlanDocument;
 use Dinghy\Rule\Stage;
 use Dinghy\Tests\Plans;
 use PHPUnit\Framework\TestCase;

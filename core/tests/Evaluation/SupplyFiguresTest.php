@@ -6,8 +6,8 @@ namespace Dinghy\Tests\Evaluation;
 
 use Dinghy\Evaluation\SupplyFigures;
 use Dinghy\Evaluation\Verdict;
-use Dinghy\Plan\Patch;
-use Dinghy\Plan\PlanDocument;
+use Dinghy\File\Patch;
+use Dinghy\File\PlanDocument;
 use Dinghy\Tests\Plans;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;

@@ -4,13 +4,12 @@ declare(strict_types=1);
 
 namespace Dinghy\Tests\Layout;
 
+use Dinghy\Conduit\Cable;
+use Dinghy\Conduit\Packing;
+use Dinghy\File\Patch;
 use Dinghy\Layout\BoardProblems;
-use Dinghy\Layout\Cable;
 use Dinghy\Layout\OtherRoutes;
-use Dinghy\Layout\Packing;
 use Dinghy\Mounting\HoleAdvice;
-use Dinghy\Plan\Patch;
-use Dinghy\Plan\Plan;
 use Dinghy\Tests\Plans;
 use PHPUnit\Framework\TestCase;
 

@@ -6,8 +6,8 @@ namespace Dinghy\Tests\Layout;
 
 use Dinghy\Layout\Fitting;
 use Dinghy\Plan\Plan;
-use Dinghy\Plan\Units;
-use Dinghy\Rule\Words;
+use Dinghy\Quantity\QuantityFormatter;
+use Dinghy\Quantity\Units;
 use Dinghy\Tests\Plans;
 use PHPUnit\Framework\TestCase;
 
@@ -43,7 +43,7 @@ final class FittingTest extends TestCase
             'plan' => ['boat.stations' => [(object) ['id' => 'stern', 'x_m' => 1, 'y_m' => 0]]],
             'battery:b1' => ['station' => 'stern'], 'battery:b2' => ['station' => 'stern'], 'battery:b3' => ['station' => 'stern'],
         ])->plan();
-        $blocks = array_values(array_filter(Fitting::allOf($plan, new Words(Units::Metric)), static fn (Fitting $fitting): bool => $fitting->kind === 'battery'));
+        $blocks = array_values(array_filter(Fitting::allOf($plan, new QuantityFormatter(Units::Metric)), static fn (Fitting $fitting): bool => $fitting->kind === 'battery'));
 
         self::assertCount(3, $blocks);
         for ($i = 1; $i < 3; $i++) {
@@ -69,6 +69,6 @@ final class FittingTest extends TestCase
      */
     private static function fittings(array $changes = []): array
     {
-        return array_column(Fitting::allOf(Plans::changed(Plans::routed(), $changes)->plan(), new Words(Units::Metric)), null, 'on');
+        return array_column(Fitting::allOf(Plans::changed(Plans::routed(), $changes)->plan(), new QuantityFormatter(Units::Metric)), null, 'on');
     }
 }

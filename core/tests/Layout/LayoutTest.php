@@ -6,14 +6,12 @@ namespace Dinghy\Tests\Layout;
 
 use Dinghy\Conductor\Gauge;
 use Dinghy\Conductor\OutsideDiameter;
+use Dinghy\Conduit\Bore;
+use Dinghy\Conduit\Cable;
+use Dinghy\Geometry\Spot;
 use Dinghy\Hull\HullKind;
 use Dinghy\Hull\Outline;
-use Dinghy\Layout\Bore;
-use Dinghy\Layout\Cable;
-use Dinghy\Layout\Line;
 use Dinghy\Layout\Pull;
-use Dinghy\Plan\Plan;
-use Dinghy\Plan\Spot;
 use Dinghy\Tests\Plans;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;

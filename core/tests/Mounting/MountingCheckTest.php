@@ -5,10 +5,9 @@ declare(strict_types=1);
 namespace Dinghy\Tests\Mounting;
 
 use Dinghy\Mounting\MountingCheck;
-use Dinghy\Plan\Plan;
-use Dinghy\Plan\Units;
+use Dinghy\Quantity\QuantityFormatter;
+use Dinghy\Quantity\Units;
 use Dinghy\Rule\Level;
-use Dinghy\Rule\Words;
 use Dinghy\Tests\Plans;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -80,7 +79,7 @@ final class MountingCheckTest extends TestCase
     {
         self::assertSame(['deploy', 'sweep', 'shaft'], array_keys(self::checks('series', 'm1', [])));
         $astern = Plans::changed(Plans::series(3), ['plan' => ['boat.length_m' => 5], 'device:m1' => ['at_m' => (object) ['x_m' => 0.2, 'y_m' => 0], 'deploy' => Plans::UNKNOWN, 'sweep' => Plans::UNKNOWN]])->plan();
-        self::assertSame(['shaft'], array_column(MountingCheck::allOf($astern, $astern->devices['m1'], new Words(Units::Metric)), 'field'));
+        self::assertSame(['shaft'], array_column(MountingCheck::allOf($astern, $astern->devices['m1'], new QuantityFormatter(Units::Metric)), 'field'));
         self::assertSame(['seen_from_helm', 'seen_from_angler'], array_keys(self::checks('parallel', 'screen', [])));
         self::assertSame([], self::checks('parallel', 'light', []));
     }
@@ -94,6 +93,6 @@ final class MountingCheckTest extends TestCase
     {
         $found = Plans::changed(Plans::named($plan), $measures === [] ? [] : ["device:{$device}" => $measures])->plan();
 
-        return array_column(MountingCheck::allOf($found, $found->devices[$device], new Words(Units::Metric)), null, 'field');
+        return array_column(MountingCheck::allOf($found, $found->devices[$device], new QuantityFormatter(Units::Metric)), null, 'field');
     }
 }

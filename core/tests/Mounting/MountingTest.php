@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Dinghy\Tests\Mounting;
 
+use Dinghy\Geometry\Spot;
 use Dinghy\Mounting\Deploy;
 use Dinghy\Mounting\Disturbance;
 use Dinghy\Mounting\MotorSize;
@@ -12,7 +13,6 @@ use Dinghy\Mounting\Propulsion;
 use Dinghy\Mounting\Shaft;
 use Dinghy\Mounting\Sight;
 use Dinghy\Mounting\Sweep;
-use Dinghy\Plan\Spot;
 use Dinghy\Tests\Plans;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;

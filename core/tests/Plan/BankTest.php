@@ -6,7 +6,6 @@ namespace Dinghy\Tests\Plan;
 
 use Dinghy\Plan\Bank;
 use Dinghy\Plan\Jumper;
-use Dinghy\Plan\Plan;
 use Dinghy\Plan\Supply;
 use Dinghy\Plan\Terminal;
 use Dinghy\Tests\Plans;

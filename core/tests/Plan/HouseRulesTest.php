@@ -5,15 +5,13 @@ declare(strict_types=1);
 namespace Dinghy\Tests\Plan;
 
 use Dinghy\Evaluation\Evaluation;
-use Dinghy\Plan\HouseRuleText;
+use Dinghy\File\HouseRuleText;
+use Dinghy\File\Patch;
+use Dinghy\File\PatchWords;
+use Dinghy\File\PlanFormat;
 use Dinghy\Plan\LoadClass;
-use Dinghy\Plan\NumberingEnd;
-use Dinghy\Plan\Patch;
-use Dinghy\Plan\PatchWords;
 use Dinghy\Plan\Plan;
-use Dinghy\Plan\PlanFormat;
-use Dinghy\Plan\Units;
-use Dinghy\Rule\Words;
+use Dinghy\Quantity\NumberingEnd;
 use Dinghy\Tests\Plans;
 use PHPUnit\Framework\TestCase;
 

@@ -7,7 +7,6 @@ namespace Dinghy\Tests\Plan;
 use Dinghy\Conductor\Gauge;
 use Dinghy\Plan\Battery;
 use Dinghy\Plan\Connector;
-use Dinghy\Plan\Plan;
 use Dinghy\Plan\StudSize;
 use Dinghy\Protection\FuseFamily;
 use Dinghy\Tests\Plans;

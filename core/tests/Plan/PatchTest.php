@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Dinghy\Tests\Plan;
 
-use Dinghy\Plan\PartPlace;
-use Dinghy\Plan\Patch;
-use Dinghy\Plan\PatchRefused;
+use Dinghy\File\PartPlace;
+use Dinghy\File\Patch;
+use Dinghy\File\PatchRefused;
 use Dinghy\Tests\Plans;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;

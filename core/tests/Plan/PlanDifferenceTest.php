@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Dinghy\Tests\Plan;
 
-use Dinghy\Plan\Patch;
-use Dinghy\Plan\PlanDifference;
-use Dinghy\Plan\PlanDocument;
+use Dinghy\File\Patch;
+use Dinghy\File\PlanDifference;
+use Dinghy\File\PlanDocument;
 use Dinghy\Tests\MutantBoat;
 use Dinghy\Tests\Plans;
 use Dinghy\Tests\Seed;

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Dinghy\Tests\Plan;
 
-use Dinghy\Plan\Format\Problems;
-use Dinghy\Plan\PlanDocument;
-use Dinghy\Plan\PlanFormat;
+use Dinghy\File\PlanDocument;
+use Dinghy\File\PlanFormat;
+use Dinghy\File\Shape\Problems;
 use Dinghy\Tests\Seed;
 use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\TestCase;

@@ -4,9 +4,8 @@ declare(strict_types=1);
 
 namespace Dinghy\Tests\Plan;
 
-use Dinghy\Layout\Line;
+use Dinghy\Geometry\Spot;
 use Dinghy\Plan\Plan;
-use Dinghy\Plan\Spot;
 use Dinghy\Route\Route;
 use Dinghy\Tests\Plans;
 use PHPUnit\Framework\Attributes\DataProvider;

@@ -4,11 +4,10 @@ declare(strict_types=1);
 
 namespace Dinghy\Tests\Plan;
 
-use Dinghy\Plan\Format\Problem;
-use Dinghy\Plan\Patch;
-use Dinghy\Plan\Plan;
-use Dinghy\Plan\PlanDocument;
-use Dinghy\Plan\PlanRefused;
+use Dinghy\File\Patch;
+use Dinghy\File\PlanDocument;
+use Dinghy\File\PlanRefused;
+use Dinghy\File\Shape\Problem;
 use Dinghy\Tests\Plans;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;

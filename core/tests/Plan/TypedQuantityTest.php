@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Dinghy\Tests\Plan;
 
-use Dinghy\Plan\QuantityRefused;
-use Dinghy\Plan\TypedQuantity;
-use Dinghy\Plan\Units;
-use Dinghy\Rule\Words;
+use Dinghy\File\QuantityRefused;
+use Dinghy\File\TypedQuantity;
+use Dinghy\Quantity\QuantityFormatter;
+use Dinghy\Quantity\Units;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -79,7 +79,7 @@ final class TypedQuantityTest extends TestCase
     {
         foreach ([0.05, 0.15, 0.3048, 0.9, 1.83, 5.9, 12.345] as $metres) {
             foreach (Units::cases() as $units) {
-                $read = TypedQuantity::read('x_m', (new Words($units))->length($metres), $units);
+                $read = TypedQuantity::read('x_m', (new QuantityFormatter($units))->length($metres), $units);
                 self::assertEqualsWithDelta($metres, $read, 0.0127);
             }
         }

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Dinghy\Tests\Proposal;
 
-use Dinghy\Plan\Patch;
+use Dinghy\File\Patch;
+use Dinghy\File\PlanDocument;
+use Dinghy\File\QuantityRefused;
+use Dinghy\Geometry\Spot;
 use Dinghy\Plan\Plan;
-use Dinghy\Plan\PlanDocument;
-use Dinghy\Plan\QuantityRefused;
-use Dinghy\Plan\Spot;
 use Dinghy\Proposal\AddToBoat;
 use Dinghy\Proposal\MoveOnPlan;
 use Dinghy\Proposal\ProposalRefused;

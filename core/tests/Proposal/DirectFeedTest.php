@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Dinghy\Tests\Proposal;
 
 use Dinghy\Diagnosis\Cause;
-use Dinghy\Plan\Patch;
+use Dinghy\File\Patch;
+use Dinghy\File\PlanDocument;
 use Dinghy\Plan\Plan;
-use Dinghy\Plan\PlanDocument;
 use Dinghy\Proposal\DirectFeed;
 use Dinghy\Tests\Plans;
 use PHPUnit\Framework\TestCase;

@@ -5,9 +5,9 @@ declare(strict_types=1);
 namespace Dinghy\Tests\Proposal;
 
 use Dinghy\Evaluation\Evaluation;
-use Dinghy\Plan\Patch;
+use Dinghy\File\Patch;
+use Dinghy\File\PlanDocument;
 use Dinghy\Plan\Plan;
-use Dinghy\Plan\PlanDocument;
 use Dinghy\Proposal\AddBank;
 use Dinghy\Proposal\AddBlock;
 use Dinghy\Proposal\AddCharger;

@@ -6,9 +6,9 @@ namespace Dinghy\Tests\Proposal;
 
 use Dinghy\Plan\Plan;
 use Dinghy\Proposal\AddDevice;
-use Dinghy\Proposal\Asked;
 use Dinghy\Proposal\CircuitOffer;
 use Dinghy\Proposal\CircuitOffers;
+use Dinghy\Proposal\CircuitRequirements;
 use Dinghy\Proposal\FitOnRun;
 use Dinghy\Proposal\ProposalRefused;
 use Dinghy\Proposal\Rearrange;
@@ -67,13 +67,13 @@ final class RearrangeTest extends TestCase
 
     public function test_offers_of_circuits_in_the_order_that_a_rigger_takes_them(): void
     {
-        $names = static fn (Plan $plan, Asked $asks): array => array_map(static fn (CircuitOffer $offer): string => $offer->name(), CircuitOffers::of($plan, $asks, null, [4, 6, 12]));
-        $screen = Asked::by((object) ['kind' => 'display', 'v_min' => 10, 'v_max' => 16, 'typical_a' => 2, 'peak_a' => 3]);
+        $names = static fn (Plan $plan, CircuitRequirements $asks): array => array_map(static fn (CircuitOffer $offer): string => $offer->name(), CircuitOffers::of($plan, $asks, null, [4, 6, 12]));
+        $screen = CircuitRequirements::by((object) ['kind' => 'display', 'v_min' => 10, 'v_max' => 16, 'typical_a' => 2, 'peak_a' => 3]);
         self::assertSame(['block:fuses', 'bank:house'], $names(Plans::parallel()->plan(), $screen));
         $full = Plans::changed(Plans::parallel(), ['block:fuses' => ['circuits' => 2]]);
         self::assertSame(['larger:fuses:4', 'bank:house'], $names($full->plan(), $screen));
         self::assertSame(['tap:thrust'], $names(Plans::series(3)->plan(), $screen));
-        $motor = Asked::by((object) ['kind' => 'motor', 'v_min' => 30, 'v_max' => 45, 'typical_a' => 25, 'peak_a' => 56]);
+        $motor = CircuitRequirements::by((object) ['kind' => 'motor', 'v_min' => 30, 'v_max' => 45, 'typical_a' => 25, 'peak_a' => 56]);
         self::assertSame(['bank:thrust'], $names(Plans::series(3)->plan(), $motor));
 
         $offer = CircuitOffers::named($full->plan(), $screen, null, [4], 'larger:fuses:4');

@@ -6,8 +6,7 @@ namespace Dinghy\Tests\Proposal;
 
 use Dinghy\Evaluation\Evaluation;
 use Dinghy\Evaluation\SupplyFigures;
-use Dinghy\Plan\Plan;
-use Dinghy\Plan\PlanDocument;
+use Dinghy\File\PlanDocument;
 use Dinghy\Proposal\SupplySchool;
 use Dinghy\Proposal\SupplySchools;
 use Dinghy\Proposal\SupplyVariant;

@@ -4,9 +4,8 @@ declare(strict_types=1);
 
 namespace Dinghy\Tests\Proposal;
 
-use Dinghy\Plan\Patch;
-use Dinghy\Plan\Plan;
-use Dinghy\Plan\PlanDocument;
+use Dinghy\File\Patch;
+use Dinghy\File\PlanDocument;
 use Dinghy\Proposal\AddBank;
 use Dinghy\Proposal\AddBlock;
 use Dinghy\Proposal\FreeId;

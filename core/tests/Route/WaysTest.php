@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Dinghy\Tests\Route;
 
-use Dinghy\Plan\Format\Record;
 use Dinghy\Plan\Way;
+use Dinghy\Record\Record;
 use Dinghy\Route\SimpleRoutes;
 use Dinghy\Route\Ways;
 use PHPUnit\Framework\TestCase;

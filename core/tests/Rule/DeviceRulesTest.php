@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Dinghy\Tests\Rule;
 
-use Dinghy\Plan\PlanDocument;
+use Dinghy\File\PlanDocument;
 use Dinghy\Rule\Level;
 use Dinghy\Rule\Rulebook;
 use Dinghy\Tests\Plans;

@@ -5,9 +5,8 @@ declare(strict_types=1);
 namespace Dinghy\Tests\Rule;
 
 use Dinghy\Evaluation\Evaluation;
-use Dinghy\Plan\Plan;
-use Dinghy\Plan\PlanDocument;
-use Dinghy\Plan\Units;
+use Dinghy\File\PlanDocument;
+use Dinghy\Quantity\Units;
 use Dinghy\Tests\Plans;
 use PHPUnit\Framework\TestCase;
 

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Dinghy\Tests\Rule;
 
-use Dinghy\Plan\FieldShape;
-use Dinghy\Plan\Patch;
+use Dinghy\File\FieldShape;
+use Dinghy\File\Patch;
+use Dinghy\File\PlanDocument;
 use Dinghy\Plan\Plan;
-use Dinghy\Plan\PlanDocument;
 use Dinghy\Rule\Question;
 use Dinghy\Rule\Unchecked;
 use Dinghy\Tests\Plans;

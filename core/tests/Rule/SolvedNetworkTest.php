@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Dinghy\Tests\Rule;
 
 use Dinghy\Evaluation\Evaluation;
-use Dinghy\Plan\PlanDocument;
+use Dinghy\File\PlanDocument;
 use Dinghy\Rule\Finding;
 use Dinghy\Rule\Level;
 use Dinghy\Tests\Plans;
@@ -311,7 +311,7 @@ final class SolvedNetworkTest extends TestCase
             }, [1, 2])],
             'charger:c1' => ['input' => 'alternator', 'outputs.0.lead' => $lead ? (object) ['gauge' => '6 AWG', 'length_m' => 2] : null], 'battery:b1' => ['cca_a' => 600],
         ]);
-        $lugs = static fn (PlanDocument $document): int => count(array_filter(\Dinghy\Wiring\Landings::of(\Dinghy\Plan\Plan::of($document)), static fn ($landing): bool => $landing->post === 'b1+'));
+        $lugs = static fn (PlanDocument $document): int => count(array_filter(\Dinghy\Wiring\Landings::of($document->plan()), static fn ($landing): bool => $landing->post === 'b1+'));
 
         self::assertSame([3, 4], [$lugs($engine(false)), $lugs($engine(true))]);
     }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Dinghy\Tests\Rule;
 
-use Dinghy\Plan\Units;
-use Dinghy\Rule\Words;
+use Dinghy\Quantity\QuantityFormatter;
+use Dinghy\Quantity\Units;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -14,8 +14,8 @@ final class WordsTest extends TestCase
     #[DataProvider('lengths')]
     public function test_lengths(float $metres, string $imperial, string $metric): void
     {
-        self::assertSame($imperial, (new Words(Units::Imperial))->length($metres));
-        self::assertSame($metric, (new Words(Units::Metric))->length($metres));
+        self::assertSame($imperial, (new QuantityFormatter(Units::Imperial))->length($metres));
+        self::assertSame($metric, (new QuantityFormatter(Units::Metric))->length($metres));
     }
 
     /** @return list<array{float, string, string}> */
@@ -29,7 +29,7 @@ final class WordsTest extends TestCase
 
     public function test_figures_keep_what_matters_and_drop_the_rest(): void
     {
-        $words = new Words(Units::Metric);
+        $words = new QuantityFormatter(Units::Metric);
         self::assertSame('56 A', $words->amps(56));
         self::assertSame('7.5 A', $words->amps(7.5));
         self::assertSame('0.35 A', $words->amps(0.35));
@@ -46,7 +46,7 @@ final class WordsTest extends TestCase
 
     public function test_times_and_resistances(): void
     {
-        $words = new Words(Units::Metric);
+        $words = new QuantityFormatter(Units::Metric);
         self::assertSame('6 h 10', $words->hours(6 + 1 / 6));
         self::assertSame('0 h 05', $words->hours(5 / 60));
         self::assertSame('7 h 00', $words->hours(6.9999));
@@ -61,8 +61,8 @@ final class WordsTest extends TestCase
     #[DataProvider('smallMeasures')]
     public function test_small_measures(float $metres, string $imperial, string $metric): void
     {
-        self::assertSame($imperial, (new Words(Units::Imperial))->short($metres));
-        self::assertSame($metric, (new Words(Units::Metric))->short($metres));
+        self::assertSame($imperial, (new QuantityFormatter(Units::Imperial))->short($metres));
+        self::assertSame($metric, (new QuantityFormatter(Units::Metric))->short($metres));
     }
 
     /** @return list<array{float, string, string}> */
@@ -76,7 +76,7 @@ final class WordsTest extends TestCase
 
     public function test_thrust_mass_and_angles(): void
     {
-        [$imperial, $metric] = [new Words(Units::Imperial), new Words(Units::Metric)];
+        [$imperial, $metric] = [new QuantityFormatter(Units::Imperial), new QuantityFormatter(Units::Metric)];
         self::assertSame(['112 lbf', '498 N'], [$imperial->thrust(498.2), $metric->thrust(498.2)]);
         self::assertSame(['1984 lb', '900 kg'], [$imperial->mass(900), $metric->mass(900)]);
         self::assertSame('45°', $metric->degrees(M_PI / 4));
@@ -85,7 +85,7 @@ final class WordsTest extends TestCase
     public function test_sentences_follow_the_units(): void
     {
         $document = \Dinghy\Tests\Plans::pump(['feed:f1' => ['run.length_m' => 7]]);
-        $says = static fn (Units $units): string => \Dinghy\Evaluation\Evaluation::of(\Dinghy\Plan\Plan::of($document), $units)->findings[0]->says;
+        $says = static fn (Units $units): string => \Dinghy\Evaluation\Evaluation::of($document->plan(), $units)->findings[0]->says;
 
         self::assertStringContainsString('over 7 m of 10 AWG', $says(Units::Metric));
         self::assertStringContainsString('over 23 ft of 10 AWG', $says(Units::Imperial));

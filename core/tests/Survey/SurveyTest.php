@@ -5,9 +5,8 @@ declare(strict_types=1);
 namespace Dinghy\Tests\Survey;
 
 use Dinghy\Diagnosis\BatteryJudgement;
-use Dinghy\Plan\Plan;
-use Dinghy\Plan\Units;
-use Dinghy\Rule\Words;
+use Dinghy\Quantity\QuantityFormatter;
+use Dinghy\Quantity\Units;
 use Dinghy\Survey\ComplaintKind;
 use Dinghy\Survey\NeededPhotograph;
 use Dinghy\Tests\Plans;
@@ -104,6 +103,6 @@ final class SurveyTest extends TestCase
         $survey = (object) ['taken_on' => '2026-11-03', 'batteries' => [(object) ['id' => 'f', 'chemistry' => 'flooded', 'nominal_v' => 12, ...$found]]];
         $plan = Plans::changed(Plans::pump(), ['plan' => ['survey' => $survey]])->plan();
 
-        return BatteryJudgement::of($plan->survey->batteries['f'] ?? self::fail(), '2026-11-03', new Words(Units::Metric));
+        return BatteryJudgement::of($plan->survey->batteries['f'] ?? self::fail(), '2026-11-03', new QuantityFormatter(Units::Metric));
     }
 }

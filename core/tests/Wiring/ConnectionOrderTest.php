@@ -4,11 +4,10 @@ declare(strict_types=1);
 
 namespace Dinghy\Tests\Wiring;
 
-use Dinghy\Plan\NumberingEnd;
-use Dinghy\Plan\Plan;
-use Dinghy\Plan\PlanDocument;
-use Dinghy\Plan\Units;
-use Dinghy\Rule\Words;
+use Dinghy\File\PlanDocument;
+use Dinghy\Quantity\NumberingEnd;
+use Dinghy\Quantity\QuantityFormatter;
+use Dinghy\Quantity\Units;
 use Dinghy\Tests\Plans;
 use Dinghy\Wiring\ConnectionOrder;
 use Dinghy\Wiring\ConnectionStep;
@@ -72,6 +71,6 @@ final class ConnectionOrderTest extends TestCase
     {
         $plan = $document->plan();
 
-        return ConnectionOrder::of($plan, array_values($plan->banks)[0], new Words(Units::Metric, $end), $chargerFirst);
+        return ConnectionOrder::of($plan, array_values($plan->banks)[0], new QuantityFormatter(Units::Metric, $end), $chargerFirst);
     }
 }

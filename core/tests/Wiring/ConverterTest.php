@@ -4,17 +4,17 @@ declare(strict_types=1);
 
 namespace Dinghy\Tests\Wiring;
 
+use Dinghy\Evaluation\ShortCircuitSequence;
 use Dinghy\Evaluation\VoltProfile;
-use Dinghy\Evaluation\WhatBurnsFirst;
 use Dinghy\Evaluation\Why;
+use Dinghy\File\PlanDocument;
 use Dinghy\Plan\Plan;
-use Dinghy\Plan\PlanDocument;
-use Dinghy\Plan\Units;
 use Dinghy\Proposal\ProposalRefused;
 use Dinghy\Proposal\TakeOut;
+use Dinghy\Quantity\QuantityFormatter;
+use Dinghy\Quantity\Units;
 use Dinghy\Rule\Finding;
 use Dinghy\Rule\Level;
-use Dinghy\Rule\Words;
 use Dinghy\Tests\Plans;
 use Dinghy\Wiring\ConnectionOrder;
 use Dinghy\Wiring\Landings;
@@ -72,7 +72,7 @@ final class ConverterTest extends TestCase
         $posts = array_map(static fn ($landing): string => "{$landing->what} {$landing->post}", Landings::of($plan));
         self::assertContains('input of conv b3+', $posts);
         self::assertContains('input of conv b1-', $posts);
-        $says = array_map(static fn ($step): string => $step->says, ConnectionOrder::of($plan, $plan->banks['thrust'], new Words(Units::Metric), true));
+        $says = array_map(static fn ($step): string => $step->says, ConnectionOrder::of($plan, $plan->banks['thrust'], new QuantityFormatter(Units::Metric), true));
         [$plus, $minus] = [array_search('Input of conv: plus on Battery 3 +.', $says, true), array_search('Input of conv: minus on Battery 1 −.', $says, true)];
         self::assertIsInt($plus);
         self::assertIsInt($minus);
@@ -82,7 +82,7 @@ final class ConverterTest extends TestCase
     /** A short behind it draws its limit and no more: 20 A open no 15 A blade within a minute, and spoil no 12 AWG. */
     public function test_what_burns_behind_a_converter(): void
     {
-        $short = WhatBurnsFirst::at(Plans::evaluate(Plans::changed(Plans::converted(), ['branch:to-screen' => ['fuse_a' => 15]])), 'to-screen', 1.0);
+        $short = ShortCircuitSequence::at(Plans::evaluate(Plans::changed(Plans::converted(), ['branch:to-screen' => ['fuse_a' => 15]])), 'to-screen', 1.0);
 
         self::assertSame(20.0, $short?->amps);
     }

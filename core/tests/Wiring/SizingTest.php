@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Dinghy\Tests\Wiring;
 
 use Dinghy\Evaluation\Evaluation;
-use Dinghy\Plan\PlanDocument;
+use Dinghy\File\PlanDocument;
 use Dinghy\Rule\Finding;
 use Dinghy\Tests\Plans;
-use Dinghy\Wiring\Rung;
+use Dinghy\Wiring\GaugeOption;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -69,7 +69,7 @@ final class SizingTest extends TestCase
     {
         $run = Plans::evaluate(Plans::pump())->runs['f1'];
         foreach ($run->rungs() as $rung) {
-            self::assertInstanceOf(Rung::class, $rung);
+            self::assertInstanceOf(GaugeOption::class, $rung);
             $length = min(60.0, max(0.05, (float) $rung->longest));
             $there = Plans::evaluate(Plans::pump(['feed:f1' => ['run.length_m' => $length, 'run.gauge' => $rung->gauge->name]]));
             if ($length === $rung->longest) {

@@ -1,0 +1,42 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\File\Shape;
+
+/** One of a fixed set of strings or whole numbers. */
+final readonly class ChoiceShape implements Shape
+{
+    /** @param  non-empty-list<string|int>  $choices */
+    public function __construct(private array $choices)
+    {
+    }
+
+    /** @param  class-string<\BackedEnum>  $enum */
+    public static function ofEnum(string $enum): self
+    {
+        /** @var non-empty-list<string|int> $choices */
+        $choices = array_map(static fn (\BackedEnum $case): string|int => $case->value, $enum::cases());
+
+        return new self($choices);
+    }
+
+    public function read(mixed $raw, string $pointer, Problems $problems): string|int|null
+    {
+        // JSON has one kind of number: 105.0 is the choice 105.
+        $value = is_float($raw) && floor($raw) === $raw && abs($raw) < 1e9 ? (int) $raw : $raw;
+        foreach ($this->choices as $choice) {
+            if ($value === $choice) {
+                return $choice;
+            }
+        }
+        $problems->add($pointer, 'expected one of '.implode(', ', $this->choices).', found '.Found::describe($raw));
+
+        return null;
+    }
+
+    public function schema(): array
+    {
+        return ['enum' => $this->choices];
+    }
+}

@@ -1,0 +1,28 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\File\Shape;
+
+/** A key of an object: its shape, whether it must be there, and what its absence stands for. */
+final readonly class Field
+{
+    private function __construct(
+        public string $name,
+        public Shape $shape,
+        public bool $required,
+        public mixed $default,
+    ) {
+    }
+
+    public static function required(string $name, Shape $shape): self
+    {
+        return new self($name, $shape, true, null);
+    }
+
+    /** @param  mixed  $default a JSON value (objects as \stdClass); null stands for "unknown" */
+    public static function optional(string $name, Shape $shape, mixed $default = null): self
+    {
+        return new self($name, $shape, false, $default);
+    }
+}

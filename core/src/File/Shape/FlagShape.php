@@ -1,0 +1,24 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\File\Shape;
+
+/** True or false. */
+final readonly class FlagShape implements Shape
+{
+    public function read(mixed $raw, string $pointer, Problems $problems): ?bool
+    {
+        if (is_bool($raw)) {
+            return $raw;
+        }
+        $problems->add($pointer, 'expected true or false, found '.Found::describe($raw));
+
+        return null;
+    }
+
+    public function schema(): array
+    {
+        return ['type' => 'boolean'];
+    }
+}

@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\File\Shape;
+
+/** A list whose items all have one shape, with a limit on how many. */
+final readonly class ListShape implements Shape
+{
+    public function __construct(
+        private Shape $item,
+        private int $most,
+        private int $least = 0,
+    ) {
+    }
+
+    /** @return list<mixed>|null */
+    public function read(mixed $raw, string $pointer, Problems $problems): ?array
+    {
+        if (! is_array($raw) || ! array_is_list($raw)) {
+            $problems->add($pointer, 'expected a list, found '.Found::describe($raw));
+
+            return null;
+        }
+        if (count($raw) < $this->least || count($raw) > $this->most) {
+            $problems->add($pointer, "expected {$this->least} to {$this->most} items, found ".count($raw));
+
+            return null;
+        }
+        $items = [];
+        foreach ($raw as $index => $item) {
+            $items[] = $this->item->read($item, Pointer::child($pointer, $index), $problems);
+        }
+
+        return $items;
+    }
+
+    public function schema(): array
+    {
+        $schema = ['type' => 'array', 'items' => $this->item->schema(), 'maxItems' => $this->most];
+        if ($this->least > 0) {
+            $schema['minItems'] = $this->least;
+        }
+
+        return $schema;
+    }
+}

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\File\Shape;
+
+use Dinghy\Record\Record;
+
+/** An object whose keys are ids of the document's own and whose values all have one shape. */
+final readonly class MapShape implements Shape
+{
+    public function __construct(private Shape $value, private int $most)
+    {
+    }
+
+    public function read(mixed $raw, string $pointer, Problems $problems): ?Record
+    {
+        if (! $raw instanceof \stdClass) {
+            $problems->add($pointer, 'expected an object, found '.Found::describe($raw));
+
+            return null;
+        }
+        $given = (array) $raw;
+        if (count($given) > $this->most) {
+            $problems->add($pointer, "expected at most {$this->most} keys, found ".count($given));
+
+            return null;
+        }
+        $values = [];
+        foreach ($given as $key => $value) {
+            $values[(string) $key] = $this->value->read($value, Pointer::child($pointer, $key), $problems);
+        }
+
+        return new Record($values);
+    }
+
+    public function schema(): array
+    {
+        return ['type' => 'object', 'additionalProperties' => $this->value->schema(), 'maxProperties' => $this->most];
+    }
+}

@@ -1,0 +1,46 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\File\Shape;
+
+/** A number between two limits, both included. The limits name themselves, with the unit, in a refusal. */
+final readonly class NumberShape implements Shape
+{
+    public function __construct(
+        private float $least,
+        private float $most,
+        private string $unit = '',
+        private bool $whole = false,
+    ) {
+    }
+
+    public static function whole(int $least, int $most): self
+    {
+        return new self($least, $most, '', true);
+    }
+
+    public function read(mixed $raw, string $pointer, Problems $problems): ?float
+    {
+        if ((is_int($raw) || is_float($raw))
+            && $raw >= $this->least && $raw <= $this->most
+            && (! $this->whole || floor((float) $raw) === (float) $raw)) {
+            return (float) $raw;
+        }
+        $kind = $this->whole ? 'a whole number' : 'a number';
+        $unit = $this->unit === '' ? '' : ' '.$this->unit;
+        $problems->add($pointer, "expected {$kind} from {$this->least} to {$this->most}{$unit}, found ".Found::describe($raw));
+
+        return null;
+    }
+
+    public function schema(): array
+    {
+        $schema = ['type' => $this->whole ? 'integer' : 'number', 'minimum' => $this->least, 'maximum' => $this->most];
+        if ($this->unit !== '') {
+            $schema['description'] = 'Unit: '.$this->unit;
+        }
+
+        return $schema;
+    }
+}

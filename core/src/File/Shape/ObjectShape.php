@@ -1,0 +1,126 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\File\Shape;
+
+use Dinghy\Record\Record;
+
+/** An object with known keys. Unknown keys are refused by name. */
+final readonly class ObjectShape implements Shape
+{
+    /** @var array<string, Field> */
+    private array $fields;
+
+    /** @var list<string> */
+    private array $exactlyOneOf;
+
+    /**
+     * @param  list<Field>  $fields
+     * @param  list<string>  $exactlyOneOf  names of optional fields of which one, and only one, must be there
+     * @param  array<string, list<string>>  $together  by the name of a field: those that must be there where it is
+     */
+    public function __construct(array $fields, array $exactlyOneOf = [], private array $together = [])
+    {
+        $this->fields = array_column($fields, null, 'name');
+        $this->exactlyOneOf = $exactlyOneOf;
+    }
+
+    public function read(mixed $raw, string $pointer, Problems $problems): ?Record
+    {
+        if (! $raw instanceof \stdClass) {
+            $problems->add($pointer, 'expected an object, found '.Found::describe($raw));
+
+            return null;
+        }
+        /** @var array<string, mixed> $given */
+        $given = get_object_vars($raw);
+        foreach ($given as $name => $_) {
+            if (! isset($this->fields[$name])) {
+                $known = implode(', ', array_keys($this->fields));
+                $problems->add(Pointer::child($pointer, $name), 'unknown key '.Found::describe((string) $name)
+                    .'; expected '.($known === '' ? 'none' : 'one of '.$known));
+            }
+        }
+        if ($this->exactlyOneOf !== [] && count(array_intersect($this->exactlyOneOf, array_keys($given))) !== 1) {
+            $problems->add($pointer, 'expected exactly one of '.implode(', ', $this->exactlyOneOf));
+        }
+
+        foreach (array_intersect_key($this->together, $given) as $others) {
+            foreach (array_diff($others, array_keys($given)) as $missing) {
+                $problems->add($pointer, "missing key \"{$missing}\"");
+            }
+        }
+
+        return new Record($this->readFields($given, $pointer, $problems));
+    }
+
+    public function schema(): array
+    {
+        $properties = [];
+        foreach ($this->fields as $name => $field) {
+            $properties[$name] = $field->shape->schema();
+            if ($field->default !== null) {
+                $properties[$name]['default'] = $field->default;
+            }
+        }
+        $schema = [
+            'type' => 'object',
+            'properties' => (object) $properties,
+            'additionalProperties' => false,
+        ];
+        $required = array_keys(array_filter($this->fields, static fn (Field $field): bool => $field->required));
+        if ($required !== []) {
+            $schema['required'] = $required;
+        }
+        if ($this->exactlyOneOf !== []) {
+            $schema['oneOf'] = array_map(static fn (string $name): array => ['required' => [$name]], $this->exactlyOneOf);
+        }
+
+        if ($this->together !== []) {
+            $schema['dependentRequired'] = (object) $this->together;
+        }
+
+        return $schema;
+    }
+
+    /** The object with the defaults of its absent keys, and of objects inside it, written out. */
+    public function withDefaults(\stdClass $given): \stdClass
+    {
+        $whole = new \stdClass;
+        foreach ($this->fields as $name => $field) {
+            $value = $given->{$name} ?? $field->default;
+            if ($field->shape instanceof self && $value instanceof \stdClass) {
+                $value = $field->shape->withDefaults($value);
+            }
+            if ($value !== null) {
+                $whole->{$name} = $value;
+            }
+        }
+
+        return $whole;
+    }
+
+    /**
+     * @param  array<string, mixed>  $given
+     * @return array<string, mixed>
+     */
+    private function readFields(array $given, string $pointer, Problems $problems): array
+    {
+        $values = [];
+        foreach ($this->fields as $name => $field) {
+            if (array_key_exists($name, $given)) {
+                $values[$name] = $field->shape->read($given[$name], Pointer::child($pointer, $name), $problems);
+            } elseif ($field->required) {
+                $problems->add($pointer, "missing key \"{$name}\"");
+                $values[$name] = null;
+            } else {
+                $values[$name] = $field->default === null
+                    ? null
+                    : $field->shape->read($field->default, Pointer::child($pointer, $name), $problems);
+            }
+        }
+
+        return $values;
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\File\Shape;
+
+/** A list, or one object that stands for a list of one. */
+final readonly class OneOrListShape implements Shape
+{
+    private ListShape $list;
+
+    public function __construct(private Shape $item, int $most)
+    {
+        $this->list = new ListShape($item, $most);
+    }
+
+    /** @return list<mixed>|null */
+    public function read(mixed $raw, string $pointer, Problems $problems): ?array
+    {
+        if ($raw instanceof \stdClass) {
+            return [$this->item->read($raw, $pointer, $problems)];
+        }
+
+        return $this->list->read($raw, $pointer, $problems);
+    }
+
+    public function schema(): array
+    {
+        return ['anyOf' => [$this->item->schema(), $this->list->schema()]];
+    }
+}
