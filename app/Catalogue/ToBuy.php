@@ -91,10 +91,10 @@ final readonly class ToBuy
     private static function wire(Evaluation $was, Evaluation $is): array
     {
         $metres = [];
-        foreach ($is->circuits() as $run) {
-            $same = $was->runs[$run->id] ?? null;
+        foreach ($is->boat->circuits() as $run) {
+            $same = $was->boat->runs[$run->id] ?? null;
             if ($run->length !== null && ($same === null || $same->gauge->name !== $run->gauge->name)) {
-                $metres[$run->gauge->name] = ($metres[$run->gauge->name] ?? 0.0) + 2 * $run->length * (1 + $is->plan->houseRules->waste);
+                $metres[$run->gauge->name] = ($metres[$run->gauge->name] ?? 0.0) + 2 * $run->length * (1 + $is->boat->plan->houseRules->waste);
             }
         }
 

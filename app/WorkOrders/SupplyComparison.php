@@ -50,7 +50,7 @@ final readonly class SupplyComparison
             ->filter(static fn (\stdClass $figures): bool => ($figures->chemistry ?? '') === 'lifepo4' && ($figures->nominal_v ?? 0) == 12)
             ->sortBy('capacity_ah');
         $variants = SupplySchools::of(
-            $now->plan,
+            $now->boat->plan,
             $lithium->first(static fn (\stdClass $figures): bool => $figures->capacity_ah >= self::OWN),
             $lithium->first(static fn (\stdClass $figures): bool => $figures->capacity_ah <= self::PACK),
         );

@@ -26,7 +26,7 @@ final class WorkSheet
             'job' => $job,
             'version' => $version,
             'evaluation' => $evaluation,
-            'words' => $evaluation->words,
+            'words' => $evaluation->boat->words,
             'verdict' => Verdict::of($evaluation, count($decided)),
             'decided' => $decided,
         ];

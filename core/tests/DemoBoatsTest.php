@@ -23,7 +23,7 @@ final class DemoBoatsTest extends TestCase
 
         self::assertSame([], self::said($evaluation, Level::Stop));
         self::assertSame([], self::said($evaluation, Level::Warn));
-        self::assertSame([], array_map(static fn ($unchecked): string => "{$unchecked->rule} {$unchecked->on} {$unchecked->needs}", $evaluation->unchecked));
+        self::assertSame([], array_map(static fn ($unchecked): string => "{$unchecked->rule->code} {$unchecked->on} {$unchecked->needs}", $evaluation->unchecked));
     }
 
     /**

@@ -36,7 +36,7 @@ final class Judge
 
     private function __construct(private readonly Evaluation $evaluation)
     {
-        $this->resistors = $evaluation->states->circuit(State::Loaded)->resistors();
+        $this->resistors = $evaluation->boat->states->circuit(State::Loaded)->resistors();
         foreach ($this->resistors as $resistor) {
             $this->at[$resistor->from][] = $resistor;
             $this->at[$resistor->to][] = $resistor;
@@ -46,7 +46,7 @@ final class Judge
     /** @return list<string> what is over and was not said */
     public static function of(Evaluation $evaluation): array
     {
-        foreach ($evaluation->plan->banks as $bank) {
+        foreach ($evaluation->boat->plan->banks as $bank) {
             if (! States::knows($bank)) {
                 return []; // nothing that flows is known
             }
@@ -54,7 +54,7 @@ final class Judge
         $judge = new self($evaluation);
         $unsaid = [];
         foreach ([State::Rest, State::Loaded] as $state) {
-            $solution = $evaluation->states->in($state);
+            $solution = $evaluation->boat->states->in($state);
             foreach ($solution === null ? [] : $judge->resistors as $wire) {
                 if ($wire->wireOhms > 0) {
                     array_push($unsaid, ...array_map(static fn (string $says): string => "{$state->value}: {$says}", $judge->unsaidOf($wire, $solution)));
@@ -89,8 +89,8 @@ final class Judge
     /** @return float A, of all that hangs on a run, as its plan states it; 0 of what is no run */
     private function statedPeak(string $id): float
     {
-        $run = $this->evaluation->runs[$id] ?? null;
-        $behind = $run === null ? [] : $run->circuit->behind ?? [$this->evaluation->plan->devices[$id]];
+        $run = $this->evaluation->boat->runs[$id] ?? null;
+        $behind = $run === null ? [] : $run->circuit->behind ?? [$this->evaluation->boat->plan->devices[$id]];
 
         return array_sum(array_map(static fn (Device $device): float => max($device->peakAmps, $device->typicalAmps), $behind));
     }
@@ -98,8 +98,8 @@ final class Judge
     /** @return array{string, float|null} its part, A that it carries */
     private function conductor(Resistor $wire): array
     {
-        $plan = $this->evaluation->plan;
-        $run = $this->evaluation->runs[$wire->wire] ?? null;
+        $plan = $this->evaluation->boat->plan;
+        $run = $this->evaluation->boat->runs[$wire->wire] ?? null;
         if ($run !== null) {
             return [$run->circuit?->on() ?? "device:{$run->id}", $run->ampacity];
         }
@@ -151,7 +151,7 @@ final class Judge
     /** @return array{string, float}|null part and A, where the element is a fuse or breaker */
     private function rating(string $element): ?array
     {
-        $plan = $this->evaluation->plan;
+        $plan = $this->evaluation->boat->plan;
         if (str_ends_with($element, '+/string fuse')) {
             $bank = $plan->bankOf(substr($element, 0, -strlen('+/string fuse')));
 
@@ -161,7 +161,7 @@ final class Judge
             return null;
         }
         [, $id, $number] = $match;
-        $run = $this->evaluation->runs[$id] ?? null;
+        $run = $this->evaluation->boat->runs[$id] ?? null;
         if ($run?->circuit !== null) {
             return [$run->circuit->on(), $run->protection[(int) $number - 1]->rating];
         }

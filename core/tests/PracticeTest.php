@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Dinghy\Tests;
 
+use Dinghy\Area\Power\Figure\PowerFigures;
 use Dinghy\Rule\Finding;
 use PHPUnit\Framework\TestCase;
 
@@ -20,15 +21,15 @@ final class PracticeTest extends TestCase
             'devices' => [...(array) $root->devices, (object) ['id' => 'pin', 'kind' => 'other', 'v_min' => 10, 'v_max' => 16, 'typical_a' => 4, 'peak_a' => 6]],
         ]]));
 
-        self::assertEqualsWithDelta(39.0, $evaluation->devices[0]->rest, 1e-6);
-        self::assertEqualsWithDelta(13.0, $evaluation->devices[1]->rest, 1e-6);
+        self::assertEqualsWithDelta(39.0, $evaluation->boat->figures(PowerFigures::class)->devices[0]->rest, 1e-6);
+        self::assertEqualsWithDelta(13.0, $evaluation->boat->figures(PowerFigures::class)->devices[1]->rest, 1e-6);
     }
 
     /** Live-sonar power: 10 AWG to 15 ft, 8 AWG to 23 ft, 6 AWG to 36 ft; neighbouring lengths follow the copper within 5 %. */
     public function test_how_far_each_gauge_reaches(): void
     {
         $reach = [];
-        foreach (Plans::evaluate(Plans::pump())->runs['f1']->rungs() as $rung) {
+        foreach (Plans::evaluate(Plans::pump())->boat->runs['f1']->rungs() as $rung) {
             $reach[$rung->gauge->name] = $rung->longest ?? 0.0;
         }
         self::assertEqualsWithDelta(23 / 15, $reach['8 AWG'] / $reach['10 AWG'], 0.05 * 23 / 15);
@@ -69,9 +70,9 @@ final class PracticeTest extends TestCase
     public function test_a_bad_connection_in_the_console(): void
     {
         $evaluation = Plans::evaluate(Plans::changed(self::demo('mistakes/console'), ['feed:screens' => ['run.extra_mohm' => 170]]));
-        $screen = array_values(array_filter($evaluation->devices, static fn ($volts): bool => $volts->device->id === 'screen-left'))[0];
+        $screen = array_values(array_filter($evaluation->boat->figures(PowerFigures::class)->devices, static fn ($volts): bool => $volts->device->id === 'screen-left'))[0];
         self::assertLessThan(11.0, $screen->loaded);
-        self::assertGreaterThan(12.6, $evaluation->states->in(\Dinghy\Circuit\State::Loaded)?->between('e1+', 'e1-'));
+        self::assertGreaterThan(12.6, $evaluation->boat->states->in(\Dinghy\Circuit\State::Loaded)?->between('e1+', 'e1-'));
         $finding = array_values(array_filter($evaluation->findings, static fn (Finding $finding): bool => $finding->rule->code === 'W01' && $finding->on === 'device:screen-left'))[0];
         self::assertStringContainsString('past what adds 170 mΩ', [...$finding->remedies()][0]->says);
     }

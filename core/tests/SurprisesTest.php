@@ -24,7 +24,7 @@ final class SurprisesTest extends TestCase
 
     public function test_the_chart_against_the_arithmetic(): void
     {
-        $run = Plans::evaluate(Plans::series(3))->runs['main'];
+        $run = Plans::evaluate(Plans::series(3))->boat->runs['main'];
         $schools = SizingMethods::of($run);
         $rungs = [];
         foreach ($run->rungs() as $rung) {
@@ -35,7 +35,7 @@ final class SurprisesTest extends TestCase
         $this->says('loses %.1f %% of 36 V', $rungs['8 AWG']->dropPercent);
         $this->says('%.1f kg of copper against', $rungs['4 AWG']->kilograms);
         $this->says('against %.1f kg', $rungs['8 AWG']->kilograms);
-        $bundled = Plans::evaluate(Plans::changed(Plans::series(3), ['feed:main' => ['run.bundled' => 6, 'run.gauge' => null]]))->runs['main'];
+        $bundled = Plans::evaluate(Plans::changed(Plans::series(3), ['feed:main' => ['run.bundled' => 6, 'run.gauge' => null]]))->boat->runs['main'];
         $this->says('then asks for %s', $bundled->gauge->name);
     }
 

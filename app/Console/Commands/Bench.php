@@ -83,7 +83,7 @@ final class Bench extends Command
         $try = static fn (PlanDocument $document, Evaluation $evaluation): \Closure => static function () use ($document, $evaluation): void {
             array_map((new Remedies($document, $evaluation))->of(...), $evaluation->findings);
         };
-        $network = $evaluated->states->network(State::Loaded);
+        $network = $evaluated->boat->states->network(State::Loaded);
         $variants = Variants::loaded($network, []);
         $faults = self::faults($network);
         $solve = static fn (Network $of): \Closure => static fn () => (new Network($of->sources, $of->resistors, $of->loads, $of->topology))->loaded();
@@ -121,11 +121,11 @@ final class Bench extends Command
         }
         [$plan, $netlist] = [(string) tempnam(sys_get_temp_dir(), 'dinghy-plan'), (string) tempnam(sys_get_temp_dir(), 'dinghy-net')];
         file_put_contents($plan, LargeBoat::json());
-        file_put_contents($netlist, $evaluation->states->netlist(State::Loaded));
+        file_put_contents($netlist, $evaluation->boat->states->netlist(State::Loaded));
         $meter = [PHP_BINARY, base_path('artisan'), 'dinghy:meter', $plan, '--plus=b1+', '--minus=b1-', '--state=loaded'];
         [, $mine] = $this->time(static fn () => (new Process($meter))->mustRun(), self::PROCESSES, 1);
         [, $simulator] = $this->time(static fn () => (new Process(['ngspice', '-b', $netlist]))->run(), self::PROCESSES, 1);
-        [, $solve] = $this->time(static fn () => $evaluation->states->with(array_fill_keys(array_keys($evaluation->plan->devices), 1.0)));
+        [, $solve] = $this->time(static fn () => $evaluation->boat->states->with(array_fill_keys(array_keys($evaluation->boat->plan->devices), 1.0)));
         unlink($plan);
         unlink($netlist);
         $this->line("As whole processes: dinghy:meter {$mine} ms with the whole evaluation and the framework, ngspice -b {$simulator} ms: ".number_format((float) $mine / (float) $simulator, 1).' to 1; the solve alone '.$solve.' ms: '.number_format((float) $solve / (float) $simulator, 2).' to 1.');

@@ -23,7 +23,7 @@ final readonly class ChosenState
     /** @return self|string a sentence that says what is wrong with it */
     public static function of(string $text, Evaluation $evaluation): self|string
     {
-        $states = $evaluation->states;
+        $states = $evaluation->boat->states;
         $named = State::tryFrom($text);
         if ($named !== null) {
             return new self($text, $states->overload($named) ?? $states->in($named) ?? throw new \LogicException('A state is solved or overloaded.'), $states->network($named));
@@ -31,7 +31,7 @@ final readonly class ChosenState
         $shares = [];
         foreach (explode(',', $text) as $item) {
             [$device, $share] = [...explode('=', $item, 2), '1'];
-            if (! isset($evaluation->plan->devices[$device])) {
+            if (! isset($evaluation->boat->plan->devices[$device])) {
                 return "--state takes rest, loaded, lowest, cranking, or devices of the plan; \"{$device}\" is none.";
             }
             if (! is_numeric($share) || $share < 0 || $share > 1) {

@@ -29,7 +29,7 @@ final class Netlist extends Command
         } catch (PlanRefused $e) {
             return PlanFile::refuse($this, $e);
         }
-        $this->output->write($evaluation->states->netlist($state), false, OutputInterface::OUTPUT_RAW);
+        $this->output->write($evaluation->boat->states->netlist($state), false, OutputInterface::OUTPUT_RAW);
 
         return self::SUCCESS;
     }

@@ -6,10 +6,10 @@ namespace App\Http\Controllers;
 
 use App\Http\AskedUnits;
 use App\Models\Job;
+use Dinghy\Area\Power\Figure\Plugging;
 use Dinghy\Compartment\Compartment;
 use Dinghy\Compartment\LaidBlock;
 use Dinghy\Compartment\Point;
-use Dinghy\Evaluation\Plugging;
 use Dinghy\Plan\Bank;
 use Dinghy\Plan\Jumper;
 use Dinghy\Proposal\Rearrange;
@@ -26,33 +26,33 @@ final class BenchController extends Controller
     {
         $this->authorize('view', $job);
         $evaluation = self::evaluationOf($job, AskedUnits::of($request));
-        $bank = $evaluation->plan->banks[$request->string('bank')->value()] ?? abort(404, 'The plan has no such bank.');
+        $bank = $evaluation->boat->plan->banks[$request->string('bank')->value()] ?? abort(404, 'The plan has no such bank.');
         $chargerFirst = match ($request->string('first')->value()) {
             'charger' => true,
             'jumpers' => false,
-            default => $evaluation->plan->houseRules->chargerFirst,
+            default => $evaluation->boat->plan->houseRules->chargerFirst,
         };
-        $compartment = Compartment::of($evaluation->plan, $bank);
-        $plugging = Plugging::of($evaluation, $bank);
+        $compartment = Compartment::of($evaluation->boat->plan, $bank);
+        $plugging = Plugging::of($evaluation->boat, $bank);
 
         return response()->json([
             'bank' => $bank->id,
             'station' => $bank->strings[0][0]->station,
             'inside_mm' => $compartment->inside,
             'fits' => $compartment->inside === null ? null : $compartment->fits(),
-            'says' => $compartment->says($evaluation->plan, $bank, $evaluation->words),
-            'blocks' => array_map(static fn (LaidBlock $block): array => self::block($block, $evaluation->words, $bank), array_values($compartment->blocks)),
+            'says' => $compartment->says($evaluation->boat->plan, $bank, $evaluation->boat->words),
+            'blocks' => array_map(static fn (LaidBlock $block): array => self::block($block, $evaluation->boat->words, $bank), array_values($compartment->blocks)),
             'neighbours' => array_map(static fn (LaidBlock $block): array => self::outline($block), $compartment->neighbours),
             'wires' => array_map(static fn (Jumper $wire): array => [
                 'id' => $wire->id, 'from' => $wire->from, 'to' => $wire->to, 'gauge' => $wire->gauge->name, 'length_m' => $wire->length,
                 'drawn_m' => $compartment->jumperLength($wire), 'amps' => $plugging->amps[$wire->id] ?? null,
             ], $compartment->wires),
             'crossings' => $compartment->crossings(),
-            'does' => $plugging->says === [] ? [Plugging::quiet($evaluation->words)] : $plugging->says,
+            'does' => $plugging->says === [] ? [Plugging::quiet($evaluation->boat->words)] : $plugging->says,
             'sound' => $plugging->says === [],
             'first' => $chargerFirst ? 'charger' : 'jumpers',
             'order' => array_map(static fn (ConnectionStep $step): array => ['says' => $step->says, 'post' => $step->post, 'wire' => $step->wire, 'volts' => $step->volts, 'caution' => $step->caution],
-                ConnectionOrder::of($evaluation->plan, $bank, $evaluation->words, $chargerFirst)),
+                ConnectionOrder::of($evaluation->boat->plan, $bank, $evaluation->boat->words, $chargerFirst)),
             'ways' => array_map(static fn (array $way): array => [
                 'series' => $way[0], 'parallel' => $way[1], 'volts' => $way[0] * $bank->batteries()[0]->nominalVolts, 'now' => count($bank->strings[0]) === $way[0],
             ], Rearrange::ways($bank)),

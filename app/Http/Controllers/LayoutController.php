@@ -6,6 +6,16 @@ namespace App\Http\Controllers;
 
 use App\Http\AskedUnits;
 use App\Models\Job;
+use Dinghy\Area\Layout\Figure\BoardProblems;
+use Dinghy\Area\Layout\Figure\Disturbance;
+use Dinghy\Area\Layout\Figure\Fitting;
+use Dinghy\Area\Layout\Figure\HoleAdvice;
+use Dinghy\Area\Layout\Figure\MountingCheck;
+use Dinghy\Area\Layout\Figure\Pull;
+use Dinghy\Area\Layout\MotorSize;
+use Dinghy\Area\Layout\OtherRoutes;
+use Dinghy\Area\Layout\PlaceCheck;
+use Dinghy\Area\Layout\Rule\WiresApartAtCompass;
 use Dinghy\Conduit\Bore;
 use Dinghy\Conduit\Cable;
 use Dinghy\Conduit\Packing;
@@ -13,22 +23,12 @@ use Dinghy\Evaluation\Evaluation;
 use Dinghy\Geometry\Polyline;
 use Dinghy\Geometry\Spot;
 use Dinghy\Hull\Outline;
-use Dinghy\Layout\BoardProblems;
-use Dinghy\Layout\Fitting;
-use Dinghy\Layout\OtherRoutes;
-use Dinghy\Layout\Pull;
-use Dinghy\Mounting\Disturbance;
-use Dinghy\Mounting\HoleAdvice;
-use Dinghy\Mounting\MotorSize;
-use Dinghy\Mounting\MountingCheck;
-use Dinghy\Mounting\PlaceCheck;
 use Dinghy\Plan\Board;
 use Dinghy\Plan\Device;
 use Dinghy\Plan\Hole;
 use Dinghy\Plan\Station;
 use Dinghy\Plan\Way;
 use Dinghy\Proposal\MoveOnPlan;
-use Dinghy\Rule\WiresApartAtCompass;
 use Dinghy\Wiring\SizedRun;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -40,9 +40,9 @@ final class LayoutController extends Controller
     {
         $this->authorize('view', $job);
         $evaluation = self::evaluationOf($job, AskedUnits::of($request));
-        $boat = $evaluation->plan->boat;
+        $boat = $evaluation->boat->plan->boat;
         $outline = $boat->outline();
-        $run = $evaluation->runs[$request->string('run')->value()] ?? null;
+        $run = $evaluation->boat->runs[$request->string('run')->value()] ?? null;
 
         return response()->json([
             'hull' => $outline === null ? null : self::hull($outline),
@@ -51,22 +51,22 @@ final class LayoutController extends Controller
             'fittings' => array_map(static fn (Fitting $fitting): array => [
                 'on' => $fitting->on, 'label' => $fitting->label, 'kind' => $fitting->kind, 'station' => $fitting->station,
                 'at' => [$fitting->at->x, $fitting->at->y], 'size_m' => $fitting->size, 'own_place' => $fitting->hasOwnPlace,
-            ], Fitting::allOf($evaluation->plan, $evaluation->words)),
+            ], Fitting::allOf($evaluation->boat->plan, $evaluation->boat->words)),
             'ways' => array_map(static fn (Way $way): array => self::way($way, $evaluation), $boat->ways),
             'runs' => array_map(static fn (SizedRun $circuit): array => [
                 'id' => $circuit->id, 'label' => $circuit->circuit->label ?? $circuit->id,
                 'from' => $circuit->circuit?->from, 'to' => $circuit->circuit?->to,
                 'ways' => array_map(static fn (Way $way): string => $way->id, $circuit->circuit->route->ways ?? []),
-            ], $evaluation->circuits()),
+            ], $evaluation->boat->circuits()),
             'others' => $run === null ? [] : array_map(static fn (OtherRoutes $other): array => [
                 'stations' => $other->stations, 'ways' => array_map(static fn (Way $way): string => $way->id, $other->route->ways),
                 'length_m' => $other->length, 'gauge' => $other->gauge?->name, 'copper_kg' => $other->copper(), 'now' => $other->now,
             ], OtherRoutes::of($evaluation, $job->judged(self::planOf($job)), $run)),
-            'mounting' => array_values(array_filter(array_map(static fn (Device $device): ?array => self::mounting($device, $evaluation), array_values($evaluation->plan->devices)))),
+            'mounting' => array_values(array_filter(array_map(static fn (Device $device): ?array => self::mounting($device, $evaluation), array_values($evaluation->boat->plan->devices)))),
             'places' => array_map(self::place(...), PlaceCheck::allOf($evaluation)),
             'motor_size' => self::motorSize($evaluation),
-            'holes' => array_map(static fn (Hole $hole): array => ['id' => $hole->id, 'label' => $hole->label(), 'drill' => HoleAdvice::drill($hole), 'sealant' => HoleAdvice::sealant($hole)], array_values($evaluation->plan->holes)),
-            'boards' => array_map(static fn (Board $board): array => ['id' => $board->id, 'label' => $board->label(), 'problems' => BoardProblems::of($board)], array_values($evaluation->plan->boards)),
+            'holes' => array_map(static fn (Hole $hole): array => ['id' => $hole->id, 'label' => $hole->label(), 'drill' => HoleAdvice::drill($hole), 'sealant' => HoleAdvice::sealant($hole)], array_values($evaluation->boat->plan->holes)),
+            'boards' => array_map(static fn (Board $board): array => ['id' => $board->id, 'label' => $board->label(), 'problems' => BoardProblems::of($board)], array_values($evaluation->boat->plan->boards)),
         ]);
     }
 
@@ -79,15 +79,15 @@ final class LayoutController extends Controller
     /** @return array<string, mixed> */
     private static function way(Way $way, Evaluation $evaluation): array
     {
-        $bore = $evaluation->ducts->bore($way);
+        $bore = $evaluation->boat->ducts->bore($way);
 
         return [
             'id' => $way->id,
             'length_m' => $way->length,
-            'drawn_m' => MoveOnPlan::drawnLength($evaluation->plan->boat, $way),
+            'drawn_m' => MoveOnPlan::drawnLength($evaluation->boat->plan->boat, $way),
             'support_m' => $way->support,
-            'pull' => Pull::says($evaluation->plan, $way),
-            'cables' => count($evaluation->ducts->in($way)),
+            'pull' => Pull::says($evaluation->boat->plan, $way),
+            'cables' => count($evaluation->boat->ducts->in($way)),
             'bore' => $bore === null ? null : self::bore($bore),
         ];
     }
@@ -110,7 +110,7 @@ final class LayoutController extends Controller
     /** @return array<string, mixed>|null */
     private static function mounting(Device $device, Evaluation $evaluation): ?array
     {
-        $checks = MountingCheck::allOf($evaluation->plan, $device, $evaluation->words);
+        $checks = MountingCheck::allOf($evaluation->boat->plan, $device, $evaluation->boat->words);
 
         return $checks === [] ? null : [
             'device' => $device->id, 'label' => $device->label(),

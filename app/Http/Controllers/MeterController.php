@@ -17,7 +17,7 @@ final class MeterController extends Controller
     {
         $this->authorize('view', $job);
         $state = $request->enum('state', State::class) ?? State::Rest;
-        $states = self::evaluationOf($job)->states;
+        $states = self::evaluationOf($job)->boat->states;
         $network = $states->network($state);
         $points = [];
         foreach (['plus', 'minus'] as $probe) {

@@ -9,6 +9,7 @@ use App\Http\Resources\JobResource;
 use App\Http\SentOnce;
 use App\Models\Job;
 use App\Models\User;
+use Dinghy\Area\Power\Figure\PowerFigures;
 use Dinghy\File\QuantityRefused;
 use Illuminate\Container\Attributes\CurrentUser;
 
@@ -21,7 +22,7 @@ final class ReadingController extends Controller
     {
         SentOnce::of($request, $user)->make(static function () use ($request, $job, $user): int {
             $point = $request->string('meter_point')->value();
-            $known = array_column(self::evaluationOf($job)->meterPoints, 'id');
+            $known = array_column(self::evaluationOf($job)->boat->figures(PowerFigures::class)->meterPoints, 'id');
             in_array($point, $known, true) || abort(422, 'The plan has no such meter point. Choose one from the list.');
             $volts = $request->volts();
             if (abs($volts) > self::HIGHEST) {

@@ -59,7 +59,7 @@ final class ShedController extends Controller
     /** @return list<list<array{float, float}>> her outline and what is drawn within it, m; of a boat nobody has measured a usual one */
     private static function rings(Boat $boat, ?Evaluation $evaluation): array
     {
-        $outline = $evaluation?->plan->boat->outline() ?? new Outline(HullKind::tryFrom($boat->hull ?? '') ?? HullKind::Fibreglass, $boat->length_m ?? self::USUAL['length'], $boat->beam_m ?? self::USUAL['beam']);
+        $outline = $evaluation?->boat->plan->boat->outline() ?? new Outline(HullKind::tryFrom($boat->hull ?? '') ?? HullKind::Fibreglass, $boat->length_m ?? self::USUAL['length'], $boat->beam_m ?? self::USUAL['beam']);
 
         return array_map(static fn (array $ring): array => array_map(static fn (Spot $spot): array => [round($spot->x, 3), round($spot->y, 3)], $ring), [$outline->shell(), ...$outline->inner()]);
     }

@@ -6,9 +6,9 @@ namespace App\Http\Controllers;
 
 use App\Http\AskedUnits;
 use App\Models\Job;
+use Dinghy\Area\Power\Figure\ShortCircuitSequence;
+use Dinghy\Area\Power\Figure\ShortEvent;
 use Dinghy\Evaluation\Evaluation;
-use Dinghy\Evaluation\ShortCircuitSequence;
-use Dinghy\Evaluation\ShortEvent;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
@@ -24,11 +24,11 @@ final class ShortController extends Controller
         $run = $request->string('run')->value();
         $places = [];
         foreach (range(0, self::PLACES) as $place) {
-            $short = ShortCircuitSequence::at($evaluation, $run, $place / self::PLACES) ?? abort(404, 'There is nothing to short: the plan has no such run, or its length or bank is not known.');
+            $short = ShortCircuitSequence::at($evaluation->boat, $run, $place / self::PLACES) ?? abort(404, 'There is nothing to short: the plan has no such run, or its length or bank is not known.');
             $places[] = [
                 'along' => $place / self::PLACES,
                 'amps' => $short->amps,
-                'says' => $short->says($evaluation->words),
+                'says' => $short->says($evaluation->boat->words),
                 'coordinated' => $short->coordinated,
                 'events' => array_map(static fn (ShortEvent $event): array => self::event($event, $evaluation), $short->events),
             ];
@@ -41,7 +41,7 @@ final class ShortController extends Controller
     private static function event(ShortEvent $event, Evaluation $evaluation): array
     {
         $seconds = static fn (float $value): ?float => is_infinite($value) ? null : $value;
-        $run = $evaluation->runs[$event->run];
+        $run = $evaluation->boat->runs[$event->run];
 
         return [
             'what' => $event->what,

@@ -7,7 +7,7 @@ namespace App\Http\Controllers;
 use App\Models\Job;
 use App\Models\User;
 use App\WorkOrders\SupplyComparison;
-use Dinghy\Evaluation\SupplyFigures;
+use Dinghy\Area\Power\SupplyFigures;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 

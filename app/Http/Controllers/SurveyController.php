@@ -7,6 +7,7 @@ namespace App\Http\Controllers;
 use App\Http\AskedUnits;
 use App\Models\Job;
 use App\Models\Photograph;
+use Dinghy\Area\Survey\Figure\NeededPhotograph;
 use Dinghy\Diagnosis\BatteryJudgement;
 use Dinghy\Diagnosis\PathDiagnosis;
 use Dinghy\Diagnosis\PathWords;
@@ -15,7 +16,6 @@ use Dinghy\Evaluation\Remedies;
 use Dinghy\Rule\Remedy;
 use Dinghy\Survey\ComplaintKind;
 use Dinghy\Survey\FoundBattery;
-use Dinghy\Survey\NeededPhotograph;
 use Dinghy\Survey\PathCheck;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -29,13 +29,13 @@ final class SurveyController extends Controller
         $document = $job->judged(self::planOf($job));
         $evaluation = $job->boat->customer->shop->evaluate($document, AskedUnits::of($request));
         $remedies = new Remedies($document, $evaluation);
-        $survey = $evaluation->plan->survey;
+        $survey = $evaluation->boat->plan->survey;
 
         return response()->json([
             'kinds' => array_map(static fn (ComplaintKind $kind): array => ['kind' => $kind->value, 'label' => $kind->label(), 'measures' => $kind->measures(), 'path_check' => $kind->asksForPathCheck()], ComplaintKind::cases()),
             'batteries' => array_map(static fn (FoundBattery $battery): array => self::battery($battery, $evaluation), array_values($survey->batteries ?? [])),
             'checks' => array_map(static fn (PathCheck $check): array => self::check($check, $evaluation, $remedies), array_values($survey->pathChecks ?? [])),
-            'needed' => array_map(static fn (NeededPhotograph $photograph): array => ['of' => $photograph->of, 'label' => $photograph->label, 'taken' => $photograph->taken], NeededPhotograph::listFor($evaluation->plan)),
+            'needed' => array_map(static fn (NeededPhotograph $photograph): array => ['of' => $photograph->of, 'label' => $photograph->label, 'taken' => $photograph->taken], NeededPhotograph::listFor($evaluation->boat->plan)),
             'pictures' => $job->photographs()->get(['content', 'width', 'height'])->map(static fn (Photograph $picture): array => ['content' => $picture->content, 'width' => $picture->width, 'height' => $picture->height])->all(),
         ]);
     }
@@ -43,7 +43,7 @@ final class SurveyController extends Controller
     /** @return array<string, mixed> */
     private static function battery(FoundBattery $battery, Evaluation $evaluation): array
     {
-        $judged = BatteryJudgement::of($battery, $evaluation->plan->survey?->takenOn, $evaluation->words);
+        $judged = BatteryJudgement::of($battery, $evaluation->boat->plan->survey?->takenOn, $evaluation->boat->words);
 
         return [
             'id' => $battery->id, 'label' => $battery->label(), 'verdict' => $judged->verdict, 'because' => $judged->because,
@@ -54,15 +54,15 @@ final class SurveyController extends Controller
     /** @return array<string, mixed> */
     private static function check(PathCheck $check, Evaluation $evaluation, Remedies $remedies): array
     {
-        $diagnosis = PathDiagnosis::of($check, $evaluation->plan);
-        $renewed = $check->renewedBy === null ? null : $evaluation->runs[$check->renewedBy]->circuit->label ?? null;
+        $diagnosis = PathDiagnosis::of($check, $evaluation->boat->plan);
+        $renewed = $check->renewedBy === null ? null : $evaluation->boat->runs[$check->renewedBy]->circuit->label ?? null;
         $fault = $diagnosis->faults[0] ?? null;
 
         return [
             'id' => $check->id, 'label' => $check->label(), 'cause' => $diagnosis->cause->value, 'found' => $diagnosis->cause->label(),
-            'figures' => $fault === null ? null : PathWords::figures($fault, $evaluation->words),
-            'says' => PathWords::of($diagnosis, $evaluation->words), 'where' => $diagnosis->where,
-            'remedy' => $fault === null ? null : PathWords::remedy($fault, $evaluation->words),
+            'figures' => $fault === null ? null : PathWords::figures($fault, $evaluation->boat->words),
+            'says' => PathWords::of($diagnosis, $evaluation->boat->words), 'where' => $diagnosis->where,
+            'remedy' => $fault === null ? null : PathWords::remedy($fault, $evaluation->boat->words),
             'next' => PathWords::next($diagnosis),
             'patch' => self::offered("check:{$check->id}", $evaluation, $remedies)?->patch->toJson(),
             'renewed_by' => $renewed,

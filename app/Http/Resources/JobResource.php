@@ -14,13 +14,14 @@ use App\Models\User;
 use App\WorkOrders\Decisions;
 use App\WorkOrders\PlanHistory;
 use App\WorkOrders\PlanStep;
+use Dinghy\Area\Power\Figure\MeterPoint;
+use Dinghy\Area\Power\Figure\PowerFigures;
+use Dinghy\Area\Power\Figure\ProfilePoint;
+use Dinghy\Area\Power\Figure\VoltProfile;
 use Dinghy\Evaluation\Evaluation;
 use Dinghy\Evaluation\EvaluationDocument;
-use Dinghy\Evaluation\MeterPoint;
-use Dinghy\Evaluation\ProfilePoint;
 use Dinghy\Evaluation\StageState;
 use Dinghy\Evaluation\Verdict;
-use Dinghy\Evaluation\VoltProfile;
 use Dinghy\File\PlanDocument;
 use Dinghy\Quantity\Units;
 use Illuminate\Http\Request;
@@ -92,7 +93,7 @@ final class JobResource extends JsonResource
         return [
             'plan' => $document->root(),
             'evaluation' => EvaluationDocument::of($evaluation),
-            'profiles' => array_map(self::profile(...), VoltProfile::allOf($evaluation)),
+            'profiles' => array_map(self::profile(...), VoltProfile::allOf($evaluation->boat)),
             'verdict' => Verdict::of($evaluation, $decisions->count()),
             'stage' => StageState::current($evaluation, $decisions->occasions())->value,
             'stages' => array_map(static fn (StageState $state): array => ['stage' => $state->stage->value, 'says' => $state->says], StageState::allOf($evaluation, $decisions->occasions())),
@@ -127,7 +128,7 @@ final class JobResource extends JsonResource
     private function readings(Evaluation $evaluation): array
     {
         /** @var array<string, MeterPoint> $points */
-        $points = array_column($evaluation->meterPoints, null, 'id');
+        $points = array_column($evaluation->boat->figures(PowerFigures::class)->meterPoints, null, 'id');
         $newest = $this->job->readings()->with('author')->get()->sortBy('id')->keyBy('meter_point');
 
         return array_values($newest->map(static fn (Reading $reading): array => [

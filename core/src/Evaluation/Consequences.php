@@ -25,8 +25,8 @@ final readonly class Consequences
     public static function of(Evaluation $before, Evaluation $after): self
     {
         $wires = [];
-        foreach ($after->circuits() as $run) {
-            $was = $before->runs[$run->id] ?? null;
+        foreach ($after->boat->circuits() as $run) {
+            $was = $before->boat->runs[$run->id] ?? null;
             $changes = array_filter([
                 self::change($was?->gauge->name, $run->gauge->name),
                 self::change(self::rating($was, $before), self::rating($run, $after)),
@@ -35,8 +35,8 @@ final readonly class Consequences
                 $wires[] = "{$run->circuit?->label}: ".implode(', ', $changes);
             }
         }
-        foreach ($before->circuits() as $run) {
-            if (! isset($after->runs[$run->id])) {
+        foreach ($before->boat->circuits() as $run) {
+            if (! isset($after->boat->runs[$run->id])) {
                 $wires[] = "{$run->circuit?->label}: taken out";
             }
         }
@@ -68,7 +68,7 @@ final readonly class Consequences
     {
         $rating = $run?->firstRating();
 
-        return $rating === null ? null : $evaluation->words->amps($rating);
+        return $rating === null ? null : $evaluation->boat->words->amps($rating);
     }
 
     /**

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace Dinghy\Evaluation;
 
+use Dinghy\Area\Power\Figure\BankFigures;
+use Dinghy\Area\Power\Figure\DeviceVolts;
+use Dinghy\Area\Power\Figure\MeterPoint;
+use Dinghy\Area\Power\Figure\PowerFigures;
 use Dinghy\Circuit\Sharing;
 use Dinghy\Circuit\State;
 use Dinghy\Overcurrent\WarmWires;
@@ -30,10 +34,10 @@ final class EvaluationDocument
         return [
             'format' => 'dinghy-evaluation',
             'version' => 1,
-            'runs' => array_map(static fn (SizedRun $run): array => self::run($run, $evaluation), array_values($evaluation->runs)),
-            'banks' => array_map(static fn (BankFigures $figures): array => self::bank($figures, $evaluation->words), $evaluation->banks),
-            'devices' => array_map(static fn (DeviceVolts $volts): array => self::device($volts, $evaluation->warm), $evaluation->devices),
-            'meter_points' => array_map(self::meterPoint(...), $evaluation->meterPoints),
+            'runs' => array_map(static fn (SizedRun $run): array => self::run($run, $evaluation), array_values($evaluation->boat->runs)),
+            'banks' => array_map(static fn (BankFigures $figures): array => self::bank($figures, $evaluation->boat->words), $evaluation->boat->figures(PowerFigures::class)->banks),
+            'devices' => array_map(static fn (DeviceVolts $volts): array => self::device($volts, $evaluation->boat->warm), $evaluation->boat->figures(PowerFigures::class)->devices),
+            'meter_points' => array_map(self::meterPoint(...), $evaluation->boat->figures(PowerFigures::class)->meterPoints),
             'findings' => array_map(static fn (Finding $finding): array => self::finding($finding, $remedies?->of($finding)), $evaluation->findings),
             'unchecked' => array_map(self::unchecked(...), $evaluation->unchecked),
         ];
@@ -43,7 +47,7 @@ final class EvaluationDocument
     private static function run(SizedRun $run, Evaluation $evaluation): array
     {
         $schools = SizingMethods::of($run);
-        $knowsShorts = $evaluation->knowsShorts($run);
+        $knowsShorts = $evaluation->boat->knowsShorts($run);
 
         return [
             'id' => $run->id,
@@ -61,15 +65,15 @@ final class EvaluationDocument
             'limit_pct' => $run->limitPercent,
             'ampacity_a' => $run->ampacity,
             'bundled' => $run->circuit?->bundled,
-            'bundled_counted' => $evaluation->bundles->together[$run->id] ?? null,
+            'bundled_counted' => $evaluation->boat->bundles->together[$run->id] ?? null,
             'protection_a' => $run->firstRating(),
             'protection_chosen' => $run->protection !== [] && $run->protection[0]->chosen,
             'alternatives' => array_map(self::rung(...), $run->rungs()),
             'band_chart_gauge' => $run->bandChart?->name,
             'makers_gauge' => $schools->makers?->name,
-            'schools' => $schools->difference($evaluation->words),
-            'far_short_a' => $knowsShorts ? $evaluation->states->shortAtFarEnd($run) : null,
-            'far_short_least_a' => $knowsShorts ? $evaluation->states->leastShortAtFarEnd($run) : null,
+            'schools' => $schools->difference($evaluation->boat->words),
+            'far_short_a' => $knowsShorts ? $evaluation->boat->states->shortAtFarEnd($run) : null,
+            'far_short_least_a' => $knowsShorts ? $evaluation->boat->states->leastShortAtFarEnd($run) : null,
         ];
     }
 
@@ -98,8 +102,8 @@ final class EvaluationDocument
         $question = Question::of($unchecked);
 
         return [
-            'rule' => $unchecked->rule,
-            'stage' => Stage::ofRule($unchecked->rule)->value,
+            'rule' => $unchecked->rule->code,
+            'stage' => Stage::ofRule($unchecked->rule->code)->value,
             'on' => $unchecked->on,
             'needs' => $unchecked->needs,
             'asks' => $question->asks,

@@ -4,15 +4,11 @@ declare(strict_types=1);
 
 namespace Dinghy\Evaluation;
 
-use Dinghy\Overcurrent\Conductors;
-use Dinghy\Overcurrent\PlacedConductor;
-use Dinghy\Plan\Plan;
-use Dinghy\Quantity\QuantityFormatter;
-use Dinghy\Rule\Assessment;
 use Dinghy\Rule\Finding;
 use Dinghy\Rule\Rule;
 use Dinghy\Rule\Rulebook;
 use Dinghy\Rule\Unchecked;
+use Dinghy\Solving\SolvedBoat;
 
 /** What the rulebook says of a plan, and no figure beside; each rule is asked when it is wanted, and once. */
 final class Judgement
@@ -20,21 +16,8 @@ final class Judgement
     /** @var array<class-string<Rule>, list<Finding|Unchecked>> */
     private array $said = [];
 
-    private function __construct(private readonly Assessment $assessment)
+    public function __construct(private readonly SolvedBoat $boat)
     {
-    }
-
-    public static function ofPlan(Plan $plan, QuantityFormatter $words): self
-    {
-        $settled = Settling::of($plan);
-
-        return self::of($plan, $settled, Conductors::of($plan, $settled->runs), $words);
-    }
-
-    /** @param  list<PlacedConductor>  $conductors */
-    public static function of(Plan $plan, Settling $settled, array $conductors, QuantityFormatter $words): self
-    {
-        return new self(new Assessment($plan, $settled->wiring, $settled->runs, $words, $settled->states, $settled->ducts, $settled->bundles, $conductors));
     }
 
     /** Of one rule alone. */
@@ -66,7 +49,7 @@ final class Judgement
     public function unchecked(): array
     {
         $unchecked = array_values(array_filter($this->everything(), static fn (Finding|Unchecked $said): bool => $said instanceof Unchecked));
-        usort($unchecked, static fn (Unchecked $a, Unchecked $b): int => [$a->rule, $a->on, $a->needs] <=> [$b->rule, $b->on, $b->needs]);
+        usort($unchecked, static fn (Unchecked $a, Unchecked $b): int => [$a->rule->code, $a->on, $a->needs] <=> [$b->rule->code, $b->on, $b->needs]);
 
         return $unchecked;
     }
@@ -80,6 +63,6 @@ final class Judgement
     /** @return list<Finding|Unchecked> */
     private function said(Rule $rule): array
     {
-        return $this->said[$rule::class] ??= iterator_to_array($rule->check($this->assessment), false);
+        return $this->said[$rule::class] ??= iterator_to_array($rule->check($this->boat), false);
     }
 }

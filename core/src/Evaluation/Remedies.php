@@ -11,6 +11,7 @@ use Dinghy\File\PlanRefused;
 use Dinghy\Plan\Plan;
 use Dinghy\Rule\Finding;
 use Dinghy\Rule\Remedy;
+use Dinghy\Solving\SolvedBoat;
 
 /**
  * The remedies of a plan's findings, each tried before it is offered: the plan with it was judged, its finding is gone, and
@@ -181,7 +182,7 @@ final class Remedies
         $this->left--;
         $this->leftInAll--;
         try {
-            return Judgement::ofPlan($this->document->with($patch)->plan(), $this->evaluation->words);
+            return new Judgement(SolvedBoat::of($this->document->with($patch)->plan(), $this->evaluation->boat->words));
         } catch (PatchRefused|PlanRefused) {
             return null;
         }

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Dinghy\Evaluation;
 
+use Dinghy\Area\Survey\Figure\NeededPhotograph;
 use Dinghy\Plan\Plan;
 use Dinghy\Rule\Finding;
 use Dinghy\Rule\Level;
 use Dinghy\Rule\Stage;
 use Dinghy\Rule\Unchecked;
-use Dinghy\Survey\NeededPhotograph;
 
 /** How one stage of a boat stands, in a word or two. */
 final readonly class StageState
@@ -56,16 +56,16 @@ final readonly class StageState
         return match (true) {
             $stops > 0 => $stops === 1 ? '1 stop' : "{$stops} stops",
             $decisions > 0 => "{$decisions} to decide",
-            ! self::isBegun($evaluation->plan, $stage) => 'not begun',
+            ! self::isBegun($evaluation->boat->plan, $stage) => 'not begun',
             $stage === Stage::Survey && self::unphotographed($evaluation) > 0 => self::unphotographed($evaluation).' to photograph',
-            array_filter($evaluation->unchecked, static fn (Unchecked $unchecked): bool => Stage::ofRule($unchecked->rule) === $stage) !== [] => 'not all checked',
+            array_filter($evaluation->unchecked, static fn (Unchecked $unchecked): bool => Stage::ofRule($unchecked->rule->code) === $stage) !== [] => 'not all checked',
             default => self::IN_ORDER,
         };
     }
 
     private static function unphotographed(Evaluation $evaluation): int
     {
-        return count(NeededPhotograph::missingOf(NeededPhotograph::listFor($evaluation->plan)));
+        return count(NeededPhotograph::missingOf(NeededPhotograph::listFor($evaluation->boat->plan)));
     }
 
     private static function isBegun(Plan $plan, Stage $stage): bool

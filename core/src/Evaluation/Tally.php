@@ -26,7 +26,7 @@ final readonly class Tally
         [$said, $saidAt, $missed] = [[], [], []];
         foreach ($all as $one) {
             if ($one instanceof Unchecked) {
-                $missed[$one->rule] = ($missed[$one->rule] ?? 0) + 1;
+                $missed[$one->rule->code] = ($missed[$one->rule->code] ?? 0) + 1;
 
                 continue;
             }

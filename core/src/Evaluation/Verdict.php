@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Dinghy\Evaluation;
 
+use Dinghy\Area\Power\Figure\DeviceVolts;
+use Dinghy\Area\Power\Figure\PowerFigures;
 use Dinghy\Plan\DeviceKind;
 use Dinghy\Quantity\QuantityFormatter;
 use Dinghy\Rule\Level;
@@ -27,7 +29,7 @@ final class Verdict
 
     private static function lowestScreen(Evaluation $evaluation): ?string
     {
-        $screens = array_filter($evaluation->devices, static fn (DeviceVolts $volts): bool => $volts->device->kind === DeviceKind::Display && $volts->loaded !== null);
+        $screens = array_filter($evaluation->boat->figures(PowerFigures::class)->devices, static fn (DeviceVolts $volts): bool => $volts->device->kind === DeviceKind::Display && $volts->loaded !== null);
         if ($screens === []) {
             return null;
         }
@@ -38,7 +40,7 @@ final class Verdict
 
     private static function fullThrust(Evaluation $evaluation): ?string
     {
-        foreach ($evaluation->devices as $volts) {
+        foreach ($evaluation->boat->figures(PowerFigures::class)->devices as $volts) {
             if ($volts->device->kind === DeviceKind::Motor && $volts->loaded !== null) {
                 return 'Motor '.number_format($volts->loaded, 1).' V at '.QuantityFormatter::trim($volts->device->peakAmps, 0).' A.';
             }

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Dinghy\Evaluation;
 
+use Dinghy\Area\Power\Figure\DeviceVolts;
+use Dinghy\Area\Power\Figure\PowerFigures;
+use Dinghy\Area\Power\Figure\VoltProfile;
 use Dinghy\Compartment\Compartment;
 use Dinghy\Compartment\LaidBlock;
 use Dinghy\Conductor\Ampacity;
@@ -27,7 +30,7 @@ final readonly class Why
 
     public function __construct(private Evaluation $evaluation)
     {
-        $this->words = $evaluation->words;
+        $this->words = $evaluation->boat->words;
     }
 
     /** @return Explanation|null null when the evaluation has no such figure */
@@ -38,12 +41,12 @@ final readonly class Why
         $id = substr($rest, 0, -strlen($field) - 1);
 
         return match ($kind) {
-            'run' => isset($this->evaluation->runs[$id]) ? $this->run($this->evaluation->runs[$id], $field) : null,
+            'run' => isset($this->evaluation->boat->runs[$id]) ? $this->run($this->evaluation->boat->runs[$id], $field) : null,
             'device' => $this->device($id, $field),
             'bank' => $this->bank($id, $field),
             'meter' => $this->meter($rest),
-            'rung' => isset($this->evaluation->runs[$id]) ? (new WhyRung($this->evaluation))->of($this->evaluation->runs[$id], $field) : null,
-            'short' => isset($this->evaluation->runs[$id]) ? (new WhyRung($this->evaluation))->short($this->evaluation->runs[$id], $field) : null,
+            'rung' => isset($this->evaluation->boat->runs[$id]) ? (new WhyRung($this->evaluation))->of($this->evaluation->boat->runs[$id], $field) : null,
+            'short' => isset($this->evaluation->boat->runs[$id]) ? (new WhyRung($this->evaluation))->short($this->evaluation->boat->runs[$id], $field) : null,
             'finding' => $this->finding($rest),
             default => null,
         };
@@ -51,7 +54,7 @@ final readonly class Why
 
     private function run(SizedRun $run, string $field): ?Explanation
     {
-        $label = $run->circuit === null ? "Factory lead of {$this->evaluation->plan->devices[$run->id]->label()}" : $run->circuit->label;
+        $label = $run->circuit === null ? "Factory lead of {$this->evaluation->boat->plan->devices[$run->id]->label()}" : $run->circuit->label;
 
         return match ($field) {
             'drop_v', 'drop_pct' => $this->drop($run, $label),
@@ -61,7 +64,7 @@ final readonly class Why
             'length_m' => $this->length($run, $label),
             'gauge' => $this->gauge($run, $label),
             'far_short_a' => new Explanation("Short at the far end of {$label}",
-                $this->words->amps($this->evaluation->states->shortAtFarEnd($run)), 'I = volts of the full bank / resistance of the whole loop', [
+                $this->words->amps($this->evaluation->boat->states->shortAtFarEnd($run)), 'I = volts of the full bank / resistance of the whole loop', [
                     ['name' => 'copper', 'value' => 'cold, 20 °C, both ways'],
                     ['name' => 'batteries', 'value' => 'full, with the resistance they show into a short'],
                     ['name' => 'contacts', 'value' => 'posts, joints and fuses included'],
@@ -92,7 +95,7 @@ final readonly class Why
         foreach ($run->rungs() as $rung) {
             if ($run->gauge->isThinnerThan($rung->gauge) && $rung->dropPercent !== null) {
                 [$unit, $metres] = $this->words->units === Units::Metric ? ['metre', 1.0] : ['foot', 0.3048];
-                $shorter = SizingDrop::volts($run->gauge, $run->metal, $run->amps, $metres, $this->evaluation->plan->houseRules->conductorCelsius);
+                $shorter = SizingDrop::volts($run->gauge, $run->metal, $run->amps, $metres, $this->evaluation->boat->plan->houseRules->conductorCelsius);
                 $lever = "One gauge thicker, {$rung->gauge}: {$this->words->percent($rung->dropPercent)}. Each {$unit} shorter: {$this->words->volts($shorter)} less.";
                 break;
             }
@@ -108,9 +111,9 @@ final readonly class Why
         if ($run->ampacity === null) {
             return null;
         }
-        $rules = $this->evaluation->plan->houseRules;
+        $rules = $this->evaluation->boat->plan->houseRules;
         $bundled = $run->circuit->bundled ?? 2;
-        $counted = $this->evaluation->bundles->together[$run->id] ?? null;
+        $counted = $this->evaluation->boat->bundles->together[$run->id] ?? null;
         $hot = $run->circuit !== null && $run->circuit->entersEngineSpace() ? max(Ampacity::ENGINE_SPACE, $rules->ambient) : $rules->ambient;
 
         return new Explanation("What {$run->gauge} carries in {$label}", $this->words->amps($run->ampacity),
@@ -119,7 +122,7 @@ final readonly class Why
                 ['name' => 'lying together', 'value' => "{$bundled} conductors, × ".QuantityFormatter::trim(Ampacity::bundlingFactor($bundled), 2)],
                 ...($counted === null ? [] : [
                     ['name' => 'its plan says', 'value' => ($run->circuit->run->bundled ?? 2).' conductors'],
-                    ['name' => 'counted in its tubes', 'value' => "{$counted} conductors".(($idle = $this->evaluation->bundles->idle[$run->id] ?? 0) > 0 ? ", and {$idle} idle ones: under 30 % of what they may carry" : '')],
+                    ['name' => 'counted in its tubes', 'value' => "{$counted} conductors".(($idle = $this->evaluation->boat->bundles->idle[$run->id] ?? 0) > 0 ? ", and {$idle} idle ones: under 30 % of what they may carry" : '')],
                 ]),
                 ['name' => $hot > $rules->ambient ? 'engine space' : 'ambient', 'value' => QuantityFormatter::trim($hot, 0).' °C, × '.QuantityFormatter::trim(Ampacity::ambientFactor($rules->insulation, $hot), 2)],
             ], $run->gauge->metric ? 'ISO 13297 table A.1' : '33 CFR 183.425 table 5; ABYC E-11', SourceKind::FromMemory,
@@ -130,7 +133,7 @@ final readonly class Why
     {
         $inputs = [];
         $largest = null;
-        foreach ($run->circuit === null ? [$this->evaluation->plan->devices[$run->id]] : $run->circuit->behind as $device) {
+        foreach ($run->circuit === null ? [$this->evaluation->boat->plan->devices[$run->id]] : $run->circuit->behind as $device) {
             $share = $run->circuit->shares[$device->id] ?? 1.0;
             $inputs[] = ['name' => $device->label(), 'value' => $this->words->amps($share * $device->sizingAmps()).($device->isMotor() ? ' at peak' : ' typical').($share < 1.0 ? ', '.$this->words->percent(100 * $share).' of what it draws' : '')];
             $largest = $largest === null || $device->sizingAmps() > $largest->sizingAmps() ? $device : $largest;
@@ -164,7 +167,7 @@ final readonly class Why
             return null;
         }
         $planned = $run->circuit?->run;
-        $slack = $this->evaluation->plan->houseRules->slack;
+        $slack = $this->evaluation->boat->plan->houseRules->slack;
         if ($planned === null || $planned->typedLength !== null) {
             return new Explanation("Length of {$label}", $this->words->length($run->length), 'as it was typed, slack included', [], 'the plan', SourceKind::CommonPractice, null);
         }
@@ -173,7 +176,7 @@ final readonly class Why
             ['name' => 'along the ways', 'value' => $this->words->length($run->length - 2 * $slack)],
             ['name' => 'slack', 'value' => '2 × '.$this->words->length($slack)],
             ['name' => 'through', 'value' => $planned->route === null ? 'the shortest way' : implode(', ', array_map(
-                fn (string $id): string => $this->evaluation->plan->boat->stations[$id]->label(), $planned->route))],
+                fn (string $id): string => $this->evaluation->boat->plan->boat->stations[$id]->label(), $planned->route))],
         ], 'the boat as measured', SourceKind::CommonPractice, null);
     }
 
@@ -194,17 +197,17 @@ final readonly class Why
 
     private function device(string $id, string $field): ?Explanation
     {
-        $device = $this->evaluation->plan->devices[$id] ?? null;
-        $volts = array_values(array_filter($this->evaluation->devices, static fn (DeviceVolts $volts): bool => $volts->device->id === $id))[0] ?? null;
+        $device = $this->evaluation->boat->plan->devices[$id] ?? null;
+        $volts = array_values(array_filter($this->evaluation->boat->figures(PowerFigures::class)->devices, static fn (DeviceVolts $volts): bool => $volts->device->id === $id))[0] ?? null;
         if ($device === null || $volts === null) {
             return null;
         }
         if ($field === 'path_drop_v' || $field === 'path_drop_pct') {
             $inputs = [];
-            $path = $this->evaluation->worstPathTo($device);
+            $path = $this->evaluation->boat->worstPathTo($device);
             foreach ($path === null || $volts->pathDrop === null ? [] : [...array_map(static fn ($circuit): string => $circuit->id, $path->circuits), $id] as $run) {
-                if (isset($this->evaluation->runs[$run])) {
-                    $sized = $this->evaluation->runs[$run];
+                if (isset($this->evaluation->boat->runs[$run])) {
+                    $sized = $this->evaluation->boat->runs[$run];
                     $inputs[] = ['name' => $sized->circuit === null ? 'factory lead' : $sized->circuit->label, 'value' => $this->words->volts($sized->drop ?? 0.0)." in {$sized->gauge}"];
                 }
             }
@@ -228,7 +231,7 @@ final readonly class Why
     {
         $inputs = [];
         $most = null;
-        foreach ($field === 'volts_loaded' ? VoltProfile::allOf($this->evaluation) : [] as $profile) {
+        foreach ($field === 'volts_loaded' ? VoltProfile::allOf($this->evaluation->boat) : [] as $profile) {
             foreach ($profile->device === $volts->device ? $profile->points : [] as $point) {
                 $inputs[] = ['name' => $point->label, 'value' => $point->lost === 0.0 ? $this->words->volts($point->volts) : '− '.QuantityFormatter::trim($point->lost, 3).' V'];
                 $most = $most === null || $point->lost > $most->lost ? $point : $most;
@@ -244,14 +247,14 @@ final readonly class Why
             ...$inputs,
             ['name' => 'as its volts change', 'value' => $volts->device->load->words()],
             ['name' => 'made for', 'value' => $this->words->volts($volts->device->minVolts).' to '.$this->words->volts($volts->device->maxVolts)],
-            ...($field === 'volts_loaded' && ($warm = $this->evaluation->warm->at($volts->device)) !== null ? [['name' => 'with its wires warm from it', 'value' => $this->words->volts($warm)]] : []),
+            ...($field === 'volts_loaded' && ($warm = $this->evaluation->boat->warm->at($volts->device)) !== null ? [['name' => 'with its wires warm from it', 'value' => $this->words->volts($warm)]] : []),
         ], "nodal analysis; wire by physics, contacts and batteries' inside are working estimates", SourceKind::CommonPractice,
             $most === null ? null : "Most is lost in: {$most->label}, {$this->words->volts($most->lost)}.");
     }
 
     private function bank(string $id, string $field): ?Explanation
     {
-        foreach ($this->evaluation->banks as $figures) {
+        foreach ($this->evaluation->boat->figures(PowerFigures::class)->banks as $figures) {
             if ($figures->bank->id !== $id) {
                 continue;
             }
@@ -273,7 +276,7 @@ final readonly class Why
 
     private function fits(Bank $bank): Explanation
     {
-        $compartment = Compartment::of($this->evaluation->plan, $bank);
+        $compartment = Compartment::of($this->evaluation->boat->plan, $bank);
         $mm = static fn (float $millimetres): string => QuantityFormatter::trim($millimetres, 0).' mm';
 
         return new Explanation("Room of bank {$bank->id}", match (true) {
@@ -283,12 +286,12 @@ final readonly class Why
         }, 'each block as it is turned, held against the compartment inside and against the others; height over the posts against the lid', [
             ['name' => 'compartment inside', 'value' => $compartment->inside === null ? 'not measured' : implode(' × ', array_map($mm, $compartment->inside))],
             ...array_map(static fn (LaidBlock $block): array => ['name' => $block->battery->id, 'value' => $mm($block->width).' × '.$mm($block->depth).' at '.$mm($block->lie->x).', '.$mm($block->lie->y).($block->battery->size === null ? ' (usual size: its own is not given)' : '')], array_values($compartment->blocks)),
-        ], 'the parts\' own measures; posts 40 mm from the ends are a working estimate', SourceKind::CommonPractice, $compartment->says($this->evaluation->plan, $bank, $this->words));
+        ], 'the parts\' own measures; posts 40 mm from the ends are a working estimate', SourceKind::CommonPractice, $compartment->says($this->evaluation->boat->plan, $bank, $this->words));
     }
 
     private function meter(string $id): ?Explanation
     {
-        foreach ($this->evaluation->meterPoints as $point) {
+        foreach ($this->evaluation->boat->figures(PowerFigures::class)->meterPoints as $point) {
             if ($point->id === $id) {
                 return new Explanation("Reading: {$point->label}", $this->words->volts($point->expect), 'resting volts between the two points, ± (0.5 % + 0.02 V) for the meter, ± 0.1 V for each block not measured', [
                     ['name' => 'red probe on', 'value' => $point->plus],

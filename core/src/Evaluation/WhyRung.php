@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Dinghy\Evaluation;
 
+use Dinghy\Area\Power\Figure\ShortCircuitSequence;
+use Dinghy\Area\Power\Figure\ShortEvent;
 use Dinghy\Quantity\QuantityFormatter;
 use Dinghy\Rule\SourceKind;
 use Dinghy\Wiring\SizedRun;
@@ -15,7 +17,7 @@ final readonly class WhyRung
 
     public function __construct(private Evaluation $evaluation)
     {
-        $this->words = $evaluation->words;
+        $this->words = $evaluation->boat->words;
     }
 
     public function of(SizedRun $run, string $gauge): ?Explanation
@@ -48,7 +50,7 @@ final readonly class WhyRung
     /** @param  string  $along  0 to 1 */
     public function short(SizedRun $run, string $along): ?Explanation
     {
-        $short = is_numeric($along) ? ShortCircuitSequence::at($this->evaluation, $run->id, max(0.0, min(1.0, (float) $along))) : null;
+        $short = is_numeric($along) ? ShortCircuitSequence::at($this->evaluation->boat, $run->id, max(0.0, min(1.0, (float) $along))) : null;
 
         return $short === null ? null : new Explanation("Short in {$run->circuit?->label}", $this->words->amps($short->amps),
             'I = volts of the full bank / resistance of the loop up to the short; insulation from T₁, its temperature in use, to T₂ = 150 °C: dT/dt = (I/A)² (T+234) ln 10/0.0297 less what the air takes, which balances it at the ampacity; copper: (I/A)² t = log₁₀((1083−Tₐ)/(234+Tₐ)+1)/33', array_map(

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Dinghy\Evaluation;
 
+use Dinghy\Area\Power\Figure\DeviceVolts;
+use Dinghy\Area\Power\Figure\PowerFigures;
+use Dinghy\Area\Power\SupplyFigures;
 use Dinghy\Plan\Bank;
 use Dinghy\Quantity\QuantityFormatter;
 use Dinghy\Rule\Finding;
@@ -19,14 +22,14 @@ final readonly class WhySupply
 
     public function __construct(private Evaluation $evaluation)
     {
-        $this->words = $evaluation->words;
+        $this->words = $evaluation->boat->words;
         $this->figures = SupplyFigures::of($evaluation);
     }
 
     /** @param  string  $field  as the comparison holds it: "rest_v", "hours" */
     public function of(string $field): ?Explanation
     {
-        $banks = array_map(fn (Bank $bank): array => ['name' => "bank {$bank->id}", 'value' => $this->words->volts($bank->nominalVolts()).' '.QuantityFormatter::trim($bank->capacityAh(), 1).' Ah, '.($bank->kilograms() === null ? 'mass not known' : QuantityFormatter::trim($bank->kilograms(), 1).' kg')], array_values($this->evaluation->plan->banks));
+        $banks = array_map(fn (Bank $bank): array => ['name' => "bank {$bank->id}", 'value' => $this->words->volts($bank->nominalVolts()).' '.QuantityFormatter::trim($bank->capacityAh(), 1).' Ah, '.($bank->kilograms() === null ? 'mass not known' : QuantityFormatter::trim($bank->kilograms(), 1).' kg')], array_values($this->evaluation->boat->plan->banks));
 
         return match ($field) {
             'rest_v' => $this->screen('nothing on', $this->figures->atRest, 'a battery that rests higher'),
@@ -44,7 +47,7 @@ final readonly class WhySupply
     {
         return $volts === null ? null : new Explanation("Lowest screen with {$while}", $this->words->volts($volts), 'circuit of the whole boat solved in that state; the lowest of all displays',
             array_map(fn (DeviceVolts $device): array => ['name' => $device->device->label(), 'value' => $device->loaded === null ? 'not known' : $this->words->volts($device->loaded).' with everything on'],
-                array_values(array_filter($this->evaluation->devices, static fn (DeviceVolts $device): bool => $device->device->kind->isElectronics()))),
+                array_values(array_filter($this->evaluation->boat->figures(PowerFigures::class)->devices, static fn (DeviceVolts $device): bool => $device->device->kind->isElectronics()))),
             "nodal analysis; contacts and batteries' inside are working estimates", SourceKind::CommonPractice, "What would change it most: {$lever}.");
     }
 

@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace Dinghy\Rule;
 
+use Dinghy\Solving\SolvedBoat;
+
 /** One judgement of the rulebook. */
 interface Rule
 {
     public function text(): RuleText;
 
     /** @return iterable<Finding|Unchecked> */
-    public function check(Assessment $assessment): iterable;
+    public function check(SolvedBoat $solved): iterable;
 }

@@ -12,7 +12,7 @@ final readonly class Unchecked
      * @param  string  $needs  a field of that part
      */
     public function __construct(
-        public string $rule,
+        public RuleText $rule,
         public string $on,
         public string $needs,
     ) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Dinghy\Tests\Battery;
 
+use Dinghy\Area\Power\Figure\PowerFigures;
 use Dinghy\Battery\Cells;
 use Dinghy\Battery\Chemistry;
 use Dinghy\Battery\RestingVoltage;
@@ -50,9 +51,9 @@ final class CellsTest extends TestCase
     {
         foreach ([['chemistry' => 'other-lithium'], ['chemistry' => 'lifepo4', 'nominal_v' => 14]] as $battery) {
             $evaluation = Plans::evaluate(Plans::pump(['battery:b1' => [...$battery, 'internal_mohm' => Plans::UNKNOWN, 'rested_v' => Plans::UNKNOWN]]));
-            self::assertNull($evaluation->devices[0]->rest);
-            self::assertNull($evaluation->banks[0]->restedVolts);
-            self::assertContains('D02 device:d1', array_map(static fn ($unchecked): string => "{$unchecked->rule} {$unchecked->on}", $evaluation->unchecked));
+            self::assertNull($evaluation->boat->figures(PowerFigures::class)->devices[0]->rest);
+            self::assertNull($evaluation->boat->figures(PowerFigures::class)->banks[0]->restedVolts);
+            self::assertContains('D02 device:d1', array_map(static fn ($unchecked): string => "{$unchecked->rule->code} {$unchecked->on}", $evaluation->unchecked));
             self::assertNotContains('D01', array_map(static fn ($finding): string => $finding->rule->code, $evaluation->findings));
         }
     }
@@ -61,12 +62,12 @@ final class CellsTest extends TestCase
     public function test_other_lithium_is_judged_by_what_was_measured(): void
     {
         $evaluation = Plans::evaluate(Plans::pump(['battery:b1' => ['chemistry' => 'other-lithium', 'rested_v' => 13.0]]));
-        self::assertEqualsWithDelta(13.0, $evaluation->devices[0]->rest, 1e-9);
-        self::assertNotNull($evaluation->devices[0]->loaded);
-        self::assertNull($evaluation->devices[0]->lowest);
-        self::assertNull($evaluation->banks[0]->shortCircuitAmps);
-        self::assertFalse($evaluation->knowsShorts($evaluation->runs['f1']));
-        $unchecked = array_map(static fn ($one): string => "{$one->rule} {$one->needs}", $evaluation->unchecked);
+        self::assertEqualsWithDelta(13.0, $evaluation->boat->figures(PowerFigures::class)->devices[0]->rest, 1e-9);
+        self::assertNotNull($evaluation->boat->figures(PowerFigures::class)->devices[0]->loaded);
+        self::assertNull($evaluation->boat->figures(PowerFigures::class)->devices[0]->lowest);
+        self::assertNull($evaluation->boat->figures(PowerFigures::class)->banks[0]->shortCircuitAmps);
+        self::assertFalse($evaluation->boat->knowsShorts($evaluation->boat->runs['f1']));
+        $unchecked = array_map(static fn ($one): string => "{$one->rule->code} {$one->needs}", $evaluation->unchecked);
         foreach (['D02', 'F05', 'F11'] as $rule) {
             self::assertContains("{$rule} its maker's volts by charge, of the batteries of house", $unchecked);
         }
@@ -75,7 +76,7 @@ final class CellsTest extends TestCase
     /** A battery that rests below its floor does not rise to it when everything is on. */
     public function test_lowest_is_never_above_loaded(): void
     {
-        $device = Plans::evaluate(Plans::pump(['battery:b1' => ['rested_v' => 11.7], 'device:d1' => ['peak_a' => 8]]))->devices[0];
+        $device = Plans::evaluate(Plans::pump(['battery:b1' => ['rested_v' => 11.7], 'device:d1' => ['peak_a' => 8]]))->boat->figures(PowerFigures::class)->devices[0];
 
         self::assertEqualsWithDelta($device->loaded, $device->lowest, 1e-9);
     }

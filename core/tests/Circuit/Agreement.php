@@ -18,11 +18,11 @@ final class Agreement
     /** On the netlist that a plan gives. */
     public static function assertAgrees(Evaluation $evaluation, State $state, string $which): void
     {
-        $spice = Ngspice::run($evaluation->states->netlist($state));
-        $solved = $evaluation->states->in($state);
+        $spice = Ngspice::run($evaluation->boat->states->netlist($state));
+        $solved = $evaluation->boat->states->in($state);
         Assert::assertNotNull($solved, $which);
         $between = static fn (string $plus, string $minus): float => $spice[SpiceNetlist::nameOf($plus)] - $spice[SpiceNetlist::nameOf($minus)];
-        $network = $evaluation->states->network($state)->withResistances();
+        $network = $evaluation->boat->states->network($state)->withResistances();
         foreach ($network->topology->islands() as $island) {
             foreach ($island as $node) {
                 if (isset($spice[SpiceNetlist::nameOf($node)], $spice[SpiceNetlist::nameOf($island[0])])) {
@@ -58,7 +58,7 @@ final class Agreement
     public static function assertByHand(PlanDocument $document, array $elements, array $points, array $amps, State $state = State::Loaded): void
     {
         $spice = Ngspice::operatingPoint($elements);
-        $solution = Plans::evaluate($document)->states->in($state);
+        $solution = Plans::evaluate($document)->boat->states->in($state);
         Assert::assertInstanceOf(Solution::class, $solution);
         foreach ($points as [$plus, $minus, $p, $m]) {
             Assert::assertEqualsWithDelta($spice[$p] - $spice[$m], $solution->between($plus, $minus), 0.001, "{$plus} to {$minus}");

@@ -22,7 +22,7 @@ final class BalanceTest extends TestCase
         $seed = Seed::sown();
         $balanced = 0;
         for ($boat = 0; $boat < self::BOATS; $boat++) {
-            $network = Plans::evaluate(RandomBoat::document())->states->network(State::Loaded)->withResistances();
+            $network = Plans::evaluate(RandomBoat::document())->boat->states->network(State::Loaded)->withResistances();
             $solution = $network->loaded();
             if ($solution instanceof Solution) {
                 self::assertBalanced($network, $solution, "SEED={$seed} boat {$boat}");

@@ -77,7 +77,7 @@ final class ChargersAndConvertersTest extends TestCase
     public function test_chargers_are_off_until_they_charge(): void
     {
         foreach ([State::Rest, State::Loaded, State::Lowest] as $state) {
-            self::assertNull(Plans::evaluate(Plans::pump())->states->in($state)?->between('c1/0+', 'b1-'), $state->value);
+            self::assertNull(Plans::evaluate(Plans::pump())->boat->states->in($state)?->between('c1/0+', 'b1-'), $state->value);
         }
     }
 
@@ -117,7 +117,7 @@ final class ChargersAndConvertersTest extends TestCase
     /** What it draws is what it gives by its efficiency, and its standby. */
     public function test_what_a_converter_draws(): void
     {
-        $loaded = Plans::evaluate(Plans::converted())->states->in(State::Loaded);
+        $loaded = Plans::evaluate(Plans::converted())->boat->states->in(State::Loaded);
         self::assertInstanceOf(Solution::class, $loaded);
         $given = ($loaded->between('conv/0+', 'conv/-') ?? 0.0) * ($loaded->between('conv/0+', 'fuses+') ?? 0.0) / 0.0045718;
 
@@ -129,8 +129,8 @@ final class ChargersAndConvertersTest extends TestCase
     {
         $evaluation = Plans::evaluate(Plans::changed(Plans::converted(), ['device:screen' => ['typical_a' => 25, 'peak_a' => 25]]));
 
-        self::assertSame('screen', $evaluation->states->overload(State::Loaded)?->load);
-        self::assertLessThan(21.0, $evaluation->states->overload(State::Loaded)->mostAmps);
+        self::assertSame('screen', $evaluation->boat->states->overload(State::Loaded)?->load);
+        self::assertLessThan(21.0, $evaluation->boat->states->overload(State::Loaded)->mostAmps);
         self::assertContains('D02', array_map(static fn ($finding): string => $finding->rule->code, $evaluation->findings));
     }
 
@@ -138,10 +138,10 @@ final class ChargersAndConvertersTest extends TestCase
     public function test_a_short_behind_a_converter(): void
     {
         $evaluation = Plans::evaluate(Plans::changed(Plans::converted(), ['branch:to-screen' => ['fuse_a' => 15]]));
-        $run = $evaluation->runs['to-screen'];
+        $run = $evaluation->boat->runs['to-screen'];
 
-        self::assertEqualsWithDelta(20.0, $evaluation->states->shortAtFarEnd($run), 1e-9);
-        self::assertEqualsWithDelta(20.0, $evaluation->states->leastShortAtFarEnd($run), 1e-9);
+        self::assertEqualsWithDelta(20.0, $evaluation->boat->states->shortAtFarEnd($run), 1e-9);
+        self::assertEqualsWithDelta(20.0, $evaluation->boat->states->leastShortAtFarEnd($run), 1e-9);
         self::assertContains('F11 branch:to-screen', array_map(static fn ($finding): string => "{$finding->rule->code} {$finding->on}", $evaluation->findings));
     }
 
@@ -162,9 +162,9 @@ final class ChargersAndConvertersTest extends TestCase
             'RF4 b w 0.006', 'RP4 w lp 18.1518m', 'RM4 bm lm 18.1518m', 'BL lp lm I = 60 / max(V(lp,lm), 5)', 'RG n1 0 1',
         ], [['fuses+', 'fuses-', 'k', 'km'], ['next+', 'next-', 'b', 'bm'], ['light+', 'light-', 'lp', 'lm'], ['screen+', 'screen-', 'sp', 'sm']], ['h1' => ['e1', 'q1', 0.007]]);
         $evaluation = Plans::evaluate($document);
-        self::assertSame(['main', 'to-next', 'to-light'], array_map(static fn ($circuit): string => $circuit->id, $evaluation->wiring->pathsTo($evaluation->plan->devices['light'])[0]->circuits));
-        self::assertEqualsWithDelta(7.0, $evaluation->runs['main']->amps, 1e-9, 'the feed carries what hangs on both blocks');
-        self::assertEqualsWithDelta(5.0, $evaluation->runs['to-next']->amps, 1e-9);
+        self::assertSame(['main', 'to-next', 'to-light'], array_map(static fn ($circuit): string => $circuit->id, $evaluation->boat->wiring->pathsTo($evaluation->boat->plan->devices['light'])[0]->circuits));
+        self::assertEqualsWithDelta(7.0, $evaluation->boat->runs['main']->amps, 1e-9, 'the feed carries what hangs on both blocks');
+        self::assertEqualsWithDelta(5.0, $evaluation->boat->runs['to-next']->amps, 1e-9);
     }
 
     /** A fuse in a jumper and in a bond lies in the way of their current: 5 mΩ · 20/… by the simple law of the plan format. */
@@ -188,7 +188,7 @@ final class ChargersAndConvertersTest extends TestCase
         for ($i = 0; $i < 20; $i++) {
             $evaluation = Plans::evaluate(RandomBoat::joined());
             foreach ([State::Rest, State::Loaded, State::Charging] as $state) {
-                $solved = $evaluation->states->in($state);
+                $solved = $evaluation->boat->states->in($state);
                 if ($solved !== null) {
                     Agreement::assertAgrees($evaluation, $state, "SEED={$seed} boat {$i} {$state->value}");
                     $compared++;
@@ -200,7 +200,7 @@ final class ChargersAndConvertersTest extends TestCase
 
     private static function charging(PlanDocument $document): Solution
     {
-        $charging = Plans::evaluate($document)->states->in(State::Charging);
+        $charging = Plans::evaluate($document)->boat->states->in(State::Charging);
         self::assertInstanceOf(Solution::class, $charging);
 
         return $charging;

@@ -17,7 +17,7 @@ final class DemoCircuitsTest extends TestCase
     #[DataProvider('boats')]
     public function test_every_state_of_every_boat(string $file): void
     {
-        $states = Evaluation::of(PlanDocument::fromJson((string) file_get_contents($file))->plan())->states;
+        $states = Evaluation::of(PlanDocument::fromJson((string) file_get_contents($file))->plan())->boat->states;
         foreach (State::cases() as $state) {
             $solved = $states->in($state);
             self::assertNotNull($solved, "{$state->value}: the demo's boats can be fed.");

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Dinghy\Tests\Circuit;
 
+use Dinghy\Area\Power\Figure\PowerFigures;
 use Dinghy\Circuit\State;
 use Dinghy\File\PlanDocument;
 use Dinghy\Tests\Plans;
@@ -87,7 +88,7 @@ final class HandMadeCircuitsTest extends TestCase
         ]);
         $amps = ($spice['e1'] - $spice['p1']) / 0.0035;
 
-        self::assertEqualsWithDelta($amps, $evaluation->states->shortAtFarEnd($evaluation->runs['main']), 0.001 * $amps);
+        self::assertEqualsWithDelta($amps, $evaluation->boat->states->shortAtFarEnd($evaluation->boat->runs['main']), 0.001 * $amps);
     }
 
     /** 200 mΩ of battery and 96 W: far from nominal, near what it can give. */
@@ -109,7 +110,7 @@ final class HandMadeCircuitsTest extends TestCase
             'V1 e1 n1 12.7', 'R1 e1 p1 0.005', 'RF p1 y 0.006', 'RQ y lp 17.7825m', 'RN n1 lm 17.7825m', 'IL lp lm 4', 'RG1 n1 0 1',
             'V2 e2 n2 12.7', 'R2 e2 p2 0.005', 'RJ2 p2 n3 0.81253m', 'V3 e3 n3 12.7', 'R3 e3 p3 0.005', 'RG2 n2 0 1',
         ], [['b1+', 'b1-', 'p1', 'n1'], ['b3+', 'b2-', 'p3', 'n2'], ['lift+', 'lift-', 'lp', 'lm']], ['b1' => ['e1', 'p1', 0.005]]);
-        self::assertEqualsWithDelta(0.0, Plans::evaluate($document)->devices[0]->loaded, 1e-6, 'a motor at rest joins its two wires');
+        self::assertEqualsWithDelta(0.0, Plans::evaluate($document)->boat->figures(PowerFigures::class)->devices[0]->loaded, 1e-6, 'a motor at rest joins its two wires');
     }
 
     /** A shunt of 0.5 mΩ in the pump's minus, a switch of 0.5 mΩ and 20 mΩ of old console in its plus; it keeps its amps. */

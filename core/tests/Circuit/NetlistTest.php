@@ -37,7 +37,7 @@ final class NetlistTest extends TestCase
         for ($i = 0; $i < self::RANDOM_PLANS; $i++) {
             $evaluation = Plans::evaluate(RandomBoat::document());
             foreach ([State::Rest, State::Loaded] as $state) {
-                if ($evaluation->states->in($state) !== null) {
+                if ($evaluation->boat->states->in($state) !== null) {
                     Agreement::assertAgrees($evaluation, $state, "SEED={$seed} boat {$i}");
                     $compared++;
                 }
@@ -51,7 +51,7 @@ final class NetlistTest extends TestCase
         self::assertSame('b1_p', SpiceNetlist::nameOf('b1+'));
         self::assertSame('b1_n', SpiceNetlist::nameOf('b1-'));
         self::assertSame('bow_motor_p2', SpiceNetlist::nameOf('bow-motor/+2'));
-        $netlist = Plans::evaluate(Plans::pump())->states->netlist(State::Loaded);
+        $netlist = Plans::evaluate(Plans::pump())->boat->states->netlist(State::Loaded);
         self::assertStringContainsString('max(V(d1_p,d1_n)', $netlist);
         self::assertStringEndsWith(".end\n", $netlist);
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Dinghy\Tests\Circuit;
 
+use Dinghy\Area\Power\Figure\PowerFigures;
 use Dinghy\Circuit\State;
 use Dinghy\File\PlanDocument;
 use Dinghy\Tests\Plans;
@@ -25,7 +26,7 @@ final class PlanNetworkTest extends TestCase
             'V1 e 0 12.7', 'R1 e plus 0.015', 'RF plus f 0.004', 'RP f pin 10.8295m', 'RM 0 pinm 10.8295m',
             'BL pin pinm I = 96 / max(V(pin,pinm), 6)',
         ]);
-        $loaded = Plans::evaluate(Plans::pump())->states->in(State::Loaded);
+        $loaded = Plans::evaluate(Plans::pump())->boat->states->in(State::Loaded);
 
         self::assertEqualsWithDelta($spice['pin'] - $spice['pinm'], $loaded?->between('d1+', 'd1-'), 0.001);
         self::assertEqualsWithDelta($spice['plus'], $loaded?->between('b1+', 'b1-'), 0.001);
@@ -44,7 +45,7 @@ final class PlanNetworkTest extends TestCase
             'RP k pin 5.50226m', 'RM 0 pinm 5.50226m', 'RL pin pinm 0.6428571429',
         ]);
         $evaluation = Plans::evaluate(Plans::series(3, ['rested_v' => 12.7]));
-        $loaded = $evaluation->states->in(State::Loaded);
+        $loaded = $evaluation->boat->states->in(State::Loaded);
 
         self::assertEqualsWithDelta($spice['pin'] - $spice['pinm'], $loaded?->between('m1+', 'm1-'), 0.001);
         self::assertEqualsWithDelta($spice['b2'], $loaded?->between('b2+', 'b1-'), 0.001);
@@ -59,7 +60,7 @@ final class PlanNetworkTest extends TestCase
             'V1 a 0 12.7', 'R1 a p1 0.015', 'V2 c n2 12.7', 'R2 c p2 0.015', 'RJP p1 p2 0.81253m', 'RJM 0 n2 0.81253m',
             'RF p1 f 0.004', 'RP f pin 10.8295m', 'RM 0 pinm 10.8295m', 'BL pin pinm I = 96 / max(V(pin,pinm), 6)',
         ]);
-        $shares = $evaluation->banks[0]->shares ?? [];
+        $shares = $evaluation->boat->figures(PowerFigures::class)->banks[0]->shares ?? [];
 
         self::assertEqualsWithDelta(($spice['a'] - $spice['p1']) / 0.015, $shares['b1'], 0.001 * $shares['b1']);
         self::assertEqualsWithDelta(($spice['c'] - $spice['p2']) / 0.015, $shares['b2'], 0.001 * $shares['b2']);
@@ -81,8 +82,8 @@ final class PlanNetworkTest extends TestCase
         ]]]);
         $evaluation = Plans::evaluate($document);
 
-        self::assertNull($evaluation->devices[0]->rest);
-        self::assertEqualsWithDelta(25.4, $evaluation->states->in(State::Rest)?->between('b2+', 'b1-'), 1e-9);
+        self::assertNull($evaluation->boat->figures(PowerFigures::class)->devices[0]->rest);
+        self::assertEqualsWithDelta(25.4, $evaluation->boat->states->in(State::Rest)?->between('b2+', 'b1-'), 1e-9);
     }
 
     public function test_a_bank_that_cannot_give_what_is_asked_reports_no_loaded_volts(): void
@@ -91,9 +92,9 @@ final class PlanNetworkTest extends TestCase
             'battery:b1' => ['internal_mohm' => 500], 'device:d1' => ['typical_a' => 40, 'peak_a' => 40],
         ]));
 
-        self::assertNull($evaluation->devices[0]->loaded);
-        self::assertEqualsWithDelta(12.7, $evaluation->devices[0]->rest, 1e-6);
-        self::assertNull($evaluation->banks[0]->shares);
+        self::assertNull($evaluation->boat->figures(PowerFigures::class)->devices[0]->loaded);
+        self::assertEqualsWithDelta(12.7, $evaluation->boat->figures(PowerFigures::class)->devices[0]->rest, 1e-6);
+        self::assertNull($evaluation->boat->figures(PowerFigures::class)->banks[0]->shares);
     }
 
     /**
@@ -116,7 +117,7 @@ final class PlanNetworkTest extends TestCase
             ...$branch('3', 0.008, 1.5 * 3.4765e-3 + 0.4e-3, 1.8 * 8.6174e-3 + 0.3e-3, 12 * 4.8),
             ...$branch('4', 0.020, 0.6 * 8.8759e-3 + 0.4e-3, 1.0 * 21.7877e-3 + 0.3e-3, 12 * 0.4),
         ]);
-        $loaded = array_map(static fn ($volts): ?float => $volts->loaded, Plans::evaluate(Plans::skiff())->devices);
+        $loaded = array_map(static fn ($volts): ?float => $volts->loaded, Plans::evaluate(Plans::skiff())->boat->figures(PowerFigures::class)->devices);
 
         foreach ([1, 2, 3, 4] as $device) {
             self::assertEqualsWithDelta($spice["p{$device}"] - $spice["m{$device}"], $loaded[$device], 0.001, "device {$device}");
@@ -130,8 +131,8 @@ final class PlanNetworkTest extends TestCase
         $expected = 12.85 / (0.015 + 0.004 + 2 * $coldWire);
         $evaluation = Plans::evaluate(Plans::pump());
 
-        self::assertEqualsWithDelta($expected, $evaluation->states->shortAtFarEnd($evaluation->runs['f1']), 0.001 * $expected);
-        self::assertEqualsWithDelta(12.85 / 0.015, $evaluation->banks[0]->shortCircuitAmps, 0.5);
+        self::assertEqualsWithDelta($expected, $evaluation->boat->states->shortAtFarEnd($evaluation->boat->runs['f1']), 0.001 * $expected);
+        self::assertEqualsWithDelta(12.85 / 0.015, $evaluation->boat->figures(PowerFigures::class)->banks[0]->shortCircuitAmps, 0.5);
     }
 
     /** A reversed battery is an ordinary input: its volts count against the others. */
@@ -141,7 +142,7 @@ final class PlanNetworkTest extends TestCase
             (object) ['id' => 'j1', 'from' => 'b1+', 'to' => 'b2+'], (object) ['id' => 'j2', 'from' => 'b2-', 'to' => 'b3-'],
         ]]]);
 
-        self::assertEqualsWithDelta(12.7, Plans::evaluate($document)->states->in(State::Rest)?->between('b3+', 'b1-'), 1e-6);
+        self::assertEqualsWithDelta(12.7, Plans::evaluate($document)->boat->states->in(State::Rest)?->between('b3+', 'b1-'), 1e-6);
     }
 
     /** A tap feeds from below it only: Battery 1 gives for both, the others for the motor alone. */
@@ -155,16 +156,16 @@ final class PlanNetworkTest extends TestCase
         ];
         $plan['devices'][] = ['id' => 'pin', 'kind' => 'other', 'v_min' => 10, 'v_max' => 16, 'typical_a' => 4, 'peak_a' => 6, 'load' => 'current'];
         $evaluation = Plans::evaluate(PlanDocument::fromJson(json_encode($plan, JSON_THROW_ON_ERROR)));
-        $shares = $evaluation->banks[0]->shares ?? [];
+        $shares = $evaluation->boat->figures(PowerFigures::class)->banks[0]->shares ?? [];
 
         self::assertEqualsWithDelta(4.0, $shares['b1'] - $shares['b2'], 1e-6);
         self::assertEqualsWithDelta($shares['b3'], $shares['b2'], 1e-6);
-        self::assertEqualsWithDelta(12.7, $evaluation->devices[1]->rest, 1e-6);
+        self::assertEqualsWithDelta(12.7, $evaluation->boat->figures(PowerFigures::class)->devices[1]->rest, 1e-6);
     }
 
     private static function loadedVolts(PlanDocument $document): float
     {
-        return Plans::evaluate($document)->devices[0]->loaded ?? NAN;
+        return Plans::evaluate($document)->boat->figures(PowerFigures::class)->devices[0]->loaded ?? NAN;
     }
 
     private static function parallel(): PlanDocument

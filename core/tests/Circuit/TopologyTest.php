@@ -14,7 +14,7 @@ final class TopologyTest extends TestCase
 {
     public function test_islands_are_found_and_named(): void
     {
-        $network = Plans::evaluate(Plans::series(3))->states->network(State::Loaded);
+        $network = Plans::evaluate(Plans::series(3))->boat->states->network(State::Loaded);
         self::assertCount(1, $network->topology->islands());
         $islands = Fault::opened('b1+b2-')->in($network)->topology->islands();
         self::assertCount(2, $islands);
@@ -26,7 +26,7 @@ final class TopologyTest extends TestCase
 
     public function test_joins_and_references(): void
     {
-        $topology = Plans::evaluate(Plans::pump())->states->network(State::Loaded)->topology;
+        $topology = Plans::evaluate(Plans::pump())->boat->states->network(State::Loaded)->topology;
         self::assertTrue($topology->joins('b1+', 'd1-'));
         self::assertFalse($topology->joins('b1+', 'nowhere'));
         self::assertSame(-1, $topology->placeOf('b1-'), 'a battery\'s negative is the reference');
@@ -35,7 +35,7 @@ final class TopologyTest extends TestCase
     /** The order of elimination is a matter of speed: nodes observed or not, the volts are the same. */
     public function test_observed_nodes_change_the_order_and_nothing_else(): void
     {
-        $network = Plans::evaluate(Plans::parallel())->states->network(State::Loaded);
+        $network = Plans::evaluate(Plans::parallel())->boat->states->network(State::Loaded);
         $observed = \Dinghy\Circuit\Topology::of($network->sources, $network->resistors, $network->loads, ['screen+', 'screen-', 'light+']);
         self::assertGreaterThan(0, $observed->hidden);
         $other = new Network($network->sources, $network->resistors, $network->loads, $observed);
@@ -47,7 +47,7 @@ final class TopologyTest extends TestCase
     /** One ampere more at the light moves the screen by the resistance that both share. */
     public function test_what_an_ampere_more_does_elsewhere(): void
     {
-        $network = Plans::evaluate(Plans::parallel())->states->network(State::Loaded);
+        $network = Plans::evaluate(Plans::parallel())->boat->states->network(State::Loaded);
         $own = $network->perAmpDrawn('light+', 'light-');
         self::assertEqualsWithDelta(-(float) $network->resistanceBetween('light+', 'light-'), (float) $own->between('light+', 'light-'), 1e-12);
         self::assertEqualsWithDelta((float) $own->between('screen+', 'screen-'), (float) $network->perAmpDrawn('screen+', 'screen-')->between('light+', 'light-'), 1e-12, 'and the other way round (reciprocity)');

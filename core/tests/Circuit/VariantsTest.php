@@ -27,7 +27,7 @@ final class VariantsTest extends TestCase
         $seed = Seed::sown();
         $compared = 0;
         for ($boat = 0; $boat < self::BOATS; $boat++) {
-            $network = Plans::evaluate(RandomBoat::document())->states->network(State::Loaded);
+            $network = Plans::evaluate(RandomBoat::document())->boat->states->network(State::Loaded);
             $points = self::points($network);
             $rest = Variants::atRest($network, $points);
             $loaded = Variants::loaded($network, $points);
@@ -49,7 +49,7 @@ final class VariantsTest extends TestCase
 
     public function test_a_fault_in_nothing_changes_nothing(): void
     {
-        $network = Plans::evaluate(Plans::pump())->states->network(State::Loaded);
+        $network = Plans::evaluate(Plans::pump())->boat->states->network(State::Loaded);
         $same = Variants::loaded($network, [])->with(Fault::opened('no such wire'));
         $sound = $network->loaded();
         self::assertInstanceOf(Solution::class, $same);
@@ -59,7 +59,7 @@ final class VariantsTest extends TestCase
 
     public function test_what_the_faults_do_worked_by_hand(): void
     {
-        $network = Plans::evaluate(Plans::series(3, ['rested_v' => 12.7, 'internal_mohm' => 5]))->states->network(State::Loaded);
+        $network = Plans::evaluate(Plans::series(3, ['rested_v' => 12.7, 'internal_mohm' => 5]))->boat->states->network(State::Loaded);
         $rest = Variants::atRest($network, []);
         $between = static function (Fault $fault, string $plus, string $minus) use ($rest): ?float {
             $solution = $rest->with($fault);

@@ -4,10 +4,11 @@ declare(strict_types=1);
 
 namespace Dinghy\Tests\Evaluation;
 
+use Dinghy\Area\Power\Figure\PowerFigures;
+use Dinghy\Area\Power\Figure\VoltProfile;
 use Dinghy\Evaluation\Evaluation;
 use Dinghy\Evaluation\EvaluationDocument;
 use Dinghy\Evaluation\Verdict;
-use Dinghy\Evaluation\VoltProfile;
 use Dinghy\Evaluation\Why;
 use Dinghy\Plan\Plan;
 use Dinghy\Quantity\Units;
@@ -23,7 +24,7 @@ final class EvaluationTest extends TestCase
     /** Common practice: three 12 V blocks at 13.2 V rested read 13.2, 26.4 and 39.6 V, spoken of as 13, 26 and 39. */
     public function test_a_full_series_bank_reads_13_26_39(): void
     {
-        $points = array_column(Plans::evaluate(Plans::series(3, ['rested_v' => 13.2]))->meterPoints, null, 'id');
+        $points = array_column(Plans::evaluate(Plans::series(3, ['rested_v' => 13.2]))->boat->figures(PowerFigures::class)->meterPoints, null, 'id');
 
         self::assertEqualsWithDelta(13.2, $points['thrust:tap:1']->expect, 1e-9);
         self::assertEqualsWithDelta(26.4, $points['thrust:tap:2']->expect, 1e-9);
@@ -36,9 +37,9 @@ final class EvaluationTest extends TestCase
     /** ± (0.5 % + 0.02 V), and ± 0.1 V for each block not measured: as docs/plan-format.md has it. */
     public function test_tolerance_of_a_reading(): void
     {
-        $measured = array_column(Plans::evaluate(Plans::series(3, ['rested_v' => 12.6]))->meterPoints, null, 'id')['thrust:pos'];
+        $measured = array_column(Plans::evaluate(Plans::series(3, ['rested_v' => 12.6]))->boat->figures(PowerFigures::class)->meterPoints, null, 'id')['thrust:pos'];
         self::assertEqualsWithDelta(0.005 * 37.8 + 0.02, $measured->high - $measured->expect, 1e-9);
-        $estimated = array_column(Plans::evaluate(Plans::series(3, ['rested_v' => Plans::UNKNOWN]))->meterPoints, null, 'id')['thrust:pos'];
+        $estimated = array_column(Plans::evaluate(Plans::series(3, ['rested_v' => Plans::UNKNOWN]))->boat->figures(PowerFigures::class)->meterPoints, null, 'id')['thrust:pos'];
         self::assertEqualsWithDelta(0.005 * $estimated->expect + 0.02 + 0.3, $estimated->expect - $estimated->low, 1e-9);
         self::assertTrue($measured->accepts(37.6));
         self::assertFalse($measured->accepts(37.5));
@@ -47,7 +48,7 @@ final class EvaluationTest extends TestCase
     /** E-11 by hand: 10.75 · 56 · 2 · 5.9/0.3048 / 41 741 cmil = 0.558 V, 1.55 % of 36 V. */
     public function test_drop_of_the_main_run(): void
     {
-        $run = Plans::evaluate(Plans::series(3))->runs['main'];
+        $run = Plans::evaluate(Plans::series(3))->boat->runs['main'];
 
         self::assertEqualsWithDelta(0.558, $run->drop, 0.001);
         self::assertEqualsWithDelta(1.55, $run->dropPercent, 0.005);
@@ -60,7 +61,7 @@ final class EvaluationTest extends TestCase
     public function test_a_chosen_gauge_is_the_first_that_fits(): void
     {
         $document = Plans::changed(Plans::series(3), ['feed:main' => ['run.gauge' => null, 'protection.0.rating_a' => null]]);
-        $run = Plans::evaluate($document)->runs['main'];
+        $run = Plans::evaluate($document)->boat->runs['main'];
 
         self::assertTrue($run->gaugeChosen);
         foreach ($run->rungs() as $rung) {
@@ -80,7 +81,7 @@ final class EvaluationTest extends TestCase
         ]);
         $evaluation = Plans::evaluate($document);
 
-        foreach ($evaluation->devices as $device) {
+        foreach ($evaluation->boat->figures(PowerFigures::class)->devices as $device) {
             if ($device->device->id !== 'motor') {
                 self::assertLessThanOrEqual(3.0 + 1e-9, $device->pathDropPercent, $device->device->id);
             }
@@ -91,14 +92,14 @@ final class EvaluationTest extends TestCase
     public function test_a_rating_to_be_chosen_takes_the_wires_side(): void
     {
         $thin = Plans::changed(Plans::series(3), ['feed:main' => ['protection.0.rating_a' => null, 'run.gauge' => '8 AWG', 'run.bundled' => 4]]);
-        self::assertSame(40.0, Plans::evaluate($thin)->runs['main']->protection[0]->rating); // 80 A · 0.6 = 48 A
+        self::assertSame(40.0, Plans::evaluate($thin)->boat->runs['main']->protection[0]->rating); // 80 A · 0.6 = 48 A
         $thick = Plans::changed($thin, ['feed:main' => ['run.gauge' => '6 AWG']]);
-        self::assertSame(60.0, Plans::evaluate($thick)->runs['main']->protection[0]->rating);
+        self::assertSame(60.0, Plans::evaluate($thick)->boat->runs['main']->protection[0]->rating);
     }
 
     public function test_length_is_the_shortest_way_and_slack_at_both_ends(): void
     {
-        $length = static fn (array $run): ?float => Plans::evaluate(Plans::changed(Plans::skiff(), ['feed:bow-motor' => $run]))->runs['bow-motor']->length;
+        $length = static fn (array $run): ?float => Plans::evaluate(Plans::changed(Plans::skiff(), ['feed:bow-motor' => $run]))->boat->runs['bow-motor']->length;
 
         self::assertEqualsWithDelta(1.1 + 1.6 + 1.7 + 0.9 + 0.6, $length([]), 1e-9);
         self::assertEqualsWithDelta(5.9, $length(['run.route' => null]), 1e-9);
@@ -109,7 +110,7 @@ final class EvaluationTest extends TestCase
 
     public function test_volts_fall_from_rest_to_loaded_to_lowest(): void
     {
-        foreach (Plans::evaluate(Plans::skiff())->devices as $device) {
+        foreach (Plans::evaluate(Plans::skiff())->boat->figures(PowerFigures::class)->devices as $device) {
             self::assertGreaterThan($device->loaded, $device->rest, $device->device->id);
             self::assertGreaterThan($device->lowest, $device->loaded, $device->device->id);
         }
@@ -118,13 +119,13 @@ final class EvaluationTest extends TestCase
     public function test_a_profile_loses_what_lies_between_bank_and_plug(): void
     {
         $evaluation = Plans::evaluate(Plans::skiff());
-        $profiles = VoltProfile::allOf($evaluation);
+        $profiles = VoltProfile::allOf($evaluation->boat);
         self::assertCount(5, $profiles);
         foreach ($profiles as $profile) {
             $points = $profile->points;
             $last = $points[count($points) - 1];
             self::assertEqualsWithDelta($points[0]->volts - $last->volts, array_sum(array_column($points, 'lost')), 1e-9);
-            $device = array_values(array_filter($evaluation->devices, static fn ($volts): bool => $volts->device === $profile->device))[0];
+            $device = array_values(array_filter($evaluation->boat->figures(PowerFigures::class)->devices, static fn ($volts): bool => $volts->device === $profile->device))[0];
             self::assertEqualsWithDelta($device->loaded, $last->volts, 1e-9);
         }
     }
@@ -132,7 +133,7 @@ final class EvaluationTest extends TestCase
     /** 5 m of feed, 1.5 m of branch, 1.8 m of factory lead: fuses and the bank take none of the way; areas by the AWG definition, ASTM B258. */
     public function test_where_along_the_way_a_profile_loses_it(): void
     {
-        $profile = array_values(array_filter(VoltProfile::allOf(Plans::evaluate(Plans::skiff())), static fn (VoltProfile $one): bool => $one->device->id === 'bow-display'))[0];
+        $profile = array_values(array_filter(VoltProfile::allOf(Plans::evaluate(Plans::skiff())->boat), static fn (VoltProfile $one): bool => $one->device->id === 'bow-display'))[0];
         $told = array_map(static fn ($point): string => sprintf('%.1f m %s, %.1f mm², %s', $point->metres, $point->label, $point->areaMm2, $point->run), $profile->points);
 
         self::assertSame([
@@ -157,13 +158,13 @@ final class EvaluationTest extends TestCase
     {
         $wrong = Plans::changed(Plans::skiff(), ['bank:thrust' => ['jumpers' => [(object) ['id' => 'j1', 'from' => 'b1+', 'to' => 'b2+'], (object) ['id' => 'j2', 'from' => 'b2-', 'to' => 'b3-']]]]);
         $evaluation = Plans::evaluate(Plans::changed($wrong, ['device:motor' => ['load' => 'power']]));
-        $volts = $evaluation->devices;
+        $volts = $evaluation->boat->figures(PowerFigures::class)->devices;
 
         self::assertNull($volts[0]->loaded, 'the motor asks 2 kW of 12 V');
-        self::assertEqualsWithDelta(Plans::evaluate(Plans::skiff())->devices[1]->loaded, $volts[1]->loaded, 1e-6);
-        self::assertNull($evaluation->banks[0]->shares);
-        self::assertNotNull($evaluation->banks[1]->shares);
-        self::assertCount(4, \Dinghy\Evaluation\VoltProfile::allOf($evaluation));
+        self::assertEqualsWithDelta(Plans::evaluate(Plans::skiff())->boat->figures(PowerFigures::class)->devices[1]->loaded, $volts[1]->loaded, 1e-6);
+        self::assertNull($evaluation->boat->figures(PowerFigures::class)->banks[0]->shares);
+        self::assertNotNull($evaluation->boat->figures(PowerFigures::class)->banks[1]->shares);
+        self::assertCount(4, \Dinghy\Area\Power\Figure\VoltProfile::allOf($evaluation->boat));
     }
 
     public function test_the_verdict_is_a_sentence(): void
@@ -179,12 +180,12 @@ final class EvaluationTest extends TestCase
         $evaluation = Evaluation::of(Plans::skiff()->plan(), $units);
         $why = new Why($evaluation);
         $figures = [];
-        foreach ($evaluation->circuits() as $run) {
+        foreach ($evaluation->boat->circuits() as $run) {
             foreach (['drop_v', 'drop_pct', 'gauge', 'length_m', 'current_a', 'ampacity_a', 'protection_a', 'far_short_a'] as $field) {
                 $figures[] = "run:{$run->id}:{$field}";
             }
         }
-        foreach ($evaluation->devices as $device) {
+        foreach ($evaluation->boat->figures(PowerFigures::class)->devices as $device) {
             array_push($figures, ...array_map(static fn (string $field): string => "device:{$device->device->id}:{$field}", ['volts_rest', 'volts_loaded', 'volts_lowest', 'path_drop_pct']));
         }
         array_push($figures, 'bank:thrust:rested_v', 'bank:thrust:short_circuit_a', 'meter:thrust:tap:2', 'meter:motor:plug', 'finding:W02:feed:bow-motor', 'finding:W01:device:tiller-display');
@@ -220,8 +221,8 @@ final class EvaluationTest extends TestCase
         $document = Plans::pump(['plan' => ['feeds' => []]]);
         $evaluation = Plans::evaluate($document);
 
-        self::assertNull($evaluation->devices[0]->loaded);
+        self::assertNull($evaluation->boat->figures(PowerFigures::class)->devices[0]->loaded);
         self::assertSame(['D08'], array_map(static fn (Finding $finding): string => $finding->rule->code, $evaluation->findings));
-        self::assertSame([], array_filter($evaluation->runs, static fn (SizedRun $run): bool => $run->circuit !== null));
+        self::assertSame([], array_filter($evaluation->boat->runs, static fn (SizedRun $run): bool => $run->circuit !== null));
     }
 }

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Dinghy\Tests\Evaluation;
 
+use Dinghy\Area\Power\Figure\VoltProfile;
 use Dinghy\Evaluation\Evaluation;
 use Dinghy\Evaluation\EvaluationDocument;
 use Dinghy\Evaluation\Verdict;
-use Dinghy\Evaluation\VoltProfile;
 use Dinghy\File\PlanRefused;
 use Dinghy\Plan\Plan;
 use Dinghy\Tests\MutantBoat;
@@ -36,7 +36,7 @@ final class FuzzTest extends TestCase
             try {
                 $evaluation = Evaluation::of($plan);
                 // JSON has no NaN and no infinity: encoding throws where one slipped through.
-                json_encode([EvaluationDocument::of($evaluation), VoltProfile::allOf($evaluation), Verdict::of($evaluation)], JSON_THROW_ON_ERROR);
+                json_encode([EvaluationDocument::of($evaluation), VoltProfile::allOf($evaluation->boat), Verdict::of($evaluation)], JSON_THROW_ON_ERROR);
             } catch (\Throwable $e) {
                 self::fail("SEED={$seed} case {$i}: {$e->getMessage()} at {$e->getFile()}:{$e->getLine()} for {$document->toPrettyJson()}");
             }

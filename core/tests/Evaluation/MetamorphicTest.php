@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Dinghy\Tests\Evaluation;
 
+use Dinghy\Area\Power\Figure\PowerFigures;
 use Dinghy\Evaluation\Evaluation;
 use Dinghy\Evaluation\EvaluationDocument;
 use Dinghy\File\Patch;
@@ -83,7 +84,7 @@ final class MetamorphicTest extends TestCase
             } catch (PlanRefused) {
                 continue;
             }
-            $run = $evaluation->circuits()[mt_rand(0, count($evaluation->circuits()) - 1)];
+            $run = $evaluation->boat->circuits()[mt_rand(0, count($evaluation->boat->circuits()) - 1)];
             if ($run->circuit === null || $run->length === null) {
                 continue;
             }
@@ -107,7 +108,7 @@ final class MetamorphicTest extends TestCase
     /** The plan with every gauge and rating as it was chosen: nothing else is chosen anew. */
     private static function pinned(PlanDocument $document, Evaluation $evaluation): PlanDocument
     {
-        foreach ($evaluation->circuits() as $run) {
+        foreach ($evaluation->boat->circuits() as $run) {
             $set = ['run.gauge' => $run->gauge->name];
             foreach ($run->protection as $index => $protection) {
                 $set[$run->ratingField($index)] = $protection->rating;
@@ -122,12 +123,12 @@ final class MetamorphicTest extends TestCase
     private static function onlyThrough(Evaluation $evaluation, Circuit $circuit): array
     {
         return array_values(array_map(static fn (Device $device): string => $device->id, array_filter($circuit->behind,
-            static fn (Device $device): bool => count($evaluation->wiring->pathsTo($device)) === 1)));
+            static fn (Device $device): bool => count($evaluation->boat->wiring->pathsTo($device)) === 1)));
     }
 
     private static function voltsAt(Evaluation $evaluation, string $device, string $state): ?float
     {
-        foreach ($evaluation->devices as $volts) {
+        foreach ($evaluation->boat->figures(PowerFigures::class)->devices as $volts) {
             if ($volts->device->id === $device) {
                 return $state === 'loaded' ? $volts->loaded : $volts->lowest;
             }

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Dinghy\Tests\Evaluation;
 
-use Dinghy\Evaluation\MeterPoint;
+use Dinghy\Area\Power\Figure\MeterPoint;
+use Dinghy\Area\Power\Figure\PowerFigures;
 use Dinghy\File\PlanDocument;
 use Dinghy\Tests\Plans;
 use PHPUnit\Framework\TestCase;
@@ -62,6 +63,6 @@ final class MeterPointsTest extends TestCase
     /** @return array<string, MeterPoint> by id */
     private static function points(PlanDocument $document): array
     {
-        return array_column(Plans::evaluate($document)->meterPoints, null, 'id');
+        return array_column(Plans::evaluate($document)->boat->figures(PowerFigures::class)->meterPoints, null, 'id');
     }
 }

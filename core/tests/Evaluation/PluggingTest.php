@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Dinghy\Tests\Evaluation;
 
+use Dinghy\Area\Power\Figure\Plugging;
 use Dinghy\Circuit\PlanNetwork;
 use Dinghy\Conductor\Gauge;
 use Dinghy\Conductor\Metal;
 use Dinghy\Conductor\Resistance;
 use Dinghy\Evaluation\Consequences;
-use Dinghy\Evaluation\Plugging;
 use Dinghy\Evaluation\Why;
 use Dinghy\Evaluation\WhySupply;
 use Dinghy\File\PlanDocument;
@@ -22,7 +22,7 @@ final class PluggingTest extends TestCase
     public function test_right_plugging_has_nothing_to_say(): void
     {
         $evaluation = Plans::evaluate(Plans::series(3));
-        self::assertSame([], Plugging::of($evaluation, $evaluation->plan->banks['thrust'])->says);
+        self::assertSame([], Plugging::of($evaluation->boat, $evaluation->boat->plan->banks['thrust'])->says);
     }
 
     /** Ohm: 12.7 V over 5 mΩ inside and a jumper of 0.3 m of 6 AWG with its two rings. */
@@ -30,7 +30,7 @@ final class PluggingTest extends TestCase
     {
         $evaluation = Plans::evaluate(self::plugged(Plans::series(3, ['internal_mohm' => 5]), ['b1+', 'b1-'], ['b2+', 'b3-']));
         $ohms = 0.005 + 0.3 * Resistance::perMetre(Gauge::of('6 AWG'), Metal::TinnedCopper, 25) + 2 * PlanNetwork::RING;
-        $plugging = Plugging::of($evaluation, $evaluation->plan->banks['thrust']);
+        $plugging = Plugging::of($evaluation->boat, $evaluation->boat->plan->banks['thrust']);
         self::assertEqualsWithDelta(12.7 / $ohms, $plugging->amps['j0'], 0.5);
         self::assertStringContainsString('Jumper 1 carries', $plugging->says[0]);
         self::assertStringContainsString('its copper melts after', $plugging->says[0]);
@@ -39,10 +39,10 @@ final class PluggingTest extends TestCase
     public function test_devices_with_too_many_volts_or_exchanged_are_named(): void
     {
         $high = Plans::evaluate(Plans::changed(Plans::series(3), ['device:m1' => ['v_max' => 30]]));
-        self::assertSame(['m1 gets 38.1 V; it bears 30 V.'], Plugging::of($high, $high->plan->banks['thrust'])->says);
+        self::assertSame(['m1 gets 38.1 V; it bears 30 V.'], Plugging::of($high->boat, $high->boat->plan->banks['thrust'])->says);
         // Battery 2 hangs below the common negative and Battery 3 below it: the top post stands at −12.7 V.
         $turned = Plans::evaluate(self::plugged(Plans::series(3), ['b2+', 'b1-'], ['b3+', 'b2-']));
-        self::assertSame(['m1 has plus and minus exchanged, -12.7 V.'], Plugging::of($turned, $turned->plan->banks['thrust'])->says);
+        self::assertSame(['m1 has plus and minus exchanged, -12.7 V.'], Plugging::of($turned->boat, $turned->boat->plan->banks['thrust'])->says);
     }
 
     public function test_what_a_thinner_wire_comes_to(): void

@@ -4,7 +4,8 @@ declare(strict_types=1);
 
 namespace Dinghy\Tests\Evaluation;
 
-use Dinghy\Evaluation\SupplyFigures;
+use Dinghy\Area\Power\Figure\PowerFigures;
+use Dinghy\Area\Power\SupplyFigures;
 use Dinghy\Evaluation\Verdict;
 use Dinghy\File\Patch;
 use Dinghy\File\PlanDocument;
@@ -57,7 +58,7 @@ final class SupplyFiguresTest extends TestCase
         $far = (object) ['id' => 'far', 'kind' => 'display', 'v_min' => 10, 'v_max' => 16, 'typical_a' => 2, 'peak_a' => 3];
         $branch = (object) ['id' => 'to-far', 'class' => 'electronics', 'fuse_a' => 5, 'run' => (object) ['length_m' => 9, 'gauge' => '16 AWG'], 'to' => (object) ['device' => 'far']];
         $evaluation = Plans::evaluate(Plans::parallel()->with(Patch::put('device:far', $far)->and(Patch::put('branch:to-far', $branch, 'block:fuses'))));
-        $loaded = array_column(array_map(static fn ($volts): array => [$volts->device->id, $volts->loaded], $evaluation->devices), 1, 0);
+        $loaded = array_column(array_map(static fn ($volts): array => [$volts->device->id, $volts->loaded], $evaluation->boat->figures(PowerFigures::class)->devices), 1, 0);
 
         self::assertLessThan($loaded['screen'], $loaded['far']);
         self::assertSame($loaded['far'], SupplyFigures::of($evaluation)->everythingOn);

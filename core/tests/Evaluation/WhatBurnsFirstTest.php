@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Dinghy\Tests\Evaluation;
 
+use Dinghy\Area\Power\Figure\ShortCircuitSequence;
+use Dinghy\Area\Power\Figure\ShortEvent;
 use Dinghy\Conductor\Gauge;
-use Dinghy\Evaluation\ShortCircuitSequence;
-use Dinghy\Evaluation\ShortEvent;
 use Dinghy\Quantity\QuantityFormatter;
 use Dinghy\Quantity\Units;
 use Dinghy\Tests\Circuit\Ngspice;
@@ -20,7 +20,7 @@ final class WhatBurnsFirstTest extends TestCase
     {
         $cold = 1.7241e-8 * 1.02 * 1.02 / 5.2612e-6;
         $spice = Ngspice::operatingPoint(['V1 e 0 12.85', 'R1 e p 0.015', 'RF p x 0.004', sprintf('RW x s %.9g', 2 * (1.5 * $cold + 0.0002)), 'RS s 0 1n']);
-        $short = ShortCircuitSequence::at(Plans::evaluate(Plans::pump()), 'f1', 0.5);
+        $short = ShortCircuitSequence::at(Plans::evaluate(Plans::pump())->boat, 'f1', 0.5);
         $amps = ($spice['e'] - $spice['p']) / 0.015;
 
         // Half of the rings at the wire's ends are counted with half of the wire.
@@ -29,12 +29,12 @@ final class WhatBurnsFirstTest extends TestCase
 
     public function test_a_fused_wire_outlives_its_fuse_and_an_unfused_one_burns(): void
     {
-        $fused = ShortCircuitSequence::at(Plans::evaluate(Plans::pump()), 'f1', 1.0);
+        $fused = ShortCircuitSequence::at(Plans::evaluate(Plans::pump())->boat, 'f1', 1.0);
         self::assertSame('opens', $fused?->events[0]->what);
         self::assertTrue($fused->coordinated);
         self::assertMatchesRegularExpression('/^A short here draws \d+(\.\d)? A: the 15 A blade fuse opens within \d+(\.\d)? ms, before any wire is spoilt\.$/', $fused->says(new QuantityFormatter(Units::Metric)));
 
-        $bare = ShortCircuitSequence::at(Plans::evaluate(Plans::pump(['feed:f1' => ['protection' => [], 'run.gauge' => '18 AWG']])), 'f1', 1.0);
+        $bare = ShortCircuitSequence::at(Plans::evaluate(Plans::pump(['feed:f1' => ['protection' => [], 'run.gauge' => '18 AWG']]))->boat, 'f1', 1.0);
         self::assertSame(['insulation', 'copper'], array_map(static fn (ShortEvent $event): string => $event->what, $bare->events ?? []));
         // ICEA P-32-382, from memory: later than from 105 °C, for its 8 A warm it less; sooner than from the 30 °C of the air.
         $from = static fn (float $celsius): float => 0.0297 * log10(384 / ($celsius + 234)) * (Gauge::of('18 AWG')->circularMils() / ($bare->amps ?? NAN)) ** 2;
@@ -42,18 +42,18 @@ final class WhatBurnsFirstTest extends TestCase
         self::assertLessThan(1.05 * $from(30), $bare?->events[0]->seconds);
         self::assertFalse($bare?->coordinated);
         self::assertStringEndsWith('; nothing opens.', $bare->says(new QuantityFormatter(Units::Metric)));
-        $slow = ShortCircuitSequence::at(Plans::evaluate(Plans::pump(['feed:f1' => ['run.gauge' => '16 AWG', 'run.length_m' => 1.8, 'protection' => [(object) ['family' => 'breaker', 'rating_a' => 25, 'from_source_m' => 0.1]]]])), 'f1', 1.0);
+        $slow = ShortCircuitSequence::at(Plans::evaluate(Plans::pump(['feed:f1' => ['run.gauge' => '16 AWG', 'run.length_m' => 1.8, 'protection' => [(object) ['family' => 'breaker', 'rating_a' => 25, 'from_source_m' => 0.1]]]]))->boat, 'f1', 1.0);
         self::assertMatchesRegularExpression('/insulation of 16 AWG is spoilt after .* the 25 A thermal breaker may take/', $slow?->says(new QuantityFormatter(Units::Metric)) ?? '');
     }
 
     /** Behind a branch's blade the blade opens before the main breaker stirs. */
     public function test_a_branch_is_cleared_by_its_own_fuse(): void
     {
-        $short = ShortCircuitSequence::at(Plans::evaluate(Plans::parallel()), 'screen', 1.0);
+        $short = ShortCircuitSequence::at(Plans::evaluate(Plans::parallel())->boat, 'screen', 1.0);
 
         self::assertSame('to-screen', $short?->events[0]->run);
         self::assertTrue($short->coordinated);
-        self::assertNull(ShortCircuitSequence::at(Plans::evaluate(Plans::parallel()), 'nothing', 1.0));
-        self::assertNull(ShortCircuitSequence::at(Plans::evaluate(Plans::pump(['feed:f1' => ['run.length_m' => null]])), 'f1', 1.0));
+        self::assertNull(ShortCircuitSequence::at(Plans::evaluate(Plans::parallel())->boat, 'nothing', 1.0));
+        self::assertNull(ShortCircuitSequence::at(Plans::evaluate(Plans::pump(['feed:f1' => ['run.length_m' => null]]))->boat, 'f1', 1.0));
     }
 }

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Dinghy\Tests\Layout;
 
+use Dinghy\Area\Layout\Figure\BoardProblems;
+use Dinghy\Area\Layout\Figure\HoleAdvice;
+use Dinghy\Area\Layout\OtherRoutes;
 use Dinghy\Conduit\Cable;
 use Dinghy\Conduit\Packing;
 use Dinghy\File\Patch;
-use Dinghy\Layout\BoardProblems;
-use Dinghy\Layout\OtherRoutes;
-use Dinghy\Mounting\HoleAdvice;
 use Dinghy\Tests\Plans;
 use PHPUnit\Framework\TestCase;
 
@@ -78,21 +78,21 @@ final class BuildingTest extends TestCase
     {
         $document = Plans::changed(Plans::routed(), ['feed:main' => ['run.gauge' => null], 'device:light' => ['typical_a' => 7.5, 'peak_a' => 7.5, 'fuse_a' => 10], 'branch:to-light' => ['fuse_a' => 10]]);
         $evaluation = Plans::evaluate($document);
-        $routes = OtherRoutes::of($evaluation, $document, $evaluation->runs['main']);
+        $routes = OtherRoutes::of($evaluation, $document, $evaluation->boat->runs['main']);
 
         self::assertSame([['stern', 'bow'], ['stern', 'side', 'bow']], array_map(static fn (OtherRoutes $other): array => $other->stations, $routes));
         self::assertEqualsWithDelta(3.6 + 0.6, $routes[0]->length, 1e-9);
         self::assertEqualsWithDelta(4.1 + 0.6, $routes[1]->length, 1e-9);
         self::assertSame([true, false], array_column($routes, 'now'));
         $there = Plans::changed($document, ['feed:main' => ['run.route' => ['stern', 'side', 'bow']]]);
-        self::assertSame(Plans::evaluate($there)->runs['main']->gauge, $routes[1]->gauge);
+        self::assertSame(Plans::evaluate($there)->boat->runs['main']->gauge, $routes[1]->gauge);
         self::assertGreaterThan(0.0, $routes[1]->copper());
         // 400 mΩ of old console on a branch lose more than the path may, in whatever gauge the feed is.
         $console = Plans::changed($document, ['branch:to-light' => ['run.extra_mohm' => 400]]);
         $spoilt = Plans::evaluate($console);
-        foreach (OtherRoutes::of($spoilt, $console, $spoilt->runs['main']) as $other) {
+        foreach (OtherRoutes::of($spoilt, $console, $spoilt->boat->runs['main']) as $other) {
             self::assertSame([null, null], [$other->gauge, $other->copper()], 'none in stock would do');
         }
-        self::assertSame([], OtherRoutes::of($evaluation, $document, $evaluation->runs['to-light']), 'it begins and ends in one place');
+        self::assertSame([], OtherRoutes::of($evaluation, $document, $evaluation->boat->runs['to-light']), 'it begins and ends in one place');
     }
 }

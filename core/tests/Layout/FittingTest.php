@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Dinghy\Tests\Layout;
 
-use Dinghy\Layout\Fitting;
+use Dinghy\Area\Layout\Figure\Fitting;
 use Dinghy\Plan\Plan;
 use Dinghy\Quantity\QuantityFormatter;
 use Dinghy\Quantity\Units;

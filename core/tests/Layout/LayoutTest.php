@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Dinghy\Tests\Layout;
 
+use Dinghy\Area\Layout\Figure\Pull;
 use Dinghy\Conductor\Gauge;
 use Dinghy\Conductor\OutsideDiameter;
 use Dinghy\Conduit\Bore;
@@ -11,7 +12,6 @@ use Dinghy\Conduit\Cable;
 use Dinghy\Geometry\Spot;
 use Dinghy\Hull\HullKind;
 use Dinghy\Hull\Outline;
-use Dinghy\Layout\Pull;
 use Dinghy\Tests\Plans;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
@@ -81,7 +81,7 @@ final class LayoutTest extends TestCase
     public function test_what_lies_in_a_way(): void
     {
         $diameters = static fn (array $changes, string $way): array => array_map(static fn (Cable $cable): float => $cable->diameter,
-            Plans::evaluate(Plans::changed(Plans::routed(), $changes))->ducts->in(Plans::routed()->plan()->boat->way($way) ?? self::fail()));
+            Plans::evaluate(Plans::changed(Plans::routed(), $changes))->boat->ducts->in(Plans::routed()->plan()->boat->way($way) ?? self::fail()));
 
         self::assertSame([7.2, 7.2], $diameters([], 'tube'));
         self::assertSame([], $diameters([], 'aft'));

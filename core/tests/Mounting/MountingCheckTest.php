@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Dinghy\Tests\Mounting;
 
-use Dinghy\Mounting\MountingCheck;
+use Dinghy\Area\Layout\Figure\MountingCheck;
 use Dinghy\Quantity\QuantityFormatter;
 use Dinghy\Quantity\Units;
 use Dinghy\Rule\Level;

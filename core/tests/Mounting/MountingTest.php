@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Dinghy\Tests\Mounting;
 
+use Dinghy\Area\Layout\Figure\Disturbance;
+use Dinghy\Area\Layout\Figure\Propulsion;
+use Dinghy\Area\Layout\MotorSize;
+use Dinghy\Area\Layout\PlaceCheck;
 use Dinghy\Geometry\Spot;
 use Dinghy\Mounting\Deploy;
-use Dinghy\Mounting\Disturbance;
-use Dinghy\Mounting\MotorSize;
-use Dinghy\Mounting\PlaceCheck;
-use Dinghy\Mounting\Propulsion;
 use Dinghy\Mounting\Shaft;
 use Dinghy\Mounting\Sight;
 use Dinghy\Mounting\Sweep;
@@ -146,7 +146,7 @@ final class MountingTest extends TestCase
         $near = static function (array $changes, Spot $spot): array {
             $evaluation = Plans::evaluate(Plans::changed(Plans::routed(), $changes));
 
-            return array_map(static fn (Disturbance $disturbance): string => sprintf('%s %.2f', $disturbance->label, $disturbance->distanceTo($spot)), Disturbance::allIn($evaluation->plan, $evaluation->circuits()));
+            return array_map(static fn (Disturbance $disturbance): string => sprintf('%s %.2f', $disturbance->label, $disturbance->distanceTo($spot)), Disturbance::allIn($evaluation->boat->plan, $evaluation->boat->circuits()));
         };
         self::assertSame([], $near([], new Spot(2.5, 0.0)));
         self::assertSame(['the run Stern to Bow block 0.50', 'the run Bow block to light 1.58'], $near(['device:light' => ['typical_a' => 12, 'peak_a' => 12]], new Spot(2.5, 0.5)));

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Dinghy\Tests\Proposal;
 
+use Dinghy\Area\Survey\Remedy\DirectFeed;
 use Dinghy\Diagnosis\Cause;
 use Dinghy\File\Patch;
 use Dinghy\File\PlanDocument;
 use Dinghy\Plan\Plan;
-use Dinghy\Proposal\DirectFeed;
 use Dinghy\Tests\Plans;
 use PHPUnit\Framework\TestCase;
 

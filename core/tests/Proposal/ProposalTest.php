@@ -44,8 +44,8 @@ final class ProposalTest extends TestCase
         $evaluation = Evaluation::of($document->plan());
 
         self::assertSame([], array_map(static fn (Finding $finding): string => "{$finding->rule->code} {$finding->says}", array_filter($evaluation->findings, static fn (Finding $finding): bool => $finding->level !== Level::Note)));
-        self::assertSame(['feed-bow-block', 'to-bow-motor-36-v', 'to-9-in-display', 'to-9-in-display-2', '9-in-display', '9-in-display-2'], array_keys($evaluation->runs));
-        self::assertEqualsWithDelta(36.0, $evaluation->runs['to-bow-motor-36-v']->nominalVolts, 1e-9);
+        self::assertSame(['feed-bow-block', 'to-bow-motor-36-v', 'to-9-in-display', 'to-9-in-display-2', '9-in-display', '9-in-display-2'], array_keys($evaluation->boat->runs));
+        self::assertEqualsWithDelta(36.0, $evaluation->boat->runs['to-bow-motor-36-v']->nominalVolts, 1e-9);
         self::assertSame(['charger', 'charger-2'], array_keys($document->plan()->chargers));
         // And taken apart again, everything goes.
         foreach (['device:9-in-display', 'device:9-in-display-2', 'device:bow-motor-36-v', 'block:bow-block', 'bank:thrust', 'bank:electronics'] as $on) {

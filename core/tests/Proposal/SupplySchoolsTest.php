@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Dinghy\Tests\Proposal;
 
+use Dinghy\Area\Power\SupplyFigures;
 use Dinghy\Evaluation\Evaluation;
-use Dinghy\Evaluation\SupplyFigures;
 use Dinghy\File\PlanDocument;
 use Dinghy\Proposal\SupplySchool;
 use Dinghy\Proposal\SupplySchools;

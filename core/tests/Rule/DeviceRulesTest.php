@@ -79,7 +79,7 @@ final class DeviceRulesTest extends RuleTestCase
         foreach (['pump', 'series', 'parallel', 'routed'] as $plan) {
             $evaluation = Plans::evaluate(Plans::named($plan));
             self::assertSame([], array_map(static fn ($finding): string => $finding->says, $evaluation->findings), $plan);
-            self::assertSame([], array_map(static fn ($unchecked): string => "{$unchecked->rule} {$unchecked->on} {$unchecked->needs}", $evaluation->unchecked), $plan);
+            self::assertSame([], array_map(static fn ($unchecked): string => "{$unchecked->rule->code} {$unchecked->on} {$unchecked->needs}", $evaluation->unchecked), $plan);
         }
     }
 

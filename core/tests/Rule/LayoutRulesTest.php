@@ -134,8 +134,8 @@ final class LayoutRulesTest extends RuleTestCase
         self::assertNotNull($patch);
         $mended = Plans::evaluate($old->with($patch));
 
-        self::assertArrayNotHasKey('to-light', $mended->runs);
-        $feed = $mended->plan->feeds['direct-to-light'];
+        self::assertArrayNotHasKey('to-light', $mended->boat->runs);
+        $feed = $mended->boat->plan->feeds['direct-to-light'];
         self::assertSame(['light', 3.0], [$feed->device, $feed->run->typedLength]);
         self::assertNotSame([], $feed->protection);
         self::assertSame([], array_filter($mended->findings, static fn ($finding): bool => $finding->level !== Level::Note));

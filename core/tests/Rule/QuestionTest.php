@@ -9,6 +9,9 @@ use Dinghy\File\Patch;
 use Dinghy\File\PlanDocument;
 use Dinghy\Plan\Plan;
 use Dinghy\Rule\Question;
+use Dinghy\Rule\Rule;
+use Dinghy\Rule\Rulebook;
+use Dinghy\Rule\RuleText;
 use Dinghy\Rule\Unchecked;
 use Dinghy\Tests\Plans;
 use PHPUnit\Framework\TestCase;
@@ -22,14 +25,14 @@ final class QuestionTest extends TestCase
         $answered = 0;
         foreach (self::cases() as $name => [$code, $on, $needs, $plan, $changes]) {
             $document = Plans::changed(Plans::named($plan), $changes);
-            $question = Question::of(new Unchecked($code, $on, $needs));
+            $question = Question::of(new Unchecked(self::text($code), $on, $needs));
             if ($question->shape === null) {
                 continue;
             }
             foreach ($question->shape->choices as $choice) {
                 $answered++;
                 $after = Plans::evaluate($document->with(Patch::set($on, [$needs => $choice])))->unchecked;
-                self::assertNotContains("{$code} {$on} {$needs}", array_map(static fn (Unchecked $unchecked): string => "{$unchecked->rule} {$unchecked->on} {$unchecked->needs}", $after), "{$name}: ".json_encode($choice));
+                self::assertNotContains("{$code} {$on} {$needs}", array_map(static fn (Unchecked $unchecked): string => "{$unchecked->rule->code} {$unchecked->on} {$unchecked->needs}", $after), "{$name}: ".json_encode($choice));
             }
         }
         self::assertGreaterThan(30, $answered);
@@ -60,5 +63,10 @@ final class QuestionTest extends TestCase
     {
         /** @var array<string, array{string, string, string, 'pump'|'series'|'parallel'|'routed', array<string, array<string, mixed>>}> */
         return [...BankRulesTest::unknowns(), ...ProtectionRulesTest::unknowns(), ...WireRulesTest::unknowns(), ...DeviceRulesTest::unknowns(), ...LayoutRulesTest::unknowns()];
+    }
+
+    private static function text(string $code): RuleText
+    {
+        return array_column(array_map(static fn (Rule $rule): RuleText => $rule->text(), Rulebook::rules()), null, 'code')[$code];
     }
 }

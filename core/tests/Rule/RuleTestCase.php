@@ -81,7 +81,7 @@ abstract class RuleTestCase extends TestCase
     public function test_a_rule_whose_input_is_missing_says_so(string $code, string $on, string $needs, string $plan, array $changes): void
     {
         $document = Plans::changed(Plans::named($plan), $changes);
-        $said = array_map(static fn ($unchecked): string => "{$unchecked->rule} {$unchecked->on} {$unchecked->needs}", Plans::evaluate($document)->unchecked);
+        $said = array_map(static fn ($unchecked): string => "{$unchecked->rule->code} {$unchecked->on} {$unchecked->needs}", Plans::evaluate($document)->unchecked);
 
         self::assertContains("{$code} {$on} {$needs}", $said);
     }

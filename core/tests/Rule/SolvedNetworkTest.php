@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Dinghy\Tests\Rule;
 
+use Dinghy\Area\Power\Figure\PowerFigures;
 use Dinghy\Evaluation\Evaluation;
 use Dinghy\File\PlanDocument;
 use Dinghy\Rule\Finding;
@@ -158,10 +159,10 @@ final class SolvedNetworkTest extends TestCase
         [$one, $other] = [$shared(false), $shared(true)];
         // The plus sides: breaker 2 mΩ, 3 m or 1.5 m of 1.3751 mΩ and two rings of 0.2 mΩ.
         $ohms = static fn (float $metres): float => 0.002 + $metres * 0.0013751 + 0.0004;
-        self::assertEqualsWithDelta(7 * $ohms(1.5) / ($ohms(3) + $ohms(1.5)), $one->runs['main']->amps, 1e-4);
-        self::assertEqualsWithDelta(7.0, $one->runs['main']->amps + $one->runs['second']->amps, 1e-9);
+        self::assertEqualsWithDelta(7 * $ohms(1.5) / ($ohms(3) + $ohms(1.5)), $one->boat->runs['main']->amps, 1e-4);
+        self::assertEqualsWithDelta(7.0, $one->boat->runs['main']->amps + $one->boat->runs['second']->amps, 1e-9);
         foreach (['main', 'second', 'to-screen'] as $run) {
-            self::assertEqualsWithDelta($one->runs[$run]->drop, $other->runs[$run]->drop, 1e-9, $run);
+            self::assertEqualsWithDelta($one->boat->boat->runs[$run]->drop, $other->boat->runs[$run]->drop, 1e-9, $run);
         }
         self::assertEqualsWithDelta($one->devices[0]->pathDrop, $other->devices[0]->pathDrop, 1e-9);
         self::assertSame(array_map(static fn (Finding $finding): string => $finding->says, $one->findings), array_map(static fn (Finding $finding): string => $finding->says, $other->findings));
@@ -173,15 +174,15 @@ final class SolvedNetworkTest extends TestCase
         $root = Plans::series(1, ['internal_mohm' => 5])->root();
         $root->devices[0]->v_max = 16;
         $root->feeds[0]->run = (object) ['length_m' => 5.9];
-        $alone = Plans::evaluate(self::document($root))->runs['main']->gauge;
+        $alone = Plans::evaluate(self::document($root))->boat->runs['main']->gauge;
         $second = clone $root->feeds[0];
         $second->id = 'second';
         $root->feeds[] = $second;
         $shared = Plans::evaluate(self::document($root));
 
-        self::assertTrue($shared->runs['main']->gauge->isThinnerThan($alone));
-        self::assertSame($shared->runs['main']->gauge->name, $shared->runs['second']->gauge->name);
-        self::assertEqualsWithDelta(28.0, $shared->runs['main']->amps, 1e-6);
+        self::assertTrue($shared->boat->runs['main']->gauge->isThinnerThan($alone));
+        self::assertSame($shared->boat->runs['main']->gauge->name, $shared->boat->runs['second']->gauge->name);
+        self::assertEqualsWithDelta(28.0, $shared->boat->runs['main']->amps, 1e-6);
         self::assertSame([], array_values(array_intersect(['W01', 'W02', 'F02', 'F03', 'B28'], array_map(static fn (Finding $finding): string => $finding->rule->code, $shared->findings))));
     }
 
@@ -199,12 +200,12 @@ final class SolvedNetworkTest extends TestCase
             return Plans::evaluate(self::document($root));
         };
         $warm = $filled(36.5);
-        self::assertEqualsWithDelta(0.60 * 60, $warm->runs['more1']->ampacity, 1e-9, 'two pairs that carry much: four conductors');
-        self::assertSame(4, $warm->bundles->together['more1']);
-        self::assertSame(2, $warm->bundles->idle['more1'], 'the block of light, sensor and antenna is idle: 3 A in 6 AWG');
+        self::assertEqualsWithDelta(0.60 * 60, $warm->boat->runs['more1']->ampacity, 1e-9, 'two pairs that carry much: four conductors');
+        self::assertSame(4, $warm->boat->bundles->together['more1']);
+        self::assertSame(2, $warm->boat->bundles->idle['more1'], 'the block of light, sensor and antenna is idle: 3 A in 6 AWG');
         $found = array_values(array_filter($warm->findings, static fn (Finding $finding): bool => $finding->rule->code === 'W02'))[0] ?? null;
         self::assertStringContainsString('4 warm conductors together in a tube (its plan says 2)', $found->says ?? '');
-        self::assertEqualsWithDelta(60.0, $filled(10)->runs['more1']->ampacity, 1e-9, '10 A in 10 AWG are under 30 % of 36 A: idle');
+        self::assertEqualsWithDelta(60.0, $filled(10)->boat->runs['more1']->ampacity, 1e-9, '10 A in 10 AWG are under 30 % of 36 A: idle');
     }
 
     /** A maker's fuse is asked of the circuit that leads to the device, not of a main because one branch hangs on it. */
@@ -331,8 +332,8 @@ final class SolvedNetworkTest extends TestCase
         $evaluation = Plans::evaluate(Plans::pump());
         $ohms = 0.015 + 0.004 + 0.0008 + 6 * 0.0034096 * (1 + 0.00393 * 85);
 
-        self::assertEqualsWithDelta(12.30 / $ohms, $evaluation->states->leastShortAtFarEnd($evaluation->runs['f1']), 0.1);
-        self::assertLessThan($evaluation->states->shortAtFarEnd($evaluation->runs['f1']), $evaluation->states->leastShortAtFarEnd($evaluation->runs['f1']));
+        self::assertEqualsWithDelta(12.30 / $ohms, $evaluation->boat->states->leastShortAtFarEnd($evaluation->boat->runs['f1']), 0.1);
+        self::assertLessThan($evaluation->boat->states->shortAtFarEnd($evaluation->boat->runs['f1']), $evaluation->boat->states->leastShortAtFarEnd($evaluation->boat->runs['f1']));
     }
 
     /**
@@ -341,7 +342,7 @@ final class SolvedNetworkTest extends TestCase
      */
     public function test_volts_with_warm_wires(): void
     {
-        $warm = static fn (float $amps): array => [($evaluation = Plans::evaluate(Plans::pump(['device:d1' => ['typical_a' => $amps, 'peak_a' => $amps, 'load' => 'current']])))->devices[0]->loaded, $evaluation->warm->at($evaluation->plan->devices['d1'])];
+        $warm = static fn (float $amps): array => [($evaluation = Plans::evaluate(Plans::pump(['device:d1' => ['typical_a' => $amps, 'peak_a' => $amps, 'load' => 'current']])))->boat->figures(PowerFigures::class)->devices[0]->loaded, $evaluation->boat->warm->at($evaluation->boat->plan->devices['d1'])];
         [$loaded, $hot] = $warm(40);
 
         self::assertEqualsWithDelta($loaded - 40 * 0.020859 * 0.13023, $hot, 0.001);

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Dinghy\Tests\Survey;
 
+use Dinghy\Area\Survey\Figure\NeededPhotograph;
 use Dinghy\Diagnosis\BatteryJudgement;
 use Dinghy\Quantity\QuantityFormatter;
 use Dinghy\Quantity\Units;
 use Dinghy\Survey\ComplaintKind;
-use Dinghy\Survey\NeededPhotograph;
 use Dinghy\Tests\Plans;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;

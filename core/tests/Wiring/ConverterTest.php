@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace Dinghy\Tests\Wiring;
 
-use Dinghy\Evaluation\ShortCircuitSequence;
-use Dinghy\Evaluation\VoltProfile;
+use Dinghy\Area\Power\Figure\PowerFigures;
+use Dinghy\Area\Power\Figure\ShortCircuitSequence;
+use Dinghy\Area\Power\Figure\VoltProfile;
 use Dinghy\Evaluation\Why;
 use Dinghy\File\PlanDocument;
 use Dinghy\Plan\Plan;
@@ -29,10 +30,10 @@ final class ConverterTest extends TestCase
         $evaluation = Plans::evaluate(Plans::converted());
         $lost = 10.75 * 5 * 2 / 0.3048 * (2 / 6530 + 1.2 / 10380);
 
-        self::assertEqualsWithDelta($lost, $evaluation->devices[0]->pathDrop, 0.001);
-        self::assertEqualsWithDelta(100 * $lost / 12, $evaluation->devices[0]->pathDropPercent, 0.01);
-        self::assertEqualsWithDelta(12.0, $evaluation->devices[0]->rest, 1e-6);
-        self::assertSame('converter', VoltProfile::allOf($evaluation)[0]->points[1]->label);
+        self::assertEqualsWithDelta($lost, $evaluation->boat->figures(PowerFigures::class)->devices[0]->pathDrop, 0.001);
+        self::assertEqualsWithDelta(100 * $lost / 12, $evaluation->boat->figures(PowerFigures::class)->devices[0]->pathDropPercent, 0.01);
+        self::assertEqualsWithDelta(12.0, $evaluation->boat->figures(PowerFigures::class)->devices[0]->rest, 1e-6);
+        self::assertSame('converter', VoltProfile::allOf($evaluation->boat)[0]->points[1]->label);
         self::assertSame([], array_map(static fn (Finding $finding): string => $finding->rule->code, array_values(array_filter($evaluation->findings, static fn (Finding $finding): bool => $finding->rule->code !== 'B14'))));
     }
 
@@ -82,7 +83,7 @@ final class ConverterTest extends TestCase
     /** A short behind it draws its limit and no more: 20 A open no 15 A blade within a minute, and spoil no 12 AWG. */
     public function test_what_burns_behind_a_converter(): void
     {
-        $short = ShortCircuitSequence::at(Plans::evaluate(Plans::changed(Plans::converted(), ['branch:to-screen' => ['fuse_a' => 15]])), 'to-screen', 1.0);
+        $short = ShortCircuitSequence::at(Plans::evaluate(Plans::changed(Plans::converted(), ['branch:to-screen' => ['fuse_a' => 15]]))->boat, 'to-screen', 1.0);
 
         self::assertSame(20.0, $short?->amps);
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Dinghy\Tests\Wiring;
 
+use Dinghy\Area\Power\Figure\PowerFigures;
 use Dinghy\Evaluation\Evaluation;
 use Dinghy\File\PlanDocument;
 use Dinghy\Rule\Finding;
@@ -20,7 +21,7 @@ final class SizingTest extends TestCase
     #[DataProvider('choices')]
     public function test_what_is_chosen(array $changes, string $gauge, float $rating): void
     {
-        $run = Plans::evaluate(Plans::changed(Plans::pump(['feed:f1' => self::OPEN]), $changes))->runs['f1'];
+        $run = Plans::evaluate(Plans::changed(Plans::pump(['feed:f1' => self::OPEN]), $changes))->boat->runs['f1'];
 
         self::assertSame([$gauge, $rating], [$run->gauge->name, $run->protection[0]->rating]);
     }
@@ -54,26 +55,26 @@ final class SizingTest extends TestCase
     {
         $with = Plans::evaluate(Plans::pump(['feed:f1' => self::OPEN, 'device:d1' => ['lead' => (object) ['gauge' => '14 AWG', 'length_m' => 1.2]]]));
 
-        self::assertSame('10 AWG', $with->runs['f1']->gauge->name);
-        self::assertLessThanOrEqual(3.0, $with->devices[0]->pathDropPercent);
+        self::assertSame('10 AWG', $with->boat->runs['f1']->gauge->name);
+        self::assertLessThanOrEqual(3.0, $with->boat->figures(PowerFigures::class)->devices[0]->pathDropPercent);
     }
 
     public function test_an_engine_space_on_the_way_lowers_what_a_wire_carries(): void
     {
-        $ampacity = static fn (bool $engine): ?float => Plans::evaluate(Plans::changed(Plans::skiff(), ['way:w-tiller-midship' => ['engine_space' => $engine]]))->runs['bow-motor']->ampacity;
+        $ampacity = static fn (bool $engine): ?float => Plans::evaluate(Plans::changed(Plans::skiff(), ['way:w-tiller-midship' => ['engine_space' => $engine]]))->boat->runs['bow-motor']->ampacity;
 
         self::assertEqualsWithDelta(sqrt(55 / 75) * (float) $ampacity(false), $ampacity(true), 1e-9);
     }
 
     public function test_every_rung_says_how_far_it_reaches_and_reaching_it_meets_the_limit(): void
     {
-        $run = Plans::evaluate(Plans::pump())->runs['f1'];
+        $run = Plans::evaluate(Plans::pump())->boat->runs['f1'];
         foreach ($run->rungs() as $rung) {
             self::assertInstanceOf(GaugeOption::class, $rung);
             $length = min(60.0, max(0.05, (float) $rung->longest));
             $there = Plans::evaluate(Plans::pump(['feed:f1' => ['run.length_m' => $length, 'run.gauge' => $rung->gauge->name]]));
             if ($length === $rung->longest) {
-                self::assertEqualsWithDelta(3.0, $there->devices[0]->pathDropPercent, 1e-6, $rung->gauge->name);
+                self::assertEqualsWithDelta(3.0, $there->boat->figures(PowerFigures::class)->devices[0]->pathDropPercent, 1e-6, $rung->gauge->name);
             }
         }
     }
@@ -81,11 +82,11 @@ final class SizingTest extends TestCase
     /** What W01 speaks of is the figure of the device, and its limit is met just below it: 3 % at the ladder's own longest way, a centimetre more is too far. */
     public function test_the_rule_of_drop_begins_where_the_ladder_ends(): void
     {
-        $longest = Plans::evaluate(Plans::pump())->runs['f1']->rung('10 AWG')->longest ?? 0.0;
+        $longest = Plans::evaluate(Plans::pump())->boat->runs['f1']->rung('10 AWG')->longest ?? 0.0;
         $at = static fn (float $metres): Evaluation => Plans::evaluate(Plans::pump(['feed:f1' => ['run.length_m' => $metres]]));
 
         self::assertNull(self::finding($at($longest - 0.001), 'W01', 'device:d1'));
-        self::assertEqualsWithDelta($at($longest + 0.01)->devices[0]->pathDropPercent, self::finding($at($longest + 0.01), 'W01', 'device:d1')?->figures['drop_pct'], 1e-9);
+        self::assertEqualsWithDelta($at($longest + 0.01)->boat->figures(PowerFigures::class)->devices[0]->pathDropPercent, self::finding($at($longest + 0.01), 'W01', 'device:d1')?->figures['drop_pct'], 1e-9);
     }
 
     /**
@@ -99,7 +100,7 @@ final class SizingTest extends TestCase
             'plan' => ['house_rules' => (object) ['drop_pct' => (object) ['electronics' => 1, 'general' => 1, 'thrust' => 5]]], 'feed:main' => [...$open, 'protection.0.rating_a' => 15],
             'block:fuses' => ['branches' => [(object) ['id' => 'to-light', 'class' => 'general', 'fuse_a' => 15, ...$open, 'to' => (object) ['device' => 'light']]]], 'device:light' => ['typical_a' => 10, 'peak_a' => 10],
         ]);
-        $runs = Plans::evaluate($document)->runs;
+        $runs = Plans::evaluate($document)->boat->runs;
 
         self::assertSame('12 AWG', $runs['main']->gauge->name);
         self::assertSame('14 AWG', $runs['to-light']->gauge->name);
@@ -130,7 +131,7 @@ final class SizingTest extends TestCase
         $document = Plans::changed(Plans::skiff(), ['block:bow-block' => ['branches' => []], 'feed:house' => ['run.gauge' => null]]);
 
         // The given 30 A breaker asks for 30 A; four wires together leave 10 AWG 36 A and 12 AWG 27 A.
-        self::assertSame('10 AWG', Plans::evaluate($document)->runs['house']->gauge->name);
+        self::assertSame('10 AWG', Plans::evaluate($document)->boat->runs['house']->gauge->name);
     }
 
     private static function finding(Evaluation $evaluation, string $code, string $on): ?Finding

@@ -15,7 +15,7 @@ final class SlackTest extends TestCase
     #[DataProvider('runs')]
     public function test_the_slack_of_each_end_counts_once(array $changes, float $metres): void
     {
-        self::assertEqualsWithDelta($metres, Plans::evaluate(Plans::changed(Plans::routed(), $changes))->runs['main']->length, 1e-9);
+        self::assertEqualsWithDelta($metres, Plans::evaluate(Plans::changed(Plans::routed(), $changes))->boat->runs['main']->length, 1e-9);
     }
 
     /** @return array<string, array{array<string, array<string, mixed>>, float}> */
@@ -36,7 +36,7 @@ final class SlackTest extends TestCase
     /** A minus that goes its own way is that way's; one that does not is its plus's. */
     public function test_the_route_of_a_minus(): void
     {
-        $ways = static fn (array $changes): array => array_map(static fn ($way): string => $way->id, Plans::evaluate(Plans::changed(Plans::routed(), $changes))->runs['main']->circuit?->minusRoute->ways ?? []);
+        $ways = static fn (array $changes): array => array_map(static fn ($way): string => $way->id, Plans::evaluate(Plans::changed(Plans::routed(), $changes))->boat->runs['main']->circuit?->minusRoute->ways ?? []);
 
         self::assertSame(['tube'], $ways([]));
         self::assertSame(['aft', 'fore'], $ways(['feed:main' => ['run.minus_route' => ['stern', 'side', 'bow']]]));

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Area\Power\Figure;
+
+use Dinghy\Plan\Device;
+
+/** What reaches a device. Null: unknown, not fed, or the banks cannot give it. */
+final readonly class DeviceVolts
+{
+    /**
+     * @param  float|null  $pathDrop  V by the sizing arithmetic, of its worst path
+     * @param  float|null  $pathDropPercent  of nominal
+     * @param  float|null  $limitPercent  that W01 compares with
+     * @param  float|null  $rest  V at its plug, nothing drawn
+     * @param  float|null  $loaded  V
+     * @param  float|null  $lowest  V
+     */
+    public function __construct(
+        public Device $device,
+        public ?float $pathDrop,
+        public ?float $pathDropPercent,
+        public ?float $limitPercent,
+        public ?float $rest,
+        public ?float $loaded,
+        public ?float $lowest,
+    ) {
+    }
+}

@@ -1,0 +1,45 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Area\Power\Figure;
+
+/** Two points to put the probes on, and what the meter must show at rest. */
+final readonly class MeterPoint
+{
+    /** Share of the reading, and V: what a hand meter may be off by. */
+    private const METER_SHARE = 0.005;
+
+    private const METER_VOLTS = 0.02;
+
+    /** V for each block whose rested volts were not measured */
+    private const UNMEASURED_BLOCK = 0.1;
+
+    private function __construct(
+        public string $id,
+        public string $plus,
+        public string $minus,
+        public string $label,
+        public float $expect,
+        public float $low,
+        public float $high,
+        public ?string $note,
+    ) {
+    }
+
+    /**
+     * @param  int  $unmeasured  blocks between the points whose rested volts were not measured
+     * @param  string|null  $note  what to know of it before reading; null: nothing
+     */
+    public static function atRest(string $id, string $plus, string $minus, string $label, float $volts, int $unmeasured, ?string $note): self
+    {
+        $tolerance = self::METER_SHARE * abs($volts) + self::METER_VOLTS + self::UNMEASURED_BLOCK * $unmeasured;
+
+        return new self($id, $plus, $minus, $label, $volts, $volts - $tolerance, $volts + $tolerance, $note);
+    }
+
+    public function accepts(float $volts): bool
+    {
+        return $volts >= $this->low && $volts <= $this->high;
+    }
+}

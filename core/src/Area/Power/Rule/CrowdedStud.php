@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Area\Power\Rule;
+
+use Dinghy\Rule\Finding;
+use Dinghy\Rule\Level;
+use Dinghy\Rule\Rule;
+use Dinghy\Rule\RuleText;
+use Dinghy\Rule\SourceKind;
+use Dinghy\Solving\SolvedBoat;
+use Dinghy\Wiring\Landing;
+use Dinghy\Wiring\Landings;
+
+final readonly class CrowdedStud implements Rule
+{
+    private const MOST = 4;
+
+    public function text(): RuleText
+    {
+        return new RuleText('W14', [Level::Warn], 'more than four terminals on one stud',
+            'the nut does not hold them all', 'ABYC E-11', SourceKind::FromMemory);
+    }
+
+    public function check(SolvedBoat $solved): iterable
+    {
+        $counts = array_count_values(array_map(static fn (Landing $landing): string => $landing->post, Landings::of($solved->plan)));
+        foreach ($counts as $post => $count) {
+            if ($count > self::MOST) {
+                yield new Finding($this->text(), Level::Warn, Landings::partOf((string) $post),
+                    "{$count} terminals land on {$post}; four is the most.", 'Fit a bus bar and lead one wire to the post.', null, ['terminals' => (float) $count]);
+            }
+        }
+    }
+}

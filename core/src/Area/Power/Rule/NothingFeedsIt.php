@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Area\Power\Rule;
+
+use Dinghy\Plan\Device;
+use Dinghy\Plan\Plan;
+use Dinghy\Proposal\AddDevice;
+use Dinghy\Proposal\CircuitOffers;
+use Dinghy\Proposal\CircuitRequirements;
+use Dinghy\Rule\Finding;
+use Dinghy\Rule\Level;
+use Dinghy\Rule\Remedy;
+use Dinghy\Rule\Rule;
+use Dinghy\Rule\RuleText;
+use Dinghy\Rule\SourceKind;
+use Dinghy\Solving\SolvedBoat;
+
+final readonly class NothingFeedsIt implements Rule
+{
+    public function text(): RuleText
+    {
+        return new RuleText('D08', [Level::Note], 'no feed and no fed branch leads to a device',
+            'no rule can say anything of its supply', 'computed', SourceKind::CommonPractice);
+    }
+
+    /** @return \Closure(): iterable<Remedy> */
+    private static function circuits(Plan $plan, Device $device): \Closure
+    {
+        return static function () use ($plan, $device): iterable {
+            $asks = CircuitRequirements::ofDevice($device);
+            foreach (CircuitOffers::of($plan, $asks, $device->station, []) as $offer) {
+                yield new Remedy("Hang it on {$offer->label}.", AddDevice::circuit($plan, $asks, $offer, $device->id, $device->label()));
+            }
+        };
+    }
+
+    public function check(SolvedBoat $solved): iterable
+    {
+        foreach ($solved->plan->devices as $device) {
+            if ($solved->wiring->pathsTo($device) === []) {
+                yield new Finding($this->text(), Level::Note, "device:{$device->id}", "Nothing feeds {$device->label()}.",
+                    'Give it a branch of a fuse block or a feed of its own.', self::circuits($solved->plan, $device), []);
+            }
+        }
+    }
+}
