@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Dinghy\Tests;
 
+use Dinghy\Area\StandardAreas;
 use Dinghy\Evaluation\Evaluation;
 use Dinghy\File\PlanDocument;
 use Dinghy\Rule\Finding;
@@ -89,6 +90,6 @@ final class DemoBoatsTest extends TestCase
 
     private static function evaluate(string $file): Evaluation
     {
-        return Evaluation::of(PlanDocument::fromJson((string) file_get_contents(self::FOLDER.$file.'.json'))->plan());
+        return StandardAreas::areas()->evaluate(PlanDocument::fromJson((string) file_get_contents(self::FOLDER.$file.'.json'))->plan());
     }
 }

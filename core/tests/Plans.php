@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Dinghy\Tests;
 
+use Dinghy\Area\StandardAreas;
 use Dinghy\Evaluation\Evaluation;
 use Dinghy\Evaluation\Remedies;
 use Dinghy\File\Patch;
@@ -84,7 +85,7 @@ final class Plans
 
     public static function evaluate(PlanDocument $document): Evaluation
     {
-        return Evaluation::of($document->plan());
+        return StandardAreas::areas()->evaluate($document->plan());
     }
 
     /** @return Remedy|null what is offered for the first finding of a rule, on a part where one is named; null: nothing, or the rule is silent */

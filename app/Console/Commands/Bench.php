@@ -6,6 +6,7 @@ namespace App\Console\Commands;
 
 use App\Bench\Ladder;
 use App\Bench\LargeBoat;
+use Dinghy\Area\StandardAreas;
 use Dinghy\Circuit\Fault;
 use Dinghy\Circuit\Network;
 use Dinghy\Circuit\State;
@@ -53,7 +54,7 @@ final class Bench extends Command
         self::isCompiled() || $this->warn('PHP runs without its just-in-time compiler: opcache.jit cannot be switched on here.');
         $this->line('From '.self::SMALL.' to '.self::LARGE.' nodes: '.number_format((float) $figures[self::LARGE.' nodes, solved'][0] / max(0.001, (float) $figures[self::SMALL.' nodes, solved'][0]), 1).'-fold by the least (aim: at most 12)');
         $this->line('Peak memory: '.number_format(memory_get_peak_usage() / 1_048_576, 1).' MB (aim: under 32 beside the framework)');
-        $this->againstSimulator(Evaluation::of(LargeBoat::plan()));
+        $this->againstSimulator(StandardAreas::areas()->evaluate(LargeBoat::plan()));
 
         return self::SUCCESS;
     }
@@ -79,7 +80,7 @@ final class Bench extends Command
         $skiff = PlanDocument::fromJson($json)->plan();
         $large = LargeBoat::plan();
         $mistakes = PlanDocument::fromJson((string) file_get_contents(database_path('demo/mistakes/skiff.json')));
-        [$mistaken, $evaluated] = [Evaluation::of($mistakes->plan()), Evaluation::of($large)];
+        [$mistaken, $evaluated] = [StandardAreas::areas()->evaluate($mistakes->plan()), StandardAreas::areas()->evaluate($large)];
         $try = static fn (PlanDocument $document, Evaluation $evaluation): \Closure => static function () use ($document, $evaluation): void {
             array_map((new Remedies($document, $evaluation))->of(...), $evaluation->findings);
         };
@@ -91,10 +92,10 @@ final class Bench extends Command
         $order = static fn (Network $of): \Closure => static fn () => (new Network($of->sources, $of->resistors, $of->loads))->loaded();
 
         return array_map(fn (\Closure $what): array => $this->time($what), [
-            'evaluate the demo skiff' => static fn (): array => EvaluationDocument::of(Evaluation::of($skiff)),
-            'read and evaluate the demo skiff' => static fn (): array => EvaluationDocument::of(Evaluation::of(PlanDocument::fromJson($json)->plan())),
-            'evaluate 60 devices on 3 banks' => static fn () => Evaluation::of($large),
-            '… and write the document' => static fn (): array => EvaluationDocument::of(Evaluation::of($large)),
+            'evaluate the demo skiff' => static fn (): array => EvaluationDocument::of(StandardAreas::areas()->evaluate($skiff)),
+            'read and evaluate the demo skiff' => static fn (): array => EvaluationDocument::of(StandardAreas::areas()->evaluate(PlanDocument::fromJson($json)->plan())),
+            'evaluate 60 devices on 3 banks' => static fn () => StandardAreas::areas()->evaluate($large),
+            '… and write the document' => static fn (): array => EvaluationDocument::of(StandardAreas::areas()->evaluate($large)),
             'try the remedies of the skiff with mistakes, '.count($mistaken->findings).' findings' => $try($mistakes, $mistaken),
             'try the remedies of 60 devices, '.count($evaluated->findings).' findings' => $try(PlanDocument::fromJson(LargeBoat::json()), $evaluated),
             'one solve of it at rest' => static fn () => (new Network($network->sources, $network->resistors, $network->loads, $network->topology))->atRest(),

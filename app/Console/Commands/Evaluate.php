@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use Dinghy\Area\StandardAreas;
 use Dinghy\Circuit\Overload;
 use Dinghy\Evaluation\Evaluation;
 use Dinghy\Evaluation\EvaluationDocument;
@@ -25,7 +26,7 @@ final class Evaluate extends Command
     {
         try {
             $read = PlanFile::read((string) $this->argument('plan'));
-            $evaluation = Evaluation::of($read->plan());
+            $evaluation = StandardAreas::areas()->evaluate($read->plan());
         } catch (PlanRefused $e) {
             return PlanFile::refuse($this, $e);
         }

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use Dinghy\Area\StandardAreas;
 use Dinghy\File\PlanFormat;
 use Dinghy\Rule\Level;
 use Dinghy\Rule\Rule;
-use Dinghy\Rule\Rulebook;
 use Illuminate\Console\Command;
 
 final class WriteDocs extends Command
@@ -49,7 +49,7 @@ final class WriteDocs extends Command
             $levels = implode('/', array_map(static fn (Level $level): string => $level->value, $text->levels));
 
             return "| {$text->code} | {$levels} | {$text->speaksWhen} | {$text->because} | {$text->source} | {$text->mark->label()} |";
-        }, Rulebook::rules());
+        }, StandardAreas::areas()->rulebook->rules);
 
         return "# Rules\n\nMade from the core by `php artisan dinghy:docs`; do not edit.\n\n"
             ."stop: do not energise that circuit. warn: a rigger must decide and say why; people see \"decide\". note: good to know.\n"

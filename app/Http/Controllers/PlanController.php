@@ -15,12 +15,12 @@ use App\WorkOrders\Decisions;
 use App\WorkOrders\PlanExport;
 use App\WorkOrders\PlanHistory;
 use App\WorkOrders\SupplyComparison;
+use Dinghy\Area\Power\SupplyReasons;
 use Dinghy\Evaluation\Consequences;
 use Dinghy\Evaluation\EvaluationDocument;
 use Dinghy\Evaluation\Explanation;
 use Dinghy\Evaluation\Verdict;
 use Dinghy\Evaluation\Why;
-use Dinghy\Evaluation\WhySupply;
 use Dinghy\File\Patch;
 use Dinghy\Plan\Plan;
 use Dinghy\Proposal\MoveOnPlan;
@@ -142,7 +142,7 @@ final class PlanController extends Controller
         foreach (SupplyComparison::of($user->shop, $job->judged(self::planOf($job)), $units) as $school) {
             $evaluation = $school->variant->school->value === $name ? $school->evaluation() : null;
             if ($evaluation !== null) {
-                return $field === 'cost' ? $school->toBuy($evaluation)->why() : (new WhySupply($evaluation))->of($field);
+                return $field === 'cost' ? $school->toBuy($evaluation)->why() : (new SupplyReasons($evaluation))->of($field);
             }
         }
 

@@ -95,8 +95,8 @@ final class JobResource extends JsonResource
             'evaluation' => EvaluationDocument::of($evaluation),
             'profiles' => array_map(self::profile(...), VoltProfile::allOf($evaluation->boat)),
             'verdict' => Verdict::of($evaluation, $decisions->count()),
-            'stage' => StageState::current($evaluation, $decisions->occasions())->value,
-            'stages' => array_map(static fn (StageState $state): array => ['stage' => $state->stage->value, 'says' => $state->says], StageState::allOf($evaluation, $decisions->occasions())),
+            'stage' => StageState::current($evaluation, $decisions->occasions())->name,
+            'stages' => array_map(static fn (StageState $state): array => ['stage' => $state->stage->name, 'says' => $state->says], StageState::allOf($evaluation, $decisions->occasions())),
             'decided' => array_values(array_map(static fn (Acceptance $acceptance): array => [
                 'id' => $acceptance->id,
                 'occasion' => $acceptance->occasion,

@@ -4,10 +4,6 @@ declare(strict_types=1);
 
 namespace Dinghy\Evaluation;
 
-use Dinghy\Plan\Plan;
-use Dinghy\Quantity\NumberingEnd;
-use Dinghy\Quantity\QuantityFormatter;
-use Dinghy\Quantity\Units;
 use Dinghy\Rule\Finding;
 use Dinghy\Rule\Level;
 use Dinghy\Rule\Unchecked;
@@ -19,19 +15,13 @@ final readonly class Evaluation
     /** @var list<Finding> by level, rule, part */
     public array $findings;
 
-    /** @var list<Unchecked> */
+    /** @var list<Unchecked> by rule, part, input */
     public array $unchecked;
 
-    private function __construct(public SolvedBoat $boat)
+    public function __construct(public SolvedBoat $boat, public Areas $areas)
     {
-        $judgement = new Judgement($boat);
+        $judgement = new Judgement($boat, $areas->rulebook);
         [$this->findings, $this->unchecked] = [$judgement->findings(), $judgement->unchecked()];
-    }
-
-    /** @param  Units|null  $units that sentences are written in; null: the plan's own */
-    public static function of(Plan $plan, ?Units $units = null, NumberingEnd $countedFrom = NumberingEnd::Negative): self
-    {
-        return new self(SolvedBoat::of($plan, new QuantityFormatter($units ?? $plan->units, $countedFrom)));
     }
 
     public function count(Level $level): int

@@ -4,23 +4,11 @@ declare(strict_types=1);
 
 namespace Dinghy\Evaluation;
 
-use Dinghy\Area\Power\Figure\BankFigures;
-use Dinghy\Area\Power\Figure\DeviceVolts;
-use Dinghy\Area\Power\Figure\MeterPoint;
-use Dinghy\Area\Power\Figure\PowerFigures;
-use Dinghy\Circuit\Sharing;
-use Dinghy\Circuit\State;
-use Dinghy\Overcurrent\WarmWires;
-use Dinghy\Plan\Battery;
-use Dinghy\Quantity\QuantityFormatter;
 use Dinghy\Rule\Finding;
 use Dinghy\Rule\Question;
 use Dinghy\Rule\Remedy;
-use Dinghy\Rule\Stage;
+use Dinghy\Rule\Rulebook;
 use Dinghy\Rule\Unchecked;
-use Dinghy\Wiring\GaugeOption;
-use Dinghy\Wiring\SizedRun;
-use Dinghy\Wiring\SizingMethods;
 
 /** An evaluation as the JSON document that the command line prints and the page draws. Numbers are not rounded. */
 final class EvaluationDocument
@@ -31,79 +19,25 @@ final class EvaluationDocument
      */
     public static function of(Evaluation $evaluation, ?Remedies $remedies = null): array
     {
+        $book = $evaluation->areas->rulebook;
+
         return [
             'format' => 'dinghy-evaluation',
             'version' => 1,
-            'runs' => array_map(static fn (SizedRun $run): array => self::run($run, $evaluation), array_values($evaluation->boat->runs)),
-            'banks' => array_map(static fn (BankFigures $figures): array => self::bank($figures, $evaluation->boat->words), $evaluation->boat->figures(PowerFigures::class)->banks),
-            'devices' => array_map(static fn (DeviceVolts $volts): array => self::device($volts, $evaluation->boat->warm), $evaluation->boat->figures(PowerFigures::class)->devices),
-            'meter_points' => array_map(self::meterPoint(...), $evaluation->boat->figures(PowerFigures::class)->meterPoints),
-            'findings' => array_map(static fn (Finding $finding): array => self::finding($finding, $remedies?->of($finding)), $evaluation->findings),
-            'unchecked' => array_map(self::unchecked(...), $evaluation->unchecked),
+            ...array_merge(...array_map(static fn (Area $area): array => $area->document($evaluation->boat), $evaluation->areas->all)),
+            'findings' => array_map(static fn (Finding $finding): array => self::finding($book, $finding, $remedies?->of($finding)), $evaluation->findings),
+            'unchecked' => array_map(static fn (Unchecked $unchecked): array => self::unchecked($book, $unchecked), $evaluation->unchecked),
         ];
     }
 
     /** @return array<string, mixed> */
-    private static function run(SizedRun $run, Evaluation $evaluation): array
-    {
-        $schools = SizingMethods::of($run);
-        $knowsShorts = $evaluation->boat->knowsShorts($run);
-
-        return [
-            'id' => $run->id,
-            'of' => $run->kind->value,
-            'label' => $run->circuit === null ? 'factory lead' : $run->circuit->label,
-            'length_m' => $run->length,
-            'current_a' => $run->amps,
-            'peak_a' => $run->peakAmps,
-            'gauge' => $run->gauge->name,
-            'gauge_chosen' => $run->gaugeChosen,
-            'area_mm2' => $run->gauge->areaMm2,
-            'drop_v' => $run->drop,
-            'drop_pct' => $run->dropPercent,
-            'drop_physics_v' => $run->rung($run->gauge->name)?->physicalDrop,
-            'limit_pct' => $run->limitPercent,
-            'ampacity_a' => $run->ampacity,
-            'bundled' => $run->circuit?->bundled,
-            'bundled_counted' => $evaluation->boat->bundles->together[$run->id] ?? null,
-            'protection_a' => $run->firstRating(),
-            'protection_chosen' => $run->protection !== [] && $run->protection[0]->chosen,
-            'alternatives' => array_map(self::rung(...), $run->rungs()),
-            'band_chart_gauge' => $run->bandChart?->name,
-            'makers_gauge' => $schools->makers?->name,
-            'schools' => $schools->difference($evaluation->boat->words),
-            'far_short_a' => $knowsShorts ? $evaluation->boat->states->shortAtFarEnd($run) : null,
-            'far_short_least_a' => $knowsShorts ? $evaluation->boat->states->leastShortAtFarEnd($run) : null,
-        ];
-    }
-
-    /** @return array<string, mixed> */
-    private static function rung(GaugeOption $rung): array
-    {
-        return [
-            'gauge' => $rung->gauge->name,
-            'area_mm2' => $rung->gauge->areaMm2,
-            'drop_v' => $rung->drop,
-            'drop_physics_v' => $rung->physicalDrop,
-            'drop_pct' => $rung->dropPercent,
-            'path_drop_pct' => $rung->pathDropPercent,
-            'max_length_m' => $rung->longest,
-            'ampacity_a' => $rung->ampacity,
-            'protection_a' => $rung->rating,
-            'heat_w' => $rung->heat,
-            'copper_kg' => $rung->kilograms,
-            'ok' => $rung->fits,
-        ];
-    }
-
-    /** @return array<string, mixed> */
-    private static function unchecked(Unchecked $unchecked): array
+    private static function unchecked(Rulebook $book, Unchecked $unchecked): array
     {
         $question = Question::of($unchecked);
 
         return [
             'rule' => $unchecked->rule->code,
-            'stage' => Stage::ofRule($unchecked->rule->code)->value,
+            'stage' => $book->stageOf($unchecked->rule)->name,
             'on' => $unchecked->on,
             'needs' => $unchecked->needs,
             'asks' => $question->asks,
@@ -112,66 +46,11 @@ final class EvaluationDocument
     }
 
     /** @return array<string, mixed> */
-    private static function bank(BankFigures $figures, QuantityFormatter $words): array
-    {
-        $shares = [];
-        foreach ($figures->shares ?? [] as $battery => $amps) {
-            $shares[] = ['battery' => $battery, 'amps' => $amps];
-        }
-
-        return [
-            'id' => $figures->bank->id,
-            'nominal_v' => $figures->bank->nominalVolts(),
-            'capacity_ah' => $figures->bank->capacityAh(),
-            'rested_v' => $figures->restedVolts,
-            'energy_wh' => $figures->bank->nominalVolts() * $figures->bank->capacityAh(),
-            'short_circuit_a' => $figures->shortCircuitAmps,
-            'shares' => $shares,
-            'busiest' => $figures->shares === null ? null : Sharing::busiest($figures->bank, $figures->shares),
-            'batteries' => array_map(static fn (Battery $battery): array => ['id' => $battery->id, 'number' => $figures->bank->numberOf($battery, $words->countedFrom), 'size_mm' => $battery->size], $figures->bank->batteries()),
-            'mass_kg' => $figures->bank->kilograms(),
-            'standby_a' => $figures->standby->amps,
-            'days_to_floor' => $figures->standby->daysToFloor,
-        ];
-    }
-
-    /** @return array<string, mixed> */
-    private static function device(DeviceVolts $volts, WarmWires $warm): array
-    {
-        return [
-            'id' => $volts->device->id,
-            'path_drop_v' => $volts->pathDrop,
-            'path_drop_pct' => $volts->pathDropPercent,
-            'limit_pct' => $volts->limitPercent,
-            'volts_rest' => $volts->rest,
-            'volts_loaded' => $volts->loaded,
-            'volts_lowest' => $volts->lowest,
-            'volts_loaded_warm' => $volts->loaded === null ? null : $warm->at($volts->device),
-        ];
-    }
-
-    /** @return array<string, mixed> */
-    private static function meterPoint(MeterPoint $point): array
-    {
-        return [
-            'id' => $point->id,
-            'plus' => $point->plus,
-            'minus' => $point->minus,
-            'label' => $point->label,
-            'state' => State::Rest->value,
-            'expect_v' => $point->expect,
-            'low_v' => $point->low,
-            'high_v' => $point->high,
-            'note' => $point->note,
-        ];
-    }
-
-    /** @return array<string, mixed> */
-    private static function finding(Finding $finding, ?Remedy $offered): array
+    private static function finding(Rulebook $book, Finding $finding, ?Remedy $offered): array
     {
         return [
             'rule' => $finding->rule->code,
-            'stage' => Stage::ofRule($finding->rule->code)->value,
+            'stage' => $book->stageOf($finding->rule)->name,
             'level' => $finding->level->value,
             'on' => $finding->on,
             'says' => $finding->says,

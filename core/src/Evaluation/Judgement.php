@@ -16,19 +16,14 @@ final class Judgement
     /** @var array<class-string<Rule>, list<Finding|Unchecked>> */
     private array $said = [];
 
-    public function __construct(private readonly SolvedBoat $boat)
+    public function __construct(private readonly SolvedBoat $boat, private readonly Rulebook $rulebook)
     {
     }
 
     /** Of one rule alone. */
     public function tallyOf(string $code): Tally
     {
-        foreach (Rulebook::rules() as $rule) {
-            if ($rule->text()->code === $code) {
-                return new Tally($this->said($rule));
-            }
-        }
-        throw new \LogicException("There is no rule {$code}.");
+        return new Tally($this->said($this->rulebook->rule($code)));
     }
 
     public function tally(): Tally
@@ -57,7 +52,7 @@ final class Judgement
     /** @return list<Finding|Unchecked> in the order of the book */
     private function everything(): array
     {
-        return array_merge(...array_map($this->said(...), Rulebook::rules()));
+        return array_merge(...array_map($this->said(...), $this->rulebook->rules));
     }
 
     /** @return list<Finding|Unchecked> */

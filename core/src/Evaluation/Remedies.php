@@ -182,7 +182,7 @@ final class Remedies
         $this->left--;
         $this->leftInAll--;
         try {
-            return new Judgement(SolvedBoat::of($this->document->with($patch)->plan(), $this->evaluation->boat->words));
+            return new Judgement(SolvedBoat::of($this->document->with($patch)->plan(), $this->evaluation->boat->words), $this->evaluation->areas->rulebook);
         } catch (PatchRefused|PlanRefused) {
             return null;
         }

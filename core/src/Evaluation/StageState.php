@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Dinghy\Evaluation;
 
-use Dinghy\Area\Survey\Figure\NeededPhotograph;
-use Dinghy\Plan\Plan;
 use Dinghy\Rule\Finding;
 use Dinghy\Rule\Level;
 use Dinghy\Rule\Stage;
@@ -26,7 +24,7 @@ final readonly class StageState
      */
     public static function allOf(Evaluation $evaluation, array $decided): array
     {
-        return array_map(static fn (Stage $stage): self => new self($stage, self::says($evaluation, $stage, $decided)), Stage::cases());
+        return array_map(static fn (Area $area): self => new self($area->stage(), self::says($evaluation, $area, $decided)), $evaluation->areas->all);
     }
 
     /**
@@ -47,33 +45,20 @@ final readonly class StageState
     }
 
     /** @param  list<string>  $decided */
-    private static function says(Evaluation $evaluation, Stage $stage, array $decided): string
+    private static function says(Evaluation $evaluation, Area $area, array $decided): string
     {
-        $open = array_filter($evaluation->findings, static fn (Finding $finding): bool => Stage::ofRule($finding->rule->code) === $stage && ! in_array($finding->occasion(), $decided, true));
+        $book = $evaluation->areas->rulebook;
+        $stage = $area->stage();
+        $open = array_filter($evaluation->findings, static fn (Finding $finding): bool => $book->stageOf($finding->rule) == $stage && ! in_array($finding->occasion(), $decided, true));
         $stops = count(array_filter($open, static fn (Finding $finding): bool => $finding->level === Level::Stop));
         $decisions = count(array_filter($open, static fn (Finding $finding): bool => $finding->level === Level::Warn));
+        $unchecked = array_filter($evaluation->unchecked, static fn (Unchecked $unchecked): bool => $book->stageOf($unchecked->rule) == $stage);
 
         return match (true) {
             $stops > 0 => $stops === 1 ? '1 stop' : "{$stops} stops",
             $decisions > 0 => "{$decisions} to decide",
-            ! self::isBegun($evaluation->boat->plan, $stage) => 'not begun',
-            $stage === Stage::Survey && self::unphotographed($evaluation) > 0 => self::unphotographed($evaluation).' to photograph',
-            array_filter($evaluation->unchecked, static fn (Unchecked $unchecked): bool => Stage::ofRule($unchecked->rule->code) === $stage) !== [] => 'not all checked',
-            default => self::IN_ORDER,
-        };
-    }
-
-    private static function unphotographed(Evaluation $evaluation): int
-    {
-        return count(NeededPhotograph::missingOf(NeededPhotograph::listFor($evaluation->boat->plan)));
-    }
-
-    private static function isBegun(Plan $plan, Stage $stage): bool
-    {
-        return match ($stage) {
-            Stage::Survey => $plan->survey !== null,
-            Stage::Layout => $plan->boat->stations !== [],
-            Stage::Power => $plan->banks !== [],
+            ! $area->isBegun($evaluation->boat->plan) => 'not begun',
+            default => $area->leftToDo($evaluation->boat) ?? ($unchecked === [] ? self::IN_ORDER : 'not all checked'),
         };
     }
 }

@@ -4,176 +4,45 @@ declare(strict_types=1);
 
 namespace Dinghy\Rule;
 
-use Dinghy\Area\Layout\Rule\AntennaUnderCover;
-use Dinghy\Area\Layout\Rule\BatteryNearPetrol;
-use Dinghy\Area\Layout\Rule\ChafeAndDrip;
-use Dinghy\Area\Layout\Rule\HeadingSensorPlace;
-use Dinghy\Area\Layout\Rule\HeadSweepsOver;
-use Dinghy\Area\Layout\Rule\NoPullCord;
-use Dinghy\Area\Layout\Rule\NoSlack;
-use Dinghy\Area\Layout\Rule\PlaceBeyondReach;
-use Dinghy\Area\Layout\Rule\ScreenOutOfSight;
-use Dinghy\Area\Layout\Rule\ShaftStrikesBow;
-use Dinghy\Area\Layout\Rule\ShaftTooShort;
-use Dinghy\Area\Layout\Rule\StationOverboard;
-use Dinghy\Area\Layout\Rule\ThrustTooSmall;
-use Dinghy\Area\Layout\Rule\TubeTooFull;
-use Dinghy\Area\Layout\Rule\UnseenBehindHole;
-use Dinghy\Area\Layout\Rule\Unsupported;
-use Dinghy\Area\Layout\Rule\WiresApartAtCompass;
-use Dinghy\Area\Power\Rule\AlternatorOnLithium;
-use Dinghy\Area\Power\Rule\BanksDriveEachOther;
-use Dinghy\Area\Power\Rule\BatteryDoesNotFit;
-use Dinghy\Area\Power\Rule\BelowMinimumUnderLoad;
-use Dinghy\Area\Power\Rule\BreakingCapacity;
-use Dinghy\Area\Power\Rule\ChargerLeadFusedAtCharger;
-use Dinghy\Area\Power\Rule\ChargerOutputMismatch;
-use Dinghy\Area\Power\Rule\ChargingAboveDevice;
-use Dinghy\Area\Power\Rule\ChargingCurrent;
-use Dinghy\Area\Power\Rule\ChargingMissing;
-use Dinghy\Area\Power\Rule\ColourOfWires;
-use Dinghy\Area\Power\Rule\ConductorReduction;
-use Dinghy\Area\Power\Rule\ConnectorRange;
-use Dinghy\Area\Power\Rule\CrankingAmpsShort;
-use Dinghy\Area\Power\Rule\CrankingBrownOut;
-use Dinghy\Area\Power\Rule\CrowdedStud;
-use Dinghy\Area\Power\Rule\CurrentAboveAmpacity;
-use Dinghy\Area\Power\Rule\DcDcFusedOnce;
-use Dinghy\Area\Power\Rule\HandTightConnection;
-use Dinghy\Area\Power\Rule\HoleAndStud;
-use Dinghy\Area\Power\Rule\HotProtection;
-use Dinghy\Area\Power\Rule\HullAsConductor;
-use Dinghy\Area\Power\Rule\KeyedPlug;
-use Dinghy\Area\Power\Rule\LeadAcidClosedIn;
-use Dinghy\Area\Power\Rule\LeadConnectorRange;
-use Dinghy\Area\Power\Rule\ManagementLimit;
-use Dinghy\Area\Power\Rule\MixedChemistry;
-use Dinghy\Area\Power\Rule\MixedVoltage;
-use Dinghy\Area\Power\Rule\NoBatterySwitch;
-use Dinghy\Area\Power\Rule\NoCommonNegative;
-use Dinghy\Area\Power\Rule\NoProtection;
-use Dinghy\Area\Power\Rule\NoSuchRating;
-use Dinghy\Area\Power\Rule\NoSwitchForStandby;
-use Dinghy\Area\Power\Rule\NothingFeedsIt;
-use Dinghy\Area\Power\Rule\NotTheMakersFuse;
-use Dinghy\Area\Power\Rule\OtherLithium;
-use Dinghy\Area\Power\Rule\PathDrop;
-use Dinghy\Area\Power\Rule\PlugBelowCircuit;
-use Dinghy\Area\Power\Rule\ProtectionAboveAmpacity;
-use Dinghy\Area\Power\Rule\ProtectionBelowLoad;
-use Dinghy\Area\Power\Rule\ProtectionBelowVolts;
-use Dinghy\Area\Power\Rule\ProtectionFarFromSource;
-use Dinghy\Area\Power\Rule\RatedBelowProtection;
-use Dinghy\Area\Power\Rule\ResettingBreaker;
-use Dinghy\Area\Power\Rule\SameEndParallel;
-use Dinghy\Area\Power\Rule\ScreenDips;
-use Dinghy\Area\Power\Rule\ShortNotCleared;
-use Dinghy\Area\Power\Rule\ShuntBypassed;
-use Dinghy\Area\Power\Rule\SparksInPetrolSpace;
-use Dinghy\Area\Power\Rule\StandbyDrain;
-use Dinghy\Area\Power\Rule\SupplyOutsideDevice;
-use Dinghy\Area\Power\Rule\TapNotOnFirst;
-use Dinghy\Area\Power\Rule\ThinnerThanMakersTable;
-use Dinghy\Area\Power\Rule\ThinSingleConductor;
-use Dinghy\Area\Power\Rule\TooManyBranches;
-use Dinghy\Area\Power\Rule\TooManyTogether;
-use Dinghy\Area\Power\Rule\UnequalBlocks;
-use Dinghy\Area\Power\Rule\UnfusedStrings;
-use Dinghy\Area\Power\Rule\UnsecuredBattery;
-use Dinghy\Area\Power\Rule\WrongChargerProfile;
-use Dinghy\Area\Power\Rule\WrongJumpers;
-use Dinghy\Area\Power\Rule\WrongWire;
-use Dinghy\Area\Survey\Rule\FoundPathAtFault;
-use Dinghy\Area\Survey\Rule\PhotographsMissing;
-
-/** Every rule that Dinghy knows, in the order of the printed rulebook. */
-final class Rulebook
+/** The rules of all areas, in the order of the printed rulebook, and the stage of the work that each belongs to. */
+final readonly class Rulebook
 {
-    /** @return non-empty-list<Rule> */
-    public static function rules(): array
+    /** Chapters: batteries, fuses and breakers, wire, devices, networks, mounting, the order of work. */
+    private const CHAPTERS = 'BFWDNMS';
+
+    /** @var list<Rule> */
+    public array $rules;
+
+    /** @var array<string, Rule> by code */
+    private array $byCode;
+
+    /** @var array<string, Stage> by code */
+    private array $stages;
+
+    /** @param  list<array{Stage, list<Rule>}>  $rules  each stage with those that are seen and mended at it */
+    public function __construct(array $rules)
     {
-        return [
-            new MixedChemistry,
-            new MixedVoltage,
-            new UnequalBlocks,
-            new SupplyOutsideDevice,
-            new TapNotOnFirst,
-            new SameEndParallel,
-            new BatteryDoesNotFit,
-            new UnsecuredBattery,
-            new HandTightConnection,
-            new WrongChargerProfile,
-            new ChargingMissing,
-            new ChargerLeadFusedAtCharger,
-            new LeadAcidClosedIn,
-            new StandbyDrain,
-            new ShuntBypassed,
-            new CrankingBrownOut,
-            new ChargingCurrent,
-            new OtherLithium,
-            new ManagementLimit,
-            new TooManyTogether,
-            new UnfusedStrings,
-            new AlternatorOnLithium,
-            new CrankingAmpsShort,
-            new BatteryNearPetrol,
-            new NoBatterySwitch,
-            new WrongJumpers,
-            new BanksDriveEachOther,
-            new ChargerOutputMismatch,
-            new NoProtection,
-            new ProtectionAboveAmpacity,
-            new ProtectionBelowLoad,
-            new ProtectionFarFromSource,
-            new BreakingCapacity,
-            new ConductorReduction,
-            new NoSuchRating,
-            new NotTheMakersFuse,
-            new ProtectionBelowVolts,
-            new SparksInPetrolSpace,
-            new ShortNotCleared,
-            new ResettingBreaker,
-            new DcDcFusedOnce,
-            new TooManyBranches,
-            new HotProtection,
-            new RatedBelowProtection,
-            new PathDrop,
-            new CurrentAboveAmpacity,
-            new ThinnerThanMakersTable,
-            new WrongWire,
-            new ThinSingleConductor,
-            new LeadConnectorRange,
-            new ConnectorRange,
-            new TubeTooFull,
-            new NoPullCord,
-            new NoSlack,
-            new Unsupported,
-            new ColourOfWires,
-            new HoleAndStud,
-            new CrowdedStud,
-            new WiresApartAtCompass,
-            new PlugBelowCircuit,
-            new ChafeAndDrip,
-            new PlaceBeyondReach,
-            new ChargingAboveDevice,
-            new BelowMinimumUnderLoad,
-            new ScreenDips,
-            new NoSwitchForStandby,
-            new KeyedPlug,
-            new NoCommonNegative,
-            new HullAsConductor,
-            new NothingFeedsIt,
-            new FoundPathAtFault,
-            new HeadingSensorPlace,
-            new AntennaUnderCover,
-            new ShaftStrikesBow,
-            new HeadSweepsOver,
-            new UnseenBehindHole,
-            new ScreenOutOfSight,
-            new ShaftTooShort,
-            new ThrustTooSmall,
-            new StationOverboard,
-            new PhotographsMissing,
-        ];
+        [$byCode, $stages] = [[], []];
+        foreach ($rules as [$stage, $ofStage]) {
+            foreach ($ofStage as $rule) {
+                $code = $rule->text()->code;
+                isset($byCode[$code]) && throw new \LogicException("Two rules are called {$code}.");
+                [$byCode[$code], $stages[$code]] = [$rule, $stage];
+            }
+        }
+        uksort($byCode, static fn (string $a, string $b): int => [strpos(self::CHAPTERS, $a[0]), $a] <=> [strpos(self::CHAPTERS, $b[0]), $b]);
+        [$this->rules, $this->byCode, $this->stages] = [array_values($byCode), $byCode, $stages];
+    }
+
+    /** @throws \OutOfBoundsException when there is no rule of that code */
+    public function rule(string $code): Rule
+    {
+        return $this->byCode[$code] ?? throw new \OutOfBoundsException("There is no rule {$code}.");
+    }
+
+    /** @throws \OutOfBoundsException when the rule is not of this book */
+    public function stageOf(RuleText $rule): Stage
+    {
+        return $this->stages[$rule->code] ?? throw new \OutOfBoundsException("There is no rule {$rule->code}.");
     }
 }

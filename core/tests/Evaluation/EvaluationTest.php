@@ -6,7 +6,7 @@ namespace Dinghy\Tests\Evaluation;
 
 use Dinghy\Area\Power\Figure\PowerFigures;
 use Dinghy\Area\Power\Figure\VoltProfile;
-use Dinghy\Evaluation\Evaluation;
+use Dinghy\Area\StandardAreas;
 use Dinghy\Evaluation\EvaluationDocument;
 use Dinghy\Evaluation\Verdict;
 use Dinghy\Evaluation\Why;
@@ -177,7 +177,7 @@ final class EvaluationTest extends TestCase
     #[DataProvider('units')]
     public function test_every_figure_answers_why(Units $units): void
     {
-        $evaluation = Evaluation::of(Plans::skiff()->plan(), $units);
+        $evaluation = StandardAreas::areas()->evaluate(Plans::skiff()->plan(), $units);
         $why = new Why($evaluation);
         $figures = [];
         foreach ($evaluation->boat->circuits() as $run) {
@@ -208,7 +208,7 @@ final class EvaluationTest extends TestCase
 
     public function test_why_fills_the_formula_with_the_runs_own_figures(): void
     {
-        $explanation = (new Why(Evaluation::of(Plans::skiff()->plan(), Units::Metric)))->of('run:bow-motor:drop_v');
+        $explanation = (new Why(StandardAreas::areas()->evaluate(Plans::skiff()->plan(), Units::Metric)))->of('run:bow-motor:drop_v');
 
         self::assertSame('1.41 V, 3.9 %', $explanation?->value);
         self::assertSame('56 A', $explanation->inputs[0]['value']);

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Dinghy\Tests\Evaluation;
 
 use Dinghy\Area\Power\Figure\VoltProfile;
-use Dinghy\Evaluation\Evaluation;
+use Dinghy\Area\StandardAreas;
 use Dinghy\Evaluation\EvaluationDocument;
 use Dinghy\Evaluation\Verdict;
 use Dinghy\File\PlanRefused;
@@ -34,7 +34,7 @@ final class FuzzTest extends TestCase
             }
             $evaluated++;
             try {
-                $evaluation = Evaluation::of($plan);
+                $evaluation = StandardAreas::areas()->evaluate($plan);
                 // JSON has no NaN and no infinity: encoding throws where one slipped through.
                 json_encode([EvaluationDocument::of($evaluation), VoltProfile::allOf($evaluation->boat), Verdict::of($evaluation)], JSON_THROW_ON_ERROR);
             } catch (\Throwable $e) {

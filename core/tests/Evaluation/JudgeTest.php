@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Dinghy\Tests\Evaluation;
 
+use Dinghy\Area\StandardAreas;
 use Dinghy\Evaluation\Evaluation;
 use Dinghy\File\PlanDocument;
 use Dinghy\File\PlanRefused;
@@ -28,7 +29,7 @@ final class JudgeTest extends TestCase
         for ($i = 0; $i < self::BOATS; $i++) {
             $document = $i % 3 === 0 ? RandomBoat::joined() : MutantBoat::document();
             try {
-                $evaluation = Evaluation::of($document->plan());
+                $evaluation = StandardAreas::areas()->evaluate($document->plan());
             } catch (PlanRefused) {
                 continue;
             }

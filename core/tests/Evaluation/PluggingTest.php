@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace Dinghy\Tests\Evaluation;
 
 use Dinghy\Area\Power\Figure\Plugging;
+use Dinghy\Area\Power\SupplyReasons;
 use Dinghy\Circuit\PlanNetwork;
 use Dinghy\Conductor\Gauge;
 use Dinghy\Conductor\Metal;
 use Dinghy\Conductor\Resistance;
 use Dinghy\Evaluation\Consequences;
 use Dinghy\Evaluation\Why;
-use Dinghy\Evaluation\WhySupply;
 use Dinghy\File\PlanDocument;
 use Dinghy\Tests\Plans;
 use PHPUnit\Framework\TestCase;
@@ -71,7 +71,7 @@ final class PluggingTest extends TestCase
         self::assertNull($why->of('short:main:here'));
         self::assertSame('not measured', $why->of('bank:thrust:fits')?->value);
 
-        $supply = new WhySupply(Plans::evaluate(Plans::parallel()));
+        $supply = new SupplyReasons(Plans::evaluate(Plans::parallel()));
         self::assertStringContainsString('Peukert', (string) $supply->of('hours')?->formula);
         self::assertSame('0', $supply->of('brown_outs')?->value);
         self::assertNull($supply->of('cranking_v'), 'no starter is planned');

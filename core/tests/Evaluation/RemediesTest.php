@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Dinghy\Tests\Evaluation;
 
+use Dinghy\Area\StandardAreas;
 use Dinghy\Evaluation\Evaluation;
 use Dinghy\Evaluation\Remedies;
 use Dinghy\File\PlanDocument;
@@ -32,7 +33,7 @@ final class RemediesTest extends TestCase
         for ($tried = -count($documents); $boats < $wanted; $tried++) {
             $document = array_pop($documents) ?? MutantBoat::document();
             try {
-                $before = Evaluation::of($document->plan());
+                $before = StandardAreas::areas()->evaluate($document->plan());
             } catch (PlanRefused) {
                 continue;
             }
@@ -46,7 +47,7 @@ final class RemediesTest extends TestCase
                     continue;
                 }
                 // Not by what the core's own trial kept: evaluated afresh, and compared by rule and part alone.
-                $after = Evaluation::of($document->with($remedy->patch)->plan());
+                $after = StandardAreas::areas()->evaluate($document->with($remedy->patch)->plan());
                 $which = "case {$tried}: {$finding->rule->code} on {$finding->on}: {$remedy->says}";
                 $isMended = self::spoken($after, $finding) < self::spoken($before, $finding);
                 $isMended ? $mended++ : $not[] = $which;

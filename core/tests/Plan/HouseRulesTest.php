@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Dinghy\Tests\Plan;
 
 use Dinghy\Area\Power\Figure\PowerFigures;
-use Dinghy\Evaluation\Evaluation;
+use Dinghy\Area\StandardAreas;
 use Dinghy\File\HouseRuleText;
 use Dinghy\File\Patch;
 use Dinghy\File\PatchWords;
@@ -58,7 +58,7 @@ final class HouseRulesTest extends TestCase
         foreach ([[NumberingEnd::Negative, [1, 2, 3]], [NumberingEnd::Positive, [3, 2, 1]]] as [$end, $numbers]) {
             self::assertSame($numbers, array_map(static fn ($battery): int => $bank->numberOf($battery, $end), $bank->batteries()));
         }
-        $labels = array_column(Evaluation::of(Plans::series(2)->plan(), null, NumberingEnd::Positive)->boat->figures(PowerFigures::class)->meterPoints, 'label', 'id');
+        $labels = array_column(StandardAreas::areas()->evaluate(Plans::series(2)->plan(), null, NumberingEnd::Positive)->boat->figures(PowerFigures::class)->meterPoints, 'label', 'id');
         self::assertSame('thrust: across Battery 2', $labels['b1']);
         self::assertSame('thrust: Battery 1 + to common negative', $labels['thrust:pos']);
     }

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Dinghy\Tests\Proposal;
 
-use Dinghy\Evaluation\Evaluation;
+use Dinghy\Area\StandardAreas;
 use Dinghy\File\Patch;
 use Dinghy\File\PlanDocument;
 use Dinghy\Plan\Plan;
@@ -41,7 +41,7 @@ final class ProposalTest extends TestCase
         $add(static fn (Plan $plan): Patch => AddDevice::to($plan, self::screen(), 'console'));
         $add(static fn (Plan $plan): Patch => AddCharger::to($plan, 'charger', 3, 10, true, 'thrust'));
         $add(static fn (Plan $plan): Patch => AddCharger::to($plan, 'charger', 1, 10, true, 'electronics'));
-        $evaluation = Evaluation::of($document->plan());
+        $evaluation = StandardAreas::areas()->evaluate($document->plan());
 
         self::assertSame([], array_map(static fn (Finding $finding): string => "{$finding->rule->code} {$finding->says}", array_filter($evaluation->findings, static fn (Finding $finding): bool => $finding->level !== Level::Note)));
         self::assertSame(['feed-bow-block', 'to-bow-motor-36-v', 'to-9-in-display', 'to-9-in-display-2', '9-in-display', '9-in-display-2'], array_keys($evaluation->boat->runs));

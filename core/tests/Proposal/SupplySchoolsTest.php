@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Dinghy\Tests\Proposal;
 
 use Dinghy\Area\Power\SupplyFigures;
-use Dinghy\Evaluation\Evaluation;
+use Dinghy\Area\StandardAreas;
 use Dinghy\File\PlanDocument;
 use Dinghy\Proposal\SupplySchool;
 use Dinghy\Proposal\SupplySchools;
@@ -38,7 +38,7 @@ final class SupplySchoolsTest extends TestCase
         $figures = static function (SupplySchool $school): SupplyFigures {
             $patch = self::variant(self::console(), $school)->patch;
 
-            return SupplyFigures::of(Evaluation::of(($patch === null ? self::console() : self::console()->with($patch))->plan()));
+            return SupplyFigures::of(StandardAreas::areas()->evaluate(($patch === null ? self::console() : self::console()->with($patch))->plan()));
         };
         [$starting, $own, $pack] = [$figures(SupplySchool::Starting), $figures(SupplySchool::Own), $figures(SupplySchool::Pack)];
 

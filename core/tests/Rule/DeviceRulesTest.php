@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Dinghy\Tests\Rule;
 
+use Dinghy\Area\StandardAreas;
 use Dinghy\File\PlanDocument;
 use Dinghy\Rule\Level;
-use Dinghy\Rule\Rulebook;
 use Dinghy\Tests\Plans;
 
 /** Rules of devices and of what feeds them. */
@@ -86,7 +86,7 @@ final class DeviceRulesTest extends RuleTestCase
     public function test_every_rule_has_its_words_a_code_of_its_own_and_a_test_that_makes_it_speak(): void
     {
         $codes = [];
-        foreach (Rulebook::rules() as $rule) {
+        foreach (StandardAreas::areas()->rulebook->rules as $rule) {
             $text = $rule->text();
             $codes[] = $text->code;
             self::assertNotSame('', $text->speaksWhen.$text->because.$text->source);

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Dinghy\Tests\Rule;
 
-use Dinghy\Evaluation\Evaluation;
+use Dinghy\Area\StandardAreas;
 use Dinghy\File\PlanDocument;
 use Dinghy\Quantity\Units;
 use Dinghy\Tests\Plans;
@@ -38,7 +38,7 @@ final class OccasionTest extends TestCase
     private static function occasions(PlanDocument $document, Units $units): array
     {
         $occasions = [];
-        foreach (Evaluation::of($document->plan(), $units)->findings as $finding) {
+        foreach (StandardAreas::areas()->evaluate($document->plan(), $units)->findings as $finding) {
             $occasions["{$finding->rule->code} {$finding->on}"] = $finding->occasion();
         }
 

@@ -4,13 +4,13 @@ declare(strict_types=1);
 
 namespace Dinghy\Tests\Rule;
 
+use Dinghy\Area\StandardAreas;
 use Dinghy\File\FieldShape;
 use Dinghy\File\Patch;
 use Dinghy\File\PlanDocument;
 use Dinghy\Plan\Plan;
 use Dinghy\Rule\Question;
 use Dinghy\Rule\Rule;
-use Dinghy\Rule\Rulebook;
 use Dinghy\Rule\RuleText;
 use Dinghy\Rule\Unchecked;
 use Dinghy\Tests\Plans;
@@ -41,7 +41,7 @@ final class QuestionTest extends TestCase
     public function test_what_is_asked_of_an_empty_plan_is_asked_in_words(): void
     {
         $plan = PlanDocument::fromJson('{"format": "dinghy-plan", "version": 1}')->plan();
-        $asked = array_map(static fn (Unchecked $unchecked): string => Question::of($unchecked)->asks, \Dinghy\Evaluation\Evaluation::of($plan)->unchecked);
+        $asked = array_map(static fn (Unchecked $unchecked): string => Question::of($unchecked)->asks, StandardAreas::areas()->evaluate($plan)->unchecked);
 
         self::assertSame(['What fuel is aboard?', 'When was the boat surveyed as it came? Dates and photographs are kept under Survey.'], $asked);
     }
@@ -67,6 +67,6 @@ final class QuestionTest extends TestCase
 
     private static function text(string $code): RuleText
     {
-        return array_column(array_map(static fn (Rule $rule): RuleText => $rule->text(), Rulebook::rules()), null, 'code')[$code];
+        return array_column(array_map(static fn (Rule $rule): RuleText => $rule->text(), StandardAreas::areas()->rulebook->rules), null, 'code')[$code];
     }
 }

@@ -162,7 +162,7 @@ final class SolvedNetworkTest extends TestCase
         self::assertEqualsWithDelta(7 * $ohms(1.5) / ($ohms(3) + $ohms(1.5)), $one->boat->runs['main']->amps, 1e-4);
         self::assertEqualsWithDelta(7.0, $one->boat->runs['main']->amps + $one->boat->runs['second']->amps, 1e-9);
         foreach (['main', 'second', 'to-screen'] as $run) {
-            self::assertEqualsWithDelta($one->boat->boat->runs[$run]->drop, $other->boat->runs[$run]->drop, 1e-9, $run);
+            self::assertEqualsWithDelta($one->boat->runs[$run]->drop, $other->boat->runs[$run]->drop, 1e-9, $run);
         }
         self::assertEqualsWithDelta($one->devices[0]->pathDrop, $other->devices[0]->pathDrop, 1e-9);
         self::assertSame(array_map(static fn (Finding $finding): string => $finding->says, $one->findings), array_map(static fn (Finding $finding): string => $finding->says, $other->findings));

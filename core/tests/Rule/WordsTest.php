@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Dinghy\Tests\Rule;
 
+use Dinghy\Area\StandardAreas;
 use Dinghy\Quantity\QuantityFormatter;
 use Dinghy\Quantity\Units;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -85,7 +86,7 @@ final class WordsTest extends TestCase
     public function test_sentences_follow_the_units(): void
     {
         $document = \Dinghy\Tests\Plans::pump(['feed:f1' => ['run.length_m' => 7]]);
-        $says = static fn (Units $units): string => \Dinghy\Evaluation\Evaluation::of($document->plan(), $units)->findings[0]->says;
+        $says = static fn (Units $units): string => StandardAreas::areas()->evaluate($document->plan(), $units)->findings[0]->says;
 
         self::assertStringContainsString('over 7 m of 10 AWG', $says(Units::Metric));
         self::assertStringContainsString('over 23 ft of 10 AWG', $says(Units::Imperial));

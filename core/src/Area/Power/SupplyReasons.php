@@ -2,11 +2,12 @@
 
 declare(strict_types=1);
 
-namespace Dinghy\Evaluation;
+namespace Dinghy\Area\Power;
 
 use Dinghy\Area\Power\Figure\DeviceVolts;
 use Dinghy\Area\Power\Figure\PowerFigures;
-use Dinghy\Area\Power\SupplyFigures;
+use Dinghy\Evaluation\Evaluation;
+use Dinghy\Evaluation\Explanation;
 use Dinghy\Plan\Bank;
 use Dinghy\Quantity\QuantityFormatter;
 use Dinghy\Rule\Finding;
@@ -14,7 +15,7 @@ use Dinghy\Rule\Level;
 use Dinghy\Rule\SourceKind;
 
 /** Explains what a way of supplying the electronics comes to, made on the evaluation of that way. */
-final readonly class WhySupply
+final readonly class SupplyReasons
 {
     private QuantityFormatter $words;
 

@@ -2,16 +2,18 @@
 
 declare(strict_types=1);
 
-namespace Dinghy\Evaluation;
+namespace Dinghy\Area\Power;
 
 use Dinghy\Area\Power\Figure\ShortCircuitSequence;
 use Dinghy\Area\Power\Figure\ShortEvent;
+use Dinghy\Evaluation\Evaluation;
+use Dinghy\Evaluation\Explanation;
 use Dinghy\Quantity\QuantityFormatter;
 use Dinghy\Rule\SourceKind;
 use Dinghy\Wiring\SizedRun;
 
 /** Explains a rung of a gauge ladder, and a short at a place along a run. */
-final readonly class WhyRung
+final readonly class GaugeReasons
 {
     private QuantityFormatter $words;
 

@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Area;
+
+use Dinghy\Area\Layout\LayoutArea;
+use Dinghy\Area\Power\PowerArea;
+use Dinghy\Area\Survey\SurveyArea;
+use Dinghy\Evaluation\Areas;
+
+/** Every area of Dinghy, in the order of work: the one list that names them. */
+final class StandardAreas
+{
+    public static function areas(): Areas
+    {
+        static $areas = null;
+
+        return $areas instanceof Areas ? $areas : $areas = new Areas([
+            new SurveyArea,
+            new LayoutArea,
+            new PowerArea,
+        ]);
+    }
+}

@@ -1,0 +1,41 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Evaluation;
+
+use Dinghy\Plan\Plan;
+use Dinghy\Quantity\NumberingEnd;
+use Dinghy\Quantity\QuantityFormatter;
+use Dinghy\Quantity\Units;
+use Dinghy\Rule\Rulebook;
+use Dinghy\Rule\Stage;
+use Dinghy\Solving\SolvedBoat;
+
+/** The areas that answer for a boat, in the order of work, with the rulebook that they make together. */
+final readonly class Areas
+{
+    public Rulebook $rulebook;
+
+    /** @param  non-empty-list<Area>  $all */
+    public function __construct(public array $all)
+    {
+        $this->rulebook = new Rulebook(array_map(static fn (Area $area): array => [$area->stage(), $area->rules()], $all));
+    }
+
+    /**
+     * Everything that they have to say about a plan.
+     *
+     * @param  Units|null  $units  that sentences are written in; null: the plan's own
+     */
+    public function evaluate(Plan $plan, ?Units $units = null, NumberingEnd $countedFrom = NumberingEnd::Negative): Evaluation
+    {
+        return new Evaluation(SolvedBoat::of($plan, new QuantityFormatter($units ?? $plan->units, $countedFrom)), $this);
+    }
+
+    /** @return non-empty-list<Stage> */
+    public function stages(): array
+    {
+        return array_map(static fn (Area $area): Stage => $area->stage(), $this->all);
+    }
+}
