@@ -1,9 +1,9 @@
 @php
     use Dinghy\Diagnosis\Cause;
     use Dinghy\Diagnosis\PathWords;
-    use Dinghy\Rule\Words;
+    use Dinghy\Quantity\QuantityFormatter;
     $boat = $plan->boat;
-    $measured = fn (?float $value, string $unit, int $decimals = 2): string => $value === null ? '–' : Words::trim($value, $decimals).' '.$unit;
+    $measured = fn (?float $value, string $unit, int $decimals = 2): string => $value === null ? '–' : QuantityFormatter::trim($value, $decimals).' '.$unit;
     $verdicts = ['keep' => 'KEEP', 'replace' => 'REPLACE', 'charge' => 'CHARGE AND MEASURE AGAIN'];
 @endphp
 <!doctype html>
@@ -54,8 +54,8 @@
     <tr><th>Battery</th><th>Kind</th><th>Rests at</th><th>Under load</th><th>Charge</th><th>Judged</th></tr>
     @foreach ($judged as $one)
         <tr><td>{{ $one->battery->label() }}</td>
-            <td>{{ $one->battery->chemistry->label() }} {{ $measured($one->battery->capacityAh, 'Ah', 0) }}{{ $one->battery->crankingAmps === null ? '' : ', '.Words::trim($one->battery->crankingAmps, 0).' cranking A' }}{{ $one->battery->commissioned === null ? '' : ', of '.$one->battery->commissioned }}</td>
-            <td>{{ $measured($one->battery->restedVolts, 'V') }}{{ $one->battery->celsius === null ? '' : ' at '.Words::trim($one->battery->celsius, 0).' °C' }}</td>
+            <td>{{ $one->battery->chemistry->label() }} {{ $measured($one->battery->capacityAh, 'Ah', 0) }}{{ $one->battery->crankingAmps === null ? '' : ', '.QuantityFormatter::trim($one->battery->crankingAmps, 0).' cranking A' }}{{ $one->battery->commissioned === null ? '' : ', of '.$one->battery->commissioned }}</td>
+            <td>{{ $measured($one->battery->restedVolts, 'V') }}{{ $one->battery->celsius === null ? '' : ' at '.QuantityFormatter::trim($one->battery->celsius, 0).' °C' }}</td>
             <td>{{ $measured($one->battery->loadedVolts, 'V') }}{{ $one->battery->loadedAmps === null ? '' : ' at '.$words->amps($one->battery->loadedAmps) }}{{ $one->ohms === null ? '' : ', '.$words->milliohms($one->ohms) }}</td>
             <td>{{ $one->charge === null ? '–' : $words->percent(100 * $one->charge) }}</td>
             <td><b>{{ $verdicts[$one->verdict] }}</b>: {{ implode('; ', $one->because) }}.</td></tr>

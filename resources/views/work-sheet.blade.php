@@ -1,7 +1,7 @@
 @php
     use Dinghy\Rule\Level;
     use Dinghy\Wiring\RunKind;
-    $plan = $evaluation->plan;
+    $plan = $evaluation->boat->plan;
     $word = fn (Level $level): string => match ($level) { Level::Stop => 'STOP', Level::Warn => 'DECIDE', Level::Note => 'NOTE' };
     // The plan's own colours; where it has none, those of common practice.
     $colour = fn ($run): string => ($run->circuit?->run->plusColour ?? 'red').' / '.($run->circuit?->run->minusColour ?? (($run->nominalVolts ?? 0) > 16 ? 'black' : 'black or yellow'));
@@ -46,7 +46,7 @@
 <h2>Power tree</h2>
 <table class="tree">
     @foreach ($plan->feeds as $feed)
-        @php($run = $evaluation->runs[$feed->id])
+        @php($run = $evaluation->boat->runs[$feed->id])
         <tr>
             <td width="17%"><div class="battery">{{ $feed->supply->bank->id }} {{ $words->volts($feed->supply->nominalVolts()) }}<br>{{ $feed->supply->plus->name }} / {{ $feed->supply->minus->name }}</div></td>
             <td width="14%" class="figure">{{ $run->protection === [] ? 'NO FUSE' : '['.$words->amps($run->protection[0]->rating).']' }}</td>
@@ -54,7 +54,7 @@
             <td><div class="battery">{{ $feed->block === null ? $plan->devices[$feed->device]->label() : $feed->block }}</div></td>
         </tr>
         @foreach ($feed->block === null ? [] : $plan->blocks[$feed->block]->branches as $branch)
-            @php($inner = $evaluation->runs[$branch->id])
+            @php($inner = $evaluation->boat->runs[$branch->id])
             <tr>
                 <td></td>
                 <td class="figure right">└ [{{ $words->amps($inner->protection[0]->rating) }}]</td>
@@ -68,7 +68,7 @@
 <h2>Runs</h2>
 <table>
     <tr><th>From – to</th><th>Length</th><th>Gauge</th><th>Colour + / −</th><th>Fuse or breaker</th><th>From source</th><th>Drop</th></tr>
-    @foreach ($evaluation->circuits() as $run)
+    @foreach ($evaluation->boat->circuits() as $run)
         <tr>
             <td>{{ $run->circuit->label }}</td>
             <td class="figure">{{ $run->length === null ? '?' : $words->length($run->length) }}</td>
@@ -98,7 +98,7 @@
 <h2>Readings at rest, before anything is plugged in</h2>
 <table>
     <tr><th>Between</th><th>Red on</th><th>Black on</th><th>Expect</th><th>Right from – to</th><th>Measured, V</th></tr>
-    @foreach ($evaluation->meterPoints as $point)
+    @foreach ($evaluation->boat->figures(\Dinghy\Area\Power\Figure\PowerFigures::class)->meterPoints as $point)
         <tr>
             <td>{{ $point->label }}</td><td class="figure">{{ $point->plus }}</td><td class="figure">{{ $point->minus }}</td>
             <td class="figure"><b>{{ number_format($point->expect, 2) }} V</b></td>

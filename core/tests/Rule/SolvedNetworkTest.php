@@ -164,7 +164,7 @@ final class SolvedNetworkTest extends TestCase
         foreach (['main', 'second', 'to-screen'] as $run) {
             self::assertEqualsWithDelta($one->boat->runs[$run]->drop, $other->boat->runs[$run]->drop, 1e-9, $run);
         }
-        self::assertEqualsWithDelta($one->devices[0]->pathDrop, $other->devices[0]->pathDrop, 1e-9);
+        self::assertEqualsWithDelta($one->boat->figures(PowerFigures::class)->devices[0]->pathDrop, $other->boat->figures(PowerFigures::class)->devices[0]->pathDrop, 1e-9);
         self::assertSame(array_map(static fn (Finding $finding): string => $finding->says, $one->findings), array_map(static fn (Finding $finding): string => $finding->says, $other->findings));
     }
 
