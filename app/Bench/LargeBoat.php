@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
-use Dinghy\File\PlanDocument;
+use Dinghy\Evaluation\Areas;
 use Dinghy\Plan\Plan;
 
 /** An invented boat far larger than any that is rigged: sixty devices on three banks, for timings. */
@@ -18,7 +18,7 @@ final class LargeBoat
 
     public static function plan(): Plan
     {
-        return PlanDocument::fromJson(self::json())->plan();
+        return resolve(Areas::class)->format->document(self::json())->plan();
     }
 
     public static function json(): string

@@ -4,8 +4,7 @@ declare(strict_types=1);
 
 namespace App\Catalogue;
 
-use Dinghy\File\CircuitFormat;
-use Dinghy\File\PlanDocument;
+use Dinghy\Evaluation\Areas;
 use Dinghy\File\PlanRefused;
 use Dinghy\File\Shape\ObjectShape;
 use Dinghy\File\Shape\Problem;
@@ -38,7 +37,7 @@ final readonly class CatalogueLine
     {
         $planned = clone $figures;
         unset($planned->price);
-        $shape = self::shape($kind);
+        $shape = resolve(Areas::class)->format->catalogue()[$kind] ?? null;
         $why = match (true) {
             $name === '' => 'The name is missing.',
             mb_strlen($name) > 100 => 'The name is longer than 100 letters.',
@@ -51,17 +50,6 @@ final readonly class CatalogueLine
         };
 
         return new self($number, $kind, $name, $figures, $why);
-    }
-
-    /** What a plan would take of a kind; null: the kind is not taken over as it is. */
-    private static function shape(string $kind): ?ObjectShape
-    {
-        return match ($kind) {
-            'protection' => CircuitFormat::protection(),
-            'connector' => CircuitFormat::connector(),
-            'wire' => CircuitFormat::wire(),
-            default => null,
-        };
     }
 
     /** The plan's own format judges the figures: what a plan would not take is not kept here. */
@@ -77,7 +65,7 @@ final readonly class CatalogueLine
     private static function refusedByPlan(string $list, \stdClass $figures): ?string
     {
         try {
-            PlanDocument::fromJson(json_encode(['format' => 'dinghy-plan', 'version' => 1, $list => [['id' => 'part', ...get_object_vars($figures)]]], JSON_THROW_ON_ERROR))->plan();
+            resolve(Areas::class)->format->document(json_encode(['format' => 'dinghy-plan', 'version' => 1, $list => [['id' => 'part', ...get_object_vars($figures)]]], JSON_THROW_ON_ERROR))->plan();
 
             return null;
         } catch (PlanRefused $refusal) {

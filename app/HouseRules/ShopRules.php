@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\HouseRules;
 
-use Dinghy\File\FieldShape;
+use Dinghy\Evaluation\Areas;
+use Dinghy\File\HouseRulesFormat;
 use Dinghy\File\HouseRuleText;
-use Dinghy\File\PlanDocument;
 use Dinghy\File\PlanFormat;
 use Dinghy\File\TypedQuantity;
 use Dinghy\Plan\Plan;
@@ -50,7 +50,7 @@ final readonly class ShopRules
         }
         $rules = new self($kept);
         NumberingEnd::tryFrom($kept->numbering_end ?? 'negative') ?? abort(422, 'Not kept: numbering_end is negative or positive.');
-        PlanDocument::fromJson(json_encode(['format' => PlanFormat::NAME, 'version' => PlanFormat::VERSION, 'house_rules' => $rules->ofPlans()], JSON_THROW_ON_ERROR))->plan();
+        resolve(Areas::class)->format->document(json_encode(['format' => PlanFormat::NAME, 'version' => PlanFormat::VERSION, 'house_rules' => $rules->ofPlans()], JSON_THROW_ON_ERROR))->plan();
 
         return $rules;
     }
@@ -83,7 +83,7 @@ final readonly class ShopRules
             return NumberingEnd::Negative->value;
         }
         static $defaults = null;
-        $defaults ??= PlanFormat::houseRules()->withDefaults(new \stdClass);
+        $defaults ??= HouseRulesFormat::shape()->withDefaults(new \stdClass);
 
         return self::read($defaults, explode('.', $field));
     }
@@ -104,8 +104,10 @@ final readonly class ShopRules
         }
         $path = "house_rules.{$rule->field}";
 
+        $format = resolve(Areas::class)->format;
+
         // The choices of a list are those of any of its items.
-        return FieldShape::of('plan', $path)->choices ?? FieldShape::of('plan', "{$path}.0")->choices ?? [];
+        return $format->field('plan', $path)->choices ?? $format->field('plan', "{$path}.0")->choices ?? [];
     }
 
     /** @param  list<string>  $keys */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Models;
 
+use Dinghy\Evaluation\Areas;
 use Dinghy\File\Patch;
 use Dinghy\File\PatchWords;
 use Dinghy\File\PlanDocument;
@@ -59,7 +60,7 @@ final class PlanVersion extends Model
     /** Read once: a version never changes. */
     public function planDocument(): PlanDocument
     {
-        return $this->read ??= PlanDocument::fromJson($this->document);
+        return $this->read ??= resolve(Areas::class)->format->document($this->document);
     }
 
     /** What was written is what would be read. */

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\HouseRules\ShopRules;
-use Dinghy\Area\StandardAreas;
+use Dinghy\Evaluation\Areas;
 use Dinghy\Evaluation\Evaluation;
 use Dinghy\File\PlanDocument;
 use Dinghy\Plan\Plan;
@@ -43,7 +43,7 @@ final class Shop extends Model
     /** What a plan comes to, its blocks counted as this shop counts them. */
     public function evaluate(PlanDocument $document, ?Units $units = null): Evaluation
     {
-        return StandardAreas::areas()->evaluate($document->plan(), $units, $this->houseRules()->numberingEnd());
+        return resolve(Areas::class)->evaluate($document->plan(), $units, $this->houseRules()->numberingEnd());
     }
 
     /** @return HasMany<CataloguePart, $this> */

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace App\Providers;
 
 use App\Http\SafeHeaders;
+use Dinghy\Area\StandardAreas;
+use Dinghy\Evaluation\Areas;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Foundation\Http\Events\RequestHandled;
 use Illuminate\Http\Middleware\TrustProxies;
@@ -13,6 +15,11 @@ use Illuminate\Support\ServiceProvider;
 
 final class AppServiceProvider extends ServiceProvider
 {
+    public function register(): void
+    {
+        $this->app->singleton(Areas::class, StandardAreas::areas(...));
+    }
+
     public function boot(): void
     {
         Model::preventSilentlyDiscardingAttributes();

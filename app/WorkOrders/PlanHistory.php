@@ -228,8 +228,8 @@ final readonly class PlanHistory
         $mine = $now->with($patch);
         $differing = [];
         foreach ($fields as ['on' => $on, 'path' => $path]) {
-            $yours = Patch::valueIn($mine, $on, $path);
-            $theirs = Patch::valueIn($now, $on, $path);
+            $yours = $mine->valueOf($on, $path);
+            $theirs = $now->valueOf($on, $path);
             if (Spelling::of($yours) !== Spelling::of($theirs)) {
                 $differing[] = ['on' => $on, 'path' => $path, 'yours' => $yours, 'theirs' => $theirs];
             }

@@ -139,7 +139,7 @@ final readonly class PlanSteps
     {
         try {
             foreach ($patch->fields() as ['on' => $on, 'path' => $path]) {
-                if (Spelling::of(Patch::valueIn($then, $on, $path)) !== Spelling::of(Patch::valueIn($now, $on, $path))) {
+                if (Spelling::of($then->valueOf($on, $path)) !== Spelling::of($now->valueOf($on, $path))) {
                     return false;
                 }
             }

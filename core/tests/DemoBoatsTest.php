@@ -6,7 +6,6 @@ namespace Dinghy\Tests;
 
 use Dinghy\Area\StandardAreas;
 use Dinghy\Evaluation\Evaluation;
-use Dinghy\File\PlanDocument;
 use Dinghy\Rule\Finding;
 use Dinghy\Rule\Level;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -45,7 +44,7 @@ final class DemoBoatsTest extends TestCase
     #[DataProvider('mistakes')]
     public function test_remedies_mend_the_mistakes(string $boat): void
     {
-        $document = \Dinghy\File\PlanDocument::fromJson((string) file_get_contents(self::FOLDER."mistakes/{$boat}.json"));
+        $document = StandardAreas::areas()->format->document((string) file_get_contents(self::FOLDER."mistakes/{$boat}.json"));
         for ($step = 0; $step < 12; $step++) {
             $evaluation = Plans::evaluate($document);
             $remedies = new \Dinghy\Evaluation\Remedies($document, $evaluation);
@@ -90,6 +89,6 @@ final class DemoBoatsTest extends TestCase
 
     private static function evaluate(string $file): Evaluation
     {
-        return StandardAreas::areas()->evaluate(PlanDocument::fromJson((string) file_get_contents(self::FOLDER.$file.'.json'))->plan());
+        return StandardAreas::areas()->evaluate(StandardAreas::areas()->format->document((string) file_get_contents(self::FOLDER.$file.'.json'))->plan());
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Dinghy\Tests;
 
+use Dinghy\Area\StandardAreas;
 use Dinghy\File\PlanDocument;
 
 /** The demo boats and those with mistakes, each with a few things changed by mt_rand(): as a rigger errs, or blindly. Some are refused. */
@@ -39,12 +40,12 @@ final class MutantBoat
     public static function document(int $most = 4): PlanDocument
     {
         $files = (array) glob(__DIR__.'/../../database/demo/*/*.json');
-        $root = PlanDocument::fromJson((string) file_get_contents((string) self::any($files)))->root();
+        $root = StandardAreas::areas()->format->document((string) file_get_contents((string) self::any($files)))->root();
         for ($i = mt_rand(1, $most); $i > 0; $i--) {
             mt_rand(0, 2) === 0 ? self::spoil($root) : self::change($root);
         }
 
-        return PlanDocument::fromJson(json_encode($root, JSON_THROW_ON_ERROR));
+        return StandardAreas::areas()->format->document(json_encode($root, JSON_THROW_ON_ERROR));
     }
 
     /** As riggers err. */

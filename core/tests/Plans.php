@@ -62,13 +62,13 @@ final class Plans
 
     public static function skiff(): PlanDocument
     {
-        return PlanDocument::fromJson((string) file_get_contents(__DIR__.'/../../database/demo/mistakes/skiff.json'));
+        return StandardAreas::areas()->format->document((string) file_get_contents(__DIR__.'/../../database/demo/mistakes/skiff.json'));
     }
 
     /** @param  array<string, array<string, mixed>>  $changes fields to set, by part */
     public static function pump(array $changes = []): PlanDocument
     {
-        return self::changed(PlanDocument::fromJson(self::PUMP), $changes);
+        return self::changed(StandardAreas::areas()->format->document(self::PUMP), $changes);
     }
 
     /** @param  array<string, array<string, mixed>>  $changes fields to set, by part */
@@ -113,7 +113,7 @@ final class Plans
             $batteries[] = array_filter(['id' => "b{$i}", ...self::BLOCK, ...$battery], static fn (mixed $value): bool => $value !== self::UNKNOWN);
         }
 
-        return PlanDocument::fromJson(json_encode([
+        return StandardAreas::areas()->format->document(json_encode([
             'format' => 'dinghy-plan', 'version' => 1, 'boat' => ['hull' => 'fibreglass', 'fuel' => 'none', 'loaded_kg' => 900], 'survey' => self::PHOTOGRAPHED,
             'batteries' => $batteries,
             'banks' => [['id' => 'thrust', 'strings' => [array_column($batteries, 'id')]]],
@@ -136,7 +136,7 @@ final class Plans
         $batteries = [['id' => 'h1', ...self::BLOCK, ...$lithium], ['id' => 'h2', ...self::BLOCK, ...$lithium]];
         $run = static fn (float $metres, string $gauge): array => ['length_m' => $metres, 'gauge' => $gauge];
 
-        return PlanDocument::fromJson(json_encode([
+        return StandardAreas::areas()->format->document(json_encode([
             'format' => 'dinghy-plan', 'version' => 1, 'boat' => ['hull' => 'fibreglass', 'fuel' => 'none'], 'survey' => self::PHOTOGRAPHED,
             'batteries' => $batteries,
             'banks' => [['id' => 'house', 'strings' => [['h1'], ['h2']], 'jumper' => ['gauge' => '2 AWG'], 'string_protection' => ['family' => 'battery-post', 'rating_a' => 60]]],
@@ -168,7 +168,7 @@ final class Plans
         $root->chargers[] = (object) ['id' => 'conv', 'input' => 'dc-dc', 'fused_ends' => 'both', 'input_from' => (object) ['bank' => 'thrust'], 'efficiency' => 0.9, 'standby_a' => 0.1,
             'outputs' => [(object) ['block' => 'fuses', 'amps' => 20, 'volts' => 12, 'lead' => (object) ['gauge' => '10 AWG', 'length_m' => 1.2]]]];
 
-        return PlanDocument::fromJson(json_encode($root, JSON_THROW_ON_ERROR));
+        return StandardAreas::areas()->format->document(json_encode($root, JSON_THROW_ON_ERROR));
     }
 
     /** A petrol boat of 5 m with a tube from the stern to the bow, where a block feeds a light, a heading sensor and an antenna: good work. */
@@ -178,7 +178,7 @@ final class Plans
         $branch = static fn (string $to): array => ['id' => "to-{$to}", 'class' => 'electronics', 'fuse_a' => 5, 'run' => ['length_m' => 1.0, 'gauge' => '14 AWG', 'cable' => 'pair'], 'to' => ['device' => $to]];
         $device = static fn (string $id, string $kind, array $more): array => ['id' => $id, 'kind' => $kind, 'v_min' => 9, 'v_max' => 16, 'typical_a' => 1, 'peak_a' => 1.5, ...$more];
 
-        return PlanDocument::fromJson(json_encode([
+        return StandardAreas::areas()->format->document(json_encode([
             'format' => 'dinghy-plan', 'version' => 1,
             'boat' => [
                 'hull' => 'fibreglass', 'length_m' => 5, 'beam_m' => 2, 'fuel' => 'petrol',

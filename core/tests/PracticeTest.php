@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Dinghy\Tests;
 
 use Dinghy\Area\Power\Figure\PowerFigures;
+use Dinghy\Area\StandardAreas;
 use Dinghy\Rule\Finding;
 use PHPUnit\Framework\TestCase;
 
@@ -85,6 +86,6 @@ final class PracticeTest extends TestCase
 
     private static function demo(string $boat): \Dinghy\File\PlanDocument
     {
-        return \Dinghy\File\PlanDocument::fromJson((string) file_get_contents(__DIR__."/../../database/demo/{$boat}.json"));
+        return StandardAreas::areas()->format->document((string) file_get_contents(__DIR__."/../../database/demo/{$boat}.json"));
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Dinghy\Tests;
 
+use Dinghy\Area\StandardAreas;
 use Dinghy\File\PlanDocument;
 
 /** Boats that nobody would build, from mt_rand(): their circuits still have to come out right. */
@@ -40,7 +41,7 @@ final class RandomBoat
             $branches[] = ['id' => "br{$i}", 'class' => 'electronics', 'fuse_a' => 10, 'run' => $run(), 'to' => ['device' => "d{$i}"]];
         }
 
-        return PlanDocument::fromJson(json_encode([
+        return StandardAreas::areas()->format->document(json_encode([
             'format' => 'dinghy-plan', 'version' => 1, 'batteries' => $batteries,
             'banks' => [['id' => 'bank', 'strings' => $strings, ...($count > 1 && mt_rand(0, 1) === 1 ? ['string_protection' => ['family' => 'battery-post', 'rating_a' => 100]] : []), 'jumper' => ['gauge' => $any($gauges), 'length_m' => 0.4], ...(mt_rand(0, 1) === 1 ? ['shunt' => ['mohm' => 0.1]] : [])]],
             'feeds' => [$feed('f-motor', 'pos', ['device' => 'motor']), $feed('f-lift', 'tap:1', ['device' => 'lift']), $feed('f-block', $any(['pos', 'tap:1', 'pos@'.count($strings)]), ['block' => 'block'])],
@@ -73,6 +74,6 @@ final class RandomBoat
             (object) ['id' => 'shore', 'input' => 'mains', 'outputs' => [(object) ['battery' => 'x', 'amps' => mt_rand(2, 40), 'profile' => 'agm', 'lead' => (object) ['gauge' => '10 AWG', 'length_m' => mt_rand(5, 40) / 10]]]],
         ];
 
-        return PlanDocument::fromJson(json_encode($root, JSON_THROW_ON_ERROR));
+        return StandardAreas::areas()->format->document(json_encode($root, JSON_THROW_ON_ERROR));
     }
 }

@@ -9,6 +9,7 @@ use App\Models\Role;
 use App\Models\Shop;
 use App\WorkOrders\NewJob;
 use Carbon\CarbonImmutable;
+use Dinghy\Area\StandardAreas;
 use Dinghy\File\Patch;
 use Dinghy\File\PlanDocument;
 use Illuminate\Database\Seeder;
@@ -41,7 +42,7 @@ final class DatabaseSeeder extends Seeder
     /** The skiff as it came: with its mistakes still to be decided. */
     private function skiff(Shop $shop): void
     {
-        $plan = PlanDocument::fromJson((string) file_get_contents(database_path('demo/mistakes/skiff.json')));
+        $plan = StandardAreas::areas()->format->document((string) file_get_contents(database_path('demo/mistakes/skiff.json')));
         $job = self::takeIn($shop, 'Maren Tavola', 'Bow motor, live sonar and two screens', 4, $plan);
         $job->update(['bay' => 1, 'waits_for' => 'Decision on the bow-motor wire']);
     }
@@ -55,7 +56,7 @@ final class DatabaseSeeder extends Seeder
             ['catamaran', 'Aurensee Survey Club', 'Two parallel strings, survey sonar', 5, 12, 'Trial on the lake'],
         ];
         foreach ($boats as [$file, $customer, $title, $bay, $days, $waits]) {
-            $plan = PlanDocument::fromJson((string) file_get_contents(database_path("demo/boats/{$file}.json")));
+            $plan = StandardAreas::areas()->format->document((string) file_get_contents(database_path("demo/boats/{$file}.json")));
             if ($file === 'console') {
                 $plan = $plan->with(self::asSurveyed());
             }

@@ -90,7 +90,7 @@
         {{ $stands === null ? $finding->remedy : "Stays so: {$stands->reason} (".($stands->author?->name ?? 'somebody').', '.$stands->decided_at->toDateString().').' }}</p>
 @endforeach
 @foreach ($evaluation->unchecked as $unchecked)
-    <p class="finding">Not checked, {{ $unchecked->on === 'plan' ? $job->boat->name : str_replace(':', ' ', $unchecked->on) }}: {{ \Dinghy\Rule\Question::of($unchecked)->asks }}</p>
+    <p class="finding">Not checked, {{ $unchecked->on === 'plan' ? $job->boat->name : str_replace(':', ' ', $unchecked->on) }}: {{ \Dinghy\Rule\Question::of($unchecked, $evaluation->areas->format)->asks }}</p>
 @endforeach
 @endif
 

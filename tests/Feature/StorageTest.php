@@ -12,8 +12,8 @@ use App\Models\Reading;
 use App\WorkOrders\NewJob;
 use App\WorkOrders\PlanClash;
 use App\WorkOrders\PlanHistory;
+use Dinghy\Area\StandardAreas;
 use Dinghy\File\Patch;
-use Dinghy\File\PlanDocument;
 use Illuminate\Database\QueryException;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Event;
@@ -58,7 +58,7 @@ final class StorageTest extends TestCase
         $before = [Customer::query()->count(), Boat::query()->count(), Job::query()->count()];
         Event::listen('eloquent.creating: '.PlanVersion::class, static fn () => throw new \RuntimeException('The disk is full.'));
         try {
-            NewJob::make($this->person('owner')->shop, null, 'Nobody Yet', 'A copy', null, PlanDocument::fromJson((string) file_get_contents(base_path('database/demo/mistakes/skiff.json'))));
+            NewJob::make($this->person('owner')->shop, null, 'Nobody Yet', 'A copy', null, StandardAreas::areas()->format->document((string) file_get_contents(base_path('database/demo/mistakes/skiff.json'))));
             self::fail('It came in.');
         } catch (\RuntimeException $e) {
             self::assertSame('The disk is full.', $e->getMessage());

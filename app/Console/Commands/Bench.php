@@ -6,11 +6,11 @@ namespace App\Console\Commands;
 
 use App\Bench\Ladder;
 use App\Bench\LargeBoat;
-use Dinghy\Area\StandardAreas;
 use Dinghy\Circuit\Fault;
 use Dinghy\Circuit\Network;
 use Dinghy\Circuit\State;
 use Dinghy\Circuit\Variants;
+use Dinghy\Evaluation\Areas;
 use Dinghy\Evaluation\Evaluation;
 use Dinghy\Evaluation\EvaluationDocument;
 use Dinghy\Evaluation\Remedies;
@@ -54,7 +54,7 @@ final class Bench extends Command
         self::isCompiled() || $this->warn('PHP runs without its just-in-time compiler: opcache.jit cannot be switched on here.');
         $this->line('From '.self::SMALL.' to '.self::LARGE.' nodes: '.number_format((float) $figures[self::LARGE.' nodes, solved'][0] / max(0.001, (float) $figures[self::SMALL.' nodes, solved'][0]), 1).'-fold by the least (aim: at most 12)');
         $this->line('Peak memory: '.number_format(memory_get_peak_usage() / 1_048_576, 1).' MB (aim: under 32 beside the framework)');
-        $this->againstSimulator(StandardAreas::areas()->evaluate(LargeBoat::plan()));
+        $this->againstSimulator(resolve(Areas::class)->evaluate(LargeBoat::plan()));
 
         return self::SUCCESS;
     }
@@ -77,10 +77,10 @@ final class Bench extends Command
     private function figures(): array
     {
         $json = (string) file_get_contents(database_path('demo/boats/skiff.json'));
-        $skiff = PlanDocument::fromJson($json)->plan();
+        $skiff = resolve(Areas::class)->format->document($json)->plan();
         $large = LargeBoat::plan();
-        $mistakes = PlanDocument::fromJson((string) file_get_contents(database_path('demo/mistakes/skiff.json')));
-        [$mistaken, $evaluated] = [StandardAreas::areas()->evaluate($mistakes->plan()), StandardAreas::areas()->evaluate($large)];
+        $mistakes = resolve(Areas::class)->format->document((string) file_get_contents(database_path('demo/mistakes/skiff.json')));
+        [$mistaken, $evaluated] = [resolve(Areas::class)->evaluate($mistakes->plan()), resolve(Areas::class)->evaluate($large)];
         $try = static fn (PlanDocument $document, Evaluation $evaluation): \Closure => static function () use ($document, $evaluation): void {
             array_map((new Remedies($document, $evaluation))->of(...), $evaluation->findings);
         };
@@ -92,12 +92,12 @@ final class Bench extends Command
         $order = static fn (Network $of): \Closure => static fn () => (new Network($of->sources, $of->resistors, $of->loads))->loaded();
 
         return array_map(fn (\Closure $what): array => $this->time($what), [
-            'evaluate the demo skiff' => static fn (): array => EvaluationDocument::of(StandardAreas::areas()->evaluate($skiff)),
-            'read and evaluate the demo skiff' => static fn (): array => EvaluationDocument::of(StandardAreas::areas()->evaluate(PlanDocument::fromJson($json)->plan())),
-            'evaluate 60 devices on 3 banks' => static fn () => StandardAreas::areas()->evaluate($large),
-            '… and write the document' => static fn (): array => EvaluationDocument::of(StandardAreas::areas()->evaluate($large)),
+            'evaluate the demo skiff' => static fn (): array => EvaluationDocument::of(resolve(Areas::class)->evaluate($skiff)),
+            'read and evaluate the demo skiff' => static fn (): array => EvaluationDocument::of(resolve(Areas::class)->evaluate(resolve(Areas::class)->format->document($json)->plan())),
+            'evaluate 60 devices on 3 banks' => static fn () => resolve(Areas::class)->evaluate($large),
+            '… and write the document' => static fn (): array => EvaluationDocument::of(resolve(Areas::class)->evaluate($large)),
             'try the remedies of the skiff with mistakes, '.count($mistaken->findings).' findings' => $try($mistakes, $mistaken),
-            'try the remedies of 60 devices, '.count($evaluated->findings).' findings' => $try(PlanDocument::fromJson(LargeBoat::json()), $evaluated),
+            'try the remedies of 60 devices, '.count($evaluated->findings).' findings' => $try(resolve(Areas::class)->format->document(LargeBoat::json()), $evaluated),
             'one solve of it at rest' => static fn () => (new Network($network->sources, $network->resistors, $network->loads, $network->topology))->atRest(),
             'one solve of it loaded' => $solve($network),
             self::FAULTS.' single faults of it, loaded' => static function () use ($variants, $faults): void {

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use Dinghy\Area\StandardAreas;
 use Dinghy\Circuit\Overload;
+use Dinghy\Evaluation\Areas;
 use Dinghy\Evaluation\Evaluation;
 use Dinghy\Evaluation\EvaluationDocument;
 use Dinghy\Evaluation\Remedies;
@@ -26,7 +26,7 @@ final class Evaluate extends Command
     {
         try {
             $read = PlanFile::read((string) $this->argument('plan'));
-            $evaluation = StandardAreas::areas()->evaluate($read->plan());
+            $evaluation = resolve(Areas::class)->evaluate($read->plan());
         } catch (PlanRefused $e) {
             return PlanFile::refuse($this, $e);
         }

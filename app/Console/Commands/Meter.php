@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use Dinghy\Area\StandardAreas;
 use Dinghy\Circuit\Meter as Probes;
 use Dinghy\Circuit\Overload;
+use Dinghy\Evaluation\Areas;
 use Dinghy\File\PlanRefused;
 use Illuminate\Console\Command;
 
@@ -22,7 +22,7 @@ final class Meter extends Command
     public function handle(): int
     {
         try {
-            $evaluation = StandardAreas::areas()->evaluate(PlanFile::read((string) $this->argument('plan'))->plan());
+            $evaluation = resolve(Areas::class)->evaluate(PlanFile::read((string) $this->argument('plan'))->plan());
         } catch (PlanRefused $e) {
             return PlanFile::refuse($this, $e);
         }

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use Dinghy\Area\StandardAreas;
 use Dinghy\Circuit\State;
+use Dinghy\Evaluation\Areas;
 use Dinghy\File\PlanRefused;
 use Illuminate\Console\Command;
 use Symfony\Component\Console\Output\OutputInterface;
@@ -25,7 +25,7 @@ final class Netlist extends Command
             return self::INVALID;
         }
         try {
-            $evaluation = StandardAreas::areas()->evaluate(PlanFile::read((string) $this->argument('plan'))->plan());
+            $evaluation = resolve(Areas::class)->evaluate(PlanFile::read((string) $this->argument('plan'))->plan());
         } catch (PlanRefused $e) {
             return PlanFile::refuse($this, $e);
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use Dinghy\Evaluation\Areas;
 use Dinghy\File\PlanDocument;
 use Dinghy\File\PlanRefused;
 use Dinghy\File\Shape\Problem;
@@ -24,7 +25,7 @@ final class PlanFile
         }
 
         // One byte more than allowed is enough to refuse it; a huge file is not read whole.
-        return PlanDocument::fromJson((string) file_get_contents($path, length: PlanDocument::MOST_BYTES + 1));
+        return resolve(Areas::class)->format->document((string) file_get_contents($path, length: PlanDocument::MOST_BYTES + 1));
     }
 
     public static function refuse(Command $command, PlanRefused $refusal): int

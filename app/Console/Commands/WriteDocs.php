@@ -4,8 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use Dinghy\Area\StandardAreas;
-use Dinghy\File\PlanFormat;
+use Dinghy\Evaluation\Areas;
 use Dinghy\Rule\Level;
 use Dinghy\Rule\Rule;
 use Illuminate\Console\Command;
@@ -38,7 +37,7 @@ final class WriteDocs extends Command
             '$schema' => 'https://json-schema.org/draft/2020-12/schema',
             '$id' => 'plan-1.json',
             'title' => 'Dinghy plan, version 1',
-            ...PlanFormat::shape()->schema(),
+            ...resolve(Areas::class)->format->shape->schema(),
         ], JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE)."\n";
     }
 
@@ -49,7 +48,7 @@ final class WriteDocs extends Command
             $levels = implode('/', array_map(static fn (Level $level): string => $level->value, $text->levels));
 
             return "| {$text->code} | {$levels} | {$text->speaksWhen} | {$text->because} | {$text->source} | {$text->mark->label()} |";
-        }, StandardAreas::areas()->rulebook->rules);
+        }, resolve(Areas::class)->rulebook->rules);
 
         return "# Rules\n\nMade from the core by `php artisan dinghy:docs`; do not edit.\n\n"
             ."stop: do not energise that circuit. warn: a rigger must decide and say why; people see \"decide\". note: good to know.\n"

@@ -16,12 +16,12 @@ use App\WorkOrders\PlanExport;
 use App\WorkOrders\PlanHistory;
 use App\WorkOrders\SupplyComparison;
 use Dinghy\Area\Power\SupplyReasons;
+use Dinghy\Evaluation\Areas;
 use Dinghy\Evaluation\Consequences;
 use Dinghy\Evaluation\EvaluationDocument;
 use Dinghy\Evaluation\Explanation;
 use Dinghy\Evaluation\Verdict;
 use Dinghy\Evaluation\Why;
-use Dinghy\File\Patch;
 use Dinghy\Plan\Plan;
 use Dinghy\Proposal\MoveOnPlan;
 use Dinghy\Quantity\Units;
@@ -48,7 +48,7 @@ final class PlanController extends Controller
     {
         $this->authorize('view', $job);
         $body = json_decode($request->getContent(), false, 32);
-        $patch = MoveOnPlan::followed(self::planOf($job)->planDocument(), Patch::of($body instanceof \stdClass ? $body->patch ?? null : null));
+        $patch = MoveOnPlan::followed(self::planOf($job)->planDocument(), resolve(Areas::class)->format->patch($body instanceof \stdClass ? $body->patch ?? null : null));
         $units = AskedUnits::of($request);
         $document = $job->judged(self::planOf($job));
         $shop = $job->boat->customer->shop;

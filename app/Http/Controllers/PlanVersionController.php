@@ -12,7 +12,7 @@ use App\Models\PlanVersion;
 use App\Models\User;
 use App\WorkOrders\PlanHistory;
 use App\WorkOrders\PlanLookedAt;
-use Dinghy\File\PlanDocument;
+use Dinghy\Evaluation\Areas;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -39,7 +39,7 @@ final class PlanVersionController extends Controller
     {
         $this->authorize('view', $job);
 
-        return response()->json(PlanLookedAt::beside($job, self::planOf($job), PlanDocument::fromJson($request->getContent())->takenIn(), AskedUnits::of($request)));
+        return response()->json(PlanLookedAt::beside($job, self::planOf($job), resolve(Areas::class)->format->document($request->getContent())->takenIn(), AskedUnits::of($request)));
     }
 
     /** Replaces the plan by a file: the request's body is the file, "base" the version that it replaces. */
@@ -47,7 +47,7 @@ final class PlanVersionController extends Controller
     {
         $this->authorize('changePlan', $job);
         $base = self::baseOf($request);
-        $document = PlanDocument::fromJson($request->getContent())->takenIn();
+        $document = resolve(Areas::class)->format->document($request->getContent())->takenIn();
         SentOnce::of($request, $user)->make(static fn (): int => (new PlanHistory($job))->replace($user, $base, $document)->number);
 
         return new JobResource($job, $user);

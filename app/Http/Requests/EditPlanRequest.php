@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Http\AskedUnits;
+use Dinghy\Evaluation\Areas;
 use Dinghy\File\Patch;
 use Dinghy\File\TypedQuantity;
 use Dinghy\Quantity\Units;
@@ -72,14 +73,14 @@ final class EditPlanRequest extends FormRequest
             // From the body itself: the framework's array would make {} and [] the same.
             $body = json_decode($this->getContent(), false, 32, JSON_THROW_ON_ERROR);
 
-            return Patch::of($body instanceof \stdClass ? $body->patch ?? null : null);
+            return resolve(Areas::class)->format->patch($body instanceof \stdClass ? $body->patch ?? null : null);
         }
         if ($this->has('typed.fields')) {
             return $this->severalTyped();
         }
         $field = $this->string('typed.field')->value();
 
-        return Patch::of([[
+        return resolve(Areas::class)->format->patch([[
             'on' => $this->string('typed.on')->value(),
             'set' => [
                 $field => TypedQuantity::read($field, $this->string('typed.text')->value(), $this->units(), $this->string('typed.shown')->value()),
@@ -101,6 +102,6 @@ final class EditPlanRequest extends FormRequest
             }
         }
 
-        return Patch::of([['on' => $this->string('typed.on')->value(), 'set' => $set]]);
+        return resolve(Areas::class)->format->patch([['on' => $this->string('typed.on')->value(), 'set' => $set]]);
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace App\Http\Requests;
 
 use App\Models\Job;
-use Dinghy\File\FieldShape;
+use Dinghy\Evaluation\Areas;
 use Dinghy\File\PlanDocument;
 use Dinghy\File\PlanFormat;
 use Illuminate\Auth\Access\Response;
@@ -40,7 +40,7 @@ final class NewJobRequest extends FormRequest
      */
     public function plan(): PlanDocument
     {
-        return $this->filled('plan') ? PlanDocument::fromJson($this->string('plan')->value()) : PlanDocument::fromJson(json_encode(array_filter([
+        return resolve(Areas::class)->format->document($this->filled('plan') ? $this->string('plan')->value() : json_encode(array_filter([
             'format' => PlanFormat::NAME,
             'version' => PlanFormat::VERSION,
             'title' => $this->string('title')->trim()->value(),
@@ -52,7 +52,7 @@ final class NewJobRequest extends FormRequest
     /** The words that the plan format knows for a field. */
     private static function oneOf(string $field): string
     {
-        return 'in:'.implode(',', FieldShape::of('plan', $field)->choices ?? []);
+        return 'in:'.implode(',', resolve(Areas::class)->format->field('plan', $field)->choices ?? []);
     }
 
     /** @return array<string, string> */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Dinghy\Evaluation;
 
+use Dinghy\File\Section;
 use Dinghy\Plan\Plan;
 use Dinghy\Rule\Rule;
 use Dinghy\Rule\Stage;
@@ -20,6 +21,12 @@ abstract class Area
 
     /** Whether anything of it is planned. */
     abstract public function isBegun(Plan $plan): bool;
+
+    /** What it adds to the plan file; null: nothing. */
+    public function section(): ?Section
+    {
+        return null;
+    }
 
     /** @return list<Rule> */
     public function rules(): array

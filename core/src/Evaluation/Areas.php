@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Dinghy\Evaluation;
 
+use Dinghy\File\PlanFormat;
+use Dinghy\File\Section;
 use Dinghy\Plan\Plan;
 use Dinghy\Quantity\NumberingEnd;
 use Dinghy\Quantity\QuantityFormatter;
@@ -12,14 +14,17 @@ use Dinghy\Rule\Rulebook;
 use Dinghy\Rule\Stage;
 use Dinghy\Solving\SolvedBoat;
 
-/** The areas that answer for a boat, in the order of work, with the rulebook that they make together. */
+/** The areas that answer for a boat, in the order of work, with the plan file and the rulebook that they make together. */
 final readonly class Areas
 {
     public Rulebook $rulebook;
 
+    public PlanFormat $format;
+
     /** @param  non-empty-list<Area>  $all */
     public function __construct(public array $all)
     {
+        $this->format = new PlanFormat(array_values(array_filter(array_map(static fn (Area $area): ?Section => $area->section(), $all))));
         $this->rulebook = new Rulebook(array_map(static fn (Area $area): array => [$area->stage(), $area->rules()], $all));
     }
 

@@ -26,18 +26,18 @@ final class EvaluationDocument
             'version' => 1,
             ...array_merge(...array_map(static fn (Area $area): array => $area->document($evaluation->boat), $evaluation->areas->all)),
             'findings' => array_map(static fn (Finding $finding): array => self::finding($book, $finding, $remedies?->of($finding)), $evaluation->findings),
-            'unchecked' => array_map(static fn (Unchecked $unchecked): array => self::unchecked($book, $unchecked), $evaluation->unchecked),
+            'unchecked' => array_map(static fn (Unchecked $unchecked): array => self::unchecked($evaluation->areas, $unchecked), $evaluation->unchecked),
         ];
     }
 
     /** @return array<string, mixed> */
-    private static function unchecked(Rulebook $book, Unchecked $unchecked): array
+    private static function unchecked(Areas $areas, Unchecked $unchecked): array
     {
-        $question = Question::of($unchecked);
+        $question = Question::of($unchecked, $areas->format);
 
         return [
             'rule' => $unchecked->rule->code,
-            'stage' => $book->stageOf($unchecked->rule)->name,
+            'stage' => $areas->rulebook->stageOf($unchecked->rule)->name,
             'on' => $unchecked->on,
             'needs' => $unchecked->needs,
             'asks' => $question->asks,

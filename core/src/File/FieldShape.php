@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Dinghy\File;
 
+use Dinghy\File\Shape\Shape;
+
 /** What can stand in a field of a part, from the one definition of the format: choices, or a number to be typed. */
 final readonly class FieldShape
 {
@@ -12,24 +14,10 @@ final readonly class FieldShape
     {
     }
 
-    /**
-     * @param  string  $on  kind:id, or "plan"
-     * @param  string  $path  as in a patch
-     * @return self|null null: there is no such field, or it is neither a choice nor a number
-     */
-    public static function of(string $on, string $path): ?self
+    /** @return self|null null: it is neither a choice nor a number */
+    public static function of(Shape $shape): ?self
     {
-        static $schema = null;
-        $schema ??= PlanFormat::shape()->schema();
-        $at = $schema;
-        foreach (PartPlace::keysTo(explode(':', $on, 2)[0]) as $list) {
-            $at = self::inner($at, $list);
-            $at = self::inner($at, '0') ?? $at;
-        }
-        foreach (explode('.', $path) as $key) {
-            $at = self::inner($at, $key);
-        }
-        foreach (self::either($at) as $one) {
+        foreach (self::either($shape->schema()) as $one) {
             $type = $one['type'] ?? null;
             $types = is_array($type) ? $type : [$type];
             $choices = is_array($one['enum'] ?? null) ? array_values(array_filter($one['enum'], static fn (mixed $choice): bool => is_string($choice) || is_int($choice))) : [];
@@ -57,24 +45,5 @@ final readonly class FieldShape
         $several = $schema['anyOf'] ?? (isset($schema['properties']) ? null : $schema['oneOf'] ?? null);
 
         return is_array($several) ? array_merge(...array_map(self::either(...), array_values($several))) : [$schema];
-    }
-
-    /** The schema of a key of an object, or of any item of a list. */
-    private static function inner(mixed $schema, string $key): mixed
-    {
-        foreach (self::either($schema) as $one) {
-            $properties = $one['properties'] ?? null;
-            $found = match (true) {
-                ctype_digit($key) => $one['items'] ?? null,
-                $properties instanceof \stdClass => $properties->{$key} ?? null,
-                is_array($properties) => $properties[$key] ?? null,
-                default => null,
-            };
-            if ($found !== null) {
-                return $found;
-            }
-        }
-
-        return null;
     }
 }

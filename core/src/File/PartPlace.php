@@ -7,59 +7,18 @@ namespace Dinghy\File;
 /** Where a part stands in a document: the list that holds it, and its place there. */
 final class PartPlace
 {
-    /** The lists of each kind; for parts inside parts the outer kind first. */
-    private const LISTS = [
-        'battery' => ['', 'batteries'], 'bank' => ['', 'banks'], 'feed' => ['', 'feeds'], 'block' => ['', 'blocks'],
-        'device' => ['', 'devices'], 'charger' => ['', 'chargers'], 'bond' => ['', 'bonds'],
-        'branch' => ['block', 'branches'], 'jumper' => ['bank', 'jumpers'], 'station' => ['boat', 'stations'], 'way' => ['boat', 'ways'],
-        'hole' => ['', 'holes'], 'board' => ['', 'boards'],
-        'complaint' => ['survey', 'complaints'], 'found' => ['survey', 'batteries'], 'check' => ['survey', 'path_checks'], 'photograph' => ['survey', 'photographs'],
-    ];
-
-    /** Objects of the plan that hold lists and are no parts themselves. */
-    private const SECTIONS = ['boat', 'survey'];
-
-    /** @param  int|null  $at  null: not there */
+    /**
+     * @param  \stdClass  $owner  the part, or the plan, that it belongs to
+     * @param  \stdClass  $holder  the object within its owner that has its list
+     * @param  int|null  $at  null: not there
+     */
     private function __construct(
         private readonly string $on,
+        private readonly PartKind $kind,
         private readonly \stdClass $owner,
-        private readonly string $list,
+        private readonly \stdClass $holder,
         private readonly ?int $at,
     ) {
-    }
-
-    /** @return list<string> the keys that lead to the parts of a kind, as ["blocks", "branches"]; none for the plan itself */
-    public static function keysTo(string $kind): array
-    {
-        [$outer, $list] = self::LISTS[$kind] ?? ['', ''];
-
-        return match (true) {
-            $outer === '' => $list === '' ? [] : [$list],
-            in_array($outer, self::SECTIONS, true) => [$outer, $list],
-            default => [self::LISTS[$outer][1], $list],
-        };
-    }
-
-    /**
-     * The lists of parts inside a part, or inside the plan itself.
-     *
-     * @param  string  $on  a part as "kind:id", or "plan"
-     * @return array<string, string> kind of their parts by the path of the list within $on, as "branches" or "boat.stations"
-     */
-    public static function listsIn(string $on): array
-    {
-        $kind = explode(':', $on, 2)[0];
-        $lists = [];
-        foreach (self::LISTS as $held => [$outer, $list]) {
-            match (true) {
-                $kind === 'plan' && $outer === '' => $lists[$list] = $held,
-                $kind === 'plan' && in_array($outer, self::SECTIONS, true) => $lists["{$outer}.{$list}"] = $held,
-                $outer === $kind => $lists[$list] = $held,
-                default => null,
-            };
-        }
-
-        return $lists;
     }
 
     /**
@@ -68,20 +27,24 @@ final class PartPlace
      * @param  string  $path  within $on; Patch::WHOLE: the whole of it
      * @return list<string> as "branch:br-hub"
      */
-    public static function partsIn(\stdClass $root, string $on, string $path): array
+    public static function partsIn(PartKinds $kinds, \stdClass $root, string $on, string $path): array
     {
-        $owner = $on === 'plan' ? $root : self::find($root, $on)?->part();
+        $owner = $on === 'plan' ? $root : self::find($kinds, $root, $on)?->part();
         $parts = [];
-        foreach ($owner === null ? [] : self::listsIn($on) as $list => $kind) {
+        if ($owner === null) {
+            return [];
+        }
+        foreach ($kinds->listsIn($on) as $list => $kind) {
             if ($path !== Patch::WHOLE && ! str_starts_with("{$list}.", "{$path}.")) {
                 continue;
             }
-            [$section, $name] = [...array_slice(explode('.', ".{$list}"), -2)];
-            $holder = $section === '' ? $owner : $owner->{$section} ?? null;
-            foreach ($holder instanceof \stdClass ? self::items($holder, $name) : [] as $item) {
+            $keys = explode('.', $list);
+            $name = array_pop($keys);
+            $holder = self::section($owner, $keys);
+            foreach ($holder === null ? [] : self::items($holder, $name) as $item) {
                 if ($item instanceof \stdClass && is_string($item->id ?? null)) {
                     $parts[] = "{$kind}:{$item->id}";
-                    array_push($parts, ...self::partsIn($root, "{$kind}:{$item->id}", Patch::WHOLE));
+                    array_push($parts, ...self::partsIn($kinds, $root, "{$kind}:{$item->id}", Patch::WHOLE));
                 }
             }
         }
@@ -90,14 +53,18 @@ final class PartPlace
     }
 
     /** @return self|null null: there is no such part */
-    public static function find(\stdClass $root, string $on): ?self
+    public static function find(PartKinds $kinds, \stdClass $root, string $on): ?self
     {
-        [$kind, $id] = [...explode(':', $on, 2), ''];
-        [$outer, $list] = self::LISTS[$kind] ?? ['', ''];
-        foreach ($list === '' ? [] : self::owners($root, $outer) as $owner) {
-            foreach (self::items($owner, $list) as $at => $part) {
-                if ($part instanceof \stdClass && ($part->id ?? null) === $id) {
-                    return new self($on, $owner, $list, $at);
+        [$name, $id] = [...explode(':', $on, 2), ''];
+        $kind = $kinds->named($name);
+        if ($kind === null) {
+            return null;
+        }
+        foreach (self::owners($kinds, $root, $kind->owner) as $owner) {
+            $holder = self::section($owner, $kind->sections());
+            foreach ($holder === null ? [] : self::items($holder, $kind->key()) as $at => $part) {
+                if ($holder !== null && $part instanceof \stdClass && ($part->id ?? null) === $id) {
+                    return new self($on, $kind, $owner, $holder, $at);
                 }
             }
         }
@@ -112,24 +79,24 @@ final class PartPlace
      *
      * @throws PatchRefused
      */
-    public static function of(\stdClass $root, string $on, ?string $in): self
+    public static function of(PartKinds $kinds, \stdClass $root, string $on, ?string $in): self
     {
-        $found = self::find($root, $on);
+        $found = self::find($kinds, $root, $on);
         if ($found !== null) {
             return $found;
         }
-        [$outer, $list] = self::LISTS[explode(':', $on, 2)[0]] ?? throw PatchRefused::noSuchPart($on);
-        $section = in_array($outer, self::SECTIONS, true);
-        if ($section && ! isset($root->{$outer})) {
-            $root->{$outer} = new \stdClass;
+        $kind = $kinds->named(explode(':', $on, 2)[0]) ?? throw PatchRefused::noSuchPart($on);
+        $owner = $kind->owner === null ? $root : ($in === null ? null : self::find($kinds, $root, $in)?->part());
+        if ($owner === null) {
+            throw PatchRefused::noSuchPart($in ?? $on);
         }
-        $owner = match (true) {
-            $outer === '' => $root,
-            $section => $root->{$outer},
-            default => $in === null ? null : self::find($root, $in)?->part(),
-        };
+        $holder = $owner;
+        foreach ($kind->sections() as $section) {
+            $holder->{$section} ??= new \stdClass;
+            $holder = $holder->{$section} instanceof \stdClass ? $holder->{$section} : throw PatchRefused::noSuchPart($in ?? $on);
+        }
 
-        return $owner instanceof \stdClass ? new self($on, $owner, $list, null) : throw PatchRefused::noSuchPart($in ?? $on);
+        return new self($on, $kind, $owner, $holder, null);
     }
 
     /**
@@ -137,20 +104,20 @@ final class PartPlace
      *
      * @throws PatchRefused
      */
-    public static function to(\stdClass $root, string $on, ?string $in): self
+    public static function to(PartKinds $kinds, \stdClass $root, string $on, ?string $in): self
     {
-        $found = self::find($root, $on);
+        $found = self::find($kinds, $root, $on);
         if ($found !== null && $in !== null && ($found->address()['in'] ?? $in) !== $in) {
             $found->put(null, null);
         }
 
-        return self::of($root, $on, $in);
+        return self::of($kinds, $root, $on, $in);
     }
 
     /** The part; null: not there. */
     public function part(): ?\stdClass
     {
-        $part = $this->at === null ? null : self::items($this->owner, $this->list)[$this->at];
+        $part = $this->at === null ? null : self::items($this->holder, $this->kind->key())[$this->at];
 
         return $part instanceof \stdClass ? $part : null;
     }
@@ -158,11 +125,10 @@ final class PartPlace
     /** @return array{in?: string, at?: int} what a patch needs to put it back where it was */
     public function address(): array
     {
-        $outer = self::LISTS[explode(':', $this->on, 2)[0]][0];
         $id = $this->owner->id ?? null;
 
         return [
-            ...(in_array($outer, ['block', 'bank'], true) && is_string($id) ? ['in' => "{$outer}:{$id}"] : []),
+            ...($this->kind->owner !== null && is_string($id) ? ['in' => "{$this->kind->owner}:{$id}"] : []),
             ...($this->at === null ? [] : ['at' => $this->at]),
         ];
     }
@@ -175,7 +141,7 @@ final class PartPlace
      */
     public function put(?\stdClass $part, ?int $at): void
     {
-        $items = self::items($this->owner, $this->list);
+        $items = self::items($this->holder, $this->kind->key());
         if ($part === null) {
             $this->at ?? throw PatchRefused::noSuchPart($this->on);
             array_splice($items, $this->at, 1);
@@ -184,17 +150,40 @@ final class PartPlace
         } else {
             array_splice($items, max(0, min(count($items), $at ?? count($items))), 0, [$part]);
         }
-        $this->owner->{$this->list} = $items;
+        $this->holder->{$this->kind->key()} = $items;
     }
 
-    /** @return list<\stdClass> */
-    private static function owners(\stdClass $root, string $outer): array
+    /** @return list<\stdClass> the plan itself, or every part of a kind */
+    private static function owners(PartKinds $kinds, \stdClass $root, ?string $owner): array
     {
-        return match (true) {
-            $outer === '' => [$root],
-            in_array($outer, self::SECTIONS, true) => ($root->{$outer} ?? null) instanceof \stdClass ? [$root->{$outer}] : [],
-            default => array_values(array_filter(self::items($root, $outer === 'block' ? 'blocks' : 'banks'), static fn (mixed $part): bool => $part instanceof \stdClass)),
-        };
+        $kind = $owner === null ? null : $kinds->named($owner);
+        if ($kind === null) {
+            return [$root];
+        }
+        $parts = [];
+        foreach (self::owners($kinds, $root, $kind->owner) as $above) {
+            $holder = self::section($above, $kind->sections());
+            array_push($parts, ...($holder === null ? [] : self::items($holder, $kind->key())));
+        }
+
+        return array_values(array_filter($parts, static fn (mixed $part): bool => $part instanceof \stdClass));
+    }
+
+    /**
+     * The object inside another that keys lead to.
+     *
+     * @param  list<string>  $keys
+     */
+    private static function section(\stdClass $owner, array $keys): ?\stdClass
+    {
+        foreach ($keys as $key) {
+            $owner = $owner->{$key} ?? null;
+            if (! $owner instanceof \stdClass) {
+                return null;
+            }
+        }
+
+        return $owner;
     }
 
     /** @return list<mixed> */

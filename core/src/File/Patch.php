@@ -32,15 +32,7 @@ final readonly class Patch
             throw PatchRefused::malformed('a list of 1 to '.self::MOST_STEPS.' steps');
         }
 
-        $patch = new self(array_map(self::step(...), $raw));
-        foreach ($patch->fields() as ['on' => $on, 'path' => $path]) {
-            foreach (array_keys(PartPlace::listsIn($on)) as $list) {
-                // A part has one address, so that two who change it are seen to change the same.
-                str_starts_with($path, "{$list}.") && throw PatchRefused::byPlace($on, $path, PartPlace::listsIn($on)[$list]);
-            }
-        }
-
-        return $patch;
+        return new self(array_map(self::step(...), $raw));
     }
 
     /**
@@ -103,15 +95,15 @@ final readonly class Patch
     }
 
     /** @throws PatchRefused */
-    public function applyTo(\stdClass $root): void
+    public function applyTo(\stdClass $root, PartKinds $kinds): void
     {
         foreach ($this->steps as $step) {
             if (array_key_exists('put', $step)) {
-                PartPlace::to($root, $step['on'], $step['in'] ?? null)->put($step['put'], $step['at'] ?? null);
+                PartPlace::to($kinds, $root, $step['on'], $step['in'] ?? null)->put($step['put'], $step['at'] ?? null);
 
                 continue;
             }
-            $part = self::part($root, $step['on']);
+            $part = self::part($root, $kinds, $step['on']);
             foreach ($step['set'] as $path => $value) {
                 self::write($part, $step['on'], $path, true, $value);
             }
@@ -128,17 +120,17 @@ final readonly class Patch
      */
     public function inverseOn(PlanDocument $before): self
     {
-        $root = $before->root();
+        [$root, $kinds] = [$before->root(), $before->format->kinds];
         $steps = [];
         foreach ($this->steps as $step) {
             if (array_key_exists('put', $step)) {
-                $place = PartPlace::of($root, $step['on'], $step['in'] ?? null);
+                $place = PartPlace::of($kinds, $root, $step['on'], $step['in'] ?? null);
                 array_unshift($steps, ['on' => $step['on'], 'set' => [], 'unset' => [], 'put' => $place->part(), ...$place->address()]);
-                PartPlace::to($root, $step['on'], $step['in'] ?? null)->put($step['put'], $step['at'] ?? null);
+                PartPlace::to($kinds, $root, $step['on'], $step['in'] ?? null)->put($step['put'], $step['at'] ?? null);
 
                 continue;
             }
-            $part = self::part($root, $step['on']);
+            $part = self::part($root, $kinds, $step['on']);
             $set = [];
             $unset = [];
             foreach ([...array_keys($step['set']), ...$step['unset']] as $path) {
@@ -184,13 +176,13 @@ final readonly class Patch
     }
 
     /** The value of a field in a document; null when it is absent or null, or a whole part is not there. */
-    public static function valueIn(PlanDocument $document, string $on, string $path): mixed
+    public static function valueIn(\stdClass $root, PartKinds $kinds, string $on, string $path): mixed
     {
         if ($path === self::WHOLE) {
-            return PartPlace::find($document->root(), $on)?->part();
+            return PartPlace::find($kinds, $root, $on)?->part();
         }
 
-        return self::find(self::part($document->root(), $on), $path)[2];
+        return self::find(self::part($root, $kinds, $on), $path)[2];
     }
 
     /** @return list<\stdClass> the JSON form */
@@ -273,13 +265,13 @@ final readonly class Patch
         return $path;
     }
 
-    private static function part(\stdClass $root, string $on): \stdClass
+    private static function part(\stdClass $root, PartKinds $kinds, string $on): \stdClass
     {
         if ($on === 'plan') {
             return $root;
         }
 
-        return PartPlace::find($root, $on)?->part() ?? throw PatchRefused::noSuchPart($on);
+        return PartPlace::find($kinds, $root, $on)?->part() ?? throw PatchRefused::noSuchPart($on);
     }
 
     /** @return array{string, bool, mixed} the shortest path that is absent (or the whole one), whether all is there, the value */

@@ -42,7 +42,7 @@ final class PatchWords
         $lines = [];
         foreach ($patch->fields() as ['on' => $on, 'path' => $path]) {
             $part = str_replace(':', ' ', $on);
-            [$was, $is] = [Patch::valueIn($from, $on, $path), Patch::valueIn($to, $on, $path)];
+            [$was, $is] = [$from->valueOf($on, $path), $to->valueOf($on, $path)];
             $lines[] = match (true) {
                 $path !== Patch::WHOLE => "{$part}: ".self::name($path).' '.self::known($was).' → '.self::known($is),
                 $was === null => "{$part} put in",

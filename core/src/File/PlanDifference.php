@@ -19,14 +19,14 @@ final class PlanDifference
     /** @var list<Patch> */
     private array $changed = [];
 
-    private function __construct()
+    private function __construct(private readonly PartKinds $kinds)
     {
     }
 
     /** @return Patch|null null: they say the same */
     public static function between(PlanDocument $before, PlanDocument $after): ?Patch
     {
-        $difference = new self;
+        $difference = new self($before->format->kinds);
         $difference->part('plan', $before->root(), $after->root());
 
         return Patch::all([...$difference->removed, ...$difference->changed]);
@@ -51,7 +51,7 @@ final class PlanDifference
         foreach (array_keys(get_object_vars($before) + get_object_vars($after)) as $key) {
             $path = "{$within}{$key}";
             [$was, $is] = [$before->{$key} ?? null, $after->{$key} ?? null];
-            $kind = PartPlace::listsIn($on)[$path] ?? null;
+            $kind = $this->kinds->listsIn($on)[$path] ?? null;
             if (! property_exists($after, (string) $key)) {
                 $unset[] = $path;
             } elseif (! property_exists($before, (string) $key)) {

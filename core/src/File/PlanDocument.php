@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Dinghy\File;
 
-use Dinghy\File\Shape\Problems;
 use Dinghy\Plan\Plan;
 
 /**
@@ -18,12 +17,12 @@ final readonly class PlanDocument
 
     public const DEPTH = 32;
 
-    private function __construct(private \stdClass $root)
+    private function __construct(private \stdClass $root, public PlanFormat $format)
     {
     }
 
     /** @throws PlanRefused */
-    public static function fromJson(string $json): self
+    public static function fromJson(string $json, PlanFormat $format): self
     {
         if (strlen($json) > self::MOST_BYTES) {
             throw PlanRefused::asAWhole('expected a plan of at most '.intdiv(self::MOST_BYTES, 1024).' kB, found more');
@@ -37,7 +36,7 @@ final readonly class PlanDocument
             throw PlanRefused::asAWhole('expected a JSON object with "format": "'.PlanFormat::NAME.'"');
         }
 
-        return new self(self::withProtectionLists($root));
+        return new self(self::withProtectionLists($root), $format);
     }
 
     /**
@@ -47,17 +46,19 @@ final readonly class PlanDocument
      */
     public function plan(): Plan
     {
-        $problems = new Problems;
-        $record = PlanFormat::shape()->read($this->root(), '', $problems);
-        if ($record !== null && $problems->none()) {
-            (new References($record, $problems))->check();
-        }
-        $found = $problems->all();
-        if ($found !== [] || $record === null) {
-            throw $found === [] ? PlanRefused::asAWhole('expected a plan') : PlanRefused::because($found);
-        }
+        return $this->format->plan($this->root());
+    }
 
-        return Plan::of($record);
+    /** The value of a field; null when it is absent or null, or a whole part is not there. */
+    public function valueOf(string $on, string $path): mixed
+    {
+        return Patch::valueIn($this->root(), $this->format->kinds, $on, $path);
+    }
+
+    /** Its parts, and every place that names one. */
+    public function named(): PartsNamed
+    {
+        return PartsNamed::of($this->format, $this->root());
     }
 
     /** The tree; the caller gets a copy and cannot change this document through it. */
@@ -70,9 +71,9 @@ final readonly class PlanDocument
     public function with(Patch $patch): self
     {
         $root = $this->root();
-        $patch->applyTo($root);
+        $patch->applyTo($root, $this->format->kinds);
 
-        return new self($root);
+        return new self($root, $this->format);
     }
 
     /**
@@ -89,7 +90,7 @@ final readonly class PlanDocument
         $own = $root->house_rules ?? new \stdClass;
         $root->house_rules = self::laidOver($rules, $own instanceof \stdClass ? $own : new \stdClass);
 
-        return new self($root);
+        return new self($root, $this->format);
     }
 
     /**
@@ -103,10 +104,10 @@ final readonly class PlanDocument
         $own = $this->root->house_rules ?? null;
         $root = $this->underHouseRules($rules)->root();
         $given = $root->house_rules ?? new \stdClass;
-        $root->house_rules = PlanFormat::houseRules()->withDefaults($given instanceof \stdClass ? $given : new \stdClass);
+        $root->house_rules = HouseRulesFormat::shape()->withDefaults($given instanceof \stdClass ? $given : new \stdClass);
         $root->own_house_rules = $own instanceof \stdClass ? self::fieldsOf($own) : [];
 
-        return new self($root);
+        return new self($root, $this->format);
     }
 
     /** The plan as a shop takes it in: of house rules that were written out only the boat's own are kept. */
@@ -133,7 +134,7 @@ final readonly class PlanDocument
             $root->house_rules = $kept;
         }
 
-        return new self($root);
+        return new self($root, $this->format);
     }
 
     /** @return list<string> fields of house rules, as "drop_pct.thrust" */

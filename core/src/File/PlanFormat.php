@@ -4,98 +4,132 @@ declare(strict_types=1);
 
 namespace Dinghy\File;
 
-use Dinghy\Conductor\Ampacity;
 use Dinghy\File\Shape\ChoiceShape;
 use Dinghy\File\Shape\Field;
-use Dinghy\File\Shape\FlagShape;
 use Dinghy\File\Shape\ListShape;
-use Dinghy\File\Shape\MapShape;
-use Dinghy\File\Shape\NumberShape;
 use Dinghy\File\Shape\ObjectShape;
+use Dinghy\File\Shape\Problems;
 use Dinghy\File\Shape\TextShape;
+use Dinghy\Plan\Plan;
 use Dinghy\Quantity\Units;
 
 /**
- * The keys of the plan file, their shapes, limits and defaults: the one definition that the parser, the JSON Schema
- * (docs/schema/plan-1.json) and the typed plan are made from. What the words mean stands in docs/plan-format.md.
+ * The keys of the plan file, their shapes, limits and defaults, as its sections bring them: the one definition that the parser,
+ * the JSON Schema (docs/schema/plan-1.json), the kinds of parts and the typed plan are made from. What the words mean stands
+ * in docs/plan-format.md.
  */
-final class PlanFormat
+final readonly class PlanFormat
 {
     public const NAME = 'dinghy-plan';
 
     public const VERSION = 1;
 
-    public const DEFAULT_STOCK = ['16 AWG', '14 AWG', '12 AWG', '10 AWG', '8 AWG', '6 AWG', '4 AWG', '2 AWG', '1/0 AWG', '2/0 AWG', '4/0 AWG'];
+    public ObjectShape $shape;
 
-    public static function shape(): ObjectShape
+    public PartKinds $kinds;
+
+    /** @param  list<Section>  $sections  in the order of work, so that what is wrong is told before what follows from it */
+    public function __construct(private array $sections)
     {
-        static $shape = null;
+        // A file has what current goes through first, then where it lies, then what was found.
+        $fields = array_map(static fn (Section $section): array => $section->fields(), array_reverse($sections));
+        $shape = new ObjectShape([...self::ownFields(), ...array_merge(...$fields)]);
+        foreach ($sections as $section) {
+            foreach ($section->extensions() as $extension) {
+                $shape = $shape->extended(explode('.', $extension->path), $extension);
+            }
+        }
+        $this->shape = $shape;
+        $this->kinds = PartKinds::of($shape);
+    }
 
-        return $shape instanceof ObjectShape ? $shape : $shape = new ObjectShape([
+    /**
+     * A plan file.
+     *
+     * @throws PlanRefused when it is no JSON document of a plan's size and form; whether it is sound, PlanDocument::plan() says
+     */
+    public function document(string $json): PlanDocument
+    {
+        return PlanDocument::fromJson($json, $this);
+    }
+
+    /**
+     * @param  mixed  $raw  decoded JSON, as Patch::of()
+     *
+     * @throws PatchRefused also where it addresses a part by its place in a list: a part has one address, so that two who
+     *                      change it are seen to change the same
+     */
+    public function patch(mixed $raw): Patch
+    {
+        $patch = Patch::of($raw);
+        foreach ($patch->fields() as ['on' => $on, 'path' => $path]) {
+            foreach ($this->kinds->listsIn($on) as $list => $kind) {
+                str_starts_with($path, "{$list}.") && throw PatchRefused::byPlace($on, $path, $kind);
+            }
+        }
+
+        return $patch;
+    }
+
+    /**
+     * What can stand in a field.
+     *
+     * @param  string  $on  kind:id, or "plan"
+     * @param  string  $path  as in a patch
+     * @return FieldShape|null null: there is no such field, or it is neither a choice nor a number
+     */
+    public function field(string $on, string $path): ?FieldShape
+    {
+        $shape = $this->shape;
+        foreach ([...$this->kinds->keysTo(explode(':', $on, 2)[0]), ...explode('.', $path)] as $key) {
+            // Into a list of parts: what holds for one holds for all.
+            $shape = $shape?->inner($key) ?? $shape?->inner('0')?->inner($key);
+        }
+
+        return $shape === null ? null : FieldShape::of($shape);
+    }
+
+    /**
+     * The typed plan.
+     *
+     * @throws PlanRefused naming every place that is wrong
+     */
+    public function plan(\stdClass $root): Plan
+    {
+        $problems = new Problems;
+        $record = $this->shape->read($root, '', $problems);
+        if ($record !== null && $problems->none()) {
+            References::check(PartsNamed::of($this, $root), $problems);
+            foreach ($this->sections as $section) {
+                $section->check($record, $problems);
+            }
+        }
+        $found = $problems->all();
+        if ($found !== [] || $record === null) {
+            throw $found === [] ? PlanRefused::asAWhole('expected a plan') : PlanRefused::because($found);
+        }
+
+        return Plan::of($record, array_values(array_filter(array_map(static fn (Section $section): ?object => $section->part($record), $this->sections))));
+    }
+
+    /** @return array<string, ObjectShape> by kind: the figures of parts that a shop's catalogue can hold */
+    public function catalogue(): array
+    {
+        return array_merge(...array_map(static fn (Section $section): array => $section->catalogue(), $this->sections));
+    }
+
+    /** @return list<Field> */
+    private static function ownFields(): array
+    {
+        return [
             Field::required('format', new ChoiceShape([self::NAME])),
             Field::required('version', new ChoiceShape([self::VERSION])),
             Field::optional('title', new TextShape(200), ''),
             Field::optional('units', ChoiceShape::ofEnum(Units::class), 'metric'),
-            Field::optional('house_rules', self::houseRules(), new \stdClass),
+            Field::optional('house_rules', HouseRulesFormat::shape(), new \stdClass),
             Field::optional('own_house_rules', new ListShape(new TextShape(60), 100)),
             Field::optional('boat', BoatFormat::boat(), new \stdClass),
-            Field::optional('batteries', new ListShape(SupplyFormat::battery(), 64), []),
-            Field::optional('banks', new ListShape(SupplyFormat::bank(), 16), []),
-            Field::optional('bonds', new ListShape(SupplyFormat::bond(), 16), []),
-            Field::optional('feeds', new ListShape(CircuitFormat::feed(), 128), []),
-            Field::optional('blocks', new ListShape(CircuitFormat::block(), 32), []),
-            Field::optional('devices', new ListShape(CircuitFormat::device(), 512), []),
-            Field::optional('chargers', new ListShape(SupplyFormat::charger(), 16), []),
             Field::optional('network', new ObjectShape([])),
-            Field::optional('trip', self::trip()),
-            Field::optional('holes', new ListShape(BoatFormat::hole(), 200), []),
-            Field::optional('boards', new ListShape(BoatFormat::board(), 20), []),
-            Field::optional('survey', SurveyFormat::survey()),
-        ]);
-    }
-
-    public static function houseRules(): ObjectShape
-    {
-        $percent = new NumberShape(0.1, 50, '%');
-        $charge = new NumberShape(0, 1);
-
-        return new ObjectShape([
-            Field::optional('drop_pct', new ObjectShape([
-                Field::optional('electronics', $percent, 3),
-                Field::optional('thrust', $percent, 5),
-                Field::optional('general', $percent, 10),
-            ]), new \stdClass),
-            Field::optional('insulation_c', new ChoiceShape(Ampacity::INSULATION_RATINGS), 105),
-            Field::optional('ambient_c', new NumberShape(-20, 55, '°C'), 30),
-            Field::optional('conductor_c', new NumberShape(-20, 105, '°C'), 25),
-            Field::optional('slack_m', new NumberShape(0, 3, 'm'), 0.3),
-            Field::optional('waste_pct', new NumberShape(0, 100, '%'), 10),
-            Field::optional('floor_soc', new ObjectShape([
-                Field::optional('flooded', $charge, 0.5),
-                Field::optional('agm', $charge, 0.5),
-                Field::optional('gel', $charge, 0.5),
-                Field::optional('lifepo4', $charge, 0.1),
-            ]), new \stdClass),
-            Field::optional('layup_days', new NumberShape(0, 365, 'days'), 30),
-            Field::optional('winter_days', new NumberShape(0, 365, 'days'), 180),
-            Field::optional('night_hours', new NumberShape(0, 24, 'h'), 10),
-            Field::optional('stock_gauges', new ListShape(CircuitFormat::gauge(), 40, 1), self::DEFAULT_STOCK),
-            Field::optional('joint', new ChoiceShape(['crimp-shrink', 'crimp-solder', 'splice']), 'crimp-shrink'),
-            Field::optional('first_wires', new ChoiceShape(['charger', 'jumpers']), 'charger'),
-        ]);
-    }
-
-    private static function trip(): ObjectShape
-    {
-        return new ObjectShape([
-            Field::optional('hours', new NumberShape(0, 240, 'h')),
-            Field::optional('phases', new ListShape(new ObjectShape([
-                Field::optional('name', new TextShape(100), ''),
-                Field::optional('hours', new NumberShape(0, 240, 'h'), 1),
-                Field::optional('on', new MapShape(new NumberShape(0, 1), 512), new \stdClass),
-                Field::optional('engine', new FlagShape, false),
-            ]), 100), []),
-            Field::optional('ambient_c', new NumberShape(-40, 55, '°C')),
-        ]);
+        ];
     }
 }

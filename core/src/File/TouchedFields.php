@@ -19,12 +19,13 @@ final readonly class TouchedFields
     public static function of(Patch $patch, PlanDocument $before): self
     {
         $fields = [];
-        $holders = array_filter($patch->fields(), self::mayHold(...));
+        $kinds = $before->format->kinds;
+        $holders = array_filter($patch->fields(), static fn (array $field): bool => self::mayHold($kinds, $field));
         $trees = $holders === [] ? [] : [$before->root(), $before->with($patch)->root()];
         foreach ($patch->fields() as $field) {
             $parts = [];
-            foreach (self::mayHold($field) ? $trees : [] as $root) {
-                array_push($parts, ...PartPlace::partsIn($root, $field['on'], $field['path']));
+            foreach (self::mayHold($kinds, $field) ? $trees : [] as $root) {
+                array_push($parts, ...PartPlace::partsIn($kinds, $root, $field['on'], $field['path']));
             }
             $fields[] = ['field' => $field, 'touches' => [$field, ...array_map(static fn (string $on): array => ['on' => $on, 'path' => Patch::WHOLE], array_values(array_unique($parts)))]];
         }
@@ -69,9 +70,9 @@ final readonly class TouchedFields
     }
 
     /** @param  array{on: string, path: string}  $field */
-    private static function mayHold(array $field): bool
+    private static function mayHold(PartKinds $kinds, array $field): bool
     {
-        foreach (array_keys(PartPlace::listsIn($field['on'])) as $list) {
+        foreach (array_keys($kinds->listsIn($field['on'])) as $list) {
             if ($field['path'] === Patch::WHOLE || str_starts_with("{$list}.", "{$field['path']}.")) {
                 return true;
             }

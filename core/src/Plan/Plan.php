@@ -28,6 +28,7 @@ final readonly class Plan
      * @param  Survey|null  $survey  null: none was made
      * @param  list<TripPhase>|null  $trip  null: no trip is planned
      * @param  float  $tripCelsius  °C that its batteries are at
+     * @param  array<class-string, object>  $parts  of areas, by their class
      */
     private function __construct(
         public string $title,
@@ -46,7 +47,23 @@ final readonly class Plan
         public array $holes,
         public array $boards,
         public ?Survey $survey,
+        private array $parts,
     ) {
+    }
+
+    /**
+     * What an area read out of the plan for itself.
+     *
+     * @template T of object
+     *
+     * @param  class-string<T>  $class
+     * @return T|null null: the plan says nothing of it
+     */
+    public function part(string $class): ?object
+    {
+        $part = $this->parts[$class] ?? null;
+
+        return $part instanceof $class ? $part : null;
     }
 
     /** The bank that a battery is wired into; null: none. */
@@ -121,8 +138,11 @@ final readonly class Plan
         return array_filter($this->feedsOf($bank), static fn (Feed $feed): bool => $feed->class === LoadClass::Thrust) !== [];
     }
 
-    /** Of a plan file whose shape and references were found sound. */
-    public static function of(Record $record): self
+    /**
+     * @param  Record  $record  of a plan file whose shape and references were found sound
+     * @param  list<object>  $parts  what areas read out of it besides
+     */
+    public static function of(Record $record, array $parts = []): self
     {
         $batteries = array_column(array_map(Battery::of(...), $record->records('batteries')), null, 'id');
         $banks = array_column(array_map(
@@ -162,6 +182,7 @@ final readonly class Plan
             array_column(array_map(Hole::of(...), $record->records('holes')), null, 'id'),
             array_column(array_map(Board::of(...), $record->records('boards')), null, 'id'),
             $survey === null ? null : Survey::of($survey),
+            array_combine(array_map(static fn (object $part): string => $part::class, $parts), $parts),
         );
     }
 }

@@ -36,7 +36,7 @@ final class FitOnRun
     public static function connector(Plan $plan, PlanDocument $document, \stdClass $figures, string $name, string $run): Patch
     {
         $part = self::part($plan, $run);
-        $there = Patch::valueIn($document, $part, 'run.connectors');
+        $there = $document->valueOf($part, 'run.connectors');
 
         return Patch::set($part, ['run.connectors' => [...(is_array($there) ? array_values($there) : []), (object) ['name' => mb_substr($name, 0, 60), ...get_object_vars($figures)]]]);
     }

@@ -33,7 +33,7 @@ final class SplitFeed
             ...($run->typedLength === null ? [] : ['length_m' => $run->typedLength]), ...($run->route === null ? [] : ['route' => $run->route]),
         ]));
         foreach ($moved as $branch) {
-            $part = Patch::valueIn($document, "branch:{$branch->id}", Patch::WHOLE);
+            $part = $document->valueOf("branch:{$branch->id}", Patch::WHOLE);
             $patch = $part instanceof \stdClass ? $patch->and(Patch::put("branch:{$branch->id}", $part, "block:{$other}")) : $patch;
         }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Dinghy\Rule;
 
 use Dinghy\File\FieldShape;
+use Dinghy\File\PlanFormat;
 
 /** An input that a rule misses, as a person is asked for it. */
 final readonly class Question
@@ -70,10 +71,10 @@ final readonly class Question
     {
     }
 
-    public static function of(Unchecked $unchecked): self
+    public static function of(Unchecked $unchecked, PlanFormat $format): self
     {
         $words = self::WORDS[substr($unchecked->needs, (int) strrpos('.'.$unchecked->needs, '.'))] ?? null;
 
-        return new self($words ?? "It needs {$unchecked->needs}.", $words === null ? null : FieldShape::of($unchecked->on, $unchecked->needs));
+        return new self($words ?? "It needs {$unchecked->needs}.", $words === null ? null : $format->field($unchecked->on, $unchecked->needs));
     }
 }

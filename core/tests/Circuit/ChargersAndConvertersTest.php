@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Dinghy\Tests\Circuit;
 
+use Dinghy\Area\StandardAreas;
 use Dinghy\Circuit\Network;
 use Dinghy\Circuit\Regulator;
 use Dinghy\Circuit\Resistor;
@@ -152,7 +153,7 @@ final class ChargersAndConvertersTest extends TestCase
         $light = array_pop($root->blocks[0]->branches);
         $root->blocks[0]->branches[] = (object) ['id' => 'to-next', 'class' => 'general', 'fuse_a' => 20, 'run' => (object) ['length_m' => 3, 'gauge' => '10 AWG'], 'to' => (object) ['block' => 'next']];
         $root->blocks[] = (object) ['id' => 'next', 'circuits' => 4, 'rating_a' => 50, 'branches' => [$light]];
-        $document = PlanDocument::fromJson(json_encode($root, JSON_THROW_ON_ERROR));
+        $document = StandardAreas::areas()->format->document(json_encode($root, JSON_THROW_ON_ERROR));
 
         self::assertAgree($document, [
             'V1 e1 n1 13.3', 'R1 e1 q1 0.007', 'RF1 q1 p1 0.833333m', 'V2 e2 n2 13.3', 'R2 e2 q2 0.007', 'RF2 q2 p2 0.833333m', 'RJ1 p1 p2 0.563158m', 'RJ2 n1 n2 0.563158m',

@@ -7,7 +7,6 @@ namespace Dinghy\Tests\Circuit;
 use Dinghy\Area\StandardAreas;
 use Dinghy\Circuit\SpiceNetlist;
 use Dinghy\Circuit\State;
-use Dinghy\File\PlanDocument;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
@@ -17,7 +16,7 @@ final class DemoCircuitsTest extends TestCase
     #[DataProvider('boats')]
     public function test_every_state_of_every_boat(string $file): void
     {
-        $states = StandardAreas::areas()->evaluate(PlanDocument::fromJson((string) file_get_contents($file))->plan())->boat->states;
+        $states = StandardAreas::areas()->evaluate(StandardAreas::areas()->format->document((string) file_get_contents($file))->plan())->boat->states;
         foreach (State::cases() as $state) {
             $solved = $states->in($state);
             self::assertNotNull($solved, "{$state->value}: the demo's boats can be fed.");

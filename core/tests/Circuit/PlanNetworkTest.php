@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Dinghy\Tests\Circuit;
 
 use Dinghy\Area\Power\Figure\PowerFigures;
+use Dinghy\Area\StandardAreas;
 use Dinghy\Circuit\State;
 use Dinghy\File\PlanDocument;
 use Dinghy\Tests\Plans;
@@ -155,7 +156,7 @@ final class PlanNetworkTest extends TestCase
             'protection' => [['family' => 'blade', 'rating_a' => 10, 'from_source_m' => 0.1]], 'run' => ['length_m' => 5, 'gauge' => '12 AWG'], 'to' => ['device' => 'pin'],
         ];
         $plan['devices'][] = ['id' => 'pin', 'kind' => 'other', 'v_min' => 10, 'v_max' => 16, 'typical_a' => 4, 'peak_a' => 6, 'load' => 'current'];
-        $evaluation = Plans::evaluate(PlanDocument::fromJson(json_encode($plan, JSON_THROW_ON_ERROR)));
+        $evaluation = Plans::evaluate(StandardAreas::areas()->format->document(json_encode($plan, JSON_THROW_ON_ERROR)));
         $shares = $evaluation->boat->figures(PowerFigures::class)->banks[0]->shares ?? [];
 
         self::assertEqualsWithDelta(4.0, $shares['b1'] - $shares['b2'], 1e-6);
@@ -175,6 +176,6 @@ final class PlanNetworkTest extends TestCase
         $plan['batteries'][] = ['id' => 'b2'] + $plan['batteries'][0];
         $plan['banks'][0]['strings'] = [['b1'], ['b2']];
 
-        return PlanDocument::fromJson(json_encode($plan, JSON_THROW_ON_ERROR));
+        return StandardAreas::areas()->format->document(json_encode($plan, JSON_THROW_ON_ERROR));
     }
 }

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Dinghy\Tests\Compartment;
 
+use Dinghy\Area\StandardAreas;
 use Dinghy\Compartment\Compartment;
 use Dinghy\Compartment\LaidBlock;
-use Dinghy\File\PlanDocument;
 use Dinghy\Plan\BlockPosition;
 use Dinghy\Plan\Plan;
 use Dinghy\Proposal\TurnBlocks;
@@ -92,7 +92,7 @@ final class CompartmentTest extends TestCase
             $battery->station = 'stern';
             $battery->lies = (object) ['x_mm' => 10, 'y_mm' => 0, 'turned' => 0];
         }
-        $plan = PlanDocument::fromJson(json_encode($root, JSON_THROW_ON_ERROR))->plan();
+        $plan = StandardAreas::areas()->format->document(json_encode($root, JSON_THROW_ON_ERROR))->plan();
         $compartment = Compartment::of($plan, $plan->banks['thrust']);
         self::assertSame([['b1', 'x', 173.0]], $compartment->overlaps());
         self::assertStringContainsString('other: Battery 1', $compartment->says($plan, $plan->banks['thrust'], new QuantityFormatter(Units::Metric)));
@@ -148,7 +148,7 @@ final class CompartmentTest extends TestCase
         foreach ($root->batteries as $battery) {
             $battery->station = 'stern';
         }
-        $plan = PlanDocument::fromJson(json_encode($root, JSON_THROW_ON_ERROR))->plan();
+        $plan = StandardAreas::areas()->format->document(json_encode($root, JSON_THROW_ON_ERROR))->plan();
 
         return [Compartment::of($plan, $plan->banks['thrust']), $plan];
     }

@@ -6,7 +6,6 @@ namespace Dinghy\Tests\Evaluation;
 
 use Dinghy\Area\StandardAreas;
 use Dinghy\Evaluation\Evaluation;
-use Dinghy\File\PlanDocument;
 use Dinghy\File\PlanRefused;
 use Dinghy\Tests\Judge;
 use Dinghy\Tests\MutantBoat;
@@ -61,7 +60,7 @@ final class JudgeTest extends TestCase
     public function test_the_demo_boats_stand_before_it(): void
     {
         foreach ((array) glob(__DIR__.'/../../../database/demo/*/*.json') as $file) {
-            self::assertSame([], Judge::of(Plans::evaluate(PlanDocument::fromJson((string) file_get_contents((string) $file)))), (string) $file);
+            self::assertSame([], Judge::of(Plans::evaluate(StandardAreas::areas()->format->document((string) file_get_contents((string) $file)))), (string) $file);
         }
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Dinghy\Tests\Evaluation;
 
 use Dinghy\Area\Power\Figure\PowerFigures;
+use Dinghy\Area\StandardAreas;
 use Dinghy\Evaluation\Evaluation;
 use Dinghy\Evaluation\EvaluationDocument;
 use Dinghy\File\Patch;
@@ -46,7 +47,7 @@ final class MetamorphicTest extends TestCase
             } catch (PlanRefused) {
                 continue;
             }
-            $other = PlanDocument::fromJson(json_encode($rewritten($document->root()), JSON_THROW_ON_ERROR));
+            $other = StandardAreas::areas()->format->document(json_encode($rewritten($document->root()), JSON_THROW_ON_ERROR));
             $compared++;
             self::assertSame([], self::differences(self::toldOf($document, $sentences), self::toldOf($other, $sentences)), "SEED={$seed} case {$i}: ".json_encode($document->root()));
         }

@@ -6,6 +6,7 @@ namespace Dinghy\Tests\Evaluation;
 
 use Dinghy\Area\Power\Figure\Plugging;
 use Dinghy\Area\Power\SupplyReasons;
+use Dinghy\Area\StandardAreas;
 use Dinghy\Circuit\PlanNetwork;
 use Dinghy\Conductor\Gauge;
 use Dinghy\Conductor\Metal;
@@ -86,6 +87,6 @@ final class PluggingTest extends TestCase
             $jumpers[] = ['id' => "j{$at}", 'from' => $from, 'to' => $to, 'length_m' => 0.3, 'gauge' => '6 AWG'];
         }
 
-        return PlanDocument::fromJson(json_encode(Plans::changed($document, ['bank:thrust' => ['jumpers' => $jumpers]])->root(), JSON_THROW_ON_ERROR));
+        return StandardAreas::areas()->format->document(json_encode(Plans::changed($document, ['bank:thrust' => ['jumpers' => $jumpers]])->root(), JSON_THROW_ON_ERROR));
     }
 }

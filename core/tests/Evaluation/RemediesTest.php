@@ -27,7 +27,7 @@ final class RemediesTest extends TestCase
     {
         $seed = Seed::sown();
         $files = (array) glob(__DIR__.'/../../../database/demo/*/*.json');
-        $documents = array_map(static fn (mixed $file): PlanDocument => PlanDocument::fromJson((string) file_get_contents((string) $file)), $files);
+        $documents = array_map(static fn (mixed $file): PlanDocument => StandardAreas::areas()->format->document((string) file_get_contents((string) $file)), $files);
         $wanted = self::MUTANTS + count($documents);
         [$boats, $findings, $mended, $not, $stops] = [0, 0, 0, [], []];
         for ($tried = -count($documents); $boats < $wanted; $tried++) {

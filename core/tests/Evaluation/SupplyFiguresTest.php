@@ -6,6 +6,7 @@ namespace Dinghy\Tests\Evaluation;
 
 use Dinghy\Area\Power\Figure\PowerFigures;
 use Dinghy\Area\Power\SupplyFigures;
+use Dinghy\Area\StandardAreas;
 use Dinghy\Evaluation\Verdict;
 use Dinghy\File\Patch;
 use Dinghy\File\PlanDocument;
@@ -81,7 +82,7 @@ final class SupplyFiguresTest extends TestCase
             'one decision' => [Plans::pump($bare), 0, 'No stops, 1 to decide.'],
             'one decision, made' => [Plans::pump($bare), 1, 'No stops, nothing to decide.'],
             'a stop' => [Plans::pump($clad), 0, '1 stop'],
-            'no bank at all' => [PlanDocument::fromJson('{"format": "dinghy-plan", "version": 1, "boat": {"hull": "fibreglass", "fuel": "none"}, "survey": {}}'), 0, 'No stops, nothing to decide.'],
+            'no bank at all' => [StandardAreas::areas()->format->document('{"format": "dinghy-plan", "version": 1, "boat": {"hull": "fibreglass", "fuel": "none"}, "survey": {}}'), 0, 'No stops, nothing to decide.'],
         ];
     }
 

@@ -15,6 +15,7 @@ use Dinghy\File\Shape\ObjectShape;
 use Dinghy\File\Shape\OneOrListShape;
 use Dinghy\File\Shape\Problem;
 use Dinghy\File\Shape\Problems;
+use Dinghy\File\Shape\ReferenceShape;
 use Dinghy\File\Shape\Shape;
 use Dinghy\File\Shape\TextShape;
 use Dinghy\Record\Record;
@@ -58,7 +59,7 @@ final class FormatTest extends TestCase
             [new NullableShape($number), 'null', true], [new NullableShape($number), '0', false],
             [new ListShape($number, 2, 1), '[]', false], [new ListShape($number, 2, 1), '[1]', true], [new ListShape($number, 2, 1), '[1,2,3]', false], [new ListShape($number, 2, 1), '{"0":1}', false], [new ListShape($number, 2, 1), '[0]', false],
             [new OneOrListShape($object, 2), '{"a":1}', true], [new OneOrListShape($object, 2), '[{"a":1}]', true], [new OneOrListShape($object, 2), '[]', true], [new OneOrListShape($object, 2), '1', false],
-            [new MapShape($number, 1), '{"k":1}', true], [new MapShape($number, 1), '{"k":1,"l":1}', false], [new MapShape($number, 1), '{"k":0}', false], [new MapShape($number, 1), '[]', false],
+            [new MapShape(ReferenceShape::to('device'), $number, 1), '{"k":1}', true], [new MapShape(ReferenceShape::to('device'), $number, 1), '{"k":1,"l":1}', false], [new MapShape(ReferenceShape::to('device'), $number, 1), '{"k":0}', false], [new MapShape(ReferenceShape::to('device'), $number, 1), '[]', false],
             [$object, '{"a":1}', true], [$object, '{}', false], [$object, '{"a":1,"c":1}', false], [$object, '{"a":1,"b":null}', false], [$object, '[]', false],
             [$either, '{"x":1}', true], [$either, '{}', false], [$either, '{"x":1,"y":1}', false],
         ];

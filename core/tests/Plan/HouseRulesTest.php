@@ -6,10 +6,10 @@ namespace Dinghy\Tests\Plan;
 
 use Dinghy\Area\Power\Figure\PowerFigures;
 use Dinghy\Area\StandardAreas;
+use Dinghy\File\HouseRulesFormat;
 use Dinghy\File\HouseRuleText;
 use Dinghy\File\Patch;
 use Dinghy\File\PatchWords;
-use Dinghy\File\PlanFormat;
 use Dinghy\Plan\LoadClass;
 use Dinghy\Plan\Plan;
 use Dinghy\Quantity\NumberingEnd;
@@ -21,7 +21,7 @@ final class HouseRulesTest extends TestCase
     public function test_every_rule_of_the_format_is_told_and_none_beside(): void
     {
         $fields = [];
-        foreach (get_object_vars(PlanFormat::houseRules()->withDefaults(new \stdClass)) as $key => $default) {
+        foreach (get_object_vars(HouseRulesFormat::shape()->withDefaults(new \stdClass)) as $key => $default) {
             array_push($fields, ...($default instanceof \stdClass ? array_map(static fn (string $inner): string => "{$key}.{$inner}", array_keys(get_object_vars($default))) : [$key]));
         }
         // The end that blocks are counted from is display: a rule of the shop that no file holds.
@@ -35,7 +35,7 @@ final class HouseRulesTest extends TestCase
         self::assertSame(1, preg_match('/"house_rules": (\{.*?\n\s*"joint".*?\})/s', $text, $match));
         $described = json_decode((string) preg_replace('/"([a-z-]+)\|[a-z|-]+"/', '"$1"', (string) preg_replace('#//.*#', '', $match[1])), false, 8, JSON_THROW_ON_ERROR);
         self::assertInstanceOf(\stdClass::class, $described);
-        $held = PlanFormat::houseRules()->withDefaults(new \stdClass);
+        $held = HouseRulesFormat::shape()->withDefaults(new \stdClass);
         foreach (get_object_vars($described) as $rule => $value) {
             self::assertEquals($value, $held->{$rule} ?? null, $rule);
         }

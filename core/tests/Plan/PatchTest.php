@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Dinghy\Tests\Plan;
 
-use Dinghy\File\PartPlace;
 use Dinghy\File\Patch;
 use Dinghy\File\PatchRefused;
 use Dinghy\Tests\Plans;
@@ -91,7 +90,8 @@ final class PatchTest extends TestCase
     public function test_a_branch_put_in_another_block_leaves_its_own_and_comes_back_to_its_place(): void
     {
         $before = Plans::skiff()->with(Patch::put('block:stern-block', (object) ['id' => 'stern-block', 'station' => 'stern-box', 'branches' => []]));
-        $branch = PartPlace::find($before->root(), 'branch:br-tiller-display')?->part() ?? self::fail('the skiff has no such branch');
+        $branch = $before->valueOf('branch:br-tiller-display', Patch::WHOLE);
+        self::assertInstanceOf(\stdClass::class, $branch, 'the skiff has the branch');
         $moved = Patch::put('branch:br-tiller-display', $branch, 'block:stern-block');
         $after = $before->with($moved);
 
@@ -104,7 +104,7 @@ final class PatchTest extends TestCase
 
     public function test_a_part_that_is_not_there_has_no_value(): void
     {
-        self::assertNull(Patch::valueIn(Plans::skiff()->with(Patch::remove('branch:br-hub')), 'branch:br-hub', Patch::WHOLE));
+        self::assertNull(Plans::skiff()->with(Patch::remove('branch:br-hub'))->valueOf('branch:br-hub', Patch::WHOLE));
     }
 
     /** @param  array<mixed>  $steps */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Dinghy\Tests\Plan;
 
+use Dinghy\Area\StandardAreas;
 use Dinghy\File\Patch;
 use Dinghy\File\PlanDifference;
 use Dinghy\File\PlanDocument;
@@ -42,14 +43,14 @@ final class PlanDifferenceTest extends TestCase
         $found = PlanDifference::between($skiff, $skiff->with($change));
 
         self::assertEqualsCanonicalizing($change->fields(), $found?->fields());
-        self::assertNull(PlanDifference::between($skiff, PlanDocument::fromJson($skiff->toPrettyJson())));
+        self::assertNull(PlanDifference::between($skiff, StandardAreas::areas()->format->document($skiff->toPrettyJson())));
     }
 
     public function test_a_list_in_another_order_is_set_whole(): void
     {
         $root = Plans::skiff()->root();
         $root->feeds = array_reverse($root->feeds);
-        self::assertSame([['on' => 'plan', 'path' => 'feeds']], PlanDifference::between(Plans::skiff(), PlanDocument::fromJson(json_encode($root, JSON_THROW_ON_ERROR)))?->fields());
+        self::assertSame([['on' => 'plan', 'path' => 'feeds']], PlanDifference::between(Plans::skiff(), StandardAreas::areas()->format->document(json_encode($root, JSON_THROW_ON_ERROR)))?->fields());
     }
 
     /** @return mixed the plan, the order of its keys left aside */

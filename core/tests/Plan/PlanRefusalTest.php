@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Dinghy\Tests\Plan;
 
+use Dinghy\Area\StandardAreas;
 use Dinghy\File\PlanDocument;
 use Dinghy\File\PlanRefused;
 use Dinghy\File\Shape\Problem;
@@ -85,7 +86,7 @@ final class PlanRefusalTest extends TestCase
     {
         foreach (['', 'null', '[]', '7', '{"format":', "{\"a\":\"\xff\"}", str_repeat('[', 5000).str_repeat(']', 5000), '{"a":'.str_repeat('[', 10_000_000)] as $text) {
             try {
-                PlanDocument::fromJson($text)->plan();
+                StandardAreas::areas()->format->document($text)->plan();
                 self::fail('Passed: '.substr($text, 0, 20));
             } catch (PlanRefused $e) {
                 self::assertSame('', $e->problems[0]->pointer);
@@ -96,7 +97,7 @@ final class PlanRefusalTest extends TestCase
 
     public function test_every_missing_key_is_told_at_once(): void
     {
-        $problems = self::problemsOf(PlanDocument::fromJson('{"format":"dinghy-plan","version":1,"batteries":[{"id":"b1"}],"devices":[{"id":"d~/1"}]}'));
+        $problems = self::problemsOf(StandardAreas::areas()->format->document('{"format":"dinghy-plan","version":1,"batteries":[{"id":"b1"}],"devices":[{"id":"d~/1"}]}'));
 
         self::assertContains('/batteries/0: missing key "chemistry"', array_map(strval(...), $problems));
         self::assertContains('/batteries/0: missing key "capacity_ah"', array_map(strval(...), $problems));
@@ -105,17 +106,17 @@ final class PlanRefusalTest extends TestCase
 
     public function test_a_ring_of_ways_and_an_empty_plan_are_fine(): void
     {
-        $plan = PlanDocument::fromJson('{"format":"dinghy-plan","version":1,"boat":{"stations":[{"id":"a","x_m":0,"y_m":0},{"id":"b","x_m":1,"y_m":0},{"id":"c","x_m":2,"y_m":0}],
+        $plan = StandardAreas::areas()->format->document('{"format":"dinghy-plan","version":1,"boat":{"stations":[{"id":"a","x_m":0,"y_m":0},{"id":"b","x_m":1,"y_m":0},{"id":"c","x_m":2,"y_m":0}],
             "ways":[{"id":"w1","from":"a","to":"b","length_m":1},{"id":"w2","from":"b","to":"c","length_m":1},{"id":"w3","from":"c","to":"a","length_m":1}]}}')->plan();
 
         self::assertCount(3, $plan->boat->ways);
-        self::assertSame([], Plans::evaluate(PlanDocument::fromJson('{"format":"dinghy-plan","version":1}'))->findings);
+        self::assertSame([], Plans::evaluate(StandardAreas::areas()->format->document('{"format":"dinghy-plan","version":1}'))->findings);
     }
 
     public function test_one_protection_object_stands_for_a_list_of_one(): void
     {
         $document = Plans::pump(['feed:f1' => ['protection' => (object) ['family' => 'blade', 'rating_a' => 15, 'from_source_m' => 0.1]]]);
-        $again = PlanDocument::fromJson($document->toJson());
+        $again = StandardAreas::areas()->format->document($document->toJson());
 
         self::assertCount(1, $again->plan()->feeds['f1']->protection);
         self::assertStringContainsString('"protection":[{', $again->toJson());

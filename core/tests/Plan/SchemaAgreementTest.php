@@ -4,8 +4,7 @@ declare(strict_types=1);
 
 namespace Dinghy\Tests\Plan;
 
-use Dinghy\File\PlanDocument;
-use Dinghy\File\PlanFormat;
+use Dinghy\Area\StandardAreas;
 use Dinghy\File\Shape\Problems;
 use Dinghy\Tests\Seed;
 use Opis\JsonSchema\Validator;
@@ -26,12 +25,12 @@ final class SchemaAgreementTest extends TestCase
         $refused = 0;
         for ($i = 0; $i < self::DAMAGES; $i++) {
             $boats = (array) glob(__DIR__.'/../../../database/demo/*/*.json');
-            $root = PlanDocument::fromJson((string) file_get_contents((string) $boats[mt_rand(0, count($boats) - 1)]))->root();
+            $root = StandardAreas::areas()->format->document((string) file_get_contents((string) $boats[mt_rand(0, count($boats) - 1)]))->root();
             for ($damage = mt_rand(0, 2); $damage > 0; $damage--) {
                 self::damage($root);
             }
             $problems = new Problems;
-            PlanFormat::shape()->read($root, '', $problems);
+            StandardAreas::areas()->format->shape->read($root, '', $problems);
             $valid = $validator->validate($root, $schema)->isValid();
             $refused += $valid ? 0 : 1;
             self::assertSame($valid, $problems->none(), "SEED={$seed} case {$i}: ".implode('; ', array_map(strval(...), $problems->all())).' '.json_encode($root));

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Dinghy\Tests\Plan;
 
+use Dinghy\Area\StandardAreas;
 use Dinghy\File\Patch;
-use Dinghy\File\PlanDocument;
 use Dinghy\File\PlanRefused;
 use Dinghy\File\Shape\Problem;
 use Dinghy\Tests\Plans;
@@ -54,14 +54,14 @@ final class SurveyAndLayoutRefusalTest extends TestCase
     public function test_an_id_is_used_once_in_the_whole_file_survey_included(): void
     {
         $this->expectException(PlanRefused::class);
-        $this->expectExceptionMessageMatches('~/holes/0/id.*used once~');
+        $this->expectExceptionMessageMatches('~/survey/photographs/2/id.*used once.*"hole" is also at /holes/0~');
         Plans::routed()->with(Patch::put('photograph:hole', (object) ['id' => 'hole', 'of' => 'other']))->plan();
     }
 
     /** Parts of the survey are put in, changed and taken out by id, as every part is; the first one makes its section. */
     public function test_patches_of_the_survey(): void
     {
-        $bare = PlanDocument::fromJson('{"format": "dinghy-plan", "version": 1}');
+        $bare = StandardAreas::areas()->format->document('{"format": "dinghy-plan", "version": 1}');
         $put = Patch::put('complaint:says', (object) ['id' => 'says', 'kind' => 'noise']);
         $with = $bare->with($put)->with(Patch::set('complaint:says', ['words' => 'stripes']));
 

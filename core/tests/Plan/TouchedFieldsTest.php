@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Dinghy\Tests\Plan;
 
+use Dinghy\Area\StandardAreas;
 use Dinghy\File\Patch;
 use Dinghy\File\PatchRefused;
 use Dinghy\File\TouchedFields;
@@ -57,7 +58,7 @@ final class TouchedFieldsTest extends TestCase
     {
         $this->expectException(PatchRefused::class);
         $this->expectExceptionMessage($name);
-        Patch::of([['on' => $on, 'set' => $set]]);
+        StandardAreas::areas()->format->patch([['on' => $on, 'set' => $set]]);
     }
 
     /** @return list<array{string, array<string, mixed>, string}> */

@@ -29,7 +29,7 @@ final class ProposalTest extends TestCase
 
     public function test_a_boat_from_nothing_has_no_stop(): void
     {
-        $document = PlanDocument::fromJson(self::EMPTY);
+        $document = StandardAreas::areas()->format->document(self::EMPTY);
         $add = static function (\Closure $part) use (&$document): void {
             $document = $document->with($part($document->plan()));
         };
@@ -57,7 +57,7 @@ final class ProposalTest extends TestCase
 
     public function test_the_nearest_block_with_a_free_circuit_of_the_right_volts(): void
     {
-        $document = PlanDocument::fromJson(self::EMPTY);
+        $document = StandardAreas::areas()->format->document(self::EMPTY);
         foreach ([['house', 1, 'stern'], ['thrust', 2, 'stern']] as [$name, $series, $station]) {
             $document = $document->with(AddBank::to($document->plan(), self::agm(), $name, $series, 1, $station, null));
         }
@@ -91,7 +91,7 @@ final class ProposalTest extends TestCase
 
     public function test_parallel_strings_are_fused_and_taken_off_diagonally(): void
     {
-        $document = PlanDocument::fromJson(self::EMPTY);
+        $document = StandardAreas::areas()->format->document(self::EMPTY);
         $document = $document->with(AddBank::to($document->plan(), self::lithium(), 'house', 1, 2, 'stern', '2026-11'));
         $document = $document->with(AddBlock::to($document->plan(), 'block', 6, 'house', 'console'));
         $plan = $document->plan();

@@ -72,6 +72,6 @@ final class SupplySchoolsTest extends TestCase
 
     private static function console(): PlanDocument
     {
-        return PlanDocument::fromJson((string) file_get_contents(__DIR__.'/../../../database/demo/boats/console.json'));
+        return StandardAreas::areas()->format->document((string) file_get_contents(__DIR__.'/../../../database/demo/boats/console.json'));
     }
 }

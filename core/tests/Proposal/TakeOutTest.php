@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Dinghy\Tests\Proposal;
 
+use Dinghy\Area\StandardAreas;
 use Dinghy\File\Patch;
 use Dinghy\File\PlanDocument;
 use Dinghy\Proposal\AddBank;
@@ -94,6 +95,6 @@ final class TakeOutTest extends TestCase
         $root->chargers[] = (object) ['id' => 'charger-s1', 'input' => 'mains', 'outputs' => [(object) ['battery' => 's1', 'amps' => 10, 'profile' => 'agm']]];
         $root->bonds = [(object) ['id' => 'negatives', 'from' => 'house', 'to' => 'start']];
 
-        return PlanDocument::fromJson(json_encode($root, JSON_THROW_ON_ERROR));
+        return StandardAreas::areas()->format->document(json_encode($root, JSON_THROW_ON_ERROR));
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Dinghy\Tests\Rule;
 
+use Dinghy\Area\StandardAreas;
 use Dinghy\File\PlanDocument;
 use Dinghy\Tests\Plans;
 use PHPUnit\Framework\Attributes\DataProvider;
@@ -85,7 +86,7 @@ final class OfferedRemediesTest extends TestCase
         }
         $root->banks[] = (object) ['id' => 'other', 'strings' => [$ids], 'switch' => true, 'switch_rating_a' => 150, 'jumper' => (object) ['gauge' => '6 AWG']];
 
-        return PlanDocument::fromJson(json_encode($root, JSON_THROW_ON_ERROR));
+        return StandardAreas::areas()->format->document(json_encode($root, JSON_THROW_ON_ERROR));
     }
 
     private static function threeBanks(): PlanDocument
@@ -95,7 +96,7 @@ final class OfferedRemediesTest extends TestCase
         $root->chargers[] = (object) [...get_object_vars($root->chargers[1]), 'id' => 'c3', 'outputs' => [(object) [...get_object_vars($root->chargers[1]->outputs[0]), 'battery' => 'y1']]];
         $root->banks[] = (object) [...get_object_vars($root->banks[1]), 'id' => 'spare', 'strings' => [['y1']]];
 
-        return PlanDocument::fromJson(json_encode($root, JSON_THROW_ON_ERROR));
+        return StandardAreas::areas()->format->document(json_encode($root, JSON_THROW_ON_ERROR));
     }
 
     private static function fedTwice(): PlanDocument
@@ -103,7 +104,7 @@ final class OfferedRemediesTest extends TestCase
         $root = self::twoBanks()->root();
         $root->feeds[] = (object) [...get_object_vars($root->feeds[0]), 'id' => 'f2', 'from' => (object) ['bank' => 'other']];
 
-        return PlanDocument::fromJson(json_encode($root, JSON_THROW_ON_ERROR));
+        return StandardAreas::areas()->format->document(json_encode($root, JSON_THROW_ON_ERROR));
     }
 
     /** A loudspeaker at 2 m on the centreline, the sensor beside it, 0.4 m off. */

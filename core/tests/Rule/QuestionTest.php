@@ -5,9 +5,7 @@ declare(strict_types=1);
 namespace Dinghy\Tests\Rule;
 
 use Dinghy\Area\StandardAreas;
-use Dinghy\File\FieldShape;
 use Dinghy\File\Patch;
-use Dinghy\File\PlanDocument;
 use Dinghy\Plan\Plan;
 use Dinghy\Rule\Question;
 use Dinghy\Rule\Rule;
@@ -25,7 +23,7 @@ final class QuestionTest extends TestCase
         $answered = 0;
         foreach (self::cases() as $name => [$code, $on, $needs, $plan, $changes]) {
             $document = Plans::changed(Plans::named($plan), $changes);
-            $question = Question::of(new Unchecked(self::text($code), $on, $needs));
+            $question = Question::of(new Unchecked(self::text($code), $on, $needs), StandardAreas::areas()->format);
             if ($question->shape === null) {
                 continue;
             }
@@ -40,22 +38,22 @@ final class QuestionTest extends TestCase
 
     public function test_what_is_asked_of_an_empty_plan_is_asked_in_words(): void
     {
-        $plan = PlanDocument::fromJson('{"format": "dinghy-plan", "version": 1}')->plan();
-        $asked = array_map(static fn (Unchecked $unchecked): string => Question::of($unchecked)->asks, StandardAreas::areas()->evaluate($plan)->unchecked);
+        $plan = StandardAreas::areas()->format->document('{"format": "dinghy-plan", "version": 1}')->plan();
+        $asked = array_map(static fn (Unchecked $unchecked): string => Question::of($unchecked, StandardAreas::areas()->format)->asks, StandardAreas::areas()->evaluate($plan)->unchecked);
 
         self::assertSame(['What fuel is aboard?', 'When was the boat surveyed as it came? Dates and photographs are kept under Survey.'], $asked);
     }
 
     public function test_shapes_come_from_the_format(): void
     {
-        self::assertSame(['petrol', 'diesel', 'none'], FieldShape::of('plan', 'boat.fuel')?->choices);
-        self::assertSame([true, false], FieldShape::of('battery:b1', 'restrained')?->choices);
-        self::assertSame([true, false], FieldShape::of('feed:f', 'protection.0.trip_free')?->choices);
-        self::assertSame(['battery', 'charger'], FieldShape::of('charger:c', 'outputs.2.fuse_at')?->choices);
-        self::assertSame([], FieldShape::of('branch:b', 'run.length_m')?->choices, 'a number is typed');
-        self::assertNull(FieldShape::of('battery:b1', 'tray_mm'));
-        self::assertNull(FieldShape::of('battery:b1', 'nothing'));
-        self::assertNull(FieldShape::of('gizmo:b1', 'restrained'));
+        self::assertSame(['petrol', 'diesel', 'none'], StandardAreas::areas()->format->field('plan', 'boat.fuel')?->choices);
+        self::assertSame([true, false], StandardAreas::areas()->format->field('battery:b1', 'restrained')?->choices);
+        self::assertSame([true, false], StandardAreas::areas()->format->field('feed:f', 'protection.0.trip_free')?->choices);
+        self::assertSame(['battery', 'charger'], StandardAreas::areas()->format->field('charger:c', 'outputs.2.fuse_at')?->choices);
+        self::assertSame([], StandardAreas::areas()->format->field('branch:b', 'run.length_m')?->choices, 'a number is typed');
+        self::assertNull(StandardAreas::areas()->format->field('battery:b1', 'tray_mm'));
+        self::assertNull(StandardAreas::areas()->format->field('battery:b1', 'nothing'));
+        self::assertNull(StandardAreas::areas()->format->field('gizmo:b1', 'restrained'));
     }
 
     /** @return array<string, array{string, string, string, 'pump'|'series'|'parallel'|'routed', array<string, array<string, mixed>>}> */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Dinghy\Tests\Rule;
 
 use Dinghy\Area\Power\Figure\PowerFigures;
+use Dinghy\Area\StandardAreas;
 use Dinghy\Evaluation\Evaluation;
 use Dinghy\File\PlanDocument;
 use Dinghy\Rule\Finding;
@@ -396,7 +397,7 @@ final class SolvedNetworkTest extends TestCase
 
     private static function document(\stdClass $root): PlanDocument
     {
-        return PlanDocument::fromJson(json_encode($root, JSON_THROW_ON_ERROR));
+        return StandardAreas::areas()->format->document(json_encode($root, JSON_THROW_ON_ERROR));
     }
 
     /** @return list<string> */

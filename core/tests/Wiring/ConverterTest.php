@@ -7,6 +7,7 @@ namespace Dinghy\Tests\Wiring;
 use Dinghy\Area\Power\Figure\PowerFigures;
 use Dinghy\Area\Power\Figure\ShortCircuitSequence;
 use Dinghy\Area\Power\Figure\VoltProfile;
+use Dinghy\Area\StandardAreas;
 use Dinghy\Evaluation\Why;
 use Dinghy\File\PlanDocument;
 use Dinghy\Plan\Plan;
@@ -107,7 +108,7 @@ final class ConverterTest extends TestCase
         $root = Plans::parallel()->root();
         $root->blocks[0]->branches[] = (object) ['id' => 'to-next', 'class' => 'general', 'fuse_a' => 10, 'run' => (object) ['length_m' => 1, 'gauge' => '10 AWG'], 'to' => (object) ['block' => 'next']];
         $root->blocks[] = (object) ['id' => 'next', 'branches' => []];
-        $document = PlanDocument::fromJson(json_encode($root, JSON_THROW_ON_ERROR));
+        $document = StandardAreas::areas()->format->document(json_encode($root, JSON_THROW_ON_ERROR));
         $plan = $document->with(TakeOut::of($document->plan(), 'block:next'))->plan();
 
         self::assertSame(['to-screen', 'to-light'], array_map(static fn ($branch): string => $branch->id, $plan->blocks['fuses']->branches));

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Dinghy\Area\Layout;
 
+use Dinghy\Area\Layout\Format\LayoutSection;
 use Dinghy\Area\Layout\Rule\AntennaUnderCover;
 use Dinghy\Area\Layout\Rule\BatteryNearPetrol;
 use Dinghy\Area\Layout\Rule\ChafeAndDrip;
@@ -36,6 +37,11 @@ final class LayoutArea extends Area
     public function isBegun(Plan $plan): bool
     {
         return $plan->boat->stations !== [];
+    }
+
+    public function section(): LayoutSection
+    {
+        return new LayoutSection;
     }
 
     public function rules(): array

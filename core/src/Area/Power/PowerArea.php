@@ -6,6 +6,7 @@ namespace Dinghy\Area\Power;
 
 use Dinghy\Area\Power\Figure\DeviceVolts;
 use Dinghy\Area\Power\Figure\PowerFigures;
+use Dinghy\Area\Power\Format\PowerSection;
 use Dinghy\Area\Power\Rule\AlternatorOnLithium;
 use Dinghy\Area\Power\Rule\BanksDriveEachOther;
 use Dinghy\Area\Power\Rule\BatteryDoesNotFit;
@@ -87,6 +88,11 @@ final class PowerArea extends Area
     public function isBegun(Plan $plan): bool
     {
         return $plan->banks !== [];
+    }
+
+    public function section(): PowerSection
+    {
+        return new PowerSection;
     }
 
     public function rules(): array

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Dinghy\Area\Survey;
 
 use Dinghy\Area\Survey\Figure\NeededPhotograph;
+use Dinghy\Area\Survey\Format\SurveySection;
 use Dinghy\Area\Survey\Rule\FoundPathAtFault;
 use Dinghy\Area\Survey\Rule\PhotographsMissing;
 use Dinghy\Evaluation\Area;
@@ -23,6 +24,11 @@ final class SurveyArea extends Area
     public function isBegun(Plan $plan): bool
     {
         return $plan->survey !== null;
+    }
+
+    public function section(): SurveySection
+    {
+        return new SurveySection;
     }
 
     public function rules(): array

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Dinghy\File\Shape;
 
 /** One of a fixed set of strings or whole numbers. */
-final readonly class ChoiceShape implements Shape
+final readonly class ChoiceShape extends LeafShape
 {
     /** @param  non-empty-list<string|int>  $choices */
     public function __construct(private array $choices)

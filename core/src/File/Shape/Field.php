@@ -25,4 +25,10 @@ final readonly class Field
     {
         return new self($name, $shape, false, $default);
     }
+
+    /** The same key with another shape. */
+    public function of(Shape $shape): self
+    {
+        return new self($this->name, $shape, $this->required, $this->default);
+    }
 }

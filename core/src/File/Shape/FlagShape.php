@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Dinghy\File\Shape;
 
 /** True or false. */
-final readonly class FlagShape implements Shape
+final readonly class FlagShape extends LeafShape
 {
     public function read(mixed $raw, string $pointer, Problems $problems): ?bool
     {

@@ -44,4 +44,21 @@ final readonly class ListShape implements Shape
 
         return $schema;
     }
+
+    public function inner(string $key): ?Shape
+    {
+        return ctype_digit($key) ? $this->item : null;
+    }
+
+    public function visit(mixed $raw, string $pointer, Visitor $visitor): void
+    {
+        foreach (is_array($raw) ? array_values($raw) : [] as $at => $item) {
+            $this->item->visit($item, Pointer::child($pointer, $at), $visitor);
+        }
+    }
+
+    public function extended(array $path, Extension $extension): self
+    {
+        return new self($this->item->extended($path, $extension), $this->most, $this->least);
+    }
 }

@@ -6,10 +6,10 @@ namespace Dinghy\File\Shape;
 
 use Dinghy\Record\Record;
 
-/** An object whose keys are ids of the document's own and whose values all have one shape. */
+/** An object whose keys are ids of parts and whose values all have one shape. */
 final readonly class MapShape implements Shape
 {
-    public function __construct(private Shape $value, private int $most)
+    public function __construct(private ReferenceShape $key, private Shape $value, private int $most)
     {
     }
 
@@ -37,5 +37,23 @@ final readonly class MapShape implements Shape
     public function schema(): array
     {
         return ['type' => 'object', 'additionalProperties' => $this->value->schema(), 'maxProperties' => $this->most];
+    }
+
+    public function inner(string $key): Shape
+    {
+        return $this->value;
+    }
+
+    public function visit(mixed $raw, string $pointer, Visitor $visitor): void
+    {
+        foreach ($raw instanceof \stdClass ? get_object_vars($raw) : [] as $key => $value) {
+            $this->key->visit((string) $key, Pointer::child($pointer, $key), $visitor);
+            $this->value->visit($value, Pointer::child($pointer, $key), $visitor);
+        }
+    }
+
+    public function extended(array $path, Extension $extension): self
+    {
+        return new self($this->key, $this->value->extended($path, $extension), $this->most);
     }
 }

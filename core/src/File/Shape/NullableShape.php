@@ -7,7 +7,7 @@ namespace Dinghy\File\Shape;
 /** What another shape allows, or null. */
 final readonly class NullableShape implements Shape
 {
-    public function __construct(private Shape $shape)
+    public function __construct(public Shape $shape)
     {
     }
 
@@ -19,5 +19,20 @@ final readonly class NullableShape implements Shape
     public function schema(): array
     {
         return ['anyOf' => [$this->shape->schema(), ['type' => 'null']]];
+    }
+
+    public function inner(string $key): ?Shape
+    {
+        return $this->shape->inner($key);
+    }
+
+    public function visit(mixed $raw, string $pointer, Visitor $visitor): void
+    {
+        $this->shape->visit($raw, $pointer, $visitor);
+    }
+
+    public function extended(array $path, Extension $extension): self
+    {
+        return new self($this->shape->extended($path, $extension));
     }
 }

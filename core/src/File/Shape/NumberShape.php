@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Dinghy\File\Shape;
 
 /** A number between two limits, both included. The limits name themselves, with the unit, in a refusal. */
-final readonly class NumberShape implements Shape
+final readonly class NumberShape extends LeafShape
 {
     public function __construct(
         private float $least,

@@ -9,8 +9,8 @@ use Dinghy\Record\Record;
 /** An object with known keys. Unknown keys are refused by name. */
 final readonly class ObjectShape implements Shape
 {
-    /** @var array<string, Field> */
-    private array $fields;
+    /** @var array<string, Field> by name */
+    public array $fields;
 
     /** @var list<string> */
     private array $exactlyOneOf;
@@ -82,6 +82,38 @@ final readonly class ObjectShape implements Shape
         }
 
         return $schema;
+    }
+
+    public function inner(string $key): ?Shape
+    {
+        return ($this->fields[$key] ?? null)?->shape;
+    }
+
+    public function visit(mixed $raw, string $pointer, Visitor $visitor): void
+    {
+        foreach ($raw instanceof \stdClass ? $this->fields : [] as $name => $field) {
+            if (isset($raw->{$name})) {
+                $field->shape->visit($raw->{$name}, Pointer::child($pointer, $name), $visitor);
+            }
+        }
+    }
+
+    public function extended(array $path, Extension $extension): self
+    {
+        $fields = $this->fields;
+        if ($path === []) {
+            $more = array_column($extension->fields, null, 'name');
+            foreach (array_intersect_key($more, $fields) as $name => $_) {
+                throw new \LogicException("The key \"{$name}\" of \"{$extension->path}\" is there already.");
+            }
+
+            return new self(array_values($fields + $more), [...$this->exactlyOneOf, ...($extension->asChoice ? array_keys($more) : [])], $this->together);
+        }
+        $key = array_shift($path);
+        $field = $fields[$key] ?? throw new \LogicException("There is no \"{$key}\" on the way to \"{$extension->path}\".");
+        $fields[$key] = $field->of($field->shape->extended($path, $extension));
+
+        return new self(array_values($fields), $this->exactlyOneOf, $this->together);
     }
 
     /** The object with the defaults of its absent keys, and of objects inside it, written out. */

@@ -9,7 +9,7 @@ final readonly class OneOrListShape implements Shape
 {
     private ListShape $list;
 
-    public function __construct(private Shape $item, int $most)
+    public function __construct(private Shape $item, private int $most)
     {
         $this->list = new ListShape($item, $most);
     }
@@ -27,5 +27,20 @@ final readonly class OneOrListShape implements Shape
     public function schema(): array
     {
         return ['anyOf' => [$this->item->schema(), $this->list->schema()]];
+    }
+
+    public function inner(string $key): ?Shape
+    {
+        return ctype_digit($key) ? $this->item : $this->item->inner($key);
+    }
+
+    public function visit(mixed $raw, string $pointer, Visitor $visitor): void
+    {
+        $raw instanceof \stdClass ? $this->item->visit($raw, $pointer, $visitor) : $this->list->visit($raw, $pointer, $visitor);
+    }
+
+    public function extended(array $path, Extension $extension): self
+    {
+        return new self($this->item->extended($path, $extension), $this->most);
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Dinghy\File\Shape;
 
 /** A string, at most so many characters long and, where a pattern is given, of that form. */
-final readonly class TextShape implements Shape
+final readonly class TextShape extends LeafShape
 {
     /** @param  string|null  $pattern an ECMA-262 pattern without delimiters that PCRE reads the same way */
     public function __construct(

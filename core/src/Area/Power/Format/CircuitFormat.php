@@ -2,11 +2,11 @@
 
 declare(strict_types=1);
 
-namespace Dinghy\File;
+namespace Dinghy\Area\Power\Format;
 
 use Dinghy\Conductor\Ampacity;
-use Dinghy\Conductor\Gauge;
 use Dinghy\Conductor\Metal;
+use Dinghy\File\GaugeShape;
 use Dinghy\File\Shape\ChoiceShape;
 use Dinghy\File\Shape\Field;
 use Dinghy\File\Shape\FlagShape;
@@ -15,8 +15,11 @@ use Dinghy\File\Shape\NullableShape;
 use Dinghy\File\Shape\NumberShape;
 use Dinghy\File\Shape\ObjectShape;
 use Dinghy\File\Shape\OneOrListShape;
+use Dinghy\File\Shape\PartsShape;
+use Dinghy\File\Shape\ReferenceShape;
 use Dinghy\File\Shape\Shape;
 use Dinghy\File\Shape\TextShape;
+use Dinghy\File\Shape\WhenGone;
 use Dinghy\Plan\DeviceKind;
 use Dinghy\Plan\Fastening;
 use Dinghy\Plan\LoadClass;
@@ -49,7 +52,7 @@ final class CircuitFormat
     public static function source(): ObjectShape
     {
         return new ObjectShape([
-            Field::required('bank', TextShape::id()),
+            Field::required('bank', ReferenceShape::to('bank', WhenGone::GoesToo)),
             Field::optional('plus', self::terminal(), 'pos'),
             Field::optional('minus', self::terminal(), 'neg'),
             Field::optional('past_shunt', new FlagShape, false),
@@ -59,8 +62,8 @@ final class CircuitFormat
     private static function target(): ObjectShape
     {
         return new ObjectShape([
-            Field::optional('device', TextShape::id()),
-            Field::optional('block', TextShape::id()),
+            Field::optional('device', ReferenceShape::to('device', WhenGone::GoesToo)),
+            Field::optional('block', ReferenceShape::to('block', WhenGone::GoesToo)),
         ], ['device', 'block']);
     }
 
@@ -69,11 +72,11 @@ final class CircuitFormat
         return new ObjectShape([
             Field::required('id', TextShape::id()),
             Field::optional('part', new TextShape(100)),
-            Field::optional('station', TextShape::id()),
+            Field::optional('station', ReferenceShape::to('station')),
             Field::optional('circuits', NumberShape::whole(1, 48)),
             Field::optional('rating_a', new NumberShape(1, 2000, 'A')),
             Field::optional('ignition_protected', new FlagShape),
-            Field::optional('branches', new ListShape(new ObjectShape([
+            Field::optional('branches', new PartsShape('branch', new ObjectShape([
                 Field::required('id', TextShape::id()),
                 Field::required('class', ChoiceShape::ofEnum(LoadClass::class)),
                 Field::optional('family', ChoiceShape::ofEnum(FuseFamily::class), 'blade'),
@@ -87,13 +90,13 @@ final class CircuitFormat
     private static function run(): ObjectShape
     {
         return new ObjectShape([
-            Field::optional('route', new NullableShape(new ListShape(TextShape::id(), 40, 2))),
+            Field::optional('route', new NullableShape(new ListShape(ReferenceShape::to('station', WhenGone::Rearranged), 40, 2))),
             Field::optional('length_m', new NullableShape(new NumberShape(0.05, 60, 'm of run, one way'))),
             Field::optional('slack_from_m', new NumberShape(0, Run::MOST_SLACK, 'm of slack')),
             Field::optional('slack_to_m', new NumberShape(0, Run::MOST_SLACK, 'm of slack')),
-            Field::optional('minus_route', new NullableShape(new ListShape(TextShape::id(), 40, 2))),
+            Field::optional('minus_route', new NullableShape(new ListShape(ReferenceShape::to('station', WhenGone::Rearranged), 40, 2))),
             Field::optional('drip_loop', new FlagShape, true),
-            Field::optional('gauge', new NullableShape(self::gauge())),
+            Field::optional('gauge', new NullableShape(GaugeShape::of())),
             Field::optional('metal', ChoiceShape::ofEnum(Metal::class), 'tinned-copper'),
             Field::optional('cable', new ChoiceShape(['single', 'pair']), 'single'),
             Field::optional('bundled', NumberShape::whole(1, 100), 2),
@@ -117,7 +120,7 @@ final class CircuitFormat
             Field::optional('part', new TextShape(100)),
             Field::optional('name', new TextShape(100), ''),
             Field::required('kind', ChoiceShape::ofEnum(DeviceKind::class)),
-            Field::optional('station', TextShape::id()),
+            Field::optional('station', ReferenceShape::to('station')),
             Field::required('v_min', new NumberShape(0, 80, 'V')),
             Field::required('v_max', new NumberShape(0.5, 80, 'V')),
             Field::required('typical_a', new NumberShape(0, 400, 'A')),
@@ -126,18 +129,17 @@ final class CircuitFormat
             Field::optional('load', ChoiceShape::ofEnum(LoadKind::class)),
             Field::optional('fuse_a', new NullableShape(new NumberShape(0.5, 600, 'A'))),
             Field::optional('lead', new NullableShape(new ObjectShape([
-                Field::required('gauge', self::gauge()),
+                Field::required('gauge', GaugeShape::of()),
                 Field::required('length_m', new NumberShape(0.02, 20, 'm of lead')),
                 Field::optional('connector', self::connector()),
             ]))),
             Field::optional('longest_runs', new ListShape(new ObjectShape([
-                Field::required('gauge', self::gauge()),
+                Field::required('gauge', GaugeShape::of()),
                 Field::required('length_m', new NumberShape(0.1, 60, 'm of run, one way')),
             ]), 12), []),
             Field::optional('always_on', new FlagShape, false),
             Field::optional('keyed_plug', new FlagShape, false),
             Field::optional('data', new TextShape(40)),
-            ...MountingFormat::ofDevice(),
         ]);
     }
 
@@ -145,7 +147,7 @@ final class CircuitFormat
     public static function wire(): ObjectShape
     {
         return new ObjectShape([
-            Field::required('gauge', self::gauge()),
+            Field::required('gauge', GaugeShape::of()),
             Field::optional('cable', new ChoiceShape(['single', 'pair']), 'single'),
             Field::optional('insulation_c', new ChoiceShape(Ampacity::INSULATION_RATINGS)),
         ]);
@@ -166,18 +168,13 @@ final class CircuitFormat
         ]);
     }
 
-    public static function gauge(): Shape
-    {
-        return new ChoiceShape(Gauge::names());
-    }
-
     /** A splice, lug or quick connector with the thinnest and the thickest gauge that it is made for. */
     public static function connector(): ObjectShape
     {
         return new ObjectShape([
             Field::optional('name', new TextShape(60), ''),
-            Field::required('thinnest', self::gauge()),
-            Field::required('thickest', self::gauge()),
+            Field::required('thinnest', GaugeShape::of()),
+            Field::required('thickest', GaugeShape::of()),
         ]);
     }
 

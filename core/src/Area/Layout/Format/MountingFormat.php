@@ -2,8 +2,9 @@
 
 declare(strict_types=1);
 
-namespace Dinghy\File;
+namespace Dinghy\Area\Layout\Format;
 
+use Dinghy\File\BoatFormat;
 use Dinghy\File\Shape\ChoiceShape;
 use Dinghy\File\Shape\Field;
 use Dinghy\File\Shape\FlagShape;

@@ -2,16 +2,20 @@
 
 declare(strict_types=1);
 
-namespace Dinghy\File;
+namespace Dinghy\Area\Survey\Format;
 
 use Dinghy\Battery\Chemistry;
 use Dinghy\Conductor\Metal;
+use Dinghy\File\GaugeShape;
+use Dinghy\File\Section;
 use Dinghy\File\Shape\ChoiceShape;
 use Dinghy\File\Shape\Field;
 use Dinghy\File\Shape\FlagShape;
 use Dinghy\File\Shape\ListShape;
 use Dinghy\File\Shape\NumberShape;
 use Dinghy\File\Shape\ObjectShape;
+use Dinghy\File\Shape\PartsShape;
+use Dinghy\File\Shape\ReferenceShape;
 use Dinghy\File\Shape\TextShape;
 use Dinghy\Survey\ComplaintKind;
 use Dinghy\Survey\Corrosion;
@@ -19,22 +23,27 @@ use Dinghy\Survey\Photograph;
 use Dinghy\Survey\TerminalCondition;
 
 /** The part of the plan format that is the boat as it came: complaints, batteries found, photographs, paths checked. */
-final class SurveyFormat
+final class SurveySection extends Section
 {
-    public static function survey(): ObjectShape
+    public function fields(): array
+    {
+        return [Field::optional('survey', self::survey())];
+    }
+
+    private static function survey(): ObjectShape
     {
         return new ObjectShape([
             Field::optional('taken_on', self::day()),
             Field::optional('engine', new TextShape(200), ''),
             Field::optional('fitted', new TextShape(1000), ''),
-            Field::optional('complaints', new ListShape(new ObjectShape([
+            Field::optional('complaints', new PartsShape('complaint', new ObjectShape([
                 Field::required('id', TextShape::id()),
                 Field::required('kind', ChoiceShape::ofEnum(ComplaintKind::class)),
                 Field::optional('words', new TextShape(500), ''),
             ]), 40), []),
-            Field::optional('batteries', new ListShape(self::battery(), 32), []),
-            Field::optional('path_checks', new ListShape(self::pathCheck(), 40), []),
-            Field::optional('photographs', new ListShape(self::photograph(), 400), []),
+            Field::optional('batteries', new PartsShape('found', self::battery(), 32), []),
+            Field::optional('path_checks', new PartsShape('check', self::pathCheck(), 40), []),
+            Field::optional('photographs', new PartsShape('photograph', self::photograph(), 400), []),
         ]);
     }
 
@@ -43,7 +52,7 @@ final class SurveyFormat
         return new ObjectShape([
             Field::required('id', TextShape::id()),
             Field::optional('name', new TextShape(100), ''),
-            Field::optional('station', TextShape::id()),
+            Field::optional('station', ReferenceShape::to('station')),
             Field::required('chemistry', ChoiceShape::ofEnum(Chemistry::class)),
             Field::required('nominal_v', new NumberShape(2, 60, 'V')),
             Field::optional('capacity_ah', new NumberShape(0.5, 2000, 'Ah')),
@@ -64,9 +73,9 @@ final class SurveyFormat
         return new ObjectShape([
             Field::required('id', TextShape::id()),
             Field::optional('name', new TextShape(100), ''),
-            Field::optional('complaint', TextShape::id()),
-            Field::optional('device', TextShape::id()),
-            Field::optional('battery', TextShape::id()),
+            Field::optional('complaint', ReferenceShape::to('complaint')),
+            Field::optional('device', ReferenceShape::to('device')),
+            Field::optional('battery', ReferenceShape::to('found')),
             Field::optional('nominal_v', new NumberShape(6, 60, 'V'), 12),
             Field::optional('battery_rest_v', self::volts()),
             Field::optional('battery_loaded_v', self::volts()),
@@ -74,7 +83,7 @@ final class SurveyFormat
             Field::optional('device_loaded_v', self::volts()),
             Field::optional('amps_a', new NumberShape(0.01, 400, 'A')),
             Field::optional('length_m', new NumberShape(0.05, 60, 'm of run, one way')),
-            Field::optional('gauge', CircuitFormat::gauge()),
+            Field::optional('gauge', GaugeShape::of()),
             Field::optional('metal', ChoiceShape::ofEnum(Metal::class), 'copper'),
             Field::optional('between', new ListShape(new ObjectShape([
                 Field::required('name', new TextShape(100, null, 'text', 1)),

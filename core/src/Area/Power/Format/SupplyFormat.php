@@ -2,10 +2,11 @@
 
 declare(strict_types=1);
 
-namespace Dinghy\File;
+namespace Dinghy\Area\Power\Format;
 
 use Dinghy\Battery\Chemistry;
 use Dinghy\Battery\GroupSize;
+use Dinghy\File\GaugeShape;
 use Dinghy\File\Shape\ChoiceShape;
 use Dinghy\File\Shape\Field;
 use Dinghy\File\Shape\FlagShape;
@@ -14,8 +15,12 @@ use Dinghy\File\Shape\NullableShape;
 use Dinghy\File\Shape\NumberShape;
 use Dinghy\File\Shape\ObjectShape;
 use Dinghy\File\Shape\OneOrListShape;
+use Dinghy\File\Shape\PartsShape;
+use Dinghy\File\Shape\PostShape;
+use Dinghy\File\Shape\ReferenceShape;
 use Dinghy\File\Shape\Shape;
 use Dinghy\File\Shape\TextShape;
+use Dinghy\File\Shape\WhenGone;
 use Dinghy\Plan\Fastening;
 use Dinghy\Plan\StudSize;
 
@@ -39,7 +44,7 @@ final class SupplyFormat
             Field::optional('soc', new NumberShape(0, 1), 1.0),
             Field::optional('stud_pos', $stud),
             Field::optional('stud_neg', $stud),
-            Field::optional('station', TextShape::id()),
+            Field::optional('station', ReferenceShape::to('station')),
             Field::optional('commissioned', new TextShape(10, '^\d{4}-\d{2}(-\d{2})?$', 'a date as 2026-03 or 2026-03-14,')),
             Field::optional('mass_kg', new NumberShape(0.1, 500, 'kg')),
             Field::optional('size_mm', new ListShape(new NumberShape(10, 2000, 'mm'), 3, 3)),
@@ -65,21 +70,21 @@ final class SupplyFormat
 
     public static function bank(): ObjectShape
     {
-        $gauge = CircuitFormat::gauge();
+        $gauge = GaugeShape::of();
         $length = new NumberShape(0.02, 20, 'm of jumper');
 
         return new ObjectShape([
             Field::required('id', TextShape::id()),
-            Field::required('strings', new ListShape(new ListShape(TextShape::id(), 16, 1), 8, 1)),
+            Field::required('strings', new ListShape(new ListShape(ReferenceShape::to('battery', WhenGone::Rearranged), 16, 1), 8, 1)),
             Field::optional('jumper', new ObjectShape([
                 Field::optional('gauge', $gauge, '6 AWG'),
                 Field::optional('length_m', $length, 0.3),
                 ...self::lug(),
             ]), new \stdClass),
-            Field::optional('jumpers', new NullableShape(new ListShape(new ObjectShape([
+            Field::optional('jumpers', new NullableShape(new PartsShape('jumper', new ObjectShape([
                 Field::required('id', TextShape::id()),
-                Field::required('from', new TextShape(41, '^[A-Za-z0-9][A-Za-z0-9_.-]*[+-]$', 'a post as "b1+" or "b2-",')),
-                Field::required('to', new TextShape(41, '^[A-Za-z0-9][A-Za-z0-9_.-]*[+-]$', 'a post as "b1+" or "b2-",')),
+                Field::required('from', new PostShape(WhenGone::Rearranged)),
+                Field::required('to', new PostShape(WhenGone::Rearranged)),
                 Field::optional('gauge', $gauge, '6 AWG'),
                 Field::optional('length_m', $length, 0.3),
                 Field::optional('protection', new OneOrListShape(CircuitFormat::protection(), 4), []),
@@ -109,16 +114,16 @@ final class SupplyFormat
             Field::optional('efficiency', new NumberShape(0.3, 1), 0.9),
             Field::optional('standby_a', new NumberShape(0, 50, 'A'), 0.0),
             Field::optional('outputs', new ListShape(new ObjectShape([
-                Field::optional('battery', TextShape::id()),
-                Field::optional('block', TextShape::id()),
+                Field::optional('battery', ReferenceShape::to('battery', WhenGone::GoesToo)),
+                Field::optional('block', ReferenceShape::to('block', WhenGone::GoesToo)),
                 Field::required('amps', new NumberShape(0.1, 300, 'A')),
                 Field::optional('profile', new ChoiceShape(['flooded', 'agm', 'gel', 'lifepo4'])),
                 Field::optional('fuse_at', new ChoiceShape(['battery', 'charger'])),
                 Field::optional('volts', new NumberShape(2, 60, 'V')),
-                Field::optional('across', new ListShape(TextShape::id(), 16), []),
+                Field::optional('across', new ListShape(ReferenceShape::to('battery', WhenGone::GoesToo), 16), []),
                 Field::optional('minus_at', new ChoiceShape(['shunt', 'battery']), 'shunt'),
                 Field::optional('lead', new NullableShape(new ObjectShape([
-                    Field::required('gauge', CircuitFormat::gauge()),
+                    Field::required('gauge', GaugeShape::of()),
                     Field::required('length_m', new NumberShape(0.02, 20, 'm of lead')),
                 ]))),
                 Field::optional('protection', new OneOrListShape(CircuitFormat::protection(), 4), []),
@@ -131,9 +136,9 @@ final class SupplyFormat
     {
         return new ObjectShape([
             Field::required('id', TextShape::id()),
-            Field::required('from', TextShape::id()),
-            Field::required('to', TextShape::id()),
-            Field::optional('gauge', CircuitFormat::gauge(), '6 AWG'),
+            Field::required('from', ReferenceShape::to('bank', WhenGone::GoesToo)),
+            Field::required('to', ReferenceShape::to('bank', WhenGone::GoesToo)),
+            Field::optional('gauge', GaugeShape::of(), '6 AWG'),
             Field::optional('length_m', new NumberShape(0.02, 20, 'm'), 0.5),
             Field::optional('protection', new OneOrListShape(CircuitFormat::protection(), 4), []),
         ]);

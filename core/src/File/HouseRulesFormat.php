@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\File;
+
+use Dinghy\Conductor\Ampacity;
+use Dinghy\File\Shape\ChoiceShape;
+use Dinghy\File\Shape\Field;
+use Dinghy\File\Shape\ListShape;
+use Dinghy\File\Shape\NumberShape;
+use Dinghy\File\Shape\ObjectShape;
+
+/** The part of the plan format that a shop decides for itself, with Dinghy's defaults. */
+final class HouseRulesFormat
+{
+    private const DEFAULT_STOCK = ['16 AWG', '14 AWG', '12 AWG', '10 AWG', '8 AWG', '6 AWG', '4 AWG', '2 AWG', '1/0 AWG', '2/0 AWG', '4/0 AWG'];
+
+    public static function shape(): ObjectShape
+    {
+        $percent = new NumberShape(0.1, 50, '%');
+        $charge = new NumberShape(0, 1);
+
+        return new ObjectShape([
+            Field::optional('drop_pct', new ObjectShape([
+                Field::optional('electronics', $percent, 3),
+                Field::optional('thrust', $percent, 5),
+                Field::optional('general', $percent, 10),
+            ]), new \stdClass),
+            Field::optional('insulation_c', new ChoiceShape(Ampacity::INSULATION_RATINGS), 105),
+            Field::optional('ambient_c', new NumberShape(-20, 55, '°C'), 30),
+            Field::optional('conductor_c', new NumberShape(-20, 105, '°C'), 25),
+            Field::optional('slack_m', new NumberShape(0, 3, 'm'), 0.3),
+            Field::optional('waste_pct', new NumberShape(0, 100, '%'), 10),
+            Field::optional('floor_soc', new ObjectShape([
+                Field::optional('flooded', $charge, 0.5),
+                Field::optional('agm', $charge, 0.5),
+                Field::optional('gel', $charge, 0.5),
+                Field::optional('lifepo4', $charge, 0.1),
+            ]), new \stdClass),
+            Field::optional('layup_days', new NumberShape(0, 365, 'days'), 30),
+            Field::optional('winter_days', new NumberShape(0, 365, 'days'), 180),
+            Field::optional('night_hours', new NumberShape(0, 24, 'h'), 10),
+            Field::optional('stock_gauges', new ListShape(GaugeShape::of(), 40, 1), self::DEFAULT_STOCK),
+            Field::optional('joint', new ChoiceShape(['crimp-shrink', 'crimp-solder', 'splice']), 'crimp-shrink'),
+            Field::optional('first_wires', new ChoiceShape(['charger', 'jumpers']), 'charger'),
+        ]);
+    }
+}
