@@ -6,6 +6,13 @@ namespace App\Catalogue;
 
 use App\Models\CataloguePart;
 use App\Names\NameKey;
+use Dinghy\Evaluation\Areas;
+use Dinghy\File\Shape\ChoiceShape;
+use Dinghy\File\Shape\FlagShape;
+use Dinghy\File\Shape\ListShape;
+use Dinghy\File\Shape\NullableShape;
+use Dinghy\File\Shape\Shape;
+use Dinghy\File\Shape\TextShape;
 
 /**
  * A catalogue as a table (RFC 4180): a line a part, its figures by the names of the plan file, nested ones with a dot.
@@ -13,21 +20,6 @@ use App\Names\NameKey;
  */
 final class CatalogueCsv
 {
-    /** What a line is about, then the figures; a device's own kind stands in "device". */
-    private const COLUMNS = [
-        'kind', 'name', 'chemistry', 'nominal_v', 'capacity_ah', 'hour_rate', 'cca_a', 'internal_mohm', 'rested_v', 'stud_pos', 'stud_neg', 'mass_kg', 'group',
-        'size_mm', 'tray_mm', 'restrained', 'booted', 'space', 'continuous_a', 'max_series', 'max_parallel',
-        'device', 'v_min', 'v_max', 'typical_a', 'peak_a', 'standby_a', 'load', 'fuse_a', 'lead.gauge', 'lead.length_m', 'longest_runs', 'always_on', 'keyed_plug', 'data',
-        'circuits', 'outputs', 'amps', 'isolated',
-        'gauge', 'cable', 'insulation_c', 'family', 'rating_a', 'max_v', 'breaking_a', 'ignition_protected', 'resets_itself', 'trip_free', 'thinnest', 'thickest', 'price',
-    ];
-
-    private const FLAGS = ['restrained', 'booted', 'always_on', 'keyed_plug', 'isolated', 'ignition_protected', 'resets_itself', 'trip_free'];
-
-    private const MEASURES = ['size_mm', 'tray_mm'];
-
-    private const WORDS = ['kind', 'name', 'chemistry', 'stud_pos', 'stud_neg', 'group', 'space', 'device', 'load', 'lead.gauge', 'data', 'gauge', 'cable', 'family', 'thinnest', 'thickest'];
-
     private const MOST_LINES = 2000;
 
     /** How a cell begins that a spreadsheet takes for a formula; with the mark before it already, it gets one more. */
@@ -37,10 +29,11 @@ final class CatalogueCsv
     public static function of(iterable $parts): string
     {
         $file = fopen('php://temp', 'r+') ?: throw new \RuntimeException('No memory for a table.');
-        fputcsv($file, self::COLUMNS, escape: '');
+        $columns = self::columns();
+        fputcsv($file, $columns, escape: '');
         foreach ($parts as $part) {
             $cells = ['kind' => $part->kind, 'name' => $part->name, ...self::cells($part->kind, $part->told())];
-            fputcsv($file, array_map(static fn (string $column): string => in_array($column, self::WORDS, true) ? self::asText($cells[$column] ?? '') : $cells[$column] ?? '', self::COLUMNS), escape: '');
+            fputcsv($file, array_map(static fn (string $column): string => self::isWord($column) ? self::asText($cells[$column] ?? '') : $cells[$column] ?? '', $columns), escape: '');
         }
         rewind($file);
 
@@ -81,9 +74,9 @@ final class CatalogueCsv
         $separator = substr_count((string) strtok($csv, "\r\n"), ';') > substr_count((string) strtok($csv, "\r\n"), ',') ? ';' : ',';
         $header = fgetcsv($file, separator: $separator, escape: '') ?: [];
         $columns = array_map(static fn (?string $name): string => trim((string) $name), $header);
-        $unknown = array_diff($columns, self::COLUMNS);
+        $unknown = array_diff($columns, self::columns());
         if ($unknown !== [] || array_diff(['kind', 'name'], $columns) !== []) {
-            return [CatalogueLine::refused(1, '', $unknown === [] ? 'The first line names the columns; "kind" and "name" must be among them.' : 'There is no column "'.reset($unknown).'". The columns are '.implode(', ', self::COLUMNS).'.')];
+            return [CatalogueLine::refused(1, '', $unknown === [] ? 'The first line names the columns; "kind" and "name" must be among them.' : 'There is no column "'.reset($unknown).'". The columns are '.implode(', ', self::columns()).'.')];
         }
         $lines = [];
         $names = [];
@@ -129,6 +122,35 @@ final class CatalogueCsv
         return CatalogueLine::of($number, $kind, $name, $figures);
     }
 
+    /** @return list<string> what a line is about, its figures, and its price; a device's own kind stands in "device" */
+    private static function columns(): array
+    {
+        return ['kind', 'name', ...array_keys(self::shapes()), 'price'];
+    }
+
+    /** @return array<string, Shape> by column: what its cells hold */
+    private static function shapes(): array
+    {
+        return once(static function (): array {
+            $shapes = [];
+            foreach (resolve(Areas::class)->format->catalogue() as $kind) {
+                foreach ($kind->figures as $path) {
+                    $shape = array_reduce(explode('.', $path), static fn (?Shape $at, string $key): ?Shape => $at?->inner($key), $kind->shape);
+                    $shapes[$kind->name === 'device' && $path === 'kind' ? 'device' : $path] ??= $shape ?? throw new \LogicException("A {$kind->name} has no {$path}.");
+                }
+            }
+
+            return array_map(static fn (Shape $shape): Shape => $shape instanceof NullableShape ? $shape->shape : $shape, $shapes);
+        });
+    }
+
+    private static function isWord(string $column): bool
+    {
+        $shape = self::shapes()[$column] ?? null;
+
+        return in_array($column, ['kind', 'name'], true) || $shape instanceof TextShape || ($shape instanceof ChoiceShape && is_string($shape->choices[0]));
+    }
+
     private static function fromText(string $cell): string
     {
         return str_starts_with($cell, "'") && preg_match(self::FORMULA, $cell) === 1 ? substr($cell, 1) : $cell;
@@ -136,10 +158,12 @@ final class CatalogueCsv
 
     private static function value(string $column, string $cell): mixed
     {
+        $shape = self::shapes()[$column] ?? null;
+
         return match (true) {
-            in_array($column, self::WORDS, true) => self::fromText($cell),
-            in_array($column, self::FLAGS, true) => ['yes' => true, 'true' => true, '1' => true, 'no' => false, 'false' => false, '0' => false][strtolower($cell)] ?? null,
-            in_array($column, self::MEASURES, true) => preg_match('/^\d+(\.\d+)?(x\d+(\.\d+)?){2}$/', $cell) === 1 ? array_map(floatval(...), explode('x', $cell)) : null,
+            self::isWord($column) => self::fromText($cell),
+            $shape instanceof FlagShape => ['yes' => true, 'true' => true, '1' => true, 'no' => false, 'false' => false, '0' => false][strtolower($cell)] ?? null,
+            $shape instanceof ListShape && $column !== 'longest_runs' => preg_match('/^\d+(\.\d+)?(x\d+(\.\d+)?){2}$/', $cell) === 1 ? array_map(floatval(...), explode('x', $cell)) : null,
             $column === 'longest_runs' => self::longestRuns($cell),
             // A comma for the decimal, as half the world writes it.
             default => is_numeric(str_replace(',', '.', $cell)) && is_finite((float) str_replace(',', '.', $cell)) ? 0 + str_replace(',', '.', $cell) : null,

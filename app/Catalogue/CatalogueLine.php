@@ -17,7 +17,7 @@ final readonly class CatalogueLine
     /** in the shop's money: above it somebody has slipped */
     private const DEAREST = 10_000_000;
 
-    private const LISTS = ['battery' => 'batteries', 'device' => 'devices'];
+    private const AS_PLANNED = ['battery', 'device'];
 
     private function __construct(
         public int $number,
@@ -37,16 +37,17 @@ final readonly class CatalogueLine
     {
         $planned = clone $figures;
         unset($planned->price);
-        $shape = resolve(Areas::class)->format->catalogue()[$kind] ?? null;
+        $format = resolve(Areas::class)->format;
+        $known = $format->catalogue();
+        // A part that a plan takes over as it is is judged as one of a plan, with what its figures must be to each other.
+        $list = in_array($kind, self::AS_PLANNED, true) ? $format->kinds->named($kind)?->list() : null;
         $why = match (true) {
             $name === '' => 'The name is missing.',
             mb_strlen($name) > 100 => 'The name is longer than 100 letters.',
             isset($figures->price) && (! is_numeric($figures->price) || $figures->price < 0 || $figures->price > self::DEAREST) => 'price: expected a number from 0 to '.number_format(self::DEAREST).'.',
-            isset(self::LISTS[$kind]) => self::refusedByPlan(self::LISTS[$kind], $planned),
-            $shape !== null => self::refusedByShape($shape, $planned),
-            $kind === 'block' => self::whole($figures, 'circuits', 48),
-            $kind === 'charger' => self::whole($figures, 'outputs', 12) ?? (is_numeric($figures->amps ?? null) && $figures->amps > 0 ? null : 'amps: expected a number of amps above 0.'),
-            default => "kind: expected battery, device, block, charger, wire, protection or connector, found \"{$kind}\".",
+            ! isset($known[$kind]) => 'kind: expected '.self::oneOf(array_keys($known)).", found \"{$kind}\".",
+            $list !== null => self::refusedByPlan($list, $planned),
+            default => self::refusedByShape($known[$kind]->shape, $planned),
         };
 
         return new self($number, $kind, $name, $figures, $why);
@@ -78,10 +79,11 @@ final readonly class CatalogueLine
         return $problem === null ? null : ltrim(str_replace($above.'/', '', $problem->pointer).": {$problem->message}.", '/: ');
     }
 
-    private static function whole(\stdClass $figures, string $key, int $most): ?string
+    /** @param  list<string>  $words */
+    private static function oneOf(array $words): string
     {
-        $value = $figures->{$key} ?? null;
+        $last = array_pop($words);
 
-        return is_int($value) && $value >= 1 && $value <= $most ? null : "{$key}: expected a whole number from 1 to {$most}.";
+        return implode(', ', $words)." or {$last}";
     }
 }

@@ -14,13 +14,6 @@ use Illuminate\Support\Collection;
 /** Where a plan holds other figures of a part than the catalogue has now. The plan keeps its own until somebody takes the newer. */
 final readonly class NewerFigures
 {
-    /** Figures of the part itself; where a battery stands, how it is held and what was measured are the boat's. */
-    private const OF_THE_PART = [
-        'batteries' => ['battery', ['chemistry', 'nominal_v', 'capacity_ah', 'hour_rate', 'cca_a', 'internal_mohm', 'stud_pos', 'stud_neg', 'mass_kg', 'group', 'size_mm', 'continuous_a', 'peak_a', 'max_series', 'max_parallel']],
-        'devices' => ['device', ['kind', 'v_min', 'v_max', 'typical_a', 'peak_a', 'standby_a', 'load', 'fuse_a', 'lead', 'longest_runs', 'always_on', 'keyed_plug', 'data']],
-        'blocks' => ['block', ['circuits', 'rating_a']],
-    ];
-
     /** @param  list<array{field: string, planned: mixed, catalogue: mixed}>  $changes */
     private function __construct(
         public string $on,
@@ -33,22 +26,22 @@ final readonly class NewerFigures
     /** @return list<self> */
     public static function of(Shop $shop, PlanDocument $document): array
     {
-        $named = self::named($document->root());
+        $kinds = $document->format->catalogue();
+        $named = self::named($document);
         if ($named === []) {
             return [];
         }
         /** @var Collection<string, CataloguePart> $catalogue */
         $catalogue = $shop->catalogue()->whereIn('name_key', array_unique(array_map(NameKey::of(...), array_column($named, 1))))->get()->keyBy('name_key');
         $newer = [];
-        foreach ($named as [$list, $name, $part]) {
-            [$kind, $fields] = self::OF_THE_PART[$list];
+        foreach ($named as [$kind, $name, $part]) {
             $line = $catalogue->get(NameKey::of($name));
             if ($line === null || $line->kind !== $kind || ! is_string($part->id ?? null)) {
                 continue;
             }
             $figures = $line->asPlanned();
             $changes = [];
-            foreach ($fields as $field) {
+            foreach ($kinds[$kind]->ofThePart as $field) {
                 // Loosely: 12 and 12.0 are one figure.
                 if (isset($figures->{$field}) && ($part->{$field} ?? null) != $figures->{$field}) {
                     $changes[] = ['field' => $field, 'planned' => $part->{$field} ?? null, 'catalogue' => $figures->{$field}];
@@ -62,14 +55,16 @@ final readonly class NewerFigures
         return $newer;
     }
 
-    /** @return list<array{'batteries'|'devices'|'blocks', string, \stdClass}> the parts of a plan that say what they are called in the catalogue */
-    private static function named(\stdClass $root): array
+    /** @return list<array{string, string, \stdClass}> the parts of a plan that say what they are called in the catalogue: kind, name there, part */
+    private static function named(PlanDocument $document): array
     {
         $named = [];
-        foreach (array_keys(self::OF_THE_PART) as $list) {
-            foreach (is_array($root->{$list} ?? null) ? $root->{$list} : [] as $part) {
+        $root = $document->root();
+        foreach ($document->format->catalogue() as $kind) {
+            $list = $kind->ofThePart === [] ? null : $document->format->kinds->named($kind->name)?->list();
+            foreach ($list === null || ! is_array($root->{$list} ?? null) ? [] : $root->{$list} as $part) {
                 if ($part instanceof \stdClass && is_string($part->part ?? null)) {
-                    $named[] = [$list, $part->part, $part];
+                    $named[] = [$kind->name, $part->part, $part];
                 }
             }
         }

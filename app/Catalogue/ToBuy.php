@@ -16,8 +16,6 @@ use Illuminate\Support\Collection;
 /** What a change of a plan asks to be bought: parts that it adds and the wire of runs that it adds or thickens, at the catalogue's prices. */
 final readonly class ToBuy
 {
-    private const LISTS = ['batteries', 'devices', 'blocks', 'chargers'];
-
     /**
      * @param  float  $cost  of everything that has a price, in the shop's money
      * @param  list<string>  $unpriced  what has none
@@ -41,7 +39,7 @@ final readonly class ToBuy
         $cost = 0.0;
         $unpriced = [];
         $lines = [];
-        foreach (self::added($before->root(), $after->root()) as $part) {
+        foreach (self::added($before, $after) as $part) {
             $name = is_string($part->part ?? null) ? $part->part : 'a part that is not of the catalogue';
             $price = $catalogue->get(NameKey::of($name))?->price();
             $price === null ? $unpriced[] = $name : $cost += $price;
@@ -71,13 +69,15 @@ final readonly class ToBuy
         return number_format($amount, 2, '.', ' ');
     }
 
-    /** @return list<\stdClass> */
-    private static function added(\stdClass $before, \stdClass $after): array
+    /** @return list<\stdClass> parts of kinds that the catalogue has */
+    private static function added(PlanDocument $before, PlanDocument $after): array
     {
         $added = [];
-        foreach (self::LISTS as $list) {
-            $known = array_column(is_array($before->{$list} ?? null) ? $before->{$list} : [], null, 'id');
-            foreach (is_array($after->{$list} ?? null) ? $after->{$list} : [] as $part) {
+        [$was, $is] = [$before->root(), $after->root()];
+        foreach ($after->format->catalogue() as $kind) {
+            $list = $after->format->kinds->named($kind->name)?->list();
+            $known = array_column($list !== null && is_array($was->{$list} ?? null) ? $was->{$list} : [], null, 'id');
+            foreach ($list !== null && is_array($is->{$list} ?? null) ? $is->{$list} : [] as $part) {
                 if ($part instanceof \stdClass && ! isset($known[$part->id ?? ''])) {
                     $added[] = $part;
                 }

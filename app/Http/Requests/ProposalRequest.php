@@ -90,7 +90,7 @@ final class ProposalRequest extends FormRequest
             'move' => fn (Plan $plan, PlanDocument $document): Patch => MoveOnPlan::station($plan, $document, $this->string('station')->value(), $this->spot('at')),
             'bends' => fn (Plan $plan, PlanDocument $document): Patch => MoveOnPlan::bends($plan, $document, $this->string('way')->value(), array_map(fn (int $bend): Spot => $this->spot("bends.{$bend}"), array_keys(array_values((array) $this->input('bends'))))),
             'drawn' => fn (Plan $plan, PlanDocument $document): Patch => MoveOnPlan::followDrawing($plan, $document, $this->string('way')->value()),
-            'part' => fn (Plan $plan): Patch => AddToBoat::part($plan, $this->string('kind')->value(), $this->string('name')->value(), $this->part()),
+            'part' => fn (Plan $plan, PlanDocument $document): Patch => AddToBoat::part($plan, $document->format->kinds, $this->string('kind')->value(), $this->string('name')->value(), $this->part()),
             'point' => fn (Plan $plan): Patch => AddToBoat::point($plan, $this->string('check')->value(), $this->string('name')->value(), $this->string('text')->value()),
             default => fn (Plan $plan, PlanDocument $document): Patch => SplitFeed::of($plan, $document, $this->string('feed')->value(), $branches),
         };

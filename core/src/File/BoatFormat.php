@@ -12,8 +12,8 @@ use Dinghy\File\Shape\ObjectShape;
 use Dinghy\File\Shape\ReferenceShape;
 use Dinghy\File\Shape\Shape;
 use Dinghy\File\Shape\TextShape;
-use Dinghy\File\Shape\WhenGone;
 use Dinghy\Hull\HullKind;
+use Dinghy\Record\WhenGone;
 
 /** The part of the plan format that is the boat herself, and how places in her are written. */
 final class BoatFormat

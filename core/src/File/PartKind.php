@@ -10,12 +10,14 @@ final readonly class PartKind
     /**
      * @param  string  $name  as parts are addressed by: "branch" of "branch:br-hub"
      * @param  string|null  $owner  kind of the parts that hold it; null: the plan does
+     * @param  bool  $addedAsIs  whether a new one needs nothing beside it: no feed, no bank
      * @param  non-empty-list<string>  $path  keys to its list within its owner, as ["boat", "stations"] or ["branches"]
      */
     public function __construct(
         public string $name,
         public ?string $owner,
         public array $path,
+        public bool $addedAsIs,
     ) {
     }
 

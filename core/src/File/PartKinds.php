@@ -27,6 +27,12 @@ final readonly class PartKinds
         return $this->all[$kind] ?? null;
     }
 
+    /** @return list<string> kinds of which a new part needs nothing beside it */
+    public function addedAsIs(): array
+    {
+        return array_keys(array_filter($this->all, static fn (PartKind $kind): bool => $kind->addedAsIs));
+    }
+
     /**
      * The lists of parts inside a part, or inside the plan itself.
      *
@@ -64,7 +70,7 @@ final readonly class PartKinds
         foreach ($object->fields as $name => $field) {
             $shape = self::bare($field->shape);
             if ($shape instanceof PartsShape) {
-                array_push($kinds, new PartKind($shape->kind, $owner, [...$path, $name]), ...self::within($shape->part, $shape->kind, []));
+                array_push($kinds, new PartKind($shape->kind, $owner, [...$path, $name], $shape->addedAsIs), ...self::within($shape->part, $shape->kind, []));
             } elseif ($shape instanceof ObjectShape) {
                 array_push($kinds, ...self::within($shape, $owner, [...$path, $name]));
             }

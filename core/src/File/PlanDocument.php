@@ -55,12 +55,6 @@ final readonly class PlanDocument
         return Patch::valueIn($this->root(), $this->format->kinds, $on, $path);
     }
 
-    /** Its parts, and every place that names one. */
-    public function named(): PartsNamed
-    {
-        return PartsNamed::of($this->format, $this->root());
-    }
-
     /** The tree; the caller gets a copy and cannot change this document through it. */
     public function root(): \stdClass
     {

@@ -97,25 +97,27 @@ final readonly class PlanFormat
     public function plan(\stdClass $root): Plan
     {
         $problems = new Problems;
+        $named = null;
         $record = $this->shape->read($root, '', $problems);
         if ($record !== null && $problems->none()) {
-            References::check(PartsNamed::of($this, $root), $problems);
+            $named = NameCollector::collect($this->shape, $root);
+            References::check($named, $problems);
             foreach ($this->sections as $section) {
                 $section->check($record, $problems);
             }
         }
         $found = $problems->all();
-        if ($found !== [] || $record === null) {
+        if ($found !== [] || $record === null || $named === null) {
             throw $found === [] ? PlanRefused::asAWhole('expected a plan') : PlanRefused::because($found);
         }
 
-        return Plan::of($record, array_values(array_filter(array_map(static fn (Section $section): ?object => $section->part($record), $this->sections))));
+        return Plan::of($record, $named, array_values(array_filter(array_map(static fn (Section $section): ?object => $section->part($record), $this->sections))));
     }
 
-    /** @return array<string, ObjectShape> by kind: the figures of parts that a shop's catalogue can hold */
+    /** @return array<string, CatalogueKind> by name: the kinds of parts that a shop's catalogue can hold */
     public function catalogue(): array
     {
-        return array_merge(...array_map(static fn (Section $section): array => $section->catalogue(), $this->sections));
+        return array_column(array_merge(...array_map(static fn (Section $section): array => $section->catalogue(), $this->sections)), null, 'name');
     }
 
     /** @return list<Field> */

@@ -5,11 +5,12 @@ declare(strict_types=1);
 namespace Dinghy\File;
 
 use Dinghy\File\Shape\Problems;
+use Dinghy\Record\NamedParts;
 
 /** That every id is used once in the whole document, and that what names a part names one that is there. */
 final class References
 {
-    public static function check(PartsNamed $named, Problems $problems): void
+    public static function check(NamedParts $named, Problems $problems): void
     {
         $seen = $known = [];
         foreach ($named->parts as ['kind' => $kind, 'id' => $id, 'pointer' => $pointer]) {

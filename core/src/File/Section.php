@@ -6,7 +6,6 @@ namespace Dinghy\File;
 
 use Dinghy\File\Shape\Extension;
 use Dinghy\File\Shape\Field;
-use Dinghy\File\Shape\ObjectShape;
 use Dinghy\File\Shape\Problems;
 use Dinghy\Record\Record;
 
@@ -44,7 +43,7 @@ abstract class Section
         return null;
     }
 
-    /** @return array<string, ObjectShape> by kind: the figures of parts that a shop's catalogue can hold */
+    /** @return list<CatalogueKind> kinds of parts that a shop's catalogue can hold */
     public function catalogue(): array
     {
         return [];

@@ -6,6 +6,7 @@ namespace Dinghy\Plan;
 
 use Dinghy\Geometry\Spot;
 use Dinghy\Quantity\Units;
+use Dinghy\Record\NamedParts;
 use Dinghy\Record\Record;
 use Dinghy\Survey\Survey;
 
@@ -28,6 +29,7 @@ final readonly class Plan
      * @param  Survey|null  $survey  null: none was made
      * @param  list<TripPhase>|null  $trip  null: no trip is planned
      * @param  float  $tripCelsius  °C that its batteries are at
+     * @param  NamedParts  $named  its parts, and what names them, as the file has them
      * @param  array<class-string, object>  $parts  of areas, by their class
      */
     private function __construct(
@@ -47,6 +49,7 @@ final readonly class Plan
         public array $holes,
         public array $boards,
         public ?Survey $survey,
+        public NamedParts $named,
         private array $parts,
     ) {
     }
@@ -140,9 +143,10 @@ final readonly class Plan
 
     /**
      * @param  Record  $record  of a plan file whose shape and references were found sound
+     * @param  NamedParts  $named  of that file
      * @param  list<object>  $parts  what areas read out of it besides
      */
-    public static function of(Record $record, array $parts = []): self
+    public static function of(Record $record, NamedParts $named, array $parts): self
     {
         $batteries = array_column(array_map(Battery::of(...), $record->records('batteries')), null, 'id');
         $banks = array_column(array_map(
@@ -182,6 +186,7 @@ final readonly class Plan
             array_column(array_map(Hole::of(...), $record->records('holes')), null, 'id'),
             array_column(array_map(Board::of(...), $record->records('boards')), null, 'id'),
             $survey === null ? null : Survey::of($survey),
+            $named,
             array_combine(array_map(static fn (object $part): string => $part::class, $parts), $parts),
         );
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Dinghy\Proposal;
 
+use Dinghy\File\PartKinds;
 use Dinghy\File\Patch;
 use Dinghy\File\QuantityRefused;
 use Dinghy\File\TypedQuantity;
@@ -58,16 +59,15 @@ final class AddToBoat
         return Patch::set("check:{$check}", ['between' => [...$points, (object) ['name' => $name, 'loaded_v' => TypedQuantity::read('loaded_v', $typed, Units::Metric)]]]);
     }
 
-    /** What part() makes. */
-    private const KINDS = ['hole', 'board', 'complaint', 'found', 'check'];
-
     /**
-     * @param  string  $kind  one of KINDS
+     * @param  string  $kind  one that needs nothing beside it
      * @param  \stdClass  $part  as the plan file has it, without an id
+     *
+     * @throws ProposalRefused
      */
-    public static function part(Plan $plan, string $kind, string $name, \stdClass $part): Patch
+    public static function part(Plan $plan, PartKinds $kinds, string $kind, string $name, \stdClass $part): Patch
     {
-        in_array($kind, self::KINDS, true) || throw ProposalRefused::because('Expected one of '.implode(', ', self::KINDS).", found \"{$kind}\".");
+        in_array($kind, $kinds->addedAsIs(), true) || throw ProposalRefused::because('Expected one of '.implode(', ', $kinds->addedAsIs()).", found \"{$kind}\".");
         $id = FreeId::like($plan, $name);
 
         return Patch::put("{$kind}:{$id}", (object) ['id' => $id, ...get_object_vars($part)]);

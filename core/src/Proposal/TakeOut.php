@@ -7,126 +7,99 @@ namespace Dinghy\Proposal;
 use Dinghy\File\Patch;
 use Dinghy\Plan\ChargerOutput;
 use Dinghy\Plan\Plan;
+use Dinghy\Record\Reference;
+use Dinghy\Record\WhenGone;
 
-/** A part with everything that cannot stand without it: what would dangle goes too, what stands on its own stays. */
+/**
+ * A part with everything that cannot stand without it: what would dangle goes too, what stands on its own stays. Which is
+ * which, each reference of the format says.
+ */
 final class TakeOut
 {
-    /** @param  string  $on  kind:id */
+    /** Parts that go with what holds them, and not by themselves. */
+    private const NOT_ALONE = ['battery', 'jumper'];
+
+    /** @var array<string, true> parts that go, as "kind:id", those that others lean on last */
+    private array $going = [];
+
+    /** @var list<Patch> fields that are left out */
+    private array $forgotten = [];
+
+    private function __construct(private readonly Plan $plan)
+    {
+    }
+
+    /**
+     * @param  string  $on  kind:id
+     *
+     * @throws ProposalRefused
+     */
     public static function of(Plan $plan, string $on): Patch
     {
         [$kind, $id] = [...explode(':', $on, 2), ''];
-        $parts = match ($kind) {
-            'device' => [...self::circuitsOf($plan, $id), $on],
-            'block' => isset($plan->blocks[$id]) ? [...self::feedsTo($plan, $id), $on] : throw ProposalRefused::noSuch('block', $id),
-            'bank' => self::bank($plan, $id),
-            'feed', 'branch', 'charger', 'bond', 'way', 'hole', 'board', 'photograph' => [$on],
-            'complaint', 'found', 'check' => [$on],
-            'station' => self::station($plan, $id),
-            default => throw ProposalRefused::because("A {$kind} cannot be taken out by itself."),
-        };
-        $patch = Patch::all([...ReferenceCleanup::of($plan, $kind, $id), ...array_map(Patch::remove(...), $parts)]);
-        foreach ($kind === 'device' ? $plan->trip ?? [] : [] as $number => $phase) {
-            if (isset($phase->on[$id])) {
-                $patch = $patch->and(Patch::of([['on' => 'plan', 'unset' => ["trip.phases.{$number}.on.{$id}"]]]));
-            }
+        if (in_array($kind, self::NOT_ALONE, true)) {
+            throw ProposalRefused::because("A {$kind} cannot be taken out by itself.");
         }
+        if (! $plan->named->has($kind, $id)) {
+            throw ProposalRefused::noSuch($kind, $id);
+        }
+        $takeOut = new self($plan);
+        $takeOut->take($kind, $id);
+        $parts = array_keys($takeOut->going);
+        $stays = static fn (Patch $patch): bool => ! isset($takeOut->going[$patch->steps[0]['on']]);
 
-        return $patch;
+        return Patch::all([...array_filter($takeOut->forgotten, $stays), ...array_filter(OtherWays::without($plan, $parts), $stays), ...array_map(Patch::remove(...), $parts)])
+            ?? throw new \LogicException('A part that is there is taken out.');
     }
 
-    /** @return non-empty-list<string> its ways, and itself */
-    private static function station(Plan $plan, string $id): array
+    private function take(string $kind, string $id): void
     {
-        isset($plan->boat->stations[$id]) || throw ProposalRefused::noSuch('station', $id);
-        $parts = [];
-        foreach ($plan->boat->ways as $way) {
-            if ($way->from === $id || $way->to === $id) {
-                $parts[] = "way:{$way->id}";
-            }
+        $on = "{$kind}:{$id}";
+        if (isset($this->going[$on])) {
+            return;
         }
-
-        return [...$parts, "station:{$id}"];
+        $kind === 'block' && $this->refuseHalfConverters($id);
+        foreach ($this->plan->named->to($kind, $id) as $reference) {
+            match ($reference->whenGone) {
+                WhenGone::Forgotten => $this->forget($reference),
+                WhenGone::GoesToo => $this->take(...explode(':', $reference->on, 2)),
+                WhenGone::Rearranged => null,
+            };
+        }
+        $kind === 'bank' ? $this->takeBank($id) : $this->going[$on] = true;
     }
 
-    /** @return list<string> */
-    private static function circuitsOf(Plan $plan, string $device): array
+    /** A bank's batteries go with it, and before them what is led to one of them. */
+    private function takeBank(string $id): void
     {
-        if (! isset($plan->devices[$device])) {
-            throw ProposalRefused::noSuch('device', $device);
-        }
-        $circuits = [];
-        foreach ($plan->feeds as $feed) {
-            if ($feed->device === $device) {
-                $circuits[] = "feed:{$feed->id}";
+        $batteries = $this->plan->banks[$id]->batteries();
+        foreach ($batteries as $battery) {
+            if ($this->plan->boat->engine?->battery === $battery->id) {
+                throw ProposalRefused::because("Battery {$battery->id} starts the engine: name another for it first.");
+            }
+            foreach ($this->plan->named->to('battery', $battery->id) as $reference) {
+                $reference->whenGone === WhenGone::GoesToo && $this->take(...explode(':', $reference->on, 2));
+                $reference->whenGone === WhenGone::Forgotten && $this->forget($reference);
             }
         }
-        foreach ($plan->blocks as $block) {
-            foreach ($block->branches as $branch) {
-                if ($branch->device === $device) {
-                    $circuits[] = "branch:{$branch->id}";
-                }
-            }
+        $this->going["bank:{$id}"] = true;
+        foreach ($batteries as $battery) {
+            $this->going["battery:{$battery->id}"] = true;
         }
-
-        return $circuits;
     }
 
-    /** @return list<string> what leads to a block: feeds, branches of others, converters */
-    private static function feedsTo(Plan $plan, string $block): array
+    private function forget(Reference $reference): void
     {
-        $feeds = [];
-        foreach ($plan->feeds as $feed) {
-            if ($feed->block === $block) {
-                $feeds[] = "feed:{$feed->id}";
-            }
-        }
-        foreach ($plan->blocks as $other) {
-            foreach ($other->branches as $branch) {
-                if ($branch->block === $block) {
-                    $feeds[] = "branch:{$branch->id}";
-                }
-            }
-        }
-        foreach ($plan->chargers as $charger) {
+        $this->forgotten[] = Patch::of([['on' => $reference->on, 'unset' => [$reference->path]]]);
+    }
+
+    private function refuseHalfConverters(string $block): void
+    {
+        foreach ($this->plan->chargers as $charger) {
             $to = array_filter($charger->blockOutputs(), static fn (ChargerOutput $output): bool => $output->block === $block);
             if ($to !== [] && count($to) < count($charger->outputs)) {
                 throw ProposalRefused::because("Converter {$charger->id} feeds block {$block} and something else: take the converter out first.");
             }
-            if ($to !== []) {
-                $feeds[] = "charger:{$charger->id}";
-            }
         }
-
-        return $feeds;
-    }
-
-    /** @return non-empty-list<string> its feeds, bonds, chargers' whole, the bank, its batteries */
-    private static function bank(Plan $plan, string $id): array
-    {
-        $bank = $plan->banks[$id] ?? throw ProposalRefused::noSuch('bank', $id);
-        $parts = [];
-        foreach ($plan->feedsOf($bank) as $feed) {
-            $parts[] = "feed:{$feed->id}";
-        }
-        foreach ($plan->bonds as $bond) {
-            if ($bond->from === $bank || $bond->to === $bank) {
-                $parts[] = "bond:{$bond->id}";
-            }
-        }
-        foreach ($plan->chargers as $charger) {
-            $across = array_filter($charger->outputs, static fn (ChargerOutput $output): bool => array_filter($output->across, static fn ($battery): bool => in_array($battery, $bank->batteries(), true)) !== []);
-            if ($across !== [] || $charger->inputFrom?->bank === $bank) {
-                $parts[] = "charger:{$charger->id}";
-            }
-        }
-        $parts[] = "bank:{$id}";
-        foreach ($bank->batteries() as $battery) {
-            if ($plan->boat->engine?->battery === $battery->id) {
-                throw ProposalRefused::because("Battery {$battery->id} starts the engine: name another for it first.");
-            }
-            $parts[] = "battery:{$battery->id}";
-        }
-
-        return $parts;
     }
 }

@@ -8,7 +8,7 @@ namespace Dinghy\File\Shape;
 final readonly class ChoiceShape extends LeafShape
 {
     /** @param  non-empty-list<string|int>  $choices */
-    public function __construct(private array $choices)
+    public function __construct(public array $choices)
     {
     }
 

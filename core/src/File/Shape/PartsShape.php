@@ -9,11 +9,15 @@ final readonly class PartsShape implements Shape
 {
     private ListShape $list;
 
-    /** @param  string  $kind  as parts are addressed by: "branch" of "branch:br-hub" */
+    /**
+     * @param  string  $kind  as parts are addressed by: "branch" of "branch:br-hub"
+     * @param  bool  $addedAsIs  whether a new one needs nothing beside it: no feed, no bank
+     */
     public function __construct(
         public string $kind,
         public ObjectShape $part,
         private int $most,
+        public bool $addedAsIs = false,
     ) {
         $this->list = new ListShape($part, $most);
     }
@@ -48,6 +52,6 @@ final readonly class PartsShape implements Shape
 
     public function extended(array $path, Extension $extension): self
     {
-        return new self($this->kind, $this->part->extended($path, $extension), $this->most);
+        return new self($this->kind, $this->part->extended($path, $extension), $this->most, $this->addedAsIs);
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Dinghy\File\Shape;
 
+use Dinghy\Record\WhenGone;
+
 /** A post of a battery: its id with "+" or "-" behind it. */
 final readonly class PostShape extends LeafShape
 {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Dinghy\File\Shape;
 
+use Dinghy\Record\WhenGone;
+
 /** The id of another part of the plan. Whether there is such a part is not a matter of shape. */
 final readonly class ReferenceShape extends LeafShape
 {

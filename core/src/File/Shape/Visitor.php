@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Dinghy\File\Shape;
 
+use Dinghy\Record\WhenGone;
+
 /** Is told of the parts of a document as they are come upon, and of what names them. */
 interface Visitor
 {

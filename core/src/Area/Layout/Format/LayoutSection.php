@@ -17,12 +17,12 @@ use Dinghy\File\Shape\PartsShape;
 use Dinghy\File\Shape\Problems;
 use Dinghy\File\Shape\ReferenceShape;
 use Dinghy\File\Shape\TextShape;
-use Dinghy\File\Shape\WhenGone;
 use Dinghy\Plan\HoleMaterial;
 use Dinghy\Plan\HoleUse;
 use Dinghy\Plan\Way;
 use Dinghy\Plan\WayKind;
 use Dinghy\Record\Record;
+use Dinghy\Record\WhenGone;
 
 /** The part of the plan format that says where things are: stations, ways, holes to be drilled, boards made up on the bench, what is measured at mounts. */
 final class LayoutSection extends Section
@@ -30,8 +30,8 @@ final class LayoutSection extends Section
     public function fields(): array
     {
         return [
-            Field::optional('holes', new PartsShape('hole', self::hole(), 200), []),
-            Field::optional('boards', new PartsShape('board', self::board(), 20), []),
+            Field::optional('holes', new PartsShape('hole', self::hole(), 200, true), []),
+            Field::optional('boards', new PartsShape('board', self::board(), 20, true), []),
         ];
     }
 

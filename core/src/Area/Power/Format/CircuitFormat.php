@@ -19,7 +19,6 @@ use Dinghy\File\Shape\PartsShape;
 use Dinghy\File\Shape\ReferenceShape;
 use Dinghy\File\Shape\Shape;
 use Dinghy\File\Shape\TextShape;
-use Dinghy\File\Shape\WhenGone;
 use Dinghy\Plan\DeviceKind;
 use Dinghy\Plan\Fastening;
 use Dinghy\Plan\LoadClass;
@@ -27,6 +26,7 @@ use Dinghy\Plan\LoadKind;
 use Dinghy\Plan\Run;
 use Dinghy\Plan\WireKind;
 use Dinghy\Protection\FuseFamily;
+use Dinghy\Record\WhenGone;
 
 /** The part of the plan format that current goes through: feeds, fuse blocks, runs, devices. */
 final class CircuitFormat

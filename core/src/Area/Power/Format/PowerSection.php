@@ -41,7 +41,7 @@ final class PowerSection extends Section
 
     public function catalogue(): array
     {
-        return ['protection' => CircuitFormat::protection(), 'connector' => CircuitFormat::connector(), 'wire' => CircuitFormat::wire()];
+        return PowerCatalogue::kinds();
     }
 
     private static function trip(): ObjectShape

@@ -20,9 +20,9 @@ use Dinghy\File\Shape\PostShape;
 use Dinghy\File\Shape\ReferenceShape;
 use Dinghy\File\Shape\Shape;
 use Dinghy\File\Shape\TextShape;
-use Dinghy\File\Shape\WhenGone;
 use Dinghy\Plan\Fastening;
 use Dinghy\Plan\StudSize;
+use Dinghy\Record\WhenGone;
 
 /** The part of the plan format that current comes from: batteries, banks, what joins their negatives, chargers. */
 final class SupplyFormat

@@ -40,9 +40,9 @@ final class SurveySection extends Section
                 Field::required('id', TextShape::id()),
                 Field::required('kind', ChoiceShape::ofEnum(ComplaintKind::class)),
                 Field::optional('words', new TextShape(500), ''),
-            ]), 40), []),
-            Field::optional('batteries', new PartsShape('found', self::battery(), 32), []),
-            Field::optional('path_checks', new PartsShape('check', self::pathCheck(), 40), []),
+            ]), 40, true), []),
+            Field::optional('batteries', new PartsShape('found', self::battery(), 32, true), []),
+            Field::optional('path_checks', new PartsShape('check', self::pathCheck(), 40, true), []),
             Field::optional('photographs', new PartsShape('photograph', self::photograph(), 400), []),
         ]);
     }

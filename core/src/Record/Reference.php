@@ -2,9 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Dinghy\File;
-
-use Dinghy\File\Shape\WhenGone;
+namespace Dinghy\Record;
 
 /** A place of a plan that names a part. */
 final readonly class Reference

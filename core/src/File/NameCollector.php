@@ -4,27 +4,34 @@ declare(strict_types=1);
 
 namespace Dinghy\File;
 
+use Dinghy\File\Shape\ObjectShape;
 use Dinghy\File\Shape\Visitor;
-use Dinghy\File\Shape\WhenGone;
+use Dinghy\Record\NamedParts;
+use Dinghy\Record\Reference;
+use Dinghy\Record\WhenGone;
 
-/** The parts of a document, and every place that names one of them. */
-final class PartsNamed implements Visitor
+/** Goes through a document for its parts and for the places that name them. */
+final class NameCollector implements Visitor
 {
-    /** @var list<array{kind: string, id: string, pointer: string}> in the order of the format */
-    public array $parts = [];
+    /** @var list<array{kind: string, id: string, pointer: string}> */
+    private array $parts = [];
 
-    /** @var list<Reference> in the order of the format */
-    public array $references = [];
+    /** @var list<Reference> */
+    private array $references = [];
 
     /** @var list<array{string, string}> the parts that are being visited, outermost first: as "kind:id", and their pointers */
     private array $within = [];
 
-    public static function of(PlanFormat $format, \stdClass $root): self
+    private function __construct()
     {
-        $named = new self;
-        $format->shape->visit($root, '', $named);
+    }
 
-        return $named;
+    public static function collect(ObjectShape $format, \stdClass $root): NamedParts
+    {
+        $collector = new self;
+        $format->visit($root, '', $collector);
+
+        return new NamedParts($collector->parts, $collector->references);
     }
 
     public function enter(string $kind, \stdClass $part, string $pointer): void
@@ -44,11 +51,5 @@ final class PartsNamed implements Visitor
         [$on, $above] = $this->within === [] ? ['plan', ''] : $this->within[count($this->within) - 1];
         $path = str_replace('/', '.', ltrim(substr($pointer, strlen($above)), '/'));
         $this->references[] = new Reference($on, $path, $pointer, $kind, $id, $whenGone);
-    }
-
-    /** @return list<Reference> every place that names a part */
-    public function to(string $kind, string $id): array
-    {
-        return array_values(array_filter($this->references, static fn (Reference $reference): bool => $reference->kind === $kind && $reference->id === $id));
     }
 }

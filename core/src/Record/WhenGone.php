@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Dinghy\File\Shape;
+namespace Dinghy\Record;
 
 /** What becomes of that which names a part when the part is taken out. */
 enum WhenGone

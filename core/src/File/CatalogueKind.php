@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\File;
+
+use Dinghy\File\Shape\ObjectShape;
+
+/** A kind of part that a shop's catalogue can hold, with the figures that a plan takes over from there. */
+final readonly class CatalogueKind
+{
+    /**
+     * @param  string  $name  where it is a kind of part of the plan too, that one's
+     * @param  ObjectShape  $shape  of its figures
+     * @param  list<string>  $figures  paths of the shape that a catalogue keeps, as "lead.gauge"
+     * @param  list<string>  $ofThePart  keys that are the part's own in whatever boat; the rest was measured aboard, or is how it was fitted
+     */
+    public function __construct(
+        public string $name,
+        public ObjectShape $shape,
+        public array $figures,
+        public array $ofThePart = [],
+    ) {
+    }
+}
