@@ -13,12 +13,14 @@ import { createRoot } from 'react-dom/client';
 import { BrowserRouter, Navigate, Route, Routes } from 'react-router-dom';
 
 import { Refused } from './api/client';
+import { AREAS } from './areas';
+import { AreasContext } from './frame/areas';
 import { Mishap } from './frame/Mishap';
 import { theme } from './look/theme';
 import { askBeforeLosingDrafts } from './plan/drafts';
 import { Shed } from './shed/Shed';
 import { SignIn } from './sign-in/SignIn';
-import { PhotographQueue } from './survey/PhotographQueue';
+import { PhotographQueue } from './photographs/PhotographQueue';
 import { UnitsProvider } from './units/UnitsProvider';
 
 const queries = new QueryClient({
@@ -32,22 +34,17 @@ const queries = new QueryClient({
 
 // Each stage is a script of its own; all are fetched once the first is shown, so that none is missing when the network is.
 const pages = {
-    SurveyStage: async () => ({ default: (await import('./survey/SurveyStage')).SurveyStage }),
-    LayoutStage: async () => ({ default: (await import('./layout/LayoutStage')).LayoutStage }),
-    PowerStage: async () => ({ default: (await import('./power/PowerStage')).PowerStage }),
     Catalogue: async () => ({ default: (await import('./catalogue/Catalogue')).Catalogue }),
     People: async () => ({ default: (await import('./people/People')).People }),
     SetPassword: async () => ({ default: (await import('./sign-in/SetPassword')).SetPassword }),
     HouseRules: async () => ({ default: (await import('./house-rules/HouseRules')).HouseRules }),
 };
-const SurveyStage = lazy(pages.SurveyStage);
-const LayoutStage = lazy(pages.LayoutStage);
-const PowerStage = lazy(pages.PowerStage);
+const stages = AREAS.map((area) => ({ stage: area.stage, Stage: lazy(area.load) }));
 const Catalogue = lazy(pages.Catalogue);
 const HouseRules = lazy(pages.HouseRules);
 const People = lazy(pages.People);
 const SetPassword = lazy(pages.SetPassword);
-window.addEventListener('load', () => void Promise.allSettled(Object.values(pages).map((page) => page())));
+window.addEventListener('load', () => void Promise.allSettled([...AREAS.map((area) => area.load()), ...Object.values(pages).map((page) => page())]));
 askBeforeLosingDrafts();
 
 const root = document.getElementById('app');
@@ -63,20 +60,22 @@ createRoot(root).render(
                     <PhotographQueue>
                         <BrowserRouter>
                             <Mishap>
-                              <Suspense fallback={null}>
-                                <Routes>
-                                    <Route path="/" element={<Shed />} />
-                                    <Route path="/catalogue" element={<Catalogue />} />
-                                    <Route path="/house-rules" element={<HouseRules />} />
-                                    <Route path="/people" element={<People />} />
-                                    <Route path="/set-password" element={<SetPassword />} />
-                                    <Route path="/sign-in" element={<SignIn />} />
-                                    <Route path="/jobs/:job/survey" element={<SurveyStage />} />
-                                    <Route path="/jobs/:job/layout" element={<LayoutStage />} />
-                                    <Route path="/jobs/:job/power" element={<PowerStage />} />
-                                    <Route path="*" element={<Navigate to="/" replace />} />
-                                </Routes>
-                              </Suspense>
+                                <AreasContext value={AREAS}>
+                                    <Suspense fallback={null}>
+                                        <Routes>
+                                            <Route path="/" element={<Shed />} />
+                                            <Route path="/catalogue" element={<Catalogue />} />
+                                            <Route path="/house-rules" element={<HouseRules />} />
+                                            <Route path="/people" element={<People />} />
+                                            <Route path="/set-password" element={<SetPassword />} />
+                                            <Route path="/sign-in" element={<SignIn />} />
+                                            {stages.map(({ stage, Stage }) => (
+                                                <Route key={stage} path={`/jobs/:job/${stage}`} element={<Stage />} />
+                                            ))}
+                                            <Route path="*" element={<Navigate to="/" replace />} />
+                                        </Routes>
+                                    </Suspense>
+                                </AreasContext>
                             </Mishap>
                         </BrowserRouter>
                     </PhotographQueue>

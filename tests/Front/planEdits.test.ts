@@ -4,7 +4,7 @@ import type { Bank, Bench, CataloguePart } from '../../resources/js/api/types';
 import { bent, bentOnceMore, moved, placed, seated } from '../../resources/js/layout/drawingEdits';
 import { hangBranch, isFull, nextSize } from '../../resources/js/power/branches';
 import { addJumper, landJumper, takeJumperOff } from '../../resources/js/power/jumpers';
-import { layBlock } from '../../resources/js/power/lies';
+import { layBlock } from '../../resources/js/boat/positions';
 import { skiffJob } from './job';
 
 describe('on the boat plan', () => {

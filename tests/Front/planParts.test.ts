@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 
 import type { Bank, Run } from '../../resources/js/api/types';
-import { bankWires, branchOf, deviceName, devicesBehind, houseRung, nextRung, partOf, postOf, protection, ratingField, terminalsOf } from '../../resources/js/plan/planParts';
+import { bankWires, branchOf, deviceName, devicesBehind, houseRung, nextRung, partOf, postOf, protection, ratingField, terminalsOf } from '../../resources/js/boat/planParts';
 import { skiffJob } from './job';
 
 const bank = (strings: string[][], jumpers?: Bank['jumpers']) => ({ id: 'thrust', strings, ...(jumpers === undefined ? {} : { jumpers }) }) as Bank;

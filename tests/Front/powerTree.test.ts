@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 
 import { copperWidth, potentialTint } from '../../resources/js/drawings/potential';
 import { BATTERY, layOut } from '../../resources/js/drawings/powerTreeLayout';
-import { converters, devicesBehind } from '../../resources/js/plan/planParts';
+import { converters, devicesBehind } from '../../resources/js/boat/planParts';
 import { skiffJob } from './job';
 
 describe('the power tree', () => {

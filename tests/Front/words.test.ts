@@ -2,7 +2,7 @@ import { describe, expect, it } from 'vitest';
 
 import type { HouseRule, Survey } from '../../resources/js/api/types';
 import { choiceWords, told } from '../../resources/js/house-rules/ruleWords';
-import { stationName } from '../../resources/js/layout/stationName';
+import { stationName } from '../../resources/js/boat/stationName';
 import { askedFigures } from '../../resources/js/power/askedFigures';
 import { subjectsOf } from '../../resources/js/survey/subjectsOf';
 import { skiffJob } from './job';

@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\HouseRules\RulesTried;
 use App\HouseRules\ShopRules;
 use App\Http\Requests\HouseRulesRequest;
 use App\Models\Job;
 use App\Models\Shop;
 use App\Models\User;
+use App\WorkOrders\RulesTried;
 use Dinghy\File\HouseRuleText;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;

@@ -49,7 +49,7 @@ final class ShedController extends Controller
             'customer' => $job->boat->customer->name,
             'promised_on' => $job->promised_on?->toDateString(),
             'waits_for' => $job->waits_for,
-            'stage' => $evaluation === null ? null : StageState::current($evaluation, $decisions->occasions())->name,
+            'stage' => $evaluation === null ? null : get_object_vars(StageState::current($evaluation, $decisions->occasions())),
             'stops' => $evaluation?->count(Level::Stop),
             'decisions' => $evaluation === null ? null : $evaluation->count(Level::Warn) - $decided,
             'verdict' => $evaluation === null ? 'No plan yet.' : Verdict::of($evaluation, $decided),

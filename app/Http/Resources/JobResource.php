@@ -96,7 +96,7 @@ final class JobResource extends JsonResource
             'profiles' => array_map(self::profile(...), VoltProfile::allOf($evaluation->boat)),
             'verdict' => Verdict::of($evaluation, $decisions->count()),
             'stage' => StageState::current($evaluation, $decisions->occasions())->name,
-            'stages' => array_map(static fn (StageState $state): array => ['stage' => $state->stage->name, 'says' => $state->says], StageState::allOf($evaluation, $decisions->occasions())),
+            'stages' => array_map(static fn (StageState $state): array => ['stage' => $state->stage->name, 'label' => $state->stage->label, 'says' => $state->says], StageState::allOf($evaluation, $decisions->occasions())),
             'decided' => array_values(array_map(static fn (Acceptance $acceptance): array => [
                 'id' => $acceptance->id,
                 'occasion' => $acceptance->occasion,

@@ -1,8 +1,8 @@
 import { useRef } from 'react';
 
 import type { Bank, Bench, PlannedJob } from '../api/types';
-import type { Lie } from '../power/lies';
-import { feedsOf, postOf } from '../plan/planParts';
+import type { BlockPosition } from '../boat/positions';
+import { feedsOf, postOf } from '../boat/planParts';
 import { amps, volts } from '../units/units';
 import classes from './BatteryBench.module.css';
 import { type BenchBlock, frameOf, gripAt, isUpper, leadGrip, leadPath, postAt, postNear, wirePath } from './benchGeometry';
@@ -21,7 +21,7 @@ const STEP = 5;
 /** What is done on the bench by hand; each has its line in the list of posts as well. */
 export interface BenchActs {
     /** a block moved or turned */
-    place: (battery: string, change: (lie: Lie) => Partial<Lie>) => void;
+    place: (battery: string, change: (position: BlockPosition) => Partial<BlockPosition>) => void;
     /** a new jumper */
     join: (from: string, to: string) => void;
     /** an end of a jumper on another post; null: off */

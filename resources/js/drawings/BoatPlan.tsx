@@ -1,7 +1,7 @@
 import { type KeyboardEvent, useEffect, useRef } from 'react';
 
 import type { Layout, PatchStep, PlannedJob } from '../api/types';
-import type { Place } from '../plan/changes';
+import type { Place } from '../boat/place';
 import { length, useUnits } from '../units/units';
 import classes from './BoatPlan.module.css';
 import { drawn, inserted, nudged, placeInWords, ringPath, snapped } from './boatGeometry';

@@ -1,7 +1,7 @@
 import type { KeyboardEvent, PointerEvent } from 'react';
 
 import type { Layout } from '../api/types';
-import type { Place } from '../plan/changes';
+import type { Place } from '../boat/place';
 import { useUnits } from '../units/units';
 import classes from './BoatPlan.module.css';
 import { drawn, nudged, placeInWords } from './boatGeometry';

@@ -1,7 +1,7 @@
 import { useRef } from 'react';
 
 import type { Finding, PlannedJob } from '../api/types';
-import { bankWires, deviceName, type PostWire, protection } from '../plan/planParts';
+import { bankWires, deviceName, type PostWire, protection } from '../boat/planParts';
 import { amps, gauge, length, lost, percent, useUnits, volts } from '../units/units';
 import { BATTERY, BLOCK_WIDTH, CONVERTER, DEVICE, layOut, type PlacedBank, type PlacedConverter, type PlacedDevice, type PlacedRun, WIDTH } from './powerTreeLayout';
 import { copperWidth, potentialTint } from './potential';

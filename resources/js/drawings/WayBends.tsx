@@ -1,6 +1,6 @@
 import { type KeyboardEvent, type PointerEvent, useEffect, useRef } from 'react';
 
-import type { Place } from '../plan/changes';
+import type { Place } from '../boat/place';
 import { useUnits } from '../units/units';
 import classes from './BoatPlan.module.css';
 import { drawn, inserted, nudged, placeInWords, round } from './boatGeometry';

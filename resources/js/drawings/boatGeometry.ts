@@ -1,5 +1,5 @@
 import type { Layout } from '../api/types';
-import type { Place } from '../plan/changes';
+import type { Place } from '../boat/place';
 import { length, type System } from '../units/units';
 
 type Hull = NonNullable<Layout['hull']>;

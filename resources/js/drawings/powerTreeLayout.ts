@@ -1,5 +1,5 @@
 import type { Bank, Feed, PlannedJob, Run } from '../api/types';
-import { battery, block as blockOf, converters, run as runOf } from '../plan/planParts';
+import { battery, block as blockOf, converters, run as runOf } from '../boat/planParts';
 
 /** Where everything of the power tree stands. Banks at the left, devices at the right, one row a device. */
 

@@ -1,7 +1,7 @@
 import { TextInput } from '@mantine/core';
 import { useState } from 'react';
 
-import { Dialog } from './Dialog';
+import { Dialog } from '../look/Dialog';
 import classes from './Find.module.css';
 
 export interface Findable {

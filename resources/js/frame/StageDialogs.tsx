@@ -1,12 +1,13 @@
 import type { PlannedJob } from '../api/types';
 import type { PlanEdits } from '../plan/usePlanEdits';
-import { Log } from '../power/Log';
+import { Log } from '../plan/Log';
 import { Find, type Findable } from './Find';
 import { Keys } from './Keys';
 
 export type Asked = 'find' | 'keys' | 'log';
 
 interface Props {
+    stage: string;
     asked: string | null;
     onClose: () => void;
     job: PlannedJob;
@@ -15,12 +16,12 @@ interface Props {
 }
 
 /** What every stage asks in front of itself: its log, what is sought, its keys. */
-export function StageDialogs({ asked, onClose, job, edits, things }: Props) {
+export function StageDialogs({ stage, asked, onClose, job, edits, things }: Props) {
     return (
         <>
             <Log edits={edits} opened={asked === 'log'} onClose={onClose} job={job} />
             <Find opened={asked === 'find'} onClose={onClose} things={things} />
-            <Keys opened={asked === 'keys'} onClose={onClose} />
+            <Keys stage={stage} opened={asked === 'keys'} onClose={onClose} />
         </>
     );
 }

@@ -7,10 +7,9 @@ import { OrderOfWork } from './OrderOfWork';
 import { ReplaceByFile } from './ReplaceByFile';
 import type { StageProps } from './Stage';
 import classes from './Stage.module.css';
-import type { StageName } from './stages';
 
 interface Props extends StageProps {
-    stage: StageName;
+    stage: string;
     onAsk: (what: 'find' | 'keys' | 'log') => void;
     onWhy: () => void;
     /** what stands at the right, on demand */

@@ -11,7 +11,7 @@ import type { PlanEdits } from '../plan/usePlanEdits';
 import { TakeOut } from '../plan/TakeOut';
 import { small, useUnits } from '../units/units';
 import { BoardParts } from './BoardParts';
-import { stationChoices } from './stationName';
+import { stationChoices } from '../boat/stationName';
 
 /** Boards that are made up on the bench and mounted in one piece, with the template to drill them by. */
 export function BoardsPane({ job, layout, edits }: { job: PlannedJob; layout: Layout; edits: PlanEdits }) {

@@ -8,7 +8,7 @@ import { placed, seated } from './drawingEdits';
 import { FITTED } from './fitted';
 import classes from './FittingsList.module.css';
 import type { PlacesProps } from './places';
-import { stationChoices } from './stationName';
+import { stationChoices } from '../boat/stationName';
 
 /** Where every battery, fuse block and device sits: at its station, or a device at a place of its own. */
 export function FittingsList({ job, layout, edits, chosen, onChoose }: PlacesProps) {

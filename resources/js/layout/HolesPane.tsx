@@ -8,7 +8,7 @@ import { PlaceSelect } from '../plan/PlaceSelect';
 import { TakeOut } from '../plan/TakeOut';
 import type { PlanEdits } from '../plan/usePlanEdits';
 import { small, useUnits } from '../units/units';
-import { stationChoices } from './stationName';
+import { stationChoices } from '../boat/stationName';
 
 const MATERIALS = [['fibreglass', 'fibreglass'], ['cored', 'cored'], ['aluminium', 'aluminium'], ['plastic', 'plastic'], ['wood', 'wood']] as const;
 const USES = [['screw', 'screw'], ['bolt', 'bolt'], ['cable', 'cable'], ['transducer', 'transducer']] as const;

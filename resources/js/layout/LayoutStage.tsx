@@ -10,8 +10,8 @@ import { Tabs } from '../frame/Tabs';
 import { useStageKeys } from '../frame/useStageKeys';
 import { Findings } from '../plan/Findings';
 import { HullFields } from '../plan/HullFields';
-import { usePreview } from '../power/usePreview';
-import { WhyPanel } from '../power/WhyPanel';
+import { usePreview } from '../plan/usePreview';
+import { WhyPanel } from '../why/WhyPanel';
 import { BoardsPane } from './BoardsPane';
 import { bent, moved, placed, seated } from './drawingEdits';
 import { HolesPane } from './HolesPane';
@@ -19,7 +19,7 @@ import { MountingPane } from './MountingPane';
 import { type Pane, PANES } from './panes';
 import { PlacesPane } from './PlacesPane';
 import { RoutesPane } from './RoutesPane';
-import { stationName } from './stationName';
+import { stationName } from '../boat/stationName';
 import { TubesPane } from './TubesPane';
 import { useLayout } from './useLayout';
 
@@ -78,7 +78,7 @@ function BoatLayout({ job, edits, silent }: StageProps) {
             onAsk={setAsked}
             onWhy={() => setPane('findings')}
             why={why === null ? null : <WhyPanel job={job} figure={why} figures={[{ figure: why, label: 'this finding' }]} onFigure={setWhy} onClose={() => setWhy(null)} />}
-            asked={<StageDialogs edits={edits} asked={asked} onClose={() => setAsked(null)} job={job} things={things} />}
+            asked={<StageDialogs stage="layout" edits={edits} asked={asked} onClose={() => setAsked(null)} job={job} things={things} />}
         >
             <section className={classes.drawing} aria-label="Boat plan">
                 <header className={classes.drawingHead}>

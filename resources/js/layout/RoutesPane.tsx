@@ -3,11 +3,11 @@ import { Button } from '@mantine/core';
 import type { Layout, PlannedJob } from '../api/types';
 import { HeadRow } from '../look/HeadRow';
 import table from '../look/table.module.css';
-import { partOf, run as runOf } from '../plan/planParts';
+import { partOf, run as runOf } from '../boat/planParts';
 import type { PlanEdits } from '../plan/usePlanEdits';
 import { gauge, length, useUnits } from '../units/units';
 import { RunEnds } from './RunEnds';
-import { stationName } from './stationName';
+import { stationName } from '../boat/stationName';
 
 interface Props {
     job: PlannedJob;

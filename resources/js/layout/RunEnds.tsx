@@ -1,11 +1,11 @@
 import type { Layout, PlannedJob } from '../api/types';
 import table from '../look/table.module.css';
 import { PartField } from '../plan/PartField';
-import { branchOf, feed } from '../plan/planParts';
+import { branchOf, feed } from '../boat/planParts';
 import { PlaceSelect } from '../plan/PlaceSelect';
 import type { PlanEdits } from '../plan/usePlanEdits';
 import { length, useUnits } from '../units/units';
-import { stationName } from './stationName';
+import { stationName } from '../boat/stationName';
 
 interface Props {
     job: PlannedJob;

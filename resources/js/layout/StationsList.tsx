@@ -8,7 +8,7 @@ import { PlaceSelect } from '../plan/PlaceSelect';
 import { TakeOut } from '../plan/TakeOut';
 import { box, length, useUnits } from '../units/units';
 import type { PlacesProps } from './places';
-import { stationName } from './stationName';
+import { stationName } from '../boat/stationName';
 
 const KINDS = [['deck', 'deck'], ['locker', 'locker'], ['console', 'console'], ['battery', 'battery place'], ['engine', 'engine place'], ['transom', 'transom'], ['motor', 'motor mount']] as const;
 const LIDS = [['none', 'no lid'], ['forward', 'hinged forward'], ['aft', 'hinged aft'], ['port', 'hinged to port'], ['starboard', 'hinged to starboard']] as const;

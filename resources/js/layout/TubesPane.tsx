@@ -2,7 +2,7 @@ import type { Layout, PlannedJob } from '../api/types';
 import { BoreDrawing } from '../drawings/BoreDrawing';
 import table from '../look/table.module.css';
 import { small, useUnits } from '../units/units';
-import { stationName } from './stationName';
+import { stationName } from '../boat/stationName';
 import classes from './TubesPane.module.css';
 
 interface Props {

@@ -6,7 +6,7 @@ import { PlaceSelect } from '../plan/PlaceSelect';
 import { TakeOut } from '../plan/TakeOut';
 import { length, small, useUnits } from '../units/units';
 import type { PlacesProps, Way } from './places';
-import { stationName } from './stationName';
+import { stationName } from '../boat/stationName';
 import { WayDetails } from './WayDetails';
 
 const KINDS = [['tube', 'tube'], ['open', 'open'], ['gunwale', 'along the gunwale']] as const;

@@ -5,7 +5,7 @@ import { HeadRow } from '../look/HeadRow';
 import table from '../look/table.module.css';
 import { PlaceSelect } from '../plan/PlaceSelect';
 import type { PlacesProps } from './places';
-import { stationChoices } from './stationName';
+import { stationChoices } from '../boat/stationName';
 import { WayRow } from './WayRow';
 
 /** The ways of the boat, and a new one. */

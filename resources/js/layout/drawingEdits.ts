@@ -1,6 +1,7 @@
 import type { PlannedJob } from '../api/types';
 import { inserted, round } from '../drawings/boatGeometry';
-import type { Change, Place } from '../plan/changes';
+import type { Place } from '../boat/place';
+import type { Change } from '../plan/changes';
 
 /** A station moved from where it is by then; null: it is gone. */
 export function moved(job: PlannedJob, station: string, to: (now: Place) => Place): Change | null {

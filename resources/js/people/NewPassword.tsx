@@ -3,7 +3,7 @@ import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
 
 import { ask } from '../api/client';
-import { Dialog } from '../frame/Dialog';
+import { Dialog } from '../look/Dialog';
 import classes from '../sign-in/SignIn.module.css';
 
 /** One's own password: every other sign-in of one's own ends with the old one. */

@@ -5,7 +5,7 @@ import { Link } from 'react-router-dom';
 
 import { ask, Refused } from '../api/client';
 import type { Persons } from '../api/types';
-import { Dialog } from '../frame/Dialog';
+import { Dialog } from '../look/Dialog';
 import page from '../look/page.module.css';
 import table from '../look/table.module.css';
 import { ToSignIn } from '../sign-in/ToSignIn';

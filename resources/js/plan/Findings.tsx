@@ -2,7 +2,6 @@ import { Button, TextInput } from '@mantine/core';
 import { useState } from 'react';
 
 import type { Finding, PatchStep, PlannedJob, Remedy } from '../api/types';
-import type { StageName } from '../frame/stages';
 import classes from './Findings.module.css';
 import { Newer } from './Newer';
 import type { PlanEdits } from './usePlanEdits';
@@ -21,8 +20,8 @@ interface Props {
 }
 
 /** What the rulebook says of the plan: worst first, each with a remedy that was tried. */
-export function Findings({ job, edits, stage, onWhy, onShow, onLook }: Props & { /** only what is seen and mended there; absent: everything */ stage?: StageName }) {
-    const here = (one: { stage: StageName }) => stage === undefined || one.stage === stage;
+export function Findings({ job, edits, stage, onWhy, onShow, onLook }: Props & { /** only what is seen and mended there; absent: everything */ stage?: string }) {
+    const here = (one: { stage: string }) => stage === undefined || one.stage === stage;
     const findings = job.evaluation.findings.filter(here);
     const tried = useRemedies(job);
     const unchecked = job.evaluation.unchecked.filter(here);

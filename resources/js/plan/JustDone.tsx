@@ -3,7 +3,7 @@ import { useEffect, useState } from 'react';
 
 import type { PlannedJob } from '../api/types';
 import { type Change, undone } from './changes';
-import { deviceName } from './planParts';
+import { deviceName } from '../boat/planParts';
 import classes from './UnkeptNotice.module.css';
 import type { PlanEdits } from './usePlanEdits';
 

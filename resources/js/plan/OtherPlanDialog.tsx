@@ -1,7 +1,7 @@
 import { Button } from '@mantine/core';
 
 import type { OtherPlan } from '../api/types';
-import { Dialog } from '../frame/Dialog';
+import { Dialog } from '../look/Dialog';
 import classes from './OtherPlanDialog.module.css';
 
 interface Props {

@@ -3,7 +3,7 @@ import { Button } from '@mantine/core';
 import type { PlannedJob } from '../api/types';
 import type { Change } from './changes';
 import type { Unkept } from './editQueue';
-import { deviceName, partOf } from './planParts';
+import { deviceName, partOf } from '../boat/planParts';
 import classes from './UnkeptNotice.module.css';
 import type { PlanEdits } from './usePlanEdits';
 

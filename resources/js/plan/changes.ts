@@ -1,4 +1,5 @@
 import type { PatchStep, PlannedJob } from '../api/types';
+import type { Place } from '../boat/place';
 
 /** What is asked of the server: fields as the file holds them, what a person typed, or something it makes itself. */
 export type Change =
@@ -27,12 +28,6 @@ export type Proposal =
     | { make: 'turn'; bank: string }
     | { make: 'strings'; bank: string; series: number }
     | { make: 'split'; feed: string; branches: string[] };
-
-/** A place of the boat plan: metres forward of the transom and to port of the middle. */
-export interface Place {
-    x_m: number;
-    y_m: number;
-}
 
 /** A part of the catalogue, where it goes and what it hangs on. */
 export interface NewPart {

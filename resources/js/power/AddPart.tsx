@@ -5,7 +5,7 @@ import { useRef, useState } from 'react';
 import { ask } from '../api/client';
 import type { CataloguePart, Offer, PlannedJob, Run } from '../api/types';
 import { KINDS, useCatalogue } from '../catalogue/parts';
-import { Dialog } from '../frame/Dialog';
+import { Dialog } from '../look/Dialog';
 import classes from './AddPart.module.css';
 import type { NewPart } from '../plan/changes';
 import type { PlanEdits } from '../plan/usePlanEdits';

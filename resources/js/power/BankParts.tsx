@@ -1,5 +1,5 @@
 import type { Bank, PlannedJob } from '../api/types';
-import { converters } from '../plan/planParts';
+import { converters } from '../boat/planParts';
 import { amps, volts } from '../units/units';
 import classes from './Posts.module.css';
 import type { PlanEdits } from '../plan/usePlanEdits';

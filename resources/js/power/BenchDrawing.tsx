@@ -2,8 +2,8 @@ import type { Bank, Bench, PlannedJob } from '../api/types';
 import { BatteryBench, type BenchActs } from '../drawings/BatteryBench';
 import classes from './BenchDrawing.module.css';
 import { addJumper, landJumper, takeJumperOff } from './jumpers';
-import { layBlock } from './lies';
-import { postOf, terminalsOf } from '../plan/planParts';
+import { layBlock } from '../boat/positions';
+import { postOf, terminalsOf } from '../boat/planParts';
 import { type ProbePlaces, Probes } from './Probes';
 import type { PlanEdits } from '../plan/usePlanEdits';
 

@@ -2,7 +2,7 @@ import type { PlannedJob, Run } from '../api/types';
 import { useCatalogue } from '../catalogue/parts';
 import { hangBranch, isFull, nextSize } from './branches';
 import classes from '../plan/PlaceField.module.css';
-import { branchOf } from '../plan/planParts';
+import { branchOf } from '../boat/planParts';
 import type { PlanEdits } from '../plan/usePlanEdits';
 
 /** The fuse block that a branch hangs on, to be hung on another. */

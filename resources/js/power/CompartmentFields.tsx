@@ -1,8 +1,8 @@
 import { Button } from '@mantine/core';
 
 import type { Bank, Bench, PlannedJob } from '../api/types';
-import { layBlock } from './lies';
-import { battery as batteryOf } from '../plan/planParts';
+import { layBlock } from '../boat/positions';
+import { battery as batteryOf } from '../boat/planParts';
 import classes from './CompartmentFields.module.css';
 import { PlaceField } from '../plan/PlaceField';
 import type { PlanEdits } from '../plan/usePlanEdits';

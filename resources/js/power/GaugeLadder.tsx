@@ -3,9 +3,9 @@ import type { PlannedJob, Run } from '../api/types';
 import { useCatalogue } from '../catalogue/parts';
 import { amps, gauge, money, percent, reach, useUnits } from '../units/units';
 import classes from './GaugeLadder.module.css';
-import { houseRung, partOf } from '../plan/planParts';
+import { houseRung, partOf } from '../boat/planParts';
 import type { PlanEdits } from '../plan/usePlanEdits';
-import { WhyFigure } from './WhyFigure';
+import { WhyFigure } from '../why/WhyFigure';
 
 /** The gauges a run could have, as rungs: what each would lose, how far it reaches, what it carries. */
 export function GaugeLadder({ job, run, edits, onWhy }: { job: PlannedJob; run: Run; edits: PlanEdits; onWhy: (figure: string) => void }) {

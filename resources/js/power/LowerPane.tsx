@@ -8,7 +8,7 @@ import { Findings } from '../plan/Findings';
 import { GaugeLadder } from './GaugeLadder';
 import { OrderOfConnection } from './OrderOfConnection';
 import { type Pane, PANES, WIDE } from './panes';
-import { deviceName } from '../plan/planParts';
+import { deviceName } from '../boat/planParts';
 import { Posts } from './Posts';
 import classes from '../frame/Stage.module.css';
 import { Readings } from './Readings';

@@ -4,7 +4,7 @@ import { useState } from 'react';
 import type { Bank, Bench, PatchStep, PlannedJob } from '../api/types';
 import { length, useUnits } from '../units/units';
 import { addJumper, landJumper, takeJumperOff } from './jumpers';
-import { feedsOf, postOf, postsOf, terminalsOf } from '../plan/planParts';
+import { feedsOf, postOf, postsOf, terminalsOf } from '../boat/planParts';
 import classes from './Posts.module.css';
 import type { PlanEdits } from '../plan/usePlanEdits';
 

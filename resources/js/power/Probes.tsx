@@ -5,7 +5,7 @@ import { ask } from '../api/client';
 import type { MeterReading, PlannedJob } from '../api/types';
 import { volts } from '../units/units';
 import classes from './Probes.module.css';
-import { deviceName } from '../plan/planParts';
+import { deviceName } from '../boat/planParts';
 
 /** The points that the two probes of the meter stand on. */
 export interface ProbePlaces {

@@ -2,10 +2,10 @@ import type { PlannedJob, Run } from '../api/types';
 import { amps, area, gauge, length, percent, useUnits, volts } from '../units/units';
 import { BlockOfBranch } from './BlockOfBranch';
 import { PlaceField } from '../plan/PlaceField';
-import { branchOf, deviceName, feed, partOf, protection, ratingField } from '../plan/planParts';
+import { branchOf, deviceName, feed, partOf, protection, ratingField } from '../boat/planParts';
 import classes from './RunsTable.module.css';
 import type { PlanEdits } from '../plan/usePlanEdits';
-import { WhyFigure } from './WhyFigure';
+import { WhyFigure } from '../why/WhyFigure';
 
 interface Props {
     job: PlannedJob;

@@ -2,10 +2,10 @@ import { Button, Checkbox } from '@mantine/core';
 import { useState } from 'react';
 
 import type { PlannedJob } from '../api/types';
-import { Dialog } from '../frame/Dialog';
+import { Dialog } from '../look/Dialog';
 import { amps } from '../units/units';
 import classes from './AddPart.module.css';
-import { block as blockOf, device, deviceName, feed as feedOf } from '../plan/planParts';
+import { block as blockOf, device, deviceName, feed as feedOf } from '../boat/planParts';
 import type { PlanEdits } from '../plan/usePlanEdits';
 
 /** A feed made into two: which branches move to a second block with a feed of its own. */

@@ -7,7 +7,7 @@ import type { PlannedJob, SupplySchool } from '../api/types';
 import { hours, money, volts } from '../units/units';
 import classes from './Supply.module.css';
 import type { PlanEdits } from '../plan/usePlanEdits';
-import { WhyFigure } from './WhyFigure';
+import { WhyFigure } from '../why/WhyFigure';
 
 type Figures = NonNullable<SupplySchool['figures']>;
 

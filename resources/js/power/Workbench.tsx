@@ -15,13 +15,13 @@ import { BenchDrawing } from './BenchDrawing';
 import { hangBranch } from './branches';
 import { LowerPane } from './LowerPane';
 import { AT_THE_BENCH, AT_THE_TREE, type Pane, PANES } from './panes';
-import { bankWires, block, deviceName, devicesBehind, feed, nextRung, partOf, run as runOf } from '../plan/planParts';
+import { bankWires, block, deviceName, devicesBehind, feed, nextRung, partOf, run as runOf } from '../boat/planParts';
 import classes from '../frame/Stage.module.css';
 import { PreviewBanner } from './PreviewBanner';
 import { SplitFeed } from './SplitFeed';
 import { type First, useBench } from './useBench';
-import { usePreview } from './usePreview';
-import { WhyPanel } from './WhyPanel';
+import { usePreview } from '../plan/usePreview';
+import { WhyPanel } from '../why/WhyPanel';
 
 type PowerAsked = Asked | 'add' | 'split' | null;
 
@@ -146,7 +146,7 @@ export function Workbench({ job, edits, silent }: StageProps) {
                 <>
                     <AddPart opened={asked === 'add'} onClose={() => setAsked(null)} job={job} edits={edits} selected={selected} />
                     {selected !== undefined && <SplitFeed opened={asked === 'split'} onClose={() => setAsked(null)} job={job} feed={selected.id} edits={edits} />}
-                    <StageDialogs edits={edits} asked={asked} onClose={() => setAsked(null)} job={job} things={things} />
+                    <StageDialogs stage="power" edits={edits} asked={asked} onClose={() => setAsked(null)} job={job} things={things} />
                 </>
             }
         >

@@ -1,5 +1,5 @@
 import type { PlannedJob } from '../api/types';
-import { deviceName, devicesBehind, run as runOf } from '../plan/planParts';
+import { deviceName, devicesBehind, run as runOf } from '../boat/planParts';
 
 /** What can be asked about the selected run, the devices behind it and the banks, as the Why panel lists it. */
 export function askedFigures(job: PlannedJob, run: string, asked: string) {

@@ -1,5 +1,5 @@
 import type { CataloguePart, PatchStep, Plan } from '../api/types';
-import { block as blockOf, branchOf } from '../plan/planParts';
+import { block as blockOf, branchOf } from '../boat/planParts';
 
 /** Whether a fuse block has a circuit left. */
 export function isFull(plan: Plan, id: string): boolean {

@@ -1,5 +1,5 @@
 import type { Bank, PatchStep } from '../api/types';
-import { bankWires, type PostWire } from '../plan/planParts';
+import { bankWires, type PostWire } from '../boat/planParts';
 
 /** Jumpers of a bank as they are landed, moved and taken off. The first change makes all of them wires that are really there. */
 

@@ -5,7 +5,6 @@ import { Link } from 'react-router-dom';
 
 import { ask, Refused } from '../api/client';
 import type { Bay, Person, Shed as ShedAnswer } from '../api/types';
-import { STAGE_LABELS } from '../frame/stages';
 import { NewPassword } from '../people/NewPassword';
 import { promised } from '../units/units';
 import { ToSignIn } from '../sign-in/ToSignIn';
@@ -67,7 +66,7 @@ export function Shed() {
 }
 
 function BayPlace({ job }: { job: Bay }) {
-    const name = job.stage === null ? job.boat.name : <Link to={`/jobs/${job.id}/${job.stage}`}>{job.boat.name}</Link>;
+    const name = job.stage === null ? job.boat.name : <Link to={`/jobs/${job.id}/${job.stage.name}`}>{job.boat.name}</Link>;
     return (
         <li className={classes.bay}>
             <div className={classes.floor}>
@@ -79,7 +78,7 @@ function BayPlace({ job }: { job: Bay }) {
                 {job.customer} · {job.title}
             </p>
             <p className={classes.line}>
-                <strong>{job.stage === null ? 'Not begun' : STAGE_LABELS[job.stage]}</strong> · {promised(job.promised_on)}
+                <strong>{job.stage === null ? 'Not begun' : job.stage.label}</strong> · {promised(job.promised_on)}
             </p>
             <p className={classes.line}>{job.verdict}</p>
             {job.waits_for !== null && <p className={classes.waits}>waits for: {job.waits_for}</p>}

@@ -6,7 +6,7 @@ import { useNavigate } from 'react-router-dom';
 import { ask } from '../api/client';
 import { newId } from '../api/newId';
 import type { Job } from '../api/types';
-import { Dialog } from '../frame/Dialog';
+import { Dialog } from '../look/Dialog';
 import { HULLS } from '../plan/hulls';
 import { useUnits } from '../units/units';
 

@@ -1,6 +1,6 @@
 import { useQueryClient } from '@tanstack/react-query';
 
-import { Dialog } from '../frame/Dialog';
+import { Dialog } from '../look/Dialog';
 import { SignInForm } from './SignInForm';
 
 /** In front of the page as it is: what was typed and where one is stay. */

@@ -2,7 +2,7 @@ import { Button, TextInput } from '@mantine/core';
 import { useState } from 'react';
 
 import type { PlannedJob, Survey } from '../api/types';
-import { stationChoices } from '../layout/stationName';
+import { stationChoices } from '../boat/stationName';
 import table from '../look/table.module.css';
 import { PartField } from '../plan/PartField';
 import { PlaceSelect } from '../plan/PlaceSelect';

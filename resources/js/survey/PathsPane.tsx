@@ -4,7 +4,7 @@ import { useState } from 'react';
 import type { PatchStep, PlannedJob, Survey } from '../api/types';
 import table from '../look/table.module.css';
 import { PartField } from '../plan/PartField';
-import { deviceName } from '../plan/planParts';
+import { deviceName } from '../boat/planParts';
 import { PlaceSelect } from '../plan/PlaceSelect';
 import type { PlanEdits } from '../plan/usePlanEdits';
 import { amps, gauge, length, useUnits, volts } from '../units/units';

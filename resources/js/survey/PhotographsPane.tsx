@@ -6,7 +6,7 @@ import table from '../look/table.module.css';
 import { PlaceSelect } from '../plan/PlaceSelect';
 import { subjectsOf } from './subjectsOf';
 import classes from './SurveyStage.module.css';
-import type { Going } from './PhotographQueue';
+import type { Going } from '../photographs/PhotographQueue';
 
 const KINDS = 'image/jpeg,image/png,image/webp';
 

@@ -10,7 +10,7 @@ import { StageFrame } from '../frame/StageFrame';
 import { Tabs } from '../frame/Tabs';
 import { useStageKeys } from '../frame/useStageKeys';
 import { Findings } from '../plan/Findings';
-import { WhyPanel } from '../power/WhyPanel';
+import { WhyPanel } from '../why/WhyPanel';
 import { useUnits } from '../units/units';
 import { BatteriesPane } from './BatteriesPane';
 import { ComplaintsPane } from './ComplaintsPane';
@@ -18,7 +18,7 @@ import { type Pane, PANES } from './panes';
 import { PathsPane } from './PathsPane';
 import { PhotographsPane } from './PhotographsPane';
 import { PhotographView } from './PhotographView';
-import { usePhotographQueue } from './PhotographQueue';
+import { usePhotographQueue } from '../photographs/PhotographQueue';
 import { useSurvey } from './useSurvey';
 
 export function SurveyStage() {
@@ -87,7 +87,7 @@ function BoatSurvey({ job, edits, silent }: StageProps) {
             onAsk={setAsked}
             onWhy={() => show('findings')}
             why={why === null ? null : <WhyPanel job={job} figure={why} figures={[{ figure: why, label: 'this finding' }]} onFigure={setWhy} onClose={() => setWhy(null)} />}
-            asked={<StageDialogs edits={edits} asked={asked} onClose={() => setAsked(null)} job={job} things={things} />}
+            asked={<StageDialogs stage="survey" edits={edits} asked={asked} onClose={() => setAsked(null)} job={job} things={things} />}
         >
             <section className={classes.drawing} aria-label={drawing === 'path' ? 'Path as it was found' : 'Photograph'}>
                 <header className={classes.drawingHead}>

@@ -2,8 +2,9 @@
 
 declare(strict_types=1);
 
-namespace App\HouseRules;
+namespace App\WorkOrders;
 
+use App\HouseRules\ShopRules;
 use App\Models\Job;
 use App\Models\PlanVersion;
 use App\Models\Shop;

@@ -3,9 +3,9 @@ import { useState } from 'react';
 
 import { ask } from '../api/client';
 import type { LogEntry, OtherPlan, PlannedJob } from '../api/types';
-import { Dialog } from '../frame/Dialog';
-import { OtherPlanDialog } from '../plan/OtherPlanDialog';
-import type { PlanEdits } from '../plan/usePlanEdits';
+import { Dialog } from '../look/Dialog';
+import { OtherPlanDialog } from './OtherPlanDialog';
+import type { PlanEdits } from './usePlanEdits';
 import { moment, useUnits } from '../units/units';
 import classes from './Log.module.css';
 

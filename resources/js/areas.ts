@@ -1,0 +1,7 @@
+import type { Area } from './frame/areas';
+import { layoutArea } from './layout/area';
+import { powerArea } from './power/area';
+import { surveyArea } from './survey/area';
+
+/** Every area of the page, in the order of work: the one list that names them. */
+export const AREAS: readonly Area[] = [surveyArea, layoutArea, powerArea];

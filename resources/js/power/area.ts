@@ -1,0 +1,17 @@
+import type { Area } from '../frame/areas';
+
+export const powerArea: Area = {
+    stage: 'power',
+    load: async () => ({ default: (await import('./PowerStage')).PowerStage }),
+    keys: [
+        ['] or .', 'the selected run one gauge thicker'],
+        ['[ or ,', 'one gauge thinner'],
+        ['j and k', 'next and previous run'],
+        ['w', 'why: the reason of a figure'],
+        ['t', 'the power tree above'],
+        ['a', 'add a part of the catalogue'],
+        ['o', 'order of connection, post by post'],
+        ['arrows and r', 'on the bench: move and turn the battery that has the focus'],
+        ['p', 'pick up the probes of the meter'],
+    ],
+};
