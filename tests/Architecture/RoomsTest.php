@@ -42,6 +42,19 @@ final class RoomsTest extends TestCase
         ];
     }
 
+    /** What areas share lies below them, so that one can be taken out or put in without another. */
+    public function test_no_area_of_the_core_imports_another(): void
+    {
+        $areas = [];
+        foreach (Rooms::ofPhp(dirname(__DIR__, 2).'/core/src', 'Dinghy') as $room => $others) {
+            foreach (preg_grep('~^Area/~', $others) ?: [] as $other) {
+                $room === 'Area' || $areas[] = [explode('/', $room)[1], explode('/', $other)[1]];
+            }
+        }
+        self::assertNotSame([], $areas);
+        self::assertSame([], array_filter($areas, static fn (array $pair): bool => $pair[0] !== $pair[1]));
+    }
+
     public function test_a_ring_is_found(): void
     {
         self::assertSame(['b', 'c', 'd', 'b'], Rooms::ring(['a' => ['b'], 'b' => ['c'], 'c' => ['d'], 'd' => ['b'], 'e' => []]));

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
+use App\Docs\RoomsDrawing;
 use Dinghy\Evaluation\Areas;
 use Dinghy\Rule\Level;
 use Dinghy\Rule\Rule;
@@ -13,12 +14,12 @@ final class WriteDocs extends Command
 {
     protected $signature = 'dinghy:docs {--check : Write nothing; exit 1 when a file is stale}';
 
-    protected $description = 'Writes the pages that are made from the core: docs/schema/plan-1.json and docs/rules.md';
+    protected $description = 'Writes the pages that are made from the core, docs/schema/plan-1.json and docs/rules.md, and the pictures of docs/rooms.json';
 
     public function handle(): int
     {
         $stale = [];
-        foreach (['docs/schema/plan-1.json' => self::planSchema(), 'docs/rules.md' => self::rules()] as $file => $text) {
+        foreach (['docs/schema/plan-1.json' => self::planSchema(), 'docs/rules.md' => self::rules(), ...self::rooms()] as $file => $text) {
             if (@file_get_contents(base_path($file)) !== $text) {
                 $stale[] = $file;
                 $this->option('check') || file_put_contents(base_path($file), $text);
@@ -55,5 +56,18 @@ final class WriteDocs extends Command
             ."A rule whose input is missing says *not checked* and names the input.\n\n"
             ."| code | level | speaks when | because | source | on whose word |\n|---|---|---|---|---|---|\n"
             .implode("\n", $rows)."\n";
+    }
+
+    /** @return array<string, string> pictures of which folder imports which, by file */
+    public static function rooms(): array
+    {
+        /** @var array<string, array<string, list<string>>> $halves */
+        $halves = json_decode((string) file_get_contents(base_path('docs/rooms.json')), true, 8, JSON_THROW_ON_ERROR);
+        $files = [];
+        foreach (['core/src' => 'core', 'app' => 'app', 'resources/js' => 'page'] as $folder => $name) {
+            $files["docs/rooms-{$name}.svg"] = (new RoomsDrawing($halves[$folder]))->svg("Folders of {$folder}: each stands above those that it imports.");
+        }
+
+        return $files;
     }
 }
