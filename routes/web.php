@@ -3,15 +3,16 @@
 declare(strict_types=1);
 
 use App\Http\Controllers\AcceptanceController;
+use App\Http\Controllers\AreaController;
 use App\Http\Controllers\BenchController;
 use App\Http\Controllers\BoardTemplateController;
 use App\Http\Controllers\CatalogueController;
 use App\Http\Controllers\CatalogueTableController;
 use App\Http\Controllers\HouseRulesController;
 use App\Http\Controllers\JobController;
-use App\Http\Controllers\LayoutController;
 use App\Http\Controllers\MeterController;
 use App\Http\Controllers\OfferController;
+use App\Http\Controllers\OtherRoutesController;
 use App\Http\Controllers\PartController;
 use App\Http\Controllers\PasswordController;
 use App\Http\Controllers\PersonController;
@@ -27,7 +28,6 @@ use App\Http\Controllers\SessionController;
 use App\Http\Controllers\ShedController;
 use App\Http\Controllers\ShortController;
 use App\Http\Controllers\SupplyController;
-use App\Http\Controllers\SurveyController;
 use App\Http\Controllers\SurveySheetController;
 use App\Http\Controllers\WorkSheetController;
 use App\Http\Middleware\EndedSession;
@@ -75,9 +75,9 @@ Route::prefix('api')->middleware(WellFormed::class)->group(function (): void {
         Route::get('jobs/{job}/meter', MeterController::class)->whereNumber('job');
         Route::get('jobs/{job}/short', ShortController::class)->whereNumber('job');
         Route::get('jobs/{job}/work-sheet', WorkSheetController::class)->whereNumber('job');
-        Route::get('jobs/{job}/survey', SurveyController::class)->whereNumber('job');
         Route::get('jobs/{job}/survey-sheet', SurveySheetController::class)->whereNumber('job');
-        Route::get('jobs/{job}/layout', LayoutController::class)->whereNumber('job');
+        Route::get('jobs/{job}/stages/{stage}', AreaController::class)->whereNumber('job')->where('stage', '[a-z-]{1,40}');
+        Route::get('jobs/{job}/routes', OtherRoutesController::class)->whereNumber('job');
         Route::get('jobs/{job}/boards/{board}', BoardTemplateController::class)->whereNumber('job');
         Route::post('jobs/{job}/photographs/uploads', [PhotographUploadController::class, 'store'])->whereNumber('job');
         Route::get('jobs/{job}/photographs/uploads/{upload}', [PhotographUploadController::class, 'show'])->whereNumber('job')->whereUuid('upload');

@@ -56,17 +56,15 @@ final readonly class RoomsDrawing
             .implode("\n", [...$lines, ...$boxes])."\n</svg>\n";
     }
 
-    /** @param  array<string, int>  $heights */
+    /** @param  array<string, int|null>  $heights  null: it is being asked for */
     private function height(string $room, array &$heights): int
     {
-        if (! isset($heights[$room])) {
-            $heights[$room] = 0;
-            foreach ($this->uses[$room] ?? [] as $other) {
-                $heights[$room] = max($heights[$room], 1 + $this->height($other, $heights));
-            }
+        if (! array_key_exists($room, $heights)) {
+            $heights[$room] = null;
+            $heights[$room] = $this->uses[$room] === [] ? 0 : 1 + max(array_map(fn (string $other): int => $this->height($other, $heights), $this->uses[$room]));
         }
 
-        return $heights[$room];
+        return $heights[$room] ?? throw new \LogicException("The folder {$room} imports itself over others: that cannot be drawn.");
     }
 
     /** @return array<string, array{x: float, y: int, width: float}> middle, top and width of each box */

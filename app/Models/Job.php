@@ -57,7 +57,7 @@ final class Job extends Model
     /** A version of the plan as its shop judges it: under the shop's house rules, where the plan brings none of its own. */
     public function judged(PlanVersion $version): PlanDocument
     {
-        return $version->planDocument()->underHouseRules($this->boat->customer->shop->houseRules()->ofPlans());
+        return $version->judgedUnder($this->boat->customer->shop->houseRules()->ofPlans());
     }
 
     /** @return HasMany<Acceptance, $this> */

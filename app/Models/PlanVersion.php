@@ -37,6 +37,9 @@ final class PlanVersion extends Model
 
     private ?PlanDocument $read = null;
 
+    /** @var array{string, PlanDocument}|null house rules as JSON, and the plan under them */
+    private ?array $judged = null;
+
     protected $fillable = ['job_id', 'number', 'parent_id', 'user_id', 'kind', 'reverts_id', 'patch', 'document', 'hash', 'seal', 'reason', 'made_at'];
 
     /** @return array<string, string> */
@@ -63,10 +66,25 @@ final class PlanVersion extends Model
         return $this->read ??= resolve(Areas::class)->format->document($this->document);
     }
 
+    /**
+     * As a shop judges it, made once for the same rules.
+     *
+     * @param  \stdClass  $rules  house rules as the plan file has them
+     */
+    public function judgedUnder(\stdClass $rules): PlanDocument
+    {
+        $key = json_encode($rules, JSON_THROW_ON_ERROR);
+        if ($this->judged === null || $this->judged[0] !== $key) {
+            $this->judged = [$key, $this->planDocument()->underHouseRules($rules)];
+        }
+
+        return $this->judged[1];
+    }
+
     /** What was written is what would be read. */
     public function holding(PlanDocument $document): self
     {
-        $this->read = $document;
+        [$this->read, $this->judged] = [$document, null];
 
         return $this;
     }

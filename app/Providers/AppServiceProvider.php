@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Providers;
 
+use App\Areas\Contract\AreaList;
+use App\Areas\StandardAreas as ApplicationAreas;
 use App\Http\SafeHeaders;
 use Dinghy\Area\StandardAreas;
 use Dinghy\Evaluation\Areas;
@@ -18,6 +20,7 @@ final class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->singleton(Areas::class, StandardAreas::areas(...));
+        $this->app->singleton(AreaList::class, ApplicationAreas::list(...));
     }
 
     public function boot(): void

@@ -32,7 +32,7 @@ final readonly class PlanHistory
     {
         $document->plan();
 
-        return $this->locked(fn (?PlanVersion $head): PlanVersion => $this->append($head, $user, 'import', null, $document));
+        return $this->locked(fn (?PlanVersion $head): PlanVersion => $this->append($head, $user, $this->version($head, $user, 'import', null, $document)));
     }
 
     /**
@@ -149,14 +149,20 @@ final readonly class PlanHistory
     private function change(PlanVersion $head, User $user, string $kind, Patch $patch, ?PlanVersion $reverts, ?string $reason = null): PlanVersion
     {
         $document = $head->planDocument()->with($patch);
-        $document->plan();
+        if ($document->toJson() === $head->document) {
+            return $this->unchanged($head);
+        }
+        $version = $this->version($head, $user, $kind, $patch, $document, $reverts, $reason);
+        // Found sound as it will be judged, so that it is read once.
+        $this->job->judged($version)->plan();
 
-        return $document->toJson() === $head->document ? $this->unchanged($head) : $this->append($head, $user, $kind, $patch, $document, $reverts, $reason);
+        return $this->append($head, $user, $version);
     }
 
-    private function append(?PlanVersion $head, ?User $user, string $kind, ?Patch $patch, PlanDocument $document, ?PlanVersion $reverts = null, ?string $reason = null): PlanVersion
+    /** A version that follows another; not kept yet. */
+    private function version(?PlanVersion $head, ?User $user, string $kind, ?Patch $patch, PlanDocument $document, ?PlanVersion $reverts = null, ?string $reason = null): PlanVersion
     {
-        $version = $this->job->planVersions()->make([
+        return $this->job->planVersions()->make([
             'number' => ($head->number ?? 0) + 1,
             'parent_id' => $head?->id,
             'user_id' => $user?->id,
@@ -168,6 +174,10 @@ final readonly class PlanHistory
             'reason' => $reason,
             'made_at' => now(),
         ])->holding($document);
+    }
+
+    private function append(?PlanVersion $head, ?User $user, PlanVersion $version): PlanVersion
+    {
         $version->seal = PlanChain::seal($version->getAttributes(), $head?->seal);
         $version->save();
         // Who asked for the change is answered with the plan as it is now, without reading it again.

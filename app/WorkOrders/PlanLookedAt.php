@@ -30,7 +30,7 @@ final class PlanLookedAt
 
         return [
             'base' => $head->number,
-            'plan' => $other->root(),
+            'plan' => $other,
             'evaluation' => EvaluationDocument::of($after),
             'verdict' => Verdict::of($after, Decisions::of($job, $after)->count()),
             'otherwise' => $difference === null ? [] : PatchWords::lines($difference, $head->planDocument(), $other),

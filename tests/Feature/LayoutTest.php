@@ -15,8 +15,8 @@ final class LayoutTest extends TestCase
     {
         $this->actingAs($this->person('apprentice'));
         foreach (Job::query()->orderBy('bay')->get() as $job) {
-            $answer = $this->getJson("/api/jobs/{$job->id}/layout?units=metric")->assertOk();
-            ApiContract::assertMet('GET', '/api/jobs/{job}/layout', 200, (string) $answer->getContent());
+            $answer = $this->getJson("/api/jobs/{$job->id}/stages/layout?units=metric")->assertOk();
+            ApiContract::assertMet('GET', '/api/jobs/{job}/stages/{stage}', 200, (string) $answer->getContent());
             self::assertNotContains(false, array_column((array) $answer->json('stations'), 'aboard'), $job->boat->name);
             self::assertSame([], array_merge(...array_column((array) $answer->json('boards'), 'problems')));
             $plan = $this->getJson("/api/jobs/{$job->id}")->json('plan');
@@ -32,7 +32,7 @@ final class LayoutTest extends TestCase
         $this->actingAs($this->person('rigger'));
         $job = $this->skiff();
         $this->propose($job, ['make' => 'way', 'from' => 'stern', 'to' => 'bow-locker', 'kind' => 'open'])->assertOk();
-        $offered = fn (): array => (array) $this->getJson("/api/jobs/{$job->id}/layout?run=house")->json('others');
+        $offered = fn (): array => (array) $this->getJson("/api/jobs/{$job->id}/routes?run=house")->json('routes');
         self::assertSame([null, null], array_column($offered(), 'gauge'), 'behind the old console no gauge would do');
         $this->postJson("/api/jobs/{$job->id}/plan/edits", ['base' => $job->plan()->first()?->number, 'patch' => [['on' => 'branch:br-tiller-display', 'set' => ['run.extra_mohm' => 0]]]])->assertOk();
         $others = $offered();

@@ -26,7 +26,7 @@ final class PermissionTest extends TestCase
     #[DataProvider('routes')]
     public function test_permissions(string $method, string $path, array $body, int $owner, int $apprentice, int $stranger, ?int $rigger = null): void
     {
-        $uri = '/api/'.str_replace(['{job}', '{acceptance}', '{board}', '{photograph}', '{upload}', '{number}', '{id}', '{person}'], [(string) $this->skiff()->id, '999', 'stern-board', (string) $this->skiff()->photographs()->value('content'), self::NO_UPLOAD, '1', self::NO_UPLOAD, '999999'], $path);
+        $uri = '/api/'.str_replace(['{job}', '{acceptance}', '{board}', '{photograph}', '{upload}', '{number}', '{id}', '{person}', '{stage}'], [(string) $this->skiff()->id, '999', 'stern-board', (string) $this->skiff()->photographs()->value('content'), self::NO_UPLOAD, '1', self::NO_UPLOAD, '999999', 'survey'], $path);
         $this->json($method, $uri, $body)->assertStatus(401);
         foreach (['apprentice' => $apprentice, 'rigger' => $rigger ?? $owner, ...($rigger === null ? [] : ['owner' => $owner])] as $role => $status) {
             $answer = $this->actingAs($this->person($role))->json($method, $uri, $body);
@@ -45,7 +45,7 @@ final class PermissionTest extends TestCase
     {
         $this->actingAs($this->stranger());
         $job = $this->skiff()->id;
-        foreach (['', '/plan', '/survey', '/log', '/plan/versions/1'] as $path) {
+        foreach (['', '/plan', '/stages/survey', '/log', '/plan/versions/1'] as $path) {
             [$theirs, $none] = [$this->getJson("/api/jobs/{$job}{$path}")->assertNotFound(), $this->getJson("/api/jobs/999999{$path}")->assertNotFound()];
             self::assertSame($none->getContent(), $theirs->getContent());
         }
@@ -106,9 +106,9 @@ final class PermissionTest extends TestCase
             'supply' => ['GET', 'jobs/{job}/supply', [], 200, 200, 404],
             'meter' => ['GET', 'jobs/{job}/meter?plus=b3%2B&minus=b1-', [], 200, 200, 404],
             'short' => ['GET', 'jobs/{job}/short?run=house', [], 200, 200, 404],
-            'survey' => ['GET', 'jobs/{job}/survey', [], 200, 200, 404],
+            'a stage' => ['GET', 'jobs/{job}/stages/{stage}', [], 200, 200, 404],
             'survey sheet' => ['GET', 'jobs/{job}/survey-sheet', [], 200, 200, 404],
-            'layout' => ['GET', 'jobs/{job}/layout', [], 200, 200, 404],
+            'other routes' => ['GET', 'jobs/{job}/routes?run=house', [], 200, 200, 404],
             'board' => ['GET', 'jobs/{job}/boards/{board}', [], 200, 200, 404],
             'photograph' => ['GET', 'jobs/{job}/photographs/{photograph}', [], 200, 200, 404],
             'send a photograph' => ['POST', 'jobs/{job}/photographs/uploads', [], 422, 422, 404],

@@ -22,8 +22,8 @@ final class SurveyTest extends TestCase
     public function test_the_survey_of_the_console_boat(): void
     {
         $this->actingAs($this->person('apprentice'));
-        $answer = $this->getJson("/api/jobs/{$this->console()->id}/survey?units=metric")->assertOk();
-        ApiContract::assertMet('GET', '/api/jobs/{job}/survey', 200, (string) $answer->getContent());
+        $answer = $this->getJson("/api/jobs/{$this->console()->id}/stages/survey?units=metric")->assertOk();
+        ApiContract::assertMet('GET', '/api/jobs/{job}/stages/{stage}', 200, (string) $answer->getContent());
 
         self::assertSame('bad-joint', $answer->json('checks.0.cause'));
         // Ohm's law over the whole path.

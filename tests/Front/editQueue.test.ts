@@ -50,6 +50,7 @@ function page(server: Server, stored = new Map<string, string>()) {
         accept: (answer) => (job = answer),
         outdated: () => undefined,
         system: () => 'metric',
+            stage: () => 'power',
         store: { getItem: (key) => stored.get(key) ?? null, setItem: (key, value) => void stored.set(key, value), removeItem: (key) => void stored.delete(key), key: (at) => [...stored.keys()][at] ?? null, get length() { return stored.size; } },
         ask: server.ask,
     });
@@ -249,7 +250,7 @@ describe('changes on their way', () => {
         show({ ...job, version: { ...(job.version as NonNullable<Job['version']>), undo: { step: 5, says: '' }, redo: { step: 4, says: '' } } });
         void queue.submit(undone);
         await vi.advanceTimersByTimeAsync(1);
-        expect(server.asked[0]).toMatchObject({ path: 'jobs/1/plan/undo?units=metric', body: { step: 5 } });
+        expect(server.asked[0]).toMatchObject({ path: 'jobs/1/plan/undo?units=metric&at=power', body: { step: 5 } });
     });
 
     it('are each kept once and in order on any line', async () => {

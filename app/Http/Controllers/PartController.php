@@ -21,7 +21,7 @@ final class PartController extends Controller
 {
     public function store(AddPartRequest $request, Job $job, #[CurrentUser] User $user): JobResource
     {
-        $proposal = $request->proposal($user);
+        $proposal = $request->proposal();
         SentOnce::of($request, $user)->make(static fn (): int => (new PlanHistory($job))->propose($user, $proposal)->number);
 
         return new JobResource($job, $user);

@@ -56,7 +56,7 @@ final class PlanController extends Controller
         $after = $shop->evaluate($document->with($patch), $units);
 
         return response()->json([
-            'plan' => self::planOf($job)->planDocument()->with($patch)->root(),
+            'plan' => self::planOf($job)->planDocument()->with($patch),
             'evaluation' => EvaluationDocument::of($after),
             'verdict' => Verdict::of($after, Decisions::of($job, $after)->count()),
             'changes' => Consequences::of($before, $after)->sentences(),

@@ -15,6 +15,7 @@ use Dinghy\Geometry\Spot;
 use Dinghy\Hull\HullKind;
 use Dinghy\Hull\Outline;
 use Dinghy\Rule\Level;
+use Dinghy\Rule\Stage;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 
@@ -49,7 +50,7 @@ final class ShedController extends Controller
             'customer' => $job->boat->customer->name,
             'promised_on' => $job->promised_on?->toDateString(),
             'waits_for' => $job->waits_for,
-            'stage' => $evaluation === null ? null : get_object_vars(StageState::current($evaluation, $decisions->occasions())),
+            'stage' => $evaluation === null ? null : self::named(StageState::current($evaluation, $decisions->occasions())),
             'stops' => $evaluation?->count(Level::Stop),
             'decisions' => $evaluation === null ? null : $evaluation->count(Level::Warn) - $decided,
             'verdict' => $evaluation === null ? 'No plan yet.' : Verdict::of($evaluation, $decided),
@@ -62,5 +63,11 @@ final class ShedController extends Controller
         $outline = $evaluation?->boat->plan->boat->outline() ?? new Outline(HullKind::tryFrom($boat->hull ?? '') ?? HullKind::Fibreglass, $boat->length_m ?? self::USUAL['length'], $boat->beam_m ?? self::USUAL['beam']);
 
         return array_map(static fn (array $ring): array => array_map(static fn (Spot $spot): array => [round($spot->x, 3), round($spot->y, 3)], $ring), [$outline->shell(), ...$outline->inner()]);
+    }
+
+    /** @return array{name: string, label: string} */
+    private static function named(Stage $stage): array
+    {
+        return ['name' => $stage->name, 'label' => $stage->label];
     }
 }

@@ -4,24 +4,24 @@ declare(strict_types=1);
 
 namespace App\Http\Requests;
 
+use App\Areas\Contract\Addition;
+use App\Areas\Contract\AreaList;
+use App\Areas\Contract\NewPart;
+use App\Models\CataloguePart;
 use App\Models\User;
 use Dinghy\File\Patch;
 use Dinghy\File\PlanDocument;
 use Dinghy\Plan\Plan;
-use Dinghy\Proposal\AddBank;
-use Dinghy\Proposal\AddBlock;
-use Dinghy\Proposal\AddCharger;
-use Dinghy\Proposal\AddDevice;
-use Dinghy\Proposal\CircuitOffers;
-use Dinghy\Proposal\CircuitRequirements;
-use Dinghy\Proposal\FitOnRun;
 use Illuminate\Auth\Access\Response;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Facades\Gate;
+use Illuminate\Support\ValidatedInput;
 
-/** A part of the catalogue, where it goes, and what it hangs on. */
+/** A part of the catalogue, where it goes, and what its kind asks beside. */
 final class AddPartRequest extends FormRequest
 {
+    private ?CataloguePart $found = null;
+
     public function authorize(): Response
     {
         return Gate::inspect('changePlan', $this->route('job'));
@@ -34,49 +34,44 @@ final class AddPartRequest extends FormRequest
             'part' => ['required', 'integer', 'min:1'],
             'name' => ['nullable', 'string', 'max:60'],
             'station' => ['nullable', 'string', 'max:40'],
-            'bank' => ['nullable', 'string', 'max:40'],
-            'run' => ['nullable', 'string', 'max:40'],
-            'on' => ['nullable', 'string', 'max:80'],
-            'cranking_a' => ['nullable', 'numeric', 'min:1', 'max:2000'],
-            'series' => ['sometimes', 'integer', 'min:1', 'max:'.AddBank::MOST_BLOCKS],
-            'parallel' => ['sometimes', 'integer', 'min:1', 'max:'.AddBank::MOST_BLOCKS],
+            ...$this->addition()->rules ?? [],
         ];
     }
 
     /** @return array<string, string> */
     public function messages(): array
     {
-        return [
-            'part.required' => 'Choose a part of the catalogue.',
-            'cranking_a.*' => 'Cranking amps: type a number from 1 to 2000, or leave it empty where it starts no engine.',
-            'series.*' => 'Blocks in series: type a number from 1 to '.AddBank::MOST_BLOCKS.'.',
-            'parallel.*' => 'Strings in parallel: type a number from 1 to '.AddBank::MOST_BLOCKS.'.',
-        ];
+        return ['part.required' => 'Choose a part of the catalogue.', ...$this->addition()->messages ?? []];
     }
 
     /** @return \Closure(Plan, PlanDocument): Patch */
-    public function proposal(User $user): \Closure
+    public function proposal(): \Closure
     {
-        $part = $user->shop->catalogue()->find($this->integer('part')) ?? abort(404, 'Your catalogue has no such part.');
-        $figures = $part->asPlanned();
-        if (in_array($part->kind, ['battery', 'device'], true)) {
-            $figures->part = $part->name;
-        }
-        $station = $this->filled('station') ? $this->string('station')->value() : null;
-        $name = $this->filled('name') ? $this->string('name')->trim()->value() : $part->name;
-        $bank = $this->string('bank')->value();
-        $run = $this->string('run')->value();
+        $part = $this->part() ?? abort(404, 'Your catalogue has no such part.');
+        $addition = $this->addition() ?? throw new \LogicException("A kind of part that is not known passed the catalogue: {$part->kind}.");
 
-        return match ($part->kind) {
-            'battery' => fn (Plan $plan): Patch => AddBank::to($plan, $figures, $this->filled('name') ? $name : ($this->integer('series', 1) > 1 ? 'thrust' : 'house'), $this->integer('series', 1), $this->integer('parallel', 1), $station, now()->format('Y-m'), $this->filled('cranking_a') ? $this->float('cranking_a') : null),
-            'block' => static fn (Plan $plan): Patch => AddBlock::to($plan, $name, (int) ($figures->circuits ?? 6), $bank, $station, $part->name, is_numeric($figures->rating_a ?? null) ? (float) $figures->rating_a : null),
-            'charger' => static fn (Plan $plan): Patch => AddCharger::to($plan, $name, (int) ($figures->outputs ?? 1), (float) ($figures->amps ?? 10), (bool) ($figures->isolated ?? false), $bank, $part->name),
-            'device' => fn (Plan $plan): Patch => AddDevice::to($plan, (object) ['name' => $name, ...get_object_vars($figures)], $station, $this->filled('on')
-                ? CircuitOffers::named($plan, CircuitRequirements::by($figures), $station, $user->shop->blockSizes(), $this->string('on')->value()) : null),
-            'wire' => static fn (Plan $plan): Patch => FitOnRun::wire($plan, $figures, $run),
-            'protection' => static fn (Plan $plan): Patch => FitOnRun::protection($plan, $figures, $run),
-            'connector' => static fn (Plan $plan, PlanDocument $document): Patch => FitOnRun::connector($plan, $document, $figures, $part->name, $run),
-            default => throw new \LogicException("A kind of part that is not known passed the catalogue: {$part->kind}."),
-        };
+        return ($addition->make)(new NewPart(
+            $part, $this->who()->shop,
+            $this->filled('name') ? $this->string('name')->trim()->value() : null,
+            $this->filled('station') ? $this->string('station')->value() : null,
+            new ValidatedInput((array) $this->validated()),
+        ));
+    }
+
+    private function addition(): ?Addition
+    {
+        return resolve(AreaList::class)->additions()[$this->part()->kind ?? ''] ?? null;
+    }
+
+    private function part(): ?CataloguePart
+    {
+        return $this->found ??= $this->who()->shop->catalogue()->find($this->integer('part'));
+    }
+
+    private function who(): User
+    {
+        $user = $this->user();
+
+        return $user instanceof User ? $user : abort(401);
     }
 }

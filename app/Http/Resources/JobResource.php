@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Resources;
 
+use App\Areas\Contract\AreaList;
 use App\Catalogue\NewerFigures;
 use App\Http\AskedUnits;
 use App\Models\Acceptance;
@@ -16,8 +17,6 @@ use App\WorkOrders\PlanHistory;
 use App\WorkOrders\PlanStep;
 use Dinghy\Area\Power\Figure\MeterPoint;
 use Dinghy\Area\Power\Figure\PowerFigures;
-use Dinghy\Area\Power\Figure\ProfilePoint;
-use Dinghy\Area\Power\Figure\VoltProfile;
 use Dinghy\Evaluation\Evaluation;
 use Dinghy\Evaluation\EvaluationDocument;
 use Dinghy\Evaluation\StageState;
@@ -57,8 +56,8 @@ final class JobResource extends JsonResource
             'you' => ['id' => $this->user->id, 'name' => $this->user->name],
             'can_change' => $this->user->can('changePlan', $this->job),
             'version' => $head === null ? null : $this->version($head, $judged),
-            ...($head === null ? ['plan' => null, 'evaluation' => null, 'profiles' => [], 'verdict' => 'No plan yet.', 'stage' => null, 'stages' => [], 'decided' => [], 'readings' => [], 'newer' => []]
-                : $this->evaluated($head, $judged, AskedUnits::of($request))),
+            ...($head === null ? ['plan' => null, 'evaluation' => null, 'verdict' => 'No plan yet.', 'stage' => null, 'stages' => [], 'decided' => [], 'readings' => [], 'newer' => [], 'at' => (object) []]
+                : $this->evaluated($head, $judged, AskedUnits::of($request), $request->query('at'))),
         ];
     }
 
@@ -84,16 +83,15 @@ final class JobResource extends JsonResource
     }
 
     /** @return array<string, mixed> */
-    private function evaluated(PlanVersion $head, PlanDocument $judged, ?Units $units): array
+    private function evaluated(PlanVersion $head, PlanDocument $judged, ?Units $units, mixed $at): array
     {
         $document = $head->planDocument();
         $evaluation = $this->job->boat->customer->shop->evaluate($judged, $units);
         $decisions = Decisions::of($this->job, $evaluation);
 
         return [
-            'plan' => $document->root(),
+            'plan' => $document,
             'evaluation' => EvaluationDocument::of($evaluation),
-            'profiles' => array_map(self::profile(...), VoltProfile::allOf($evaluation->boat)),
             'verdict' => Verdict::of($evaluation, $decisions->count()),
             'stage' => StageState::current($evaluation, $decisions->occasions())->name,
             'stages' => array_map(static fn (StageState $state): array => ['stage' => $state->stage->name, 'label' => $state->stage->label, 'says' => $state->says], StageState::allOf($evaluation, $decisions->occasions())),
@@ -104,24 +102,23 @@ final class JobResource extends JsonResource
                 'author' => $acceptance->author?->name,
                 'decided_at' => $acceptance->decided_at->toIso8601String(),
             ], $decisions->standing)),
+            'at' => (object) $this->at($at, $evaluation, $judged),
             'readings' => $this->readings($evaluation),
             'newer' => array_map(static fn (NewerFigures $newer): array => ['on' => $newer->on, 'part' => $newer->part, 'changes' => $newer->changes, 'patch' => $newer->patch->toJson()], NewerFigures::of($this->job->boat->customer->shop, $document)),
         ];
     }
 
-    /** @return array<string, mixed> */
-    private static function profile(VoltProfile $profile): array
+    /**
+     * What the stage that is looked at draws, so that a change need not be followed by another question.
+     *
+     * @param  mixed  $stage  its name; anything else: none is looked at
+     * @return array<string, array<string, mixed>> by stage
+     */
+    private function at(mixed $stage, Evaluation $evaluation, PlanDocument $judged): array
     {
-        return [
-            'device' => $profile->device->id,
-            'bank' => $profile->bank->id,
-            'v_min' => $profile->device->minVolts,
-            'v_max' => $profile->device->maxVolts,
-            'points' => array_map(static fn (ProfilePoint $point): array => [
-                'at_m' => $point->metres, 'volts' => $point->volts, 'lost_v' => $point->lost,
-                'label' => $point->label, 'area_mm2' => $point->areaMm2, 'run' => $point->run,
-            ], $profile->points),
-        ];
+        $area = is_string($stage) ? resolve(AreaList::class)->at($stage) : null;
+
+        return $area === null ? [] : [$area->stage() => $area->answer($this->job, $evaluation, $judged)];
     }
 
     /** @return list<array<string, mixed>> the newest reading of each meter point */

@@ -10,14 +10,18 @@ use Dinghy\Plan\Plan;
  * A plan as it is written: the JSON tree that is stored, exported and patched. Holds only what was given, never the
  * defaults. Being a document does not make it a valid plan: plan() judges that.
  */
-final readonly class PlanDocument
+final class PlanDocument implements \JsonSerializable
 {
     /** A whole boat is some tens of kB; more than this is a mistake or mischief. */
     public const MOST_BYTES = 1_048_576;
 
     public const DEPTH = 32;
 
-    private function __construct(private \stdClass $root, public PlanFormat $format)
+    private ?Plan $plan = null;
+
+    private ?string $json = null;
+
+    private function __construct(private readonly \stdClass $root, public readonly PlanFormat $format)
     {
     }
 
@@ -40,19 +44,21 @@ final readonly class PlanDocument
     }
 
     /**
-     * The plan that it says.
+     * The plan that it says, read once: a document never changes.
      *
      * @throws PlanRefused naming every place that is wrong
      */
     public function plan(): Plan
     {
-        return $this->format->plan($this->root());
+        return $this->plan ??= $this->format->plan($this->root);
     }
 
     /** The value of a field; null when it is absent or null, or a whole part is not there. */
     public function valueOf(string $on, string $path): mixed
     {
-        return Patch::valueIn($this->root(), $this->format->kinds, $on, $path);
+        $value = Patch::valueIn($this->root, $this->format->kinds, $on, $path);
+
+        return is_scalar($value) ? $value : self::copied($value);
     }
 
     /** The tree; the caller gets a copy and cannot change this document through it. */
@@ -145,7 +151,7 @@ final readonly class PlanDocument
     /** One spelling for one document, so that equal plans have equal hashes. */
     public function toJson(): string
     {
-        return self::encode($this->root);
+        return $this->json ??= self::encode($this->root);
     }
 
     /** For people and version control: indented, and a line end at the end. */
@@ -164,9 +170,19 @@ final readonly class PlanDocument
         return json_encode($root, JSON_THROW_ON_ERROR | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | $flags);
     }
 
+    public function jsonSerialize(): \stdClass
+    {
+        return $this->root;
+    }
+
+    private static function copied(mixed $value): mixed
+    {
+        return unserialize(serialize($value), ['allowed_classes' => [\stdClass::class]]);
+    }
+
     private static function copy(\stdClass $root): \stdClass
     {
-        $copy = unserialize(serialize($root), ['allowed_classes' => [\stdClass::class]]);
+        $copy = self::copied($root);
 
         return $copy instanceof \stdClass ? $copy : throw new \LogicException('A tree of \stdClass copies to itself.');
     }

@@ -114,6 +114,12 @@ final readonly class PlanFormat
         return Plan::of($record, $named, array_values(array_filter(array_map(static fn (Section $section): ?object => $section->part($record), $this->sections))));
     }
 
+    /** @return array<string, string> how a person is asked for an input, by the last word of its field */
+    public function questions(): array
+    {
+        return array_merge(...array_map(static fn (Section $section): array => $section->questions(), $this->sections));
+    }
+
     /** @return array<string, CatalogueKind> by name: the kinds of parts that a shop's catalogue can hold */
     public function catalogue(): array
     {

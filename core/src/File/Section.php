@@ -43,6 +43,12 @@ abstract class Section
         return null;
     }
 
+    /** @return array<string, string> how a person is asked for an input, by the last word of its field */
+    public function questions(): array
+    {
+        return [];
+    }
+
     /** @return list<CatalogueKind> kinds of parts that a shop's catalogue can hold */
     public function catalogue(): array
     {

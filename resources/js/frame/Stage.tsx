@@ -22,10 +22,10 @@ export interface StageProps {
 }
 
 /** A stage of the boat that the address names, once its plan is there. */
-export function Stage({ children }: { children: (props: StageProps) => ReactNode }) {
+export function Stage({ stage, children }: { stage: string; children: (props: StageProps) => ReactNode }) {
     const id = useParams().job ?? '';
     const { system } = useUnits();
-    const edits = usePlanEdits(id, system);
+    const edits = usePlanEdits(id, system, stage);
     const job = useQuery({
         queryKey: jobKey(id, system),
         queryFn: () => ask<Job>(`jobs/${id}?units=${system}`),

@@ -10,6 +10,7 @@ import { Tabs } from '../frame/Tabs';
 import { useStageKeys } from '../frame/useStageKeys';
 import { Findings } from '../plan/Findings';
 import { HullFields } from '../plan/HullFields';
+import { useStageAnswer } from '../plan/useStageAnswer';
 import { usePreview } from '../plan/usePreview';
 import { WhyPanel } from '../why/WhyPanel';
 import { BoardsPane } from './BoardsPane';
@@ -21,10 +22,9 @@ import { PlacesPane } from './PlacesPane';
 import { RoutesPane } from './RoutesPane';
 import { stationName } from '../boat/stationName';
 import { TubesPane } from './TubesPane';
-import { useLayout } from './useLayout';
 
 export function LayoutStage() {
-    return <Stage>{(props) => <BoatLayout {...props} />}</Stage>;
+    return <Stage stage="layout">{(props) => <BoatLayout {...props} />}</Stage>;
 }
 
 /** The stage Layout: the boat from above, and below it where everything goes. */
@@ -36,7 +36,7 @@ function BoatLayout({ job, edits, silent }: StageProps) {
     const [why, setWhy] = useState<string | null>(null);
     const [asked, setAsked] = useState<Asked | null>(null);
     // The other routes of a run are sized only where they are shown.
-    const layout = useLayout(job, pane === 'routes' ? run : '');
+    const layout = useStageAnswer(job, 'layout');
     const { preview, look } = usePreview(job);
     const data = layout.data;
     const lit = pane === 'routes' || pane === 'tubes' ? (data?.runs.find((one) => one.id === run)?.ways ?? []) : [];
@@ -124,7 +124,7 @@ function BoatLayout({ job, edits, silent }: StageProps) {
                 <div className={classes.pane} id="lower-pane" role="tabpanel" aria-labelledby={`tab-${pane}`}>
                     {data !== undefined && pane === 'routes' && (
                         <div className={classes.beside}>
-                            <RoutesPane job={preview === null ? job : { ...job, evaluation: preview.evaluation }} layout={data} edits={edits} waits={layout.isPlaceholderData} run={run} onRun={setRun} />
+                            <RoutesPane job={preview === null ? job : { ...job, evaluation: preview.evaluation }} layout={data} edits={edits} run={run} onRun={setRun} />
                         </div>
                     )}
                     {data !== undefined && pane === 'boards' && <BoardsPane job={job} layout={data} edits={edits} />}

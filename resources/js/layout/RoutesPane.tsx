@@ -7,21 +7,23 @@ import { partOf, run as runOf } from '../boat/planParts';
 import type { PlanEdits } from '../plan/usePlanEdits';
 import { gauge, length, useUnits } from '../units/units';
 import { RunEnds } from './RunEnds';
+import { useOtherRoutes } from './useOtherRoutes';
 import { stationName } from '../boat/stationName';
 
 interface Props {
     job: PlannedJob;
     layout: Layout;
     edits: PlanEdits;
-    /** what is shown was fetched for another run, or for none */
-    waits: boolean;
     run: string;
     onRun: (run: string) => void;
 }
 
 /** The runs with the ways they take; of the one in hand the other ways it could go, each with what it costs. */
-export function RoutesPane({ job, layout, edits, waits, run, onRun }: Props) {
+export function RoutesPane({ job, layout, edits, run, onRun }: Props) {
     const { system } = useUnits();
+    const routes = useOtherRoutes(job, run);
+    const others = routes.data?.routes ?? [];
+    const waits = routes.isPlaceholderData || routes.isFetching;
     const chosen = runOf(job, run);
     const there = layout.runs.find((one) => one.id === run);
     const named = (stations: string[]) => stations.map((station) => stationName(job, station)).join(', ');
@@ -58,9 +60,9 @@ export function RoutesPane({ job, layout, edits, waits, run, onRun }: Props) {
             </div>
             <section aria-label="Ways this run could go" tabIndex={0}>
                 <h3 className={table.heading}>{chosen?.label ?? 'No run in hand'}</h3>
-                {there !== undefined && <RunEnds job={job} run={there} others={layout.others} edits={edits} />}
-                {layout.others.length === 0 && <p className="quiet">{waits ? 'Fetching the ways…' : 'No way leads from one of its ends to the other, or an end is not placed.'}</p>}
-                {layout.others.map((other) => (
+                {there !== undefined && <RunEnds job={job} run={there} others={others} edits={edits} />}
+                {others.length === 0 && <p className="quiet">{waits ? 'Fetching the ways…' : 'No way leads from one of its ends to the other, or an end is not placed.'}</p>}
+                {others.map((other) => (
                     <div key={other.stations.join()} className={table.section} data-route={other.stations.join('-')}>
                         <p>
                             <strong className={table.figure}>{length(other.length_m, system)}</strong> by {named(other.stations)}: {other.gauge === null || other.copper_kg === null ? 'no gauge in stock would do; its findings say what takes the rest.' : `${gauge(other.gauge)} would do, ${other.copper_kg.toFixed(2)} kg of copper.`}

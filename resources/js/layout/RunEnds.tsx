@@ -1,4 +1,4 @@
-import type { Layout, PlannedJob } from '../api/types';
+import type { Layout, OtherRoutes, PlannedJob } from '../api/types';
 import table from '../look/table.module.css';
 import { PartField } from '../plan/PartField';
 import { branchOf, feed } from '../boat/planParts';
@@ -10,7 +10,7 @@ import { stationName } from '../boat/stationName';
 interface Props {
     job: PlannedJob;
     run: Layout['runs'][number];
-    others: Layout['others'];
+    others: OtherRoutes['routes'];
     edits: PlanEdits;
 }
 

@@ -62,7 +62,7 @@ export function PhotographQueue({ children }: { children: ReactNode }) {
         const isGone = (one: Waiting) => {
             waiting.current = waiting.current.filter((other) => other.id !== one.id);
             setGoing((before) => before.filter((other) => other.id !== one.id || other.refused !== null));
-            void queries.invalidateQueries({ queryKey: ['survey', one.job] });
+            void queries.invalidateQueries({ queryKey: ['stage', 'survey', one.job] });
             void queries.invalidateQueries({ queryKey: ['job', String(one.job)] });
         };
         // What cannot go now rests, so that it holds up no other.

@@ -64,9 +64,10 @@ export interface Asked {
 /**
  * @param base the version that the person saw
  * @param own versions since then that this page made itself
+ * @param stage that is looked at: what it draws comes with the answer
  */
-export function asked(job: string, change: Change, base: number, own: number[], units: string): Asked {
-    const at = (path: string) => `jobs/${job}/${path}?units=${units}`;
+export function asked(job: string, change: Change, base: number, own: number[], units: string, stage: string): Asked {
+    const at = (path: string) => `jobs/${job}/${path}?${new URLSearchParams({ units, at: stage }).toString()}`;
     if ('undo' in change) {
         return { path: at('plan/undo'), method: 'POST', body: { step: change.undo } };
     }

@@ -55,6 +55,8 @@ export interface Ground {
     /** somebody else changed the same: the boat is to be read again */
     outdated: () => void;
     system: () => string;
+    /** the stage that is looked at */
+    stage: () => string;
     store: Pick<Storage, 'getItem' | 'setItem' | 'removeItem' | 'key' | 'length'>;
     ask: typeof ask;
 }
@@ -213,7 +215,7 @@ export class EditQueue {
     }
 
     private async send({ id, change, base, own, units }: Waiting): Promise<Job | Error> {
-        const { path, ...request } = asked(this.id, change, base, own ?? [], units);
+        const { path, ...request } = asked(this.id, change, base, own ?? [], units, this.ground.stage());
         try {
             return await this.ground.ask<Job>(path, { ...request, change: id });
         } catch (error) {

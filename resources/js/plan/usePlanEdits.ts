@@ -6,13 +6,14 @@ import type { Job } from '../api/types';
 import type { System } from '../units/units';
 import type { Edit } from './changes';
 import { EditQueue } from './editQueue';
+import { stageKey } from './useStageAnswer';
 
 export function jobKey(id: string, system: System) {
     return ['job', id, system] as const;
 }
 
 /** Each boat's queue goes on whatever is shown meanwhile. */
-const queues = new Map<string, { queue: EditQueue; show: (system: System) => void }>();
+const queues = new Map<string, { queue: EditQueue; show: (system: System, stage: string) => void }>();
 
 function queueOf(id: string, queries: QueryClient) {
     const known = queues.get(id);
@@ -20,15 +21,22 @@ function queueOf(id: string, queries: QueryClient) {
         return known;
     }
     let shown: System = 'metric';
+    let at = '';
     const queue = new EditQueue(id, {
         job: () => queries.getQueryData<Job>(jobKey(id, shown)),
         accept: (job) => accept(queries, id, shown, job),
         outdated: () => void queries.invalidateQueries({ queryKey: ['job', id] }),
         system: () => shown,
+        stage: () => at,
         store: localStorage,
         ask,
     });
-    const made = { queue, show: (system: System) => (shown = system) };
+    const made = {
+        queue,
+        show: (system: System, stage: string) => {
+            [shown, at] = [system, stage];
+        },
+    };
     queues.set(id, made);
     window.addEventListener('online', queue.sendOn);
     window.addEventListener('pagehide', queue.settleAll);
@@ -37,16 +45,20 @@ function queueOf(id: string, queries: QueryClient) {
 
 /** Answers that come late, after a newer version was seen, are dropped. */
 function accept(queries: QueryClient, id: string, system: System, job: Job) {
+    for (const [stage, answer] of Object.entries(job.at)) {
+        queries.setQueryData(stageKey(stage, job, system), answer);
+    }
     queries.setQueryData<Job>(jobKey(id, system), (seen) => ((seen?.version?.number ?? 0) > (job.version?.number ?? 0) ? seen : job));
 }
 
-export function usePlanEdits(id: string, system: System) {
+/** @param stage that is looked at */
+export function usePlanEdits(id: string, system: System, stage: string) {
     const queries = useQueryClient();
     const { queue, show } = queueOf(id, queries);
     const { line, waiting, unkept, silence, done } = useSyncExternalStore(queue.subscribe, queue.snapshot);
     useEffect(() => {
-        show(system);
-    }, [show, system]);
+        show(system, stage);
+    }, [show, stage, system]);
 
     return {
         submit: (edit: Edit) => queue.submit(edit),

@@ -2,5 +2,5 @@ import { Stage } from '../frame/Stage';
 import { Workbench } from './Workbench';
 
 export function PowerStage() {
-    return <Stage>{(props) => <Workbench {...props} />}</Stage>;
+    return <Stage stage="power">{(props) => <Workbench {...props} />}</Stage>;
 }

@@ -21,6 +21,7 @@ import { PreviewBanner } from './PreviewBanner';
 import { SplitFeed } from './SplitFeed';
 import { type First, useBench } from './useBench';
 import { usePreview } from '../plan/usePreview';
+import { useStageAnswer } from '../plan/useStageAnswer';
 import { WhyPanel } from '../why/WhyPanel';
 
 type PowerAsked = Asked | 'add' | 'split' | null;
@@ -44,7 +45,7 @@ export function Workbench({ job, edits, silent }: StageProps) {
     const selected = runOf(job, chosen) ?? circuits[0];
     const behind = selected === undefined ? [] : devicesBehind(job.plan, selected.id);
     const profiled = behind.includes(watched) ? watched : behind[0];
-    const profile = job.profiles.find((candidate) => candidate.device === profiled);
+    const profile = useStageAnswer(job, 'power').data?.profiles.find((candidate) => candidate.device === profiled);
     const banks = job.plan.banks ?? [];
     const bankOfRun = (selected === undefined ? undefined : feed(job.plan, selected.id)?.from.bank) ?? profile?.bank;
     const bank = banks.find((candidate) => candidate.id === (benched ?? bankOfRun)) ?? banks.find((candidate) => candidate.id === bankOfRun) ?? banks[0];

@@ -19,10 +19,10 @@ import { PathsPane } from './PathsPane';
 import { PhotographsPane } from './PhotographsPane';
 import { PhotographView } from './PhotographView';
 import { usePhotographQueue } from '../photographs/PhotographQueue';
-import { useSurvey } from './useSurvey';
+import { useStageAnswer } from '../plan/useStageAnswer';
 
 export function SurveyStage() {
-    return <Stage>{(props) => <BoatSurvey {...props} />}</Stage>;
+    return <Stage stage="survey">{(props) => <BoatSurvey {...props} />}</Stage>;
 }
 
 /** The stage Survey: the boat as it came, photographed and measured before anything is touched. */
@@ -35,7 +35,7 @@ function BoatSurvey({ job, edits, silent }: StageProps) {
     const [check, setCheck] = useState('');
     const [why, setWhy] = useState<string | null>(null);
     const [asked, setAsked] = useState<Asked | null>(null);
-    const survey = useSurvey(job);
+    const survey = useStageAnswer(job, 'survey');
     const queue = usePhotographQueue(job.id);
     const data = survey.data;
     const photographs = job.plan.survey?.photographs ?? [];

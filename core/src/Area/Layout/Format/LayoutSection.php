@@ -55,6 +55,25 @@ final class LayoutSection extends Section
         }
     }
 
+    public function questions(): array
+    {
+        return [
+            'petrol_vapour' => 'Can petrol vapour gather there?',
+            'stations' => 'Which compartments has she, and which batteries stand in them? Put in under Layout, Stations and ways, and under Survey, Batteries found.',
+            'deploy' => 'Does its shaft clear the bow as it comes down? Measured under Layout, Mounting.',
+            'sweep' => 'Do its head and cord clear door and rail as it turns? Measured under Layout, Mounting.',
+            'shaft' => 'Is its shaft long enough? Measured under Layout, Mounting.',
+            'seen_from_helm' => 'From where is it seen, by helm or angler? Measured under Layout, Mounting.',
+            'thrust_n' => 'How much thrust has it?',
+            'loaded_kg' => 'How much does the boat weigh, loaded?',
+            'bore_mm' => 'How wide is the tube inside?',
+            'pull_cord' => 'Is a pull cord left in it?',
+            'sky' => 'What does it see of the sky?',
+            'stepped_on' => 'Is it where somebody steps?',
+            'petrol_fitting_m' => 'How far is the nearest petrol fitting?',
+        ];
+    }
+
     /** A hole that is to be drilled. */
     private static function hole(): ObjectShape
     {

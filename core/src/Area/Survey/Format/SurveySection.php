@@ -30,6 +30,17 @@ final class SurveySection extends Section
         return [Field::optional('survey', self::survey())];
     }
 
+    public function questions(): array
+    {
+        return [
+            'taken_on' => 'When was the boat surveyed as it came? Dates and photographs are kept under Survey.',
+            'battery_loaded_v' => 'What does the battery read while the device draws?',
+            'device_loaded_v' => 'What does the device read while it draws?',
+            'battery_rest_v' => 'What does the battery read at rest?',
+            'amps_a' => 'How many amps does it draw?',
+        ];
+    }
+
     private static function survey(): ObjectShape
     {
         return new ObjectShape([

@@ -2,9 +2,8 @@
 
 declare(strict_types=1);
 
-namespace App\Http\Controllers;
+namespace App\Areas\Survey;
 
-use App\Http\AskedUnits;
 use App\Models\Job;
 use App\Models\Photograph;
 use Dinghy\Area\Survey\Figure\NeededPhotograph;
@@ -13,31 +12,28 @@ use Dinghy\Diagnosis\PathDiagnosis;
 use Dinghy\Diagnosis\PathWords;
 use Dinghy\Evaluation\Evaluation;
 use Dinghy\Evaluation\Remedies;
+use Dinghy\File\PlanDocument;
 use Dinghy\Rule\Remedy;
 use Dinghy\Survey\ComplaintKind;
 use Dinghy\Survey\FoundBattery;
 use Dinghy\Survey\PathCheck;
-use Illuminate\Http\JsonResponse;
-use Illuminate\Http\Request;
 
 /** What the survey of a boat comes to: what to measure, which batteries are kept, what explains the volts that are lost. */
-final class SurveyController extends Controller
+final class SurveyAnswer
 {
-    public function __invoke(Request $request, Job $job): JsonResponse
+    /** @return array<string, mixed> */
+    public static function of(Job $job, Evaluation $evaluation, PlanDocument $judged): array
     {
-        $this->authorize('view', $job);
-        $document = $job->judged(self::planOf($job));
-        $evaluation = $job->boat->customer->shop->evaluate($document, AskedUnits::of($request));
-        $remedies = new Remedies($document, $evaluation);
+        $remedies = new Remedies($judged, $evaluation);
         $survey = $evaluation->boat->plan->survey;
 
-        return response()->json([
+        return [
             'kinds' => array_map(static fn (ComplaintKind $kind): array => ['kind' => $kind->value, 'label' => $kind->label(), 'measures' => $kind->measures(), 'path_check' => $kind->asksForPathCheck()], ComplaintKind::cases()),
             'batteries' => array_map(static fn (FoundBattery $battery): array => self::battery($battery, $evaluation), array_values($survey->batteries ?? [])),
             'checks' => array_map(static fn (PathCheck $check): array => self::check($check, $evaluation, $remedies), array_values($survey->pathChecks ?? [])),
             'needed' => array_map(static fn (NeededPhotograph $photograph): array => ['of' => $photograph->of, 'label' => $photograph->label, 'taken' => $photograph->taken], NeededPhotograph::listFor($evaluation->boat->plan)),
             'pictures' => $job->photographs()->get(['content', 'width', 'height'])->map(static fn (Photograph $picture): array => ['content' => $picture->content, 'width' => $picture->width, 'height' => $picture->height])->all(),
-        ]);
+        ];
     }
 
     /** @return array<string, mixed> */

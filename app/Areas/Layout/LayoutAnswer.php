@@ -2,10 +2,8 @@
 
 declare(strict_types=1);
 
-namespace App\Http\Controllers;
+namespace App\Areas\Layout;
 
-use App\Http\AskedUnits;
-use App\Models\Job;
 use Dinghy\Area\Layout\Figure\BoardProblems;
 use Dinghy\Area\Layout\Figure\Disturbance;
 use Dinghy\Area\Layout\Figure\Fitting;
@@ -13,7 +11,6 @@ use Dinghy\Area\Layout\Figure\HoleAdvice;
 use Dinghy\Area\Layout\Figure\MountingCheck;
 use Dinghy\Area\Layout\Figure\Pull;
 use Dinghy\Area\Layout\MotorSize;
-use Dinghy\Area\Layout\OtherRoutes;
 use Dinghy\Area\Layout\PlaceCheck;
 use Dinghy\Area\Layout\Rule\WiresApartAtCompass;
 use Dinghy\Conduit\Bore;
@@ -30,21 +27,17 @@ use Dinghy\Plan\Station;
 use Dinghy\Plan\Way;
 use Dinghy\Proposal\MoveOnPlan;
 use Dinghy\Wiring\SizedRun;
-use Illuminate\Http\JsonResponse;
-use Illuminate\Http\Request;
 
-/** The boat from above with what lies in her: outline, stations, ways, bores, other routes of a run, mounting, holes, boards. */
-final class LayoutController extends Controller
+/** The boat from above with what lies in her: outline, stations, ways, bores, mounting, holes, boards. */
+final class LayoutAnswer
 {
-    public function __invoke(Request $request, Job $job): JsonResponse
+    /** @return array<string, mixed> */
+    public static function of(Evaluation $evaluation): array
     {
-        $this->authorize('view', $job);
-        $evaluation = self::evaluationOf($job, AskedUnits::of($request));
         $boat = $evaluation->boat->plan->boat;
         $outline = $boat->outline();
-        $run = $evaluation->boat->runs[$request->string('run')->value()] ?? null;
 
-        return response()->json([
+        return [
             'hull' => $outline === null ? null : self::hull($outline),
             'stations' => array_map(static fn (Station $station): array => ['id' => $station->id, 'label' => $station->label(), 'aboard' => $outline?->holds($station->at())], array_values($boat->stations)),
             'compass' => $boat->compass === null ? null : ['at' => [$boat->compass->x, $boat->compass->y], 'clear_m' => WiresApartAtCompass::APART],
@@ -58,16 +51,12 @@ final class LayoutController extends Controller
                 'from' => $circuit->circuit?->from, 'to' => $circuit->circuit?->to,
                 'ways' => array_map(static fn (Way $way): string => $way->id, $circuit->circuit->route->ways ?? []),
             ], $evaluation->boat->circuits()),
-            'others' => $run === null ? [] : array_map(static fn (OtherRoutes $other): array => [
-                'stations' => $other->stations, 'ways' => array_map(static fn (Way $way): string => $way->id, $other->route->ways),
-                'length_m' => $other->length, 'gauge' => $other->gauge?->name, 'copper_kg' => $other->copper(), 'now' => $other->now,
-            ], OtherRoutes::of($evaluation, $job->judged(self::planOf($job)), $run)),
             'mounting' => array_values(array_filter(array_map(static fn (Device $device): ?array => self::mounting($device, $evaluation), array_values($evaluation->boat->plan->devices)))),
             'places' => array_map(self::place(...), PlaceCheck::allOf($evaluation)),
             'motor_size' => self::motorSize($evaluation),
             'holes' => array_map(static fn (Hole $hole): array => ['id' => $hole->id, 'label' => $hole->label(), 'drill' => HoleAdvice::drill($hole), 'sealant' => HoleAdvice::sealant($hole)], array_values($evaluation->boat->plan->holes)),
             'boards' => array_map(static fn (Board $board): array => ['id' => $board->id, 'label' => $board->label(), 'problems' => BoardProblems::of($board)], array_values($evaluation->boat->plan->boards)),
-        ]);
+        ];
     }
 
     /** @return array<string, mixed> */
