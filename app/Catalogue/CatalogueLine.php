@@ -17,8 +17,6 @@ final readonly class CatalogueLine
     /** in the shop's money: above it somebody has slipped */
     private const DEAREST = 10_000_000;
 
-    private const AS_PLANNED = ['battery', 'device'];
-
     private function __construct(
         public int $number,
         public string $kind,
@@ -39,8 +37,8 @@ final readonly class CatalogueLine
         unset($planned->price);
         $format = resolve(Areas::class)->format;
         $known = $format->catalogue();
-        // A part that a plan takes over as it is is judged as one of a plan, with what its figures must be to each other.
-        $list = in_array($kind, self::AS_PLANNED, true) ? $format->kinds->named($kind)?->list() : null;
+        // Where the figures are a whole part's, they are judged as one of a plan, with what they must be to each other.
+        $list = isset($known[$kind]->shape->fields['id']) ? $format->kinds->named($kind)?->list() : null;
         $why = match (true) {
             $name === '' => 'The name is missing.',
             mb_strlen($name) > 100 => 'The name is longer than 100 letters.',

@@ -50,7 +50,7 @@ final class MigrationTest extends TestCase
         self::assertSame(0, Artisan::call('dinghy:verify'), Artisan::output());
         self::assertSame('2026-03-01 08:30:00', DB::table('plan_versions')->where('number', 1)->value('made_at'));
 
-        Artisan::call('migrate:rollback', ['--step' => 6, '--force' => true]);
+        Artisan::call('migrate:rollback', ['--step' => 7, '--force' => true]);
         Artisan::call('migrate', ['--force' => true]);
         self::assertSame(0, Artisan::call('dinghy:verify'), 'back and forth');
     }

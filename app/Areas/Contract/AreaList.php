@@ -8,7 +8,7 @@ namespace App\Areas\Contract;
 final readonly class AreaList
 {
     /** @param  list<Area>  $all */
-    public function __construct(private array $all)
+    public function __construct(public array $all)
     {
     }
 
