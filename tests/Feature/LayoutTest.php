@@ -157,4 +157,15 @@ final class LayoutTest extends TestCase
     {
         return $this->postJson("/api/jobs/{$job->id}/plan/proposals", $what);
     }
+
+    /** The stage that a page shows is said in the address, and no field of a change is taken for it. */
+    public function test_what_the_stage_draws_comes_with_a_change(): void
+    {
+        $job = $this->skiff();
+        $put = $this->actingAs($this->person('rigger'))->postJson("/api/jobs/{$job->id}/plan/proposals?units=metric&showing=layout", ['make' => 'station', 'name' => 'Floor hatch'])->assertOk();
+        ApiContract::assertMet('POST', '/api/jobs/{job}/plan/proposals', 200, (string) $put->getContent());
+        self::assertContains('floor-hatch', array_column((array) $put->json('drawn.layout.stations'), 'id'));
+        self::assertSame($this->getJson("/api/jobs/{$job->id}/stages/layout?units=metric")->json(), $put->json('drawn.layout'), 'the same as when it is asked for');
+        self::assertSame([], $this->getJson("/api/jobs/{$job->id}?showing=nothing")->assertOk()->json('drawn'));
+    }
 }

@@ -41,10 +41,10 @@ final class NewAreaTest extends TestCase
         $stages = static fn (mixed $answer): array => array_column((array) $answer, 'says', 'stage');
         self::assertSame('not begun', $stages($rigger->getJson("/api/jobs/{$job->id}")->assertOk()->json('stages'))['anchoring']);
 
-        $added = $rigger->postJson("/api/jobs/{$job->id}/plan/proposals?at=anchoring", ['make' => 'part', 'kind' => 'anchor', 'name' => 'Bower', 'part' => ['rode_m' => 20, 'depth_m' => 4.5, 'station' => 'bow']])->assertOk();
+        $added = $rigger->postJson("/api/jobs/{$job->id}/plan/proposals?showing=anchoring", ['make' => 'part', 'kind' => 'anchor', 'name' => 'Bower', 'part' => ['rode_m' => 20, 'depth_m' => 4.5, 'station' => 'bow']])->assertOk();
         self::assertSame('bower', $added->json('plan.anchors.0.id'));
         self::assertSame([['id' => 'bower', 'scope' => 4]], $added->json('evaluation.anchors'));
-        self::assertSame(['anchoring' => ['scope' => ['bower' => 4]]], $added->json('at'), 'what its stage draws comes with the change');
+        self::assertSame(['anchoring' => ['scope' => ['bower' => 4]]], $added->json('drawn'), 'what its stage draws comes with the change');
         self::assertSame('1 to decide', $stages($added->json('stages'))['anchoring']);
         self::assertSame(['scope' => ['bower' => 4]], $rigger->getJson("/api/jobs/{$job->id}/stages/anchoring")->assertOk()->json());
         self::assertSame('rode / (depth + freeboard)', $rigger->getJson("/api/jobs/{$job->id}/why?figure=scope:bower")->assertOk()->json('formula'));

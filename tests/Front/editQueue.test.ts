@@ -250,7 +250,7 @@ describe('changes on their way', () => {
         show({ ...job, version: { ...(job.version as NonNullable<Job['version']>), undo: { step: 5, says: '' }, redo: { step: 4, says: '' } } });
         void queue.submit(undone);
         await vi.advanceTimersByTimeAsync(1);
-        expect(server.asked[0]).toMatchObject({ path: 'jobs/1/plan/undo?units=metric&at=power', body: { step: 5 } });
+        expect(server.asked[0]).toMatchObject({ path: 'jobs/1/plan/undo?units=metric&showing=power', body: { step: 5 } });
     });
 
     it('are each kept once and in order on any line', async () => {

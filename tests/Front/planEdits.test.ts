@@ -1,9 +1,8 @@
 import { describe, expect, it } from 'vitest';
 
-import type { Bank, Bench, CataloguePart } from '../../resources/js/api/types';
+import type { Bench, CataloguePart } from '../../resources/js/api/types';
 import { bent, bentOnceMore, moved, placed, seated } from '../../resources/js/layout/drawingEdits';
 import { hangBranch, isFull, nextSize } from '../../resources/js/power/branches';
-import { addJumper, landJumper, takeJumperOff } from '../../resources/js/power/jumpers';
 import { layBlock } from '../../resources/js/boat/positions';
 import { skiffJob } from './job';
 
@@ -28,29 +27,6 @@ describe('on the boat plan', () => {
         expect(bentOnceMore(job, 'w-stern-tiller')).toEqual({ propose: { make: 'bends', way: 'w-stern-tiller', bends: [{ x_m: 0.7, y_m: 0.4 }, { x_m: 0.9, y_m: 0.8 }] } });
         expect(bent(job, 'w-stern-tiller', () => [])).toEqual({ propose: { make: 'bends', way: 'w-stern-tiller', bends: [] } });
         expect(bentOnceMore(job, 'gone')).toBeNull();
-    });
-});
-
-describe('jumpers', () => {
-    const bank = { id: 'thrust', strings: [['b1', 'b2', 'b3']], jumper: { gauge: '4 AWG', length_m: 0.3 } } as unknown as Bank;
-
-    it('are made wires that are really there by the first change', () => {
-        expect(landJumper(bank, 1, 'to', 'b3+').set?.jumpers).toEqual([
-            { id: 'thrust-jumper-1', gauge: '4 AWG', length_m: 0.3, from: 'b1+', to: 'b2-' },
-            { id: 'thrust-jumper-2', gauge: '4 AWG', length_m: 0.3, from: 'b2+', to: 'b3+' },
-        ]);
-        expect(takeJumperOff(bank, 0).set?.jumpers).toHaveLength(1);
-    });
-
-    it('are not doubled, whichever end is named first, nor led to their own post', () => {
-        expect(addJumper(bank, { from: 'b2-', to: 'b1+' })).toBeNull();
-        expect(addJumper(bank, { from: 'b3+', to: 'b3+' })).toBeNull();
-        expect((addJumper(bank, { from: 'b1-', to: 'b3+' })?.set?.jumpers as { id: string }[]).map((jumper) => jumper.id)).toEqual(['thrust-jumper-1', 'thrust-jumper-2', 'thrust-jumper-3']);
-    });
-
-    it('never share an id', () => {
-        const taken = { ...bank, jumpers: [{ id: 'thrust-jumper-2', from: 'b1+', to: 'b2-' }] } as Bank;
-        expect((addJumper(taken, { from: 'b2+', to: 'b3-' })?.set?.jumpers as { id: string }[])[1]?.id).toBe('thrust-jumper-3');
     });
 });
 

@@ -1,35 +1,8 @@
 import { describe, expect, it } from 'vitest';
 
-import type { Bank, Run } from '../../resources/js/api/types';
-import { bankWires, branchOf, deviceName, devicesBehind, houseRung, nextRung, partOf, postOf, protection, ratingField, terminalsOf } from '../../resources/js/boat/planParts';
+import type { Run } from '../../resources/js/api/types';
+import { branchOf, deviceName, devicesBehind, houseRung, nextRung, partOf, protection, ratingField } from '../../resources/js/boat/planParts';
 import { skiffJob } from './job';
-
-const bank = (strings: string[][], jumpers?: Bank['jumpers']) => ({ id: 'thrust', strings, ...(jumpers === undefined ? {} : { jumpers }) }) as Bank;
-
-describe('banks', () => {
-    it('joins a string from each plus to the next minus', () => {
-        expect(bankWires(bank([['b1', 'b2', 'b3']]))).toEqual([{ from: 'b1+', to: 'b2-' }, { from: 'b2+', to: 'b3-' }]);
-    });
-
-    it('joins strings at their tops and at their bottoms', () => {
-        expect(bankWires(bank([['b1', 'b2'], ['b3', 'b4']]))).toEqual([
-            { from: 'b1+', to: 'b2-' },
-            { from: 'b3+', to: 'b4-' },
-            { from: 'b2+', to: 'b4+' },
-            { from: 'b1-', to: 'b3-' },
-        ]);
-    });
-
-    it('takes the jumpers that are really there, right or wrong', () => {
-        expect(bankWires(bank([['b1', 'b2']], [{ id: 'j', from: 'b1-', to: 'b2-' }]))).toEqual([{ from: 'b1-', to: 'b2-' }]);
-    });
-
-    it('finds the post of a terminal', () => {
-        const two = bank([['b1', 'b2', 'b3'], ['b4', 'b5', 'b6']]);
-        expect(['neg', 'pos', 'tap:1', 'tap:2', 'neg@2', 'pos@2'].map((terminal) => postOf(two, terminal))).toEqual(['b1-', 'b3+', 'b1+', 'b2+', 'b4-', 'b6+']);
-        expect(terminalsOf(two)).toEqual(['neg', 'pos', 'neg@2', 'pos@2', 'tap:1', 'tap:2']);
-    });
-});
 
 describe('runs', () => {
     const job = skiffJob();

@@ -4,6 +4,10 @@ declare(strict_types=1);
 
 namespace App\Areas\Contract;
 
+use App\Models\Job;
+use Dinghy\Evaluation\Evaluation;
+use Dinghy\File\PlanDocument;
+
 /** The areas of the application, in the order of work, and what they bring together. */
 final readonly class AreaList
 {
@@ -21,6 +25,19 @@ final readonly class AreaList
         }
 
         return null;
+    }
+
+    /**
+     * What the stage that is looked at draws, so that a change need not be followed by another question.
+     *
+     * @param  mixed  $stage  its name; anything else: none is looked at
+     * @return array<string, array<string, mixed>> by stage
+     */
+    public function drawn(mixed $stage, Job $job, Evaluation $evaluation, PlanDocument $judged): array
+    {
+        $area = is_string($stage) ? $this->at($stage) : null;
+
+        return $area === null ? [] : [$area->stage() => $area->answer($job, $evaluation, $judged)];
     }
 
     /** @return array<string, Addition> by kind of the catalogue */

@@ -10,6 +10,12 @@ use Dinghy\Area\Power\Figure\ProfilePoint;
 use Dinghy\Area\Power\Figure\VoltProfile;
 use Dinghy\Evaluation\Evaluation;
 use Dinghy\File\PlanDocument;
+use Dinghy\Plan\Bank;
+use Dinghy\Plan\Battery;
+use Dinghy\Plan\Feed;
+use Dinghy\Plan\Jumper;
+use Dinghy\Plan\Plan;
+use Dinghy\Plan\Terminal;
 
 final class PowerArea extends Area
 {
@@ -20,7 +26,10 @@ final class PowerArea extends Area
 
     public function answer(Job $job, Evaluation $evaluation, PlanDocument $judged): array
     {
-        return ['profiles' => array_map(self::profile(...), VoltProfile::allOf($evaluation->boat))];
+        return [
+            'profiles' => array_map(self::profile(...), VoltProfile::allOf($evaluation->boat)),
+            'banks' => array_map(fn (Bank $bank): array => self::bank($evaluation->boat->plan, $bank), array_values($evaluation->boat->plan->banks)),
+        ];
     }
 
     public function additions(): array
@@ -45,6 +54,20 @@ final class PowerArea extends Area
                 'at_m' => $point->metres, 'volts' => $point->volts, 'lost_v' => $point->lost,
                 'label' => $point->label, 'area_mm2' => $point->areaMm2, 'run' => $point->run,
             ], $profile->points),
+        ];
+    }
+
+    /** @return array<string, mixed> which wire stands on which post of a bank */
+    private static function bank(Plan $plan, Bank $bank): array
+    {
+        return [
+            'id' => $bank->id,
+            'posts' => array_merge(...array_map(static fn (Battery $battery): array => [(string) $battery->plus(), (string) $battery->minus()], $bank->batteries())),
+            'terminals' => array_map(static fn (Terminal $terminal): array => ['name' => $terminal->name, 'post' => (string) $terminal->post($bank)], $bank->terminals()),
+            'wires' => array_map(static fn (Jumper $wire): array => ['id' => $wire->id, 'from' => (string) $wire->from, 'to' => (string) $wire->to], $bank->wires()),
+            'feeds' => array_map(static fn (Feed $feed): array => [
+                'feed' => $feed->id, 'plus' => (string) $feed->supply->plusPost(), 'minus' => (string) $feed->supply->minus->post($bank),
+            ], $plan->feedsOf($bank)),
         ];
     }
 }

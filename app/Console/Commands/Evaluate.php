@@ -59,7 +59,7 @@ final class Evaluate extends Command
         return [
             'name' => $state->name,
             'overload' => null,
-            'devices' => array_map(static fn ($device): array => ['id' => $device->id, 'volts' => $solved->between($device->id.'+', $device->id.'-')], array_values($evaluation->boat->plan->devices)),
+            'devices' => array_map(static fn ($device): array => ['id' => $device->id, 'volts' => $solved->at($device)], array_values($evaluation->boat->plan->devices)),
             'batteries' => array_map(static fn (string $id, float $amps): array => ['id' => $id, 'amps' => $amps], array_keys($solved->sourceAmps()), $solved->sourceAmps()),
         ];
     }

@@ -44,14 +44,14 @@ final class BenchController extends Controller
             'blocks' => array_map(static fn (LaidBlock $block): array => self::block($block, $evaluation->boat->words, $bank), array_values($compartment->blocks)),
             'neighbours' => array_map(static fn (LaidBlock $block): array => self::outline($block), $compartment->neighbours),
             'wires' => array_map(static fn (Jumper $wire): array => [
-                'id' => $wire->id, 'from' => $wire->from, 'to' => $wire->to, 'gauge' => $wire->gauge->name, 'length_m' => $wire->length,
+                'id' => $wire->id, 'from' => (string) $wire->from, 'to' => (string) $wire->to, 'gauge' => $wire->gauge->name, 'length_m' => $wire->length,
                 'drawn_m' => $compartment->jumperLength($wire), 'amps' => $plugging->amps[$wire->id] ?? null,
             ], $compartment->wires),
             'crossings' => $compartment->crossings(),
             'does' => $plugging->says === [] ? [Plugging::quiet($evaluation->boat->words)] : $plugging->says,
             'sound' => $plugging->says === [],
             'first' => $chargerFirst ? 'charger' : 'jumpers',
-            'order' => array_map(static fn (ConnectionStep $step): array => ['says' => $step->says, 'post' => $step->post, 'wire' => $step->wire, 'volts' => $step->volts, 'caution' => $step->caution],
+            'order' => array_map(static fn (ConnectionStep $step): array => ['says' => $step->says, 'post' => $step->post === null ? null : (string) $step->post, 'wire' => $step->wire, 'volts' => $step->volts, 'caution' => $step->caution],
                 ConnectionOrder::of($evaluation->boat->plan, $bank, $evaluation->boat->words, $chargerFirst)),
             'ways' => array_map(static fn (array $way): array => [
                 'series' => $way[0], 'parallel' => $way[1], 'volts' => $way[0] * $bank->batteries()[0]->nominalVolts, 'now' => count($bank->strings[0]) === $way[0],

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
+use App\Areas\Contract\AreaList;
 use App\Http\AskedUnits;
 use App\Http\Requests\EditPlanRequest;
 use App\Http\Resources\JobResource;
@@ -53,13 +54,15 @@ final class PlanController extends Controller
         $document = $job->judged(self::planOf($job));
         $shop = $job->boat->customer->shop;
         $before = $shop->evaluate($document, $units);
-        $after = $shop->evaluate($document->with($patch), $units);
+        $there = $document->with($patch);
+        $after = $shop->evaluate($there, $units);
 
         return response()->json([
             'plan' => self::planOf($job)->planDocument()->with($patch),
             'evaluation' => EvaluationDocument::of($after),
             'verdict' => Verdict::of($after, Decisions::of($job, $after)->count()),
             'changes' => Consequences::of($before, $after)->sentences(),
+            'drawn' => (object) resolve(AreaList::class)->drawn($request->query('showing'), $job, $after, $there),
             'touches' => array_values(array_unique(array_column($patch->fields(), 'on'))),
         ]);
     }

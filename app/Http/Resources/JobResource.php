@@ -56,8 +56,8 @@ final class JobResource extends JsonResource
             'you' => ['id' => $this->user->id, 'name' => $this->user->name],
             'can_change' => $this->user->can('changePlan', $this->job),
             'version' => $head === null ? null : $this->version($head, $judged),
-            ...($head === null ? ['plan' => null, 'evaluation' => null, 'verdict' => 'No plan yet.', 'stage' => null, 'stages' => [], 'decided' => [], 'readings' => [], 'newer' => [], 'at' => (object) []]
-                : $this->evaluated($head, $judged, AskedUnits::of($request), $request->query('at'))),
+            ...($head === null ? ['plan' => null, 'evaluation' => null, 'verdict' => 'No plan yet.', 'stage' => null, 'stages' => [], 'decided' => [], 'readings' => [], 'newer' => [], 'drawn' => (object) []]
+                : $this->evaluated($head, $judged, AskedUnits::of($request), $request->query('showing'))),
         ];
     }
 
@@ -83,7 +83,7 @@ final class JobResource extends JsonResource
     }
 
     /** @return array<string, mixed> */
-    private function evaluated(PlanVersion $head, PlanDocument $judged, ?Units $units, mixed $at): array
+    private function evaluated(PlanVersion $head, PlanDocument $judged, ?Units $units, mixed $showing): array
     {
         $document = $head->planDocument();
         $evaluation = $this->job->boat->customer->shop->evaluate($judged, $units);
@@ -102,23 +102,10 @@ final class JobResource extends JsonResource
                 'author' => $acceptance->author?->name,
                 'decided_at' => $acceptance->decided_at->toIso8601String(),
             ], $decisions->standing)),
-            'at' => (object) $this->at($at, $evaluation, $judged),
+            'drawn' => (object) resolve(AreaList::class)->drawn($showing, $this->job, $evaluation, $judged),
             'readings' => $this->readings($evaluation),
             'newer' => array_map(static fn (NewerFigures $newer): array => ['on' => $newer->on, 'part' => $newer->part, 'changes' => $newer->changes, 'patch' => $newer->patch->toJson()], NewerFigures::of($this->job->boat->customer->shop, $document)),
         ];
-    }
-
-    /**
-     * What the stage that is looked at draws, so that a change need not be followed by another question.
-     *
-     * @param  mixed  $stage  its name; anything else: none is looked at
-     * @return array<string, array<string, mixed>> by stage
-     */
-    private function at(mixed $stage, Evaluation $evaluation, PlanDocument $judged): array
-    {
-        $area = is_string($stage) ? resolve(AreaList::class)->at($stage) : null;
-
-        return $area === null ? [] : [$area->stage() => $area->answer($this->job, $evaluation, $judged)];
     }
 
     /** @return list<array<string, mixed>> the newest reading of each meter point */

@@ -9,6 +9,7 @@ use Dinghy\Conductor\Resistance;
 use Dinghy\Plan\Bank;
 use Dinghy\Plan\Battery;
 use Dinghy\Plan\Jumper;
+use Dinghy\Plan\Post;
 
 /** The batteries of a bank and the wires between their posts, as elements of a circuit. */
 final readonly class BankElements
@@ -30,14 +31,14 @@ final readonly class BankElements
         foreach ($bank->strings as $string) {
             foreach ($string as $i => $battery) {
                 $ohms = $battery->resistanceUnderLoad();
-                $plus = $battery->id.'+';
+                $plus = $battery->plus();
                 if ($bank->stringProtection !== null && $i === count($string) - 1) {
                     // It sits on the string's top post: what lands there lands on its outer stud.
                     $plus = $battery->id.'/post+';
-                    $resistors[] = new Resistor($battery->id.'/string fuse', $plus, $battery->id.'+',
+                    $resistors[] = new Resistor($battery->id.'/string fuse', $plus, $battery->plus(),
                         $bank->stringProtection->family->contactResistance($bank->stringProtection->rating ?? throw new \LogicException('A string fuse without rating passed the checks.')));
                 }
-                $sources[] = new Source($battery->id, $plus, $battery->id.'-', $volts($battery), $ohms ?? PlanNetwork::RING);
+                $sources[] = new Source($battery->id, (string) $plus, (string) $battery->minus(), $volts($battery), $ohms ?? PlanNetwork::RING);
             }
         }
         foreach ($wires ?? $bank->wires() as $wire) {
@@ -45,7 +46,7 @@ final readonly class BankElements
                 $wire->length * Resistance::perMetre($wire->gauge, Metal::TinnedCopper, $celsius)));
         }
         if ($bank->shunt !== null) {
-            $resistors[] = new Resistor($bank->id.':shunt', $bank->negativePost(), $bank->id.':shunt', $bank->shunt->ohms);
+            $resistors[] = new Resistor($bank->id.':shunt', $bank->negativePost(), Post::shunt($bank->id), $bank->shunt->ohms);
         }
         [$this->sources, $this->resistors] = [$sources, $resistors];
     }

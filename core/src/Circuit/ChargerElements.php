@@ -9,6 +9,7 @@ use Dinghy\Conductor\Resistance;
 use Dinghy\Plan\Charger;
 use Dinghy\Plan\ChargerOutput;
 use Dinghy\Plan\Plan;
+use Dinghy\Plan\Post;
 
 /**
  * Chargers and converters as elements of a circuit: each output a regulator between terminals of its own, its leads, and
@@ -76,9 +77,14 @@ final readonly class ChargerElements
 
         return $held === null ? null : new Regulator(
             "{$charger->id}/{$number}", self::plusNode($charger, $number), self::minusNode($charger, $number), $held, $output->amps,
-            $charger->inputFrom?->plusPost(), $charger->inputFrom?->minusEnd(), $charger->inputFrom?->nominalVolts() ?? 12.0,
+            self::node($charger->inputFrom?->plusPost()), self::node($charger->inputFrom?->minusEnd()), $charger->inputFrom?->nominalVolts() ?? 12.0,
             $charger->efficiency, $number === 0 ? $charger->standbyAmps : 0.0,
         );
+    }
+
+    private static function node(?Post $post): ?string
+    {
+        return $post === null ? null : (string) $post;
     }
 
     /** @return non-empty-list<Resistor> */
@@ -89,16 +95,16 @@ final readonly class ChargerElements
         $ohms = $this->ohms($output);
 
         return $output->block === null
-            ? FusedWire::of($id, $output->across[count($output->across) - 1]->id.'+', $terminal, $output->protection, $ohms)
-            : FusedWire::of($id, $terminal, $output->block.'+', $output->protection, $ohms);
+            ? FusedWire::of($id, $output->across[count($output->across) - 1]->plus(), $terminal, $output->protection, $ohms)
+            : FusedWire::of($id, $terminal, Post::plus($output->block), $output->protection, $ohms);
     }
 
     private function minusLead(Charger $charger, int $number, ChargerOutput $output): Resistor
     {
         if ($output->block !== null) {
-            $end = $output->block.'-';
+            $end = Post::minus($output->block);
         } else {
-            $end = $output->across[0]->id.'-';
+            $end = $output->across[0]->minus();
             $end = $this->plan->bankOf($output->across[0]->id)?->minusEnd($end, $output->pastShunt) ?? $end;
         }
 

@@ -76,11 +76,11 @@ final class PlanNetwork
                 $this->wire($bond->gauge, Metal::TinnedCopper, $bond->length)));
         }
         foreach ($joined ? $plan->feeds : [] as $feed) {
-            $this->addCircuit($runs[$feed->id], $feed->supply->plusPost(), $feed->supply->minusEnd(), $feed->switch);
+            $this->addCircuit($runs[$feed->id], (string) $feed->supply->plusPost(), (string) $feed->supply->minusEnd(), $feed->switch);
         }
         foreach ($joined ? $plan->blocks : [] as $block) {
             foreach ($block->branches as $branch) {
-                $this->addCircuit($runs[$branch->id], $block->id.'+', $block->id.'-', false);
+                $this->addCircuit($runs[$branch->id], (string) $block->plus(), (string) $block->minus(), false);
             }
         }
         foreach ($joined ? $plan->devices : [] as $device) {
@@ -245,7 +245,7 @@ final class PlanNetwork
             foreach (['+', '-'] as $side) {
                 $this->resistors[] = new Resistor("{$device->id}/{$side}lead", $this->entry($device).$side, $device->id.$side, $wire + self::BUTT, $device->id, $wire);
             }
-            $this->stretches[$device->id] = [new RunSegment('lead '.$device->leadGauge, $device->leadLength, $device->leadGauge->areaMm2, $device->id.'+', $device->id.'-')];
+            $this->stretches[$device->id] = [new RunSegment('lead '.$device->leadGauge, $device->leadLength, $device->leadGauge->areaMm2, (string) $device->plus(), (string) $device->minus())];
         }
     }
 
@@ -258,12 +258,13 @@ final class PlanNetwork
                 $nominal = min($nominal ?? INF, $path->nominalVolts());
             }
             if ($nominal !== null) {
-                $this->loads[] = new Load($device->id, $device->id.'+', $device->id.'-', $device->load, $amps($device), $nominal);
+                $this->loads[] = new Load($device->id, (string) $device->plus(), (string) $device->minus(), $device->load, $amps($device), $nominal);
             }
         }
         $engine = $this->plan->boat->engine;
         if ($engine !== null) {
-            $this->loads[] = new Load('engine', $engine->battery.'+', $engine->battery.'-', LoadKind::Current, $crankingAmps, $this->plan->batteries[$engine->battery]->nominalVolts);
+            $starter = $this->plan->batteries[$engine->battery];
+            $this->loads[] = new Load('engine', (string) $starter->plus(), (string) $starter->minus(), LoadKind::Current, $crankingAmps, $starter->nominalVolts);
         }
     }
 

@@ -4,27 +4,35 @@ declare(strict_types=1);
 
 namespace Dinghy\Circuit;
 
+use Dinghy\Plan\Post;
+
 /** A resistance between two nodes: a wire, a joint, a fuse, a battery's inside. */
 final readonly class Resistor
 {
     /** Elements of less are counted as this: nothing that carries current has no resistance. */
     private const LEAST_OHMS = 1e-6;
 
+    public string $from;
+
+    public string $to;
+
     public float $ohms;
 
     /**
+     * @param  Post|string  $from  a post, or a node by its name
      * @param  float  $ohms  Ω
      * @param  string  $wire  id of the run, jumper, bond or device whose wire is part of it; '': there is none
      * @param  float  $wireOhms  Ω of that wire
      */
     public function __construct(
         public string $name,
-        public string $from,
-        public string $to,
+        Post|string $from,
+        Post|string $to,
         float $ohms,
         public string $wire = '',
         public float $wireOhms = 0.0,
     ) {
+        [$this->from, $this->to] = [(string) $from, (string) $to];
         $this->ohms = self::atLeast($ohms);
     }
 

@@ -9,22 +9,21 @@ use Dinghy\Plan\Bank;
 use Dinghy\Plan\Battery;
 use Dinghy\Plan\Jumper;
 use Dinghy\Plan\LoadKind;
+use Dinghy\Plan\Post;
 
 /** How the batteries of a bank share a current, by the posts it is taken from. */
 final class Sharing
 {
     /**
-     * @param  string  $plus  a post, as "b1+"
-     * @param  string  $minus  a post
      * @param  list<Jumper>|null  $wires  others than the bank's own
      * @return array<string, float>|null A out of each battery by id, all of them equally full; null: nothing can flow
      */
-    public static function between(Bank $bank, string $plus, string $minus, float $amps, float $celsius, ?array $wires = null): ?array
+    public static function between(Bank $bank, Post $plus, Post $minus, float $amps, float $celsius, ?array $wires = null): ?array
     {
         $full = static fn (Battery $battery): float => RestingVoltage::at($battery->chemistry, 1.0, $battery->nominalVolts) ?? $battery->nominalVolts;
         $elements = new BankElements($bank, $celsius, $full, $wires);
         $network = new Network($elements->sources, $elements->resistors, [
-            new Load('load', $plus, $minus, LoadKind::Current, $amps, $bank->nominalVolts()),
+            new Load('load', (string) $plus, (string) $minus, LoadKind::Current, $amps, $bank->nominalVolts()),
         ]);
         $loaded = $network->fedLoads() === [] ? null : $network->loaded();
 

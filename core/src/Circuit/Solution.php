@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Dinghy\Circuit;
 
+use Dinghy\Plan\Device;
+use Dinghy\Plan\Post;
+
 /** The volts of a solved network. */
 final readonly class Solution
 {
@@ -26,10 +29,10 @@ final readonly class Solution
     }
 
     /** @return float|null V as a meter shows them; null where nothing joins the two points */
-    public function between(string $plus, string $minus): ?float
+    public function between(Post|string $plus, Post|string $minus): ?float
     {
-        $a = $this->topology->index[$plus] ?? null;
-        $b = $this->topology->index[$minus] ?? null;
+        $a = $this->topology->index[(string) $plus] ?? null;
+        $b = $this->topology->index[(string) $minus] ?? null;
         if ($a === null || $b === null || $this->topology->part[$a] !== $this->topology->part[$b]
             || isset($this->cutOff[$a]) !== isset($this->cutOff[$b])
             || in_array($this->topology->part[$a], $this->without, true)) {
@@ -39,6 +42,12 @@ final readonly class Solution
         $b = $this->topology->place[$b];
 
         return ($a < 0 ? 0.0 : $this->volts[$a]) - ($b < 0 ? 0.0 : $this->volts[$b]);
+    }
+
+    /** @return float|null V at the plug of a device, as between() */
+    public function at(Device $device): ?float
+    {
+        return $this->between($device->plus(), $device->minus());
     }
 
     /** @return array<string, float> A out of each battery, by name; without those of parts that have no working point */

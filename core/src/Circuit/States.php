@@ -9,6 +9,7 @@ use Dinghy\Plan\Bank;
 use Dinghy\Plan\Battery;
 use Dinghy\Plan\Device;
 use Dinghy\Plan\Plan;
+use Dinghy\Plan\Post;
 use Dinghy\Wiring\Converter;
 use Dinghy\Wiring\SizedRun;
 use Dinghy\Wiring\Wiring;
@@ -136,7 +137,7 @@ final class States
     }
 
     /** A through a dead short between two nodes. */
-    public function shortBetween(string $plus, string $minus): float
+    public function shortBetween(Post|string $plus, Post|string $minus): float
     {
         return $this->shorts["{$plus} {$minus}"] ??= $this->coldNetwork()->shortCircuitAmps($plus, $minus);
     }

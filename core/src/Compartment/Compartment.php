@@ -9,6 +9,7 @@ use Dinghy\Plan\BatteryName;
 use Dinghy\Plan\BlockPosition;
 use Dinghy\Plan\Jumper;
 use Dinghy\Plan\Plan;
+use Dinghy\Plan\Post;
 use Dinghy\Quantity\QuantityFormatter;
 
 /** The blocks of a bank where they stand, whether they fit, and how the jumpers run between their posts. */
@@ -146,11 +147,11 @@ final readonly class Compartment
         return implode(' ', $said);
     }
 
-    public function post(string $post): ?Point
+    public function post(Post $post): ?Point
     {
-        $block = $this->blocks[substr($post, 0, -1)] ?? null;
+        $block = $this->blocks[$post->part] ?? null;
 
-        return str_ends_with($post, '+') ? $block?->plus() : $block?->minus();
+        return $post->isPlus() ? $block?->plus() : $block?->minus();
     }
 
     /** @return float mm of all jumpers, as the crow flies */

@@ -9,6 +9,7 @@ use Dinghy\Circuit\Solution;
 use Dinghy\Circuit\State;
 use Dinghy\Circuit\States;
 use Dinghy\Plan\Plan;
+use Dinghy\Plan\Post;
 
 /** What flows in every wire, fuse and joint of a solved network: at rest, loaded, and while the chargers work. */
 final class Currents
@@ -63,7 +64,7 @@ final class Currents
         }
         $topology = $this->states->network(State::Loaded)->topology;
         foreach ($this->unknown as $battery => $_) {
-            if ($topology->joins("{$battery}-", $resistor->from)) {
+            if ($topology->joins(Post::minus((string) $battery), $resistor->from)) {
                 return false;
             }
         }

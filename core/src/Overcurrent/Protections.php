@@ -99,7 +99,7 @@ final class Protections
                     $behind = [];
                     foreach ($wires as $at => $wire) {
                         // What lies in the string, and what leads from its top post: the fuse stands between both and the battery.
-                        if ($bank->stringOf($wire->from) === $number && $bank->isWithinString($wire) || $wire->from === "{$top->id}+" || $wire->to === "{$top->id}+") {
+                        if ($bank->stringOf($wire->from) === $number && $bank->isWithinString($wire) || $wire->from->is($top->plus()) || $wire->to->is($top->plus())) {
                             $behind[] = Conductors::jumper($this->plan, $bank, $wire, $at);
                         }
                     }
@@ -110,7 +110,7 @@ final class Protections
             foreach ($wires as $at => $wire) {
                 foreach ($wire->protection as $index => $protection) {
                     $placed[] = $this->inBank(Seat::Jumper, $bank, $protection, $index, "jumpers.{$at}.protection.{$index}.", "bank:{$bank->id}", 'jumper '.($at + 1)." of bank {$bank->id}",
-                        FusedWire::name($wire->id, $index), [Conductors::jumper($this->plan, $bank, $wire, $at)], $this->plan->batteries[substr($wire->from, 0, -1)]->station);
+                        FusedWire::name($wire->id, $index), [Conductors::jumper($this->plan, $bank, $wire, $at)], $this->plan->batteries[$wire->from->part]->station);
                 }
             }
         }
@@ -125,7 +125,7 @@ final class Protections
             $seat, $on, $where, self::given($protection), null, $index, $field,
             $this->throughput->through($bank, $element, static fn (SizedRun $feed): float => $feed->circuit?->demand->leastRating() ?? 0.0),
             $this->throughput->through($bank, $element, static fn (SizedRun $feed): float => max($feed->amps, $feed->peakAmps)),
-            $behind, [$bank], self::highest($bank), $station, $element, $bank->negativePost(),
+            $behind, [$bank], self::highest($bank), $station, $element, (string) $bank->negativePost(),
         );
     }
 
@@ -181,7 +181,7 @@ final class Protections
             self::CONTINUOUS * $output->amps, $output->amps, $lead === null ? [] : [$lead],
             $bank !== null ? [$bank] : ($charger->inputFrom === null ? [] : [$charger->inputFrom->bank]), $output->heldVolts(),
             $output->across === [] ? $this->plan->blocks[(string) $output->block]->station : $output->across[0]->station,
-            FusedWire::name($id, $index), $output->across === [] ? null : $output->across[0]->id.'-', $output,
+            FusedWire::name($id, $index), $output->across === [] ? null : (string) $output->across[0]->minus(), $output,
         );
     }
 

@@ -11,6 +11,7 @@ use Dinghy\Conductor\Metal;
 use Dinghy\Conductor\Resistance;
 use Dinghy\Plan\ChargerOutput;
 use Dinghy\Plan\Plan;
+use Dinghy\Plan\Post;
 use Dinghy\Wiring\RunKind;
 use Dinghy\Wiring\Wiring;
 
@@ -92,7 +93,7 @@ final readonly class ShortCircuits
         }
         $before = 0.0;
         if ($run->kind === RunKind::Branch) {
-            [$plus, $minus] = [$run->circuit?->fromBlock.'+', $run->circuit?->fromBlock.'-'];
+            [$plus, $minus] = [Post::plus($run->circuit->fromBlock ?? ''), Post::minus($run->circuit->fromBlock ?? '')];
         } else {
             [$plus, $minus] = $supply === null ? ['', ''] : [$supply->plusPost(), $supply->minus->post($supply->bank)];
             if ($protection->index > 0) {
@@ -107,7 +108,7 @@ final readonly class ShortCircuits
     }
 
     /** @return array{float, float} V at rest, A through a short behind some Ω more */
-    private static function between(Network $network, string $plus, string $minus, float $ohms): array
+    private static function between(Network $network, Post|string $plus, Post|string $minus, float $ohms): array
     {
         $volts = $network->atRest()->between($plus, $minus) ?? 0.0;
 
@@ -132,9 +133,9 @@ final readonly class ShortCircuits
         return null;
     }
 
-    /** @return array{string, string}|null the posts that an output of a charger stands across; null: it feeds a block */
+    /** @return array{Post, Post}|null the posts that an output of a charger stands across; null: it feeds a block */
     private static function posts(ChargerOutput $output): ?array
     {
-        return $output->across === [] ? null : [$output->across[count($output->across) - 1]->id.'+', $output->across[0]->id.'-'];
+        return $output->across === [] ? null : [$output->across[count($output->across) - 1]->plus(), $output->across[0]->minus()];
     }
 }

@@ -9,6 +9,7 @@ use Dinghy\Circuit\Resistor;
 use Dinghy\Circuit\Solution;
 use Dinghy\Plan\Bank;
 use Dinghy\Plan\Battery;
+use Dinghy\Plan\Post;
 use Dinghy\Wiring\SizedRun;
 use Dinghy\Wiring\Wiring;
 
@@ -97,7 +98,7 @@ final class Throughput
         return $sum;
     }
 
-    private function perAmp(string $plus, string $minus): Solution
+    private function perAmp(Post $plus, Post $minus): Solution
     {
         return $this->perAmp["{$plus} {$minus}"] ??= $this->network->perAmpDrawn($plus, $minus);
     }

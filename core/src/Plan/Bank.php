@@ -99,11 +99,11 @@ final readonly class Bank
     }
 
     /** @return int|null the string, from 0, whose battery a post belongs to; null: none of this bank's */
-    public function stringOf(string $post): ?int
+    public function stringOf(Post $post): ?int
     {
         foreach ($this->strings as $number => $string) {
             foreach ($string as $battery) {
-                if ($battery->id === substr($post, 0, -1)) {
+                if ($battery->id === $post->part) {
                     return $number;
                 }
             }
@@ -120,16 +120,30 @@ final readonly class Bank
         return $string !== null && $string === $this->stringOf($wire->to);
     }
 
-    /** The post that the whole bank's negative is taken from. */
-    public function negativePost(): string
+    /** @return list<Terminal> where it can be taken off, each post once: both ends of every string, and the taps of the first */
+    public function terminals(): array
     {
-        return $this->strings[0][0]->id.'-';
+        $names = [];
+        foreach (array_keys($this->strings) as $string) {
+            array_push($names, ...($string === 0 ? ['neg', 'pos'] : ['neg@'.($string + 1), 'pos@'.($string + 1)]));
+        }
+        for ($tap = 1; $tap < count($this->strings[0]); $tap++) {
+            $names[] = "tap:{$tap}";
+        }
+
+        return array_values(array_filter(array_map(fn (string $name): ?Terminal => Terminal::of($name, $this), $names)));
+    }
+
+    /** The post that the whole bank's negative is taken from. */
+    public function negativePost(): Post
+    {
+        return $this->strings[0][0]->minus();
     }
 
     /** Where a minus that is led to a post ends: at the shunt, which the bank's negative post is kept for, unless it is led past it. */
-    public function minusEnd(string $post, bool $pastShunt): string
+    public function minusEnd(Post $post, bool $pastShunt): Post
     {
-        return $this->shunt !== null && ! $pastShunt && $post === $this->negativePost() ? $this->id.':shunt' : $post;
+        return $this->shunt !== null && ! $pastShunt && $post->is($this->negativePost()) ? Post::shunt($this->id) : $post;
     }
 
     /** @return non-empty-list<Battery> */
@@ -186,12 +200,12 @@ final readonly class Bank
         $wires = [];
         foreach ($this->strings as $number => $string) {
             for ($i = 1; $i < count($string); $i++) {
-                $wires[] = $this->wire($string[$i - 1]->id.'+', $string[$i]->id.'-');
+                $wires[] = $this->wire($string[$i - 1]->plus(), $string[$i]->minus());
             }
             if ($number > 0) {
                 $before = $this->strings[$number - 1];
-                $wires[] = $this->wire($before[count($before) - 1]->id.'+', $string[count($string) - 1]->id.'+');
-                $wires[] = $this->wire($before[0]->id.'-', $string[0]->id.'-');
+                $wires[] = $this->wire($before[count($before) - 1]->plus(), $string[count($string) - 1]->plus());
+                $wires[] = $this->wire($before[0]->minus(), $string[0]->minus());
             }
         }
 
@@ -209,10 +223,10 @@ final readonly class Bank
         foreach ($this->strings as $number => $string) {
             for ($i = 0; $i < count($string); $i++) {
                 if ($number > 0) {
-                    $wires[] = $this->wire($this->strings[$number - 1][$i]->id.'+', $string[$i]->id.'+');
-                    $wires[] = $this->wire($this->strings[$number - 1][$i]->id.'-', $string[$i]->id.'-');
+                    $wires[] = $this->wire($this->strings[$number - 1][$i]->plus(), $string[$i]->plus());
+                    $wires[] = $this->wire($this->strings[$number - 1][$i]->minus(), $string[$i]->minus());
                 } elseif ($i > 0) {
-                    $wires[] = $this->wire($string[$i - 1]->id.'+', $string[$i]->id.'-');
+                    $wires[] = $this->wire($string[$i - 1]->plus(), $string[$i]->minus());
                 }
             }
         }
@@ -220,7 +234,7 @@ final readonly class Bank
         return $wires;
     }
 
-    private function wire(string $from, string $to): Jumper
+    private function wire(Post $from, Post $to): Jumper
     {
         return new Jumper("{$from}{$to}", $from, $to, $this->jumperGauge, $this->jumperLength, $this->jumperLug);
     }

@@ -104,6 +104,16 @@ final readonly class Battery
         );
     }
 
+    public function plus(): Post
+    {
+        return Post::plus($this->id);
+    }
+
+    public function minus(): Post
+    {
+        return Post::minus($this->id);
+    }
+
     /** @return float|null Ω while it feeds a load, the maker's figure before any estimate; null: neither */
     public function resistanceUnderLoad(): ?float
     {

@@ -21,4 +21,16 @@ final readonly class Block
         public ?float $rating,
     ) {
     }
+
+    /** Its plus bus. */
+    public function plus(): Post
+    {
+        return Post::plus($this->id);
+    }
+
+    /** Its minus bus. */
+    public function minus(): Post
+    {
+        return Post::minus($this->id);
+    }
 }

@@ -89,4 +89,16 @@ final readonly class Device
     {
         return $this->name === '' ? $this->id : $this->name;
     }
+
+    /** The plus of its plug. */
+    public function plus(): Post
+    {
+        return Post::plus($this->id);
+    }
+
+    /** The minus of its plug. */
+    public function minus(): Post
+    {
+        return Post::minus($this->id);
+    }
 }

@@ -16,8 +16,8 @@ final readonly class Jumper
      */
     public function __construct(
         public string $id,
-        public string $from,
-        public string $to,
+        public Post $from,
+        public Post $to,
         public Gauge $gauge,
         public float $length,
         public Lug $lug,
@@ -29,12 +29,18 @@ final readonly class Jumper
     {
         return new self(
             $record->text('id'),
-            $record->text('from'),
-            $record->text('to'),
+            Post::named($record->text('from')),
+            Post::named($record->text('to')),
             Gauge::of($record->text('gauge')),
             $record->number('length_m'),
             Lug::of($record),
             array_map(Protection::of(...), $record->records('protection')),
         );
+    }
+
+    /** Whether it joins posts of one kind, plus with plus or minus with minus. */
+    public function joinsLike(): bool
+    {
+        return $this->from->isPlus() === $this->to->isPlus();
     }
 }

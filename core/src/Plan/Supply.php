@@ -32,13 +32,13 @@ final readonly class Supply
     }
 
     /** The post that its plus is led to. */
-    public function plusPost(): string
+    public function plusPost(): Post
     {
         return $this->plus->post($this->bank);
     }
 
     /** Where its minus ends: on a post, or on the bank's shunt. */
-    public function minusEnd(): string
+    public function minusEnd(): Post
     {
         return $this->bank->minusEnd($this->minus->post($this->bank), $this->pastShunt);
     }

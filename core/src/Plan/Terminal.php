@@ -41,11 +41,11 @@ final readonly class Terminal
         return $above <= $blocks ? new self($name, $string, $above) : null;
     }
 
-    /** The battery post it stands on, as "b1+" or "b1-". */
-    public function post(Bank $bank): string
+    /** The battery post it stands on. */
+    public function post(Bank $bank): Post
     {
         return $this->above === 0
-            ? $bank->strings[$this->string][0]->id.'-'
-            : $bank->strings[$this->string][max(0, $this->above - 1)]->id.'+';
+            ? $bank->strings[$this->string][0]->minus()
+            : $bank->strings[$this->string][max(0, $this->above - 1)]->plus();
     }
 }

@@ -9,6 +9,7 @@ use Dinghy\Plan\Battery;
 use Dinghy\Plan\BatteryName;
 use Dinghy\Plan\Jumper;
 use Dinghy\Plan\Plan;
+use Dinghy\Plan\Post;
 use Dinghy\Plan\Supply;
 use Dinghy\Quantity\QuantityFormatter;
 
@@ -53,8 +54,8 @@ final readonly class ConnectionOrder
                 $last = $output->across[count($output->across) - 1];
                 if (in_array($first, $this->bank->batteries(), true)) {
                     $leads[$this->number($first)] = [
-                        $this->step("Charger {$charger->id}: minus", $this->bank->minusEnd("{$first->id}-", $output->pastShunt), $charger->id),
-                        $this->step("Charger {$charger->id}: plus", "{$last->id}+", $charger->id, 'Its fuse is out and the charger is unplugged.'),
+                        $this->step("Charger {$charger->id}: minus", $this->bank->minusEnd($first->minus(), $output->pastShunt), $charger->id),
+                        $this->step("Charger {$charger->id}: plus", $last->plus(), $charger->id, 'Its fuse is out and the charger is unplugged.'),
                     ];
                 }
             }
@@ -69,14 +70,14 @@ final readonly class ConnectionOrder
     {
         $wires = $this->bank->wires();
         // Along the chain, from the block that the shop counts from; what joins like posts when every string stands.
-        usort($wires, fn (Jumper $a, Jumper $b): int => [self::joinsLike($a), min($this->ends($a))] <=> [self::joinsLike($b), min($this->ends($b))]);
+        usort($wires, fn (Jumper $a, Jumper $b): int => [$a->joinsLike(), min($this->ends($a))] <=> [$b->joinsLike(), min($this->ends($b))]);
         $steps = [];
         foreach ($wires as $at => $wire) {
             [$from, $to] = $this->ends($wire);
             $ends = $from <= $to ? [$wire->from, $wire->to] : [$wire->to, $wire->from];
             $name = 'Jumper '.($at + 1);
             $steps[] = $this->step("{$name}: first end", $ends[0], $wire->id, 'The other end stays covered until it is landed.');
-            $steps[] = $this->step("{$name}: other end", $ends[1], $wire->id, self::joinsLike($wire)
+            $steps[] = $this->step("{$name}: other end", $ends[1], $wire->id, $wire->joinsLike()
                 ? 'Only when both sides rest within '.$this->words->volts(self::APART).' of each other: a difference drives a current through both.'
                 : 'From here on the open end of the chain is live: one tool on one post at a time.');
         }
@@ -90,7 +91,7 @@ final readonly class ConnectionOrder
         $steps = [];
         if ($this->bank->stringProtection !== null) {
             foreach ($this->bank->strings as $string) {
-                $steps[] = $this->step('String fuse, without its link', $string[count($string) - 1]->id.'+', $this->bank->id);
+                $steps[] = $this->step('String fuse, without its link', $string[count($string) - 1]->plus(), $this->bank->id);
             }
         }
         foreach ($this->plan->feedsOf($this->bank) as $feed) {
@@ -141,11 +142,11 @@ final readonly class ConnectionOrder
         return $steps;
     }
 
-    private function step(string $what, string $post, string $wire, ?string $caution = null): ConnectionStep
+    private function step(string $what, Post $post, string $wire, ?string $caution = null): ConnectionStep
     {
-        $battery = str_ends_with($post, ':shunt') ? null : $this->plan->batteries[substr($post, 0, -1)];
-        $volts = $battery === null || $this->plan->bankOf($battery->id) !== $this->bank ? null : $this->above($battery, str_ends_with($post, '+'));
-        $where = $battery === null ? 'the load side of the shunt' : BatteryName::beside($this->plan, $this->bank, $battery, $this->words->countedFrom).(str_ends_with($post, '+') ? ' +' : ' −');
+        $battery = $post->isShunt() ? null : $this->plan->batteries[$post->part];
+        $volts = $battery === null || $this->plan->bankOf($battery->id) !== $this->bank ? null : $this->above($battery, $post->isPlus());
+        $where = $battery === null ? 'the load side of the shunt' : BatteryName::beside($this->plan, $this->bank, $battery, $this->words->countedFrom).($post->isPlus() ? ' +' : ' −');
 
         return new ConnectionStep("{$what} on {$where}.", $post, $wire, $volts, $caution);
     }
@@ -166,17 +167,12 @@ final readonly class ConnectionOrder
     /** @return array{int, int} what the blocks at its ends are called by; those of other banks come last */
     private function ends(Jumper $wire): array
     {
-        $number = function (string $post): int {
-            $battery = $this->plan->batteries[substr($post, 0, -1)];
+        $number = function (Post $post): int {
+            $battery = $this->plan->batteries[$post->part];
 
             return in_array($battery, $this->bank->batteries(), true) ? $this->number($battery) : PHP_INT_MAX;
         };
 
         return [$number($wire->from), $number($wire->to)];
-    }
-
-    private static function joinsLike(Jumper $wire): bool
-    {
-        return substr($wire->from, -1) === substr($wire->to, -1);
     }
 }

@@ -4,18 +4,20 @@ declare(strict_types=1);
 
 namespace Dinghy\Wiring;
 
+use Dinghy\Plan\Post;
+
 /** One ring landed on one post, or what is done before and after. */
 final readonly class ConnectionStep
 {
     /**
-     * @param  string|null  $post  as "b1+", or "thrust:shunt"; null: nothing is landed
+     * @param  Post|null  $post  null: nothing is landed
      * @param  string|null  $wire  id of the jumper, feed, charger or bond
      * @param  float|null  $volts  V nominal that the far end of what is landed has from the common negative from now on; null: none
      * @param  string|null  $caution  where the hand is
      */
     public function __construct(
         public string $says,
-        public ?string $post,
+        public ?Post $post,
         public ?string $wire,
         public ?float $volts,
         public ?string $caution,

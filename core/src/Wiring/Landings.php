@@ -6,6 +6,7 @@ namespace Dinghy\Wiring;
 
 use Dinghy\Plan\Bank;
 use Dinghy\Plan\Plan;
+use Dinghy\Plan\Post;
 
 /** Every ring terminal on every battery post and shunt of a plan. */
 final class Landings
@@ -29,13 +30,13 @@ final class Landings
         foreach ($plan->chargers as $charger) {
             foreach ($charger->batteryOutputs() as $output) {
                 $bank = $plan->bankOf($output->across[0]->id);
-                $minus = $output->across[0]->id.'-';
+                $minus = $output->across[0]->minus();
                 $minus = $bank?->minusEnd($minus, $output->pastShunt) ?? $minus;
                 // An alternator without a lead of its own charges through the starter's cables.
                 if ($charger->input === 'alternator' && $output->leadGauge === null && $plan->boat->engine?->battery === $output->across[0]->id) {
                     continue;
                 }
-                $landings[] = new Landing($output->across[count($output->across) - 1]->id.'+', null, "charger {$charger->id}", "charger:{$charger->id}", null);
+                $landings[] = new Landing($output->across[count($output->across) - 1]->plus(), null, "charger {$charger->id}", "charger:{$charger->id}", null);
                 $landings[] = new Landing($minus, null, "charger {$charger->id}", "charger:{$charger->id}", null);
             }
         }
@@ -45,8 +46,8 @@ final class Landings
             }
         }
         if ($plan->boat->engine !== null) {
-            foreach (['+', '-'] as $side) {
-                $landings[] = new Landing($plan->boat->engine->battery.$side, null, 'engine', 'plan', null);
+            foreach ([Post::plus($plan->boat->engine->battery), Post::minus($plan->boat->engine->battery)] as $post) {
+                $landings[] = new Landing($post, null, 'engine', 'plan', null);
             }
         }
 
@@ -54,20 +55,20 @@ final class Landings
     }
 
     /** The part that a post belongs to, as a patch names it. */
-    public static function partOf(string $post): string
+    public static function partOf(Post $post): string
     {
-        return str_ends_with($post, ':shunt') ? 'bank:'.substr($post, 0, -6) : 'battery:'.substr($post, 0, -1);
+        return ($post->isShunt() ? 'bank:' : 'battery:').$post->part;
     }
 
     /** @return string|null size of the stud of a post; null: unknown */
-    public static function studAt(Plan $plan, string $post): ?string
+    public static function studAt(Plan $plan, Post $post): ?string
     {
-        if (str_ends_with($post, ':shunt')) {
-            return $plan->banks[substr($post, 0, -6)]->shunt?->stud;
+        if ($post->isShunt()) {
+            return $plan->banks[$post->part]->shunt?->stud;
         }
-        $battery = $plan->batteries[substr($post, 0, -1)];
+        $battery = $plan->batteries[$post->part];
 
-        return str_ends_with($post, '+') ? $battery->positiveStud : $battery->negativeStud;
+        return $post->isPlus() ? $battery->positiveStud : $battery->negativeStud;
     }
 
     /** @return list<Landing> */

@@ -10,6 +10,7 @@ use Dinghy\Plan\Bank;
 use Dinghy\Plan\Device;
 use Dinghy\Plan\Feed;
 use Dinghy\Plan\LoadClass;
+use Dinghy\Plan\Post;
 use Dinghy\Plan\Supply;
 
 /**
@@ -68,14 +69,14 @@ final readonly class Path
     }
 
     /** The posts, or a converter's terminals, that it begins at. */
-    public function plus(): string
+    public function plus(): Post
     {
-        return $this->source instanceof Feed ? $this->source->supply->plusPost() : $this->source->node().'+';
+        return $this->source instanceof Feed ? $this->source->supply->plusPost() : Post::plus($this->source->node());
     }
 
-    public function minus(): string
+    public function minus(): Post
     {
-        return $this->source instanceof Feed ? $this->source->supply->minus->post($this->source->supply->bank) : $this->source->node().'-';
+        return $this->source instanceof Feed ? $this->source->supply->minus->post($this->source->supply->bank) : Post::minus($this->source->node());
     }
 
     /** A at its bank for each that its device draws, at nominal volts: more or less than one through a converter. */

@@ -8,6 +8,7 @@ use Dinghy\Battery\Chemistry;
 use Dinghy\Battery\Peukert;
 use Dinghy\Battery\RestingVoltage;
 use Dinghy\Circuit\Sharing;
+use Dinghy\Plan\Post;
 use Dinghy\Tests\Plans;
 use Dinghy\Trip\MotorAmps;
 use PHPUnit\Framework\TestCase;
@@ -92,9 +93,9 @@ final class BatteryTest extends TestCase
     public function test_sharing_by_the_posts_of_take_off(): void
     {
         $bank = Plans::changed(Plans::series(4), ['bank:thrust' => ['strings' => [['b1', 'b2'], ['b3', 'b4']], 'jumper' => (object) ['gauge' => '6 AWG', 'length_m' => 1]]])->plan()->banks['thrust'];
-        $sameEnd = Sharing::between($bank, 'b2+', 'b1-', 50, 25) ?? [];
-        $diagonal = Sharing::between($bank, 'b2+', 'b3-', 50, 25) ?? [];
-        $pairs = Sharing::between($bank, 'b2+', 'b1-', 50, 25, $bank->wiresPairsFirst()) ?? [];
+        $sameEnd = Sharing::between($bank, Post::named('b2+'), Post::named('b1-'), 50, 25) ?? [];
+        $diagonal = Sharing::between($bank, Post::named('b2+'), Post::named('b3-'), 50, 25) ?? [];
+        $pairs = Sharing::between($bank, Post::named('b2+'), Post::named('b1-'), 50, 25, $bank->wiresPairsFirst()) ?? [];
 
         self::assertEqualsWithDelta(50, $sameEnd['b1'] + $sameEnd['b3'], 1e-6);
         self::assertGreaterThan(1.1, Sharing::busiest($bank, $sameEnd));

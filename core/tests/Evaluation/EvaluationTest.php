@@ -29,8 +29,8 @@ final class EvaluationTest extends TestCase
         self::assertEqualsWithDelta(13.2, $points['thrust:tap:1']->expect, 1e-9);
         self::assertEqualsWithDelta(26.4, $points['thrust:tap:2']->expect, 1e-9);
         self::assertEqualsWithDelta(39.6, $points['thrust:pos']->expect, 1e-9);
-        self::assertSame(['b1+', 'b1-'], [$points['thrust:tap:1']->plus, $points['thrust:tap:1']->minus]);
-        self::assertSame(['b3+', 'b1-'], [$points['thrust:pos']->plus, $points['thrust:pos']->minus]);
+        self::assertSame(['b1+', 'b1-'], [(string) $points['thrust:tap:1']->plus, (string) $points['thrust:tap:1']->minus]);
+        self::assertSame(['b3+', 'b1-'], [(string) $points['thrust:pos']->plus, (string) $points['thrust:pos']->minus]);
         self::assertEqualsWithDelta(39.6, $points['m1:plug']->expect, 1e-9);
     }
 

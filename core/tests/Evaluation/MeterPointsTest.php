@@ -22,7 +22,7 @@ final class MeterPointsTest extends TestCase
         foreach (['b1' => 12.7, 'b2' => 12.7, 'b3' => 12.7, 'thrust:tap:1' => 12.7, 'thrust:tap:2' => 25.4, 'thrust:pos' => 38.1, 'm1:plug' => 38.1] as $id => $volts) {
             self::assertEqualsWithDelta($volts, $points[$id]->expect, 1e-6, $id);
         }
-        self::assertSame(['b2+', 'b1-'], [$points['thrust:tap:2']->plus, $points['thrust:tap:2']->minus], 'the black probe stays on the common negative');
+        self::assertSame(['b2+', 'b1-'], [(string) $points['thrust:tap:2']->plus, (string) $points['thrust:tap:2']->minus], 'the black probe stays on the common negative');
     }
 
     /** Blocks in parallel have no steps: each is read across itself. */

@@ -27,7 +27,8 @@ final class BankTest extends TestCase
     {
         $bank = self::bank([['b1', 'b2'], ['b3', 'b4']]);
 
-        self::assertSame($post, Terminal::of($terminal, $bank)?->post($bank));
+        $stands = Terminal::of($terminal, $bank)?->post($bank);
+        self::assertSame($post, $stands === null ? null : (string) $stands);
     }
 
     /** @return list<array{string, string|null}> */
@@ -75,6 +76,6 @@ final class BankTest extends TestCase
         $wires = $document->plan()->banks['thrust']->wires();
 
         self::assertCount(1, $wires);
-        self::assertSame(['b1-', 'b2+', '2 AWG', 0.3], [$wires[0]->from, $wires[0]->to, $wires[0]->gauge->name, $wires[0]->length]);
+        self::assertSame(['b1-', 'b2+', '2 AWG', 0.3], [(string) $wires[0]->from, (string) $wires[0]->to, $wires[0]->gauge->name, $wires[0]->length]);
     }
 }

@@ -7,6 +7,7 @@ namespace Dinghy\Tests\Plan;
 use Dinghy\Conductor\Gauge;
 use Dinghy\Plan\Battery;
 use Dinghy\Plan\Connector;
+use Dinghy\Plan\Post;
 use Dinghy\Plan\StudSize;
 use Dinghy\Protection\FuseFamily;
 use Dinghy\Tests\Plans;
@@ -68,9 +69,9 @@ final class PartsTest extends TestCase
     public function test_a_minus_ends_at_the_shunt(): void
     {
         $bank = Plans::changed(Plans::series(3), ['bank:thrust' => ['shunt' => (object) ['rating_a' => 500]]])->plan()->banks['thrust'];
-        self::assertSame(['thrust:shunt', 'b1-', 'b2-'], [$bank->minusEnd('b1-', false), $bank->minusEnd('b1-', true), $bank->minusEnd('b2-', false)]);
+        self::assertSame(['thrust:shunt', 'b1-', 'b2-'], array_map(strval(...), [$bank->minusEnd(Post::minus('b1'), false), $bank->minusEnd(Post::minus('b1'), true), $bank->minusEnd(Post::minus('b2'), false)]));
         $without = Plans::series(3)->plan()->banks['thrust'];
-        self::assertSame('b1-', $without->minusEnd('b1-', false));
+        self::assertSame('b1-', (string) $without->minusEnd(Post::minus('b1'), false));
     }
 
     /**
@@ -81,12 +82,12 @@ final class PartsTest extends TestCase
     {
         $document = Plans::changed(Plans::series(3), ['bank:thrust' => ['shunt' => (object) ['rating_a' => 500, 'stud' => '3/8']]]);
         $plan = $document->plan();
-        $counts = array_count_values(array_map(static fn (Landing $landing): string => $landing->post, Landings::of($plan)));
+        $counts = array_count_values(array_map(static fn (Landing $landing): string => (string) $landing->post, Landings::of($plan)));
         ksort($counts);
 
         self::assertSame(['b1+' => 2, 'b1-' => 1, 'b2+' => 2, 'b2-' => 2, 'b3+' => 2, 'b3-' => 2, 'thrust:shunt' => 2], $counts);
-        self::assertSame(['3/8', '5/16', '3/8'], array_map(static fn (string $post): ?string => Landings::studAt($plan, $post), ['b1+', 'b1-', 'thrust:shunt']));
-        self::assertSame(['battery:b1', 'bank:thrust'], [Landings::partOf('b1-'), Landings::partOf('thrust:shunt')]);
+        self::assertSame(['3/8', '5/16', '3/8'], array_map(static fn (Post $post): ?string => Landings::studAt($plan, $post), [Post::plus('b1'), Post::minus('b1'), Post::shunt('thrust')]));
+        self::assertSame(['battery:b1', 'bank:thrust'], [Landings::partOf(Post::minus('b1')), Landings::partOf(Post::shunt('thrust'))]);
     }
 
     /** Strings of up to 40 V nominal take a post fuse, above a strip fuse made for more; what outgrows a family gets its largest. */

@@ -38,7 +38,7 @@ final class RearrangeTest extends TestCase
     {
         $plan = Plans::series(3)->plan();
         $feed = Plans::series(3)->with(Rearrange::bank($plan, 'thrust', 1))->plan()->feeds['main'];
-        self::assertSame(['b1+', 'b3-'], [$feed->supply->plus->post($feed->supply->bank), $feed->supply->minus->post($feed->supply->bank)]);
+        self::assertSame(['b1+', 'b3-'], [(string) $feed->supply->plusPost(), (string) $feed->supply->minus->post($feed->supply->bank)]);
     }
 
     public function test_strings_that_do_not_come_out_even_are_refused(): void

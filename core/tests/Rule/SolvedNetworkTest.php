@@ -313,7 +313,7 @@ final class SolvedNetworkTest extends TestCase
             }, [1, 2])],
             'charger:c1' => ['input' => 'alternator', 'outputs.0.lead' => $lead ? (object) ['gauge' => '6 AWG', 'length_m' => 2] : null], 'battery:b1' => ['cca_a' => 600],
         ]);
-        $lugs = static fn (PlanDocument $document): int => count(array_filter(\Dinghy\Wiring\Landings::of($document->plan()), static fn ($landing): bool => $landing->post === 'b1+'));
+        $lugs = static fn (PlanDocument $document): int => count(array_filter(\Dinghy\Wiring\Landings::of($document->plan()), static fn ($landing): bool => (string) $landing->post === 'b1+'));
 
         self::assertSame([3, 4], [$lugs($engine(false)), $lugs($engine(true))]);
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Dinghy\Tests\Wiring;
 
 use Dinghy\Plan\Plan;
+use Dinghy\Plan\Post;
 use Dinghy\Plan\StudSize;
 use Dinghy\Tests\Plans;
 use Dinghy\Wiring\Landing;
@@ -30,8 +31,8 @@ final class LandingsTest extends TestCase
         self::assertSame(1, $posts['b1-'], 'only the shunt');
         self::assertSame(2, $posts['thrust:shunt']);
         self::assertSame(2, $posts['b2-'], 'a jumper and a charger');
-        self::assertSame('3/8', Landings::studAt($plan, 'thrust:shunt'));
-        self::assertSame('5/16', Landings::studAt($plan, 'b1-'));
+        self::assertSame('3/8', Landings::studAt($plan, Post::shunt('thrust')));
+        self::assertSame('5/16', Landings::studAt($plan, Post::minus('b1')));
     }
 
     public function test_parallel_jumpers_bonds_and_an_engine(): void
@@ -54,7 +55,7 @@ final class LandingsTest extends TestCase
     /** @return array<string, int> by post, in order */
     private static function counted(Plan $plan): array
     {
-        $counts = array_count_values(array_map(static fn (Landing $landing): string => $landing->post, Landings::of($plan)));
+        $counts = array_count_values(array_map(static fn (Landing $landing): string => (string) $landing->post, Landings::of($plan)));
         ksort($counts);
 
         return $counts;

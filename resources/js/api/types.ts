@@ -27,7 +27,9 @@ export type RulesTried = Schemas['RulesTried'];
 export type Bench = Schemas['Bench'];
 export type Survey = Schemas['Survey'];
 export type Layout = Schemas['Layout'];
-export type StageAnswers = Job['at'];
+export type StageAnswers = Job['drawn'];
+/** A bank with the posts that wires stand on. */
+export type WiredBank = Schemas['Power']['banks'][number];
 export type OtherRoutes = Schemas['OtherRoutes'];
 export type Preview = Schemas['Preview'];
 export type OtherPlan = Schemas['OtherPlan'];

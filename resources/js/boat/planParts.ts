@@ -78,50 +78,6 @@ export function branchOf(plan: Plan, id: string) {
     return undefined;
 }
 
-/** A wire between two battery posts, "b1+" to "b2-". */
-export interface PostWire {
-    from: string;
-    to: string;
-}
-
-/** The wires of a bank: those really there when the plan lists them, else those its strings stand for. */
-export function bankWires(bank: Bank): PostWire[] {
-    if (bank.jumpers) {
-        return bank.jumpers.map(({ from, to }) => ({ from, to }));
-    }
-    const series = bank.strings.flatMap((string) => string.slice(1).map((id, index) => ({ from: `${string[index] ?? ''}+`, to: `${id}-` })));
-    const parallel = bank.strings.slice(1).flatMap((string, index) => {
-        const before = bank.strings[index] ?? [];
-        return [
-            { from: `${before.at(-1) ?? ''}+`, to: `${string.at(-1) ?? ''}+` },
-            { from: `${before[0] ?? ''}-`, to: `${string[0] ?? ''}-` },
-        ];
-    });
-    return [...series, ...parallel];
-}
-
-/** The post that a terminal of a bank stands on, "b1+" or "b1-". */
-export function postOf(bank: Bank, terminal: string): string {
-    const [kind, number] = terminal.includes(':') ? terminal.split(':') : terminal.split('@');
-    const string = bank.strings[kind === 'tap' ? 0 : Number(number ?? 1) - 1] ?? [];
-    if (kind === 'neg') {
-        return `${string[0] ?? ''}-`;
-    }
-    return `${(kind === 'tap' ? string[Number(number) - 1] : string.at(-1)) ?? ''}+`;
-}
-
-/** The terminals of a bank, as the file names them, each post once. */
-export function terminalsOf(bank: Bank): string[] {
-    const taps = (bank.strings[0] ?? []).slice(0, -1).map((_, index) => `tap:${index + 1}`);
-    const ends = bank.strings.flatMap((_, index) => (index === 0 ? ['neg', 'pos'] : [`neg@${index + 1}`, `pos@${index + 1}`]));
-    return [...ends, ...taps];
-}
-
-/** The posts of a bank. */
-export function postsOf(bank: Bank): string[] {
-    return bank.strings.flat().flatMap((id) => [`${id}+`, `${id}-`]);
-}
-
 /** The next rung of the run's ladder, thicker or thinner. */
 export function nextRung(run: Run, step: 1 | -1): Rung | undefined {
     const at = run.alternatives.findIndex((rung) => rung.gauge === run.gauge);

@@ -1,8 +1,7 @@
 import { useRef } from 'react';
 
-import type { Bank, Bench, PlannedJob } from '../api/types';
+import type { Bench, PlannedJob, WiredBank } from '../api/types';
 import type { BlockPosition } from '../boat/positions';
-import { feedsOf, postOf } from '../boat/planParts';
 import { amps, volts } from '../units/units';
 import classes from './BatteryBench.module.css';
 import { type BenchBlock, frameOf, gripAt, isUpper, leadGrip, leadPath, postAt, postNear, wirePath } from './benchGeometry';
@@ -25,7 +24,7 @@ export interface BenchActs {
     /** a new jumper */
     join: (from: string, to: string) => void;
     /** an end of a jumper on another post; null: off */
-    land: (jumper: number, end: 'from' | 'to', post: string | null) => void;
+    land: (jumper: string, end: 'from' | 'to', post: string | null) => void;
     /** an end of a feed on another post */
     lead: (feed: string, side: 'plus' | 'minus', post: string) => void;
     probe: (which: 'plus' | 'minus', post: string) => void;
@@ -33,7 +32,7 @@ export interface BenchActs {
 
 interface Props {
     job: PlannedJob;
-    bank: Bank;
+    wired: WiredBank;
     bench: Bench;
     /** where the probes stand */
     probes: { plus: string; minus: string };
@@ -46,19 +45,18 @@ interface Props {
 type Thing =
     | { kind: 'block'; battery: string }
     | { kind: 'wire'; from: string }
-    | { kind: 'end'; jumper: number; end: 'from' | 'to'; stays: string }
+    | { kind: 'end'; jumper: string; end: 'from' | 'to'; stays: string }
     | { kind: 'lead'; feed: string; side: 'plus' | 'minus' }
     | { kind: 'probe'; which: 'plus' | 'minus' };
 
 /** A bank from above, to scale: blocks, posts, jumpers and leads, and what a meter shows at each post from the common negative. */
-export function BatteryBench({ job, bank, bench, probes, done, acts }: Props) {
+export function BatteryBench({ job, wired, bench, probes, done, acts }: Props) {
     const svg = useRef<SVGSVGElement>(null);
-    const feeds = feedsOf(job.plan, bank);
     const size = useSize(svg, { width: 860, height: 360 });
     // mm to a pixel: words keep their size on the screen, as far as a block has room for them.
     const scaleOf = (drawn: { width: number; height: number }) => Math.max(drawn.width / size.width, drawn.height / size.height);
     const lane = Math.max(LANE.mm, LANE.pixels * scaleOf(frameOf(bench)));
-    const frame = frameOf(bench, Math.max(0, feeds.length - 1) * lane);
+    const frame = frameOf(bench, Math.max(0, wired.feeds.length - 1) * lane);
     const scale = scaleOf(frame);
     const shownSteps = done === null ? null : bench.order.slice(0, done);
     const landed = (wire: string, post: string) => shownSteps === null || shownSteps.some((step) => step.wire === wire && step.post === post);
@@ -69,7 +67,7 @@ export function BatteryBench({ job, bank, bench, probes, done, acts }: Props) {
     const radius = ({ mm, pixels }: { mm: number; pixels: number }) => Math.min(Math.max(mm, pixels * scale), 34);
     const small = { fontSize: font(13) };
     const reading = (id: string) =>
-        job.evaluation.meter_points.find((point) => point.plus === `${id}+` && point.id.startsWith(`${bank.id}:`)) ?? job.evaluation.meter_points.find((point) => point.id === id);
+        job.evaluation.meter_points.find((point) => point.plus === `${id}+` && point.id.startsWith(`${wired.id}:`)) ?? job.evaluation.meter_points.find((point) => point.id === id);
     const tint = (post: string) => (post.endsWith('-') ? 'var(--charcoal)' : potentialTint(reading(post.slice(0, -1))?.expect_v ?? null));
 
     const { held, hold } = useDrag<Thing>(svg, ({ what, from, at }) => {
@@ -105,9 +103,9 @@ export function BatteryBench({ job, bank, bench, probes, done, acts }: Props) {
         }
     });
     const dragged = (block: BenchBlock) => (held?.what.kind === 'block' && held.what.battery === block.battery ? { x: rounded(held.at.x - held.from.x), y: rounded(held.at.y - held.from.y) } : { x: 0, y: 0 });
-    const leads = feeds.flatMap((feed) => [
-        { feed: feed.id, side: 'plus' as const, post: postOf(bank, feed.from.plus ?? 'pos') },
-        { feed: feed.id, side: 'minus' as const, post: postOf(bank, feed.from.minus ?? 'neg') },
+    const leads = wired.feeds.flatMap(({ feed, plus, minus }) => [
+        { feed, side: 'plus' as const, post: plus },
+        { feed, side: 'minus' as const, post: minus },
     ]).map((out, index, all) => {
         const upper = isUpper(bench, out.post);
         const before = all.slice(0, index).filter((other) => isUpper(bench, other.post) === upper).length;
@@ -131,7 +129,7 @@ export function BatteryBench({ job, bank, bench, probes, done, acts }: Props) {
         );
     };
     return (
-        <svg ref={svg} viewBox={`${frame.left} ${frame.top} ${frame.width} ${frame.height}`} preserveAspectRatio="xMinYMid meet" className={classes.bench} role="group" aria-label={`Battery bench of bank ${bank.id}: the posts below are the same as a list`}>
+        <svg ref={svg} viewBox={`${frame.left} ${frame.top} ${frame.width} ${frame.height}`} preserveAspectRatio="xMinYMid meet" className={classes.bench} role="group" aria-label={`Battery bench of bank ${wired.id}: the posts below are the same as a list`}>
             <rect {...frame.inside} className={bench.inside_mm === null ? classes.unmeasured : classes.tray} data-fits={bench.fits ?? undefined} />
             {bench.neighbours.map((block) => (
                 <g key={block.battery}>
@@ -219,7 +217,7 @@ export function BatteryBench({ job, bank, bench, probes, done, acts }: Props) {
                                         r={radius(GRIP)}
                                         className={classes.grip}
                                         data-grip={`jumper:${index + 1}:${end}`}
-                                        onPointerDown={hold({ kind: 'end', jumper: index, end, stays: wire[end === 'from' ? 'to' : 'from'] })}
+                                        onPointerDown={hold({ kind: 'end', jumper: wire.id, end, stays: wire[end === 'from' ? 'to' : 'from'] })}
                                     />
                                 );
                             })}

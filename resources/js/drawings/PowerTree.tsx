@@ -1,7 +1,7 @@
 import { useRef } from 'react';
 
-import type { Finding, PlannedJob } from '../api/types';
-import { bankWires, deviceName, type PostWire, protection } from '../boat/planParts';
+import type { Finding, PlannedJob, WiredBank } from '../api/types';
+import { deviceName, protection } from '../boat/planParts';
 import { amps, gauge, length, lost, percent, useUnits, volts } from '../units/units';
 import { BATTERY, BLOCK_WIDTH, CONVERTER, DEVICE, layOut, type PlacedBank, type PlacedConverter, type PlacedDevice, type PlacedRun, WIDTH } from './powerTreeLayout';
 import { copperWidth, potentialTint } from './potential';
@@ -10,6 +10,8 @@ import { type Place, useDrag } from './useDrag';
 
 interface Props {
     job: PlannedJob;
+    /** where the wires of its banks are landed; empty: not known yet */
+    wired: WiredBank[];
     selected: string;
     /** parts that a change which is looked at would touch, as "feed:house" */
     touched: string[];
@@ -25,7 +27,7 @@ const SHORT = 240;
 const REACH = 70;
 
 /** Banks at the left, devices at the right; line weight by copper area, tint by volts, protection where it sits. */
-export function PowerTree({ job, selected, touched, onSelect, onWhy, onHang }: Props) {
+export function PowerTree({ job, wired, selected, touched, onSelect, onWhy, onHang }: Props) {
     const layout = layOut(job);
     const svg = useRef<SVGSVGElement>(null);
     const under = (at: Place) => layout.blocks.find((block) => at.y >= block.top && at.y <= block.bottom && Math.abs(at.x - block.x) < REACH);
@@ -53,7 +55,7 @@ export function PowerTree({ job, selected, touched, onSelect, onWhy, onHang }: P
                 <ConverterBox key={`${converter.charger} ${converter.y}`} job={job} placed={converter} touched={changed(`charger:${converter.charger}`)} />
             ))}
             {layout.banks.map((bank) => (
-                <BankStack key={bank.bank.id} job={job} placed={bank} touched={changed(`bank:${bank.bank.id}`)} />
+                <BankStack key={bank.bank.id} wires={wired.find((one) => one.id === bank.bank.id)?.wires ?? []} job={job} placed={bank} touched={changed(`bank:${bank.bank.id}`)} />
             ))}
             {layout.devices.map((device) => (
                 <DeviceBox key={device.id} job={job} placed={device} worst={worstOn(job, device.id)} touched={changed(`device:${device.id}`)} onWhy={onWhy} />
@@ -143,13 +145,13 @@ function FuseSign({ x, y, amps: rating, breaker }: { x: number; y: number; amps:
     );
 }
 
-function BankStack({ job, placed, touched }: { job: PlannedJob; placed: PlacedBank; touched: boolean }) {
+function BankStack({ job, wires, placed, touched }: { job: PlannedJob; wires: WiredBank['wires']; placed: PlacedBank; touched: boolean }) {
     const figures = job.evaluation.banks.find((bank) => bank.id === placed.bank.id);
     const fromNegative = (battery: string) => job.evaluation.meter_points.find((point) => point.plus === `${battery}+` && point.id.startsWith(`${placed.bank.id}:`))
         ?? job.evaluation.meter_points.find((point) => point.id === battery);
     return (
         <g>
-            {bankWires(placed.bank).map((wire) => (
+            {wires.map((wire) => (
                 <path key={`${wire.from} ${wire.to}`} d={wirePath(placed, wire)} className={classes.wire} stroke={potentialTint(fromNegative(wire.from.slice(0, -1))?.expect_v ?? null)} strokeWidth="6" />
             ))}
             {placed.batteries.map((battery) => {
@@ -200,7 +202,7 @@ function ConverterBox({ job, placed, touched }: { job: PlannedJob; placed: Place
 }
 
 /** A jumper in series bends to the right of the stack, one that joins like posts to the left. */
-function wirePath(placed: PlacedBank, wire: PostWire): string {
+function wirePath(placed: PlacedBank, wire: WiredBank['wires'][number]): string {
     const y = (post: string) => {
         const top = placed.batteries.find((battery) => battery.id === post.slice(0, -1))?.y ?? 0;
         return post.endsWith('+') ? top + 12 : top + BATTERY.height - 12;

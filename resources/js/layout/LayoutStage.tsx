@@ -37,7 +37,7 @@ function BoatLayout({ job, edits, silent }: StageProps) {
     const [asked, setAsked] = useState<Asked | null>(null);
     // The other routes of a run are sized only where they are shown.
     const layout = useStageAnswer(job, 'layout');
-    const { preview, look } = usePreview(job);
+    const { preview, look } = usePreview(job, '');
     const data = layout.data;
     const lit = pane === 'routes' || pane === 'tubes' ? (data?.runs.find((one) => one.id === run)?.ways ?? []) : [];
     const walk = (by: 1 | -1) => {

@@ -25,6 +25,10 @@ export type Proposal =
     | { make: 'drawn'; way: string }
     | { make: 'point'; check: string; name: string; text: string }
     | { make: 'part'; kind: 'hole' | 'board' | 'complaint' | 'found' | 'check'; name: string; part: Record<string, unknown> }
+    | { make: 'join'; bank: string; from: string; to: string }
+    | { make: 'land'; bank: string; wire: string; end: 'from' | 'to'; post: string }
+    | { make: 'take-off'; bank: string; wire: string }
+    | { make: 'lead'; feed: string; side: 'plus' | 'minus'; post: string }
     | { make: 'turn'; bank: string }
     | { make: 'strings'; bank: string; series: number }
     | { make: 'split'; feed: string; branches: string[] };
@@ -67,7 +71,7 @@ export interface Asked {
  * @param stage that is looked at: what it draws comes with the answer
  */
 export function asked(job: string, change: Change, base: number, own: number[], units: string, stage: string): Asked {
-    const at = (path: string) => `jobs/${job}/${path}?${new URLSearchParams({ units, at: stage }).toString()}`;
+    const at = (path: string) => `jobs/${job}/${path}?${new URLSearchParams({ units, showing: stage }).toString()}`;
     if ('undo' in change) {
         return { path: at('plan/undo'), method: 'POST', body: { step: change.undo } };
     }

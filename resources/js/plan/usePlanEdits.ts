@@ -45,7 +45,7 @@ function queueOf(id: string, queries: QueryClient) {
 
 /** Answers that come late, after a newer version was seen, are dropped. */
 function accept(queries: QueryClient, id: string, system: System, job: Job) {
-    for (const [stage, answer] of Object.entries(job.at)) {
+    for (const [stage, answer] of Object.entries(job.drawn)) {
         queries.setQueryData(stageKey(stage, job, system), answer);
     }
     queries.setQueryData<Job>(jobKey(id, system), (seen) => ((seen?.version?.number ?? 0) > (job.version?.number ?? 0) ? seen : job));

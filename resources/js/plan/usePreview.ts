@@ -12,12 +12,13 @@ export interface Looked {
 }
 
 /** What a change would come to, while its remedy has the focus or the pointer. Nothing is kept. */
-export function usePreview(job: PlannedJob): Looked {
+/** @param stage whose drawing is shown as it would be */
+export function usePreview(job: PlannedJob, stage: string): Looked {
     const { system } = useUnits();
     const [patch, look] = useState<PatchStep[] | null>(null);
     const seen = useQuery({
-        queryKey: ['preview', job.id, job.version.hash, patch, system],
-        queryFn: () => ask<Preview>(`jobs/${job.id}/plan/preview?units=${system}`, { method: 'POST', body: { patch } }),
+        queryKey: ['preview', job.id, job.version.hash, patch, system, stage],
+        queryFn: () => ask<Preview>(`jobs/${job.id}/plan/preview?${new URLSearchParams({ units: system, showing: stage }).toString()}`, { method: 'POST', body: { patch } }),
         enabled: patch !== null,
         retry: false,
         gcTime: 30_000,

@@ -1,4 +1,4 @@
-import type { Bank, Bench, PatchStep, PlannedJob, Profile, Run } from '../api/types';
+import type { Bank, Bench, PatchStep, PlannedJob, Profile, Run, WiredBank } from '../api/types';
 import { BurnsFirst } from '../drawings/BurnsFirst';
 import { VoltProfile } from '../drawings/VoltProfile';
 import { Tabs } from '../frame/Tabs';
@@ -30,6 +30,8 @@ interface Props {
     onWatch: (device: string) => void;
     bank: Bank | undefined;
     bench: Bench | undefined;
+    /** where the wires of the bank are landed; undefined: not known yet */
+    wired: WiredBank | undefined;
     done: number;
     onDone: (steps: number) => void;
     onFirst: (first: First) => void;
@@ -39,7 +41,7 @@ interface Props {
 }
 
 /** The panes below the drawing, and beside those that leave room the gauge ladder or the readings. */
-export function LowerPane({ job, edits, pane, onPane, selected, onSelect, profile, watchable, onWatch, bank, bench, done, onDone, onFirst, onShow, onLook, onWhy }: Props) {
+export function LowerPane({ job, edits, pane, onPane, selected, onSelect, profile, watchable, onWatch, bank, bench, wired, done, onDone, onFirst, onShow, onLook, onWhy }: Props) {
     const noBench = <p>{bank === undefined ? 'This boat has no bank.' : 'Fetching the bench…'}</p>;
     return (
         <section className={classes.lower} data-wide={WIDE.includes(pane) || undefined}>
@@ -70,11 +72,11 @@ export function LowerPane({ job, edits, pane, onPane, selected, onSelect, profil
                 {pane === 'supply' && <Supply job={job} edits={edits} onWhy={onWhy} />}
                 {pane === 'short' && selected !== undefined && <BurnsFirst job={job} run={selected} onWhy={onWhy} />}
                 {pane === 'bench' &&
-                    (bank === undefined || bench === undefined ? (
+                    (bank === undefined || bench === undefined || wired === undefined ? (
                         noBench
                     ) : (
                         <div className={classes.scrolls} tabIndex={0} role="region" aria-label={`Posts and compartment of bank ${bank.id}`}>
-                            <Posts key={bank.id} job={job} bank={bank} bench={bench} edits={edits} />
+                            <Posts key={bank.id} job={job} bank={bank} wired={wired} bench={bench} edits={edits} />
                             <CompartmentFields job={job} bank={bank} bench={bench} edits={edits} />
                             <BankParts job={job} bank={bank} edits={edits} />
                         </div>

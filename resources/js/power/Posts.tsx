@@ -1,19 +1,19 @@
 import { Button } from '@mantine/core';
 import { useState } from 'react';
 
-import type { Bank, Bench, PatchStep, PlannedJob } from '../api/types';
+import type { Bank, Bench, PlannedJob, WiredBank } from '../api/types';
 import { length, useUnits } from '../units/units';
-import { addJumper, landJumper, takeJumperOff } from './jumpers';
-import { feedsOf, postOf, postsOf, terminalsOf } from '../boat/planParts';
+import { feedsOf } from '../boat/planParts';
 import classes from './Posts.module.css';
+import type { Change } from '../plan/changes';
 import type { PlanEdits } from '../plan/usePlanEdits';
 
 /** Which wire is landed on which post: the drawing above, as a list that can be edited. Wrong plugging is allowed and judged. */
-export function Posts({ job, bank, bench, edits }: { job: PlannedJob; bank: Bank; bench: Bench; edits: PlanEdits }) {
+export function Posts({ job, bank, wired, bench, edits }: { job: PlannedJob; bank: Bank; wired: WiredBank; bench: Bench; edits: PlanEdits }) {
     const { system } = useUnits();
     const [from, setFrom] = useState('');
     const [to, setTo] = useState('');
-    const send = (step: PatchStep | null) => void edits.submit(() => (step === null ? null : { patch: [step] }));
+    const send = (change: Change) => void edits.submit(() => change);
     const name = (post: string) => {
         const block = bench.blocks.find((candidate) => candidate.battery === post.slice(0, -1));
         return block === undefined ? post : `Battery ${block.number} ${post.endsWith('+') ? '+' : '−'}`;
@@ -27,8 +27,8 @@ export function Posts({ job, bank, bench, edits }: { job: PlannedJob; bank: Bank
             ))}
         </select>
     );
-    const posts = (but: string): [string, string][] => postsOf(bank).filter((post) => post !== but).map((post) => [post, name(post)]);
-    const terminals = terminalsOf(bank).map((terminal): [string, string] => [terminal, name(postOf(bank, terminal))]);
+    const posts = (but: string): [string, string][] => wired.posts.filter((post) => post !== but).map((post) => [post, name(post)]);
+    const terminals = wired.terminals.map((terminal): [string, string] => [terminal.name, name(terminal.post)]);
     return (
         <section aria-label={`Posts of bank ${bank.id}`}>
             <p className={bench.sound ? undefined : classes.wrong} data-figure="plugging" aria-live="polite">
@@ -39,15 +39,15 @@ export function Posts({ job, bank, bench, edits }: { job: PlannedJob; bank: Bank
                 {bench.wires.map((wire, at) => (
                     <li key={wire.id}>
                         <span>jumper {at + 1}</span>
-                        {choice(`Jumper ${at + 1}, first end`, wire.from, posts(wire.to), (post) => send(landJumper(bank, at, 'from', post)))}
+                        {choice(`Jumper ${at + 1}, first end`, wire.from, posts(wire.to), (post) => send({ propose: { make: 'land', bank: bank.id, wire: wire.id, end: 'from', post } }))}
                         <span>to</span>
-                        {choice(`Jumper ${at + 1}, second end`, wire.to, posts(wire.from), (post) => send(landJumper(bank, at, 'to', post)))}
+                        {choice(`Jumper ${at + 1}, second end`, wire.to, posts(wire.from), (post) => send({ propose: { make: 'land', bank: bank.id, wire: wire.id, end: 'to', post } }))}
                         <span className="quiet">
                             {wire.gauge}, {length(wire.length_m, system)}
                             {wire.drawn_m !== null && `; as drawn ${length(wire.drawn_m, system)}`}
                         </span>
                         {job.can_change && (
-                            <button type="button" className="act" onClick={() => send(takeJumperOff(bank, at))} aria-label={`take off jumper ${at + 1}`}>
+                            <button type="button" className="act" onClick={() => send({ propose: { make: 'take-off', bank: bank.id, wire: wire.id } })} aria-label={`take off jumper ${at + 1}`}>
                                 take off
                             </button>
                         )}
@@ -64,7 +64,7 @@ export function Posts({ job, bank, bench, edits }: { job: PlannedJob; bank: Bank
                             variant="outline"
                             disabled={from === '' || to === ''}
                             onClick={() => {
-                                send(addJumper(bank, { from, to }));
+                                send({ propose: { make: 'join', bank: bank.id, from, to } });
                                 setFrom('');
                                 setTo('');
                             }}
@@ -76,9 +76,9 @@ export function Posts({ job, bank, bench, edits }: { job: PlannedJob; bank: Bank
                 {feedsOf(job.plan, bank).map((feed) => (
                     <li key={feed.id}>
                         <span>feed {feed.id} +</span>
-                        {choice(`Plus of feed ${feed.id}`, feed.from.plus ?? 'pos', terminals, (plus) => send({ on: `feed:${feed.id}`, set: { 'from.plus': plus } }))}
+                        {choice(`Plus of feed ${feed.id}`, feed.from.plus ?? 'pos', terminals, (plus) => send({ patch: [{ on: `feed:${feed.id}`, set: { 'from.plus': plus } }] }))}
                         <span>−</span>
-                        {choice(`Minus of feed ${feed.id}`, feed.from.minus ?? 'neg', terminals, (minus) => send({ on: `feed:${feed.id}`, set: { 'from.minus': minus } }))}
+                        {choice(`Minus of feed ${feed.id}`, feed.from.minus ?? 'neg', terminals, (minus) => send({ patch: [{ on: `feed:${feed.id}`, set: { 'from.minus': minus } }] }))}
                     </li>
                 ))}
             </ul>

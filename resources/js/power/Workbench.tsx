@@ -1,7 +1,7 @@
 import { Button } from '@mantine/core';
 import { useState } from 'react';
 
-import type { Bank, Bench, PlannedJob } from '../api/types';
+import type { Bench, PlannedJob, WiredBank } from '../api/types';
 import { useCatalogue } from '../catalogue/parts';
 import { PowerTree } from '../drawings/PowerTree';
 import type { Findable } from '../frame/Find';
@@ -15,7 +15,7 @@ import { BenchDrawing } from './BenchDrawing';
 import { hangBranch } from './branches';
 import { LowerPane } from './LowerPane';
 import { AT_THE_BENCH, AT_THE_TREE, type Pane, PANES } from './panes';
-import { bankWires, block, deviceName, devicesBehind, feed, nextRung, partOf, run as runOf } from '../boat/planParts';
+import { block, deviceName, devicesBehind, feed, nextRung, partOf, run as runOf } from '../boat/planParts';
 import classes from '../frame/Stage.module.css';
 import { PreviewBanner } from './PreviewBanner';
 import { SplitFeed } from './SplitFeed';
@@ -39,13 +39,14 @@ export function Workbench({ job, edits, silent }: StageProps) {
     const [probes, setProbes] = useState<Record<string, { plus: string; minus: string }>>({});
     const [done, setDone] = useState(0);
     const [first, setFirst] = useState<First | null>(null);
-    const { preview, look } = usePreview(job);
+    const { preview, look } = usePreview(job, 'power');
     const catalogue = useCatalogue((job.plan.blocks ?? []).length > 1).data?.parts ?? [];
 
     const selected = runOf(job, chosen) ?? circuits[0];
+    const drawn = useStageAnswer(job, 'power').data;
     const behind = selected === undefined ? [] : devicesBehind(job.plan, selected.id);
     const profiled = behind.includes(watched) ? watched : behind[0];
-    const profile = useStageAnswer(job, 'power').data?.profiles.find((candidate) => candidate.device === profiled);
+    const profile = drawn?.profiles.find((candidate) => candidate.device === profiled);
     const banks = job.plan.banks ?? [];
     const bankOfRun = (selected === undefined ? undefined : feed(job.plan, selected.id)?.from.bank) ?? profile?.bank;
     const bank = banks.find((candidate) => candidate.id === (benched ?? bankOfRun)) ?? banks.find((candidate) => candidate.id === bankOfRun) ?? banks[0];
@@ -132,7 +133,9 @@ export function Workbench({ job, edits, silent }: StageProps) {
     ];
     const shown = preview === null ? job : { ...job, plan: preview.plan, evaluation: preview.evaluation };
     const shownBank = shown.plan.banks?.find((one) => one.id === bank?.id) ?? bank;
-    const shownBench = preview === null || onBench === undefined || shownBank === undefined ? onBench : wiredAs(onBench, shownBank);
+    const wired = (preview === null ? drawn : preview.drawn.power)?.banks ?? [];
+    const shownWires = wired.find((one) => one.id === shownBank?.id);
+    const shownBench = preview === null || onBench === undefined || shownWires === undefined ? onBench : wiredAs(onBench, shownWires);
 
     return (
         <StageFrame
@@ -198,6 +201,7 @@ export function Workbench({ job, edits, silent }: StageProps) {
                             {banks.length === 0 && <p>Nothing is planned yet. Begin with a bank: add batteries, then a fuse block, then what it feeds.</p>}
                             <PowerTree
                                 job={shown}
+                                wired={wired}
                                 selected={selected?.id ?? ''}
                                 touched={preview?.touches ?? []}
                                 onSelect={choose}
@@ -215,12 +219,12 @@ export function Workbench({ job, edits, silent }: StageProps) {
                         </div>
                     ) : (
                         <div className={classes.tree} tabIndex={0} role="region" aria-label={`Bench of bank ${bank.id}`}>
-                            {shownBench === undefined || shownBank === undefined ? (
+                            {shownBench === undefined || shownBank === undefined || shownWires === undefined ? (
                                 <p>{bench.error === null ? 'Fetching the bench…' : bench.error.message}</p>
                             ) : (
                                 <BenchDrawing
                                     job={shown}
-                                    bank={shownBank}
+                                    wired={shownWires}
                                     bench={shownBench}
                                     edits={edits}
                                     probes={stood}
@@ -243,6 +247,7 @@ export function Workbench({ job, edits, silent }: StageProps) {
                     onWatch={setWatched}
                     bank={bank}
                     bench={onBench}
+                    wired={drawn?.banks.find((one) => one.id === bank?.id)}
                     done={done}
                     onDone={setDone}
                     onFirst={setFirst}
@@ -255,8 +260,8 @@ export function Workbench({ job, edits, silent }: StageProps) {
 }
 
 /** The bench with the wires that a change which is looked at would land. */
-function wiredAs(bench: Bench, bank: Bank): Bench {
-    return { ...bench, wires: bankWires(bank).map((wire, at) => ({ gauge: '', length_m: 0, drawn_m: null, ...bench.wires[at], ...wire, id: bank.jumpers?.[at]?.id ?? `${wire.from}${wire.to}`, amps: null })) };
+function wiredAs(bench: Bench, bank: WiredBank): Bench {
+    return { ...bench, wires: bank.wires.map((wire, at) => ({ gauge: '', length_m: 0, drawn_m: null, ...bench.wires[at], ...wire, amps: null })) };
 }
 
 /** What taking the selected run out would take out: its device, or the block that it feeds. */

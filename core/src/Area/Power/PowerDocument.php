@@ -131,8 +131,8 @@ final class PowerDocument
     {
         return [
             'id' => $point->id,
-            'plus' => $point->plus,
-            'minus' => $point->minus,
+            'plus' => (string) $point->plus,
+            'minus' => (string) $point->minus,
             'label' => $point->label,
             'state' => State::Rest->value,
             'expect_v' => $point->expect,

@@ -293,8 +293,8 @@ final readonly class PowerReasons implements Reasons
         foreach ($this->evaluation->boat->figures(PowerFigures::class)->meterPoints as $point) {
             if ($point->id === $id) {
                 return new Explanation("Reading: {$point->label}", $this->words->volts($point->expect), 'resting volts between the two points, ± (0.5 % + 0.02 V) for the meter, ± 0.1 V for each block not measured', [
-                    ['name' => 'red probe on', 'value' => $point->plus],
-                    ['name' => 'black probe on', 'value' => $point->minus],
+                    ['name' => 'red probe on', 'value' => (string) $point->plus],
+                    ['name' => 'black probe on', 'value' => (string) $point->minus],
                     ['name' => 'right from', 'value' => $this->words->volts($point->low)],
                     ['name' => 'to', 'value' => $this->words->volts($point->high)],
                 ], 'circuit solver', SourceKind::CommonPractice, null);

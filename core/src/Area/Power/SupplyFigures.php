@@ -64,7 +64,7 @@ final readonly class SupplyFigures
         $solved = $evaluation->boat->states->in($state);
         $lowest = null;
         foreach ($evaluation->boat->plan->devices as $device) {
-            $volts = $device->kind === DeviceKind::Display ? $solved?->between($device->id.'+', $device->id.'-') : null;
+            $volts = $device->kind === DeviceKind::Display ? $solved?->at($device) : null;
             $lowest = $volts === null ? $lowest : min($lowest ?? INF, $volts);
         }
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Dinghy\Area\Power\Figure;
 
+use Dinghy\Plan\Post;
+
 /** Two points to put the probes on, and what the meter must show at rest. */
 final readonly class MeterPoint
 {
@@ -17,8 +19,8 @@ final readonly class MeterPoint
 
     private function __construct(
         public string $id,
-        public string $plus,
-        public string $minus,
+        public Post $plus,
+        public Post $minus,
         public string $label,
         public float $expect,
         public float $low,
@@ -31,7 +33,7 @@ final readonly class MeterPoint
      * @param  int  $unmeasured  blocks between the points whose rested volts were not measured
      * @param  string|null  $note  what to know of it before reading; null: nothing
      */
-    public static function atRest(string $id, string $plus, string $minus, string $label, float $volts, int $unmeasured, ?string $note): self
+    public static function atRest(string $id, Post $plus, Post $minus, string $label, float $volts, int $unmeasured, ?string $note): self
     {
         $tolerance = self::METER_SHARE * abs($volts) + self::METER_VOLTS + self::UNMEASURED_BLOCK * $unmeasured;
 

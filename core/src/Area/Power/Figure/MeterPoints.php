@@ -9,6 +9,7 @@ use Dinghy\Circuit\Solution;
 use Dinghy\Circuit\States;
 use Dinghy\Plan\Bank;
 use Dinghy\Plan\Battery;
+use Dinghy\Plan\Post;
 use Dinghy\Plan\Supply;
 use Dinghy\Quantity\QuantityFormatter;
 use Dinghy\Wiring\Wiring;
@@ -38,15 +39,15 @@ final class MeterPoints
     private static function ofBank(QuantityFormatter $words, Bank $bank, Solution $rest): array
     {
         $blocks = $sums = [];
-        $negative = $bank->strings[0][0]->id.'-';
+        $negative = $bank->negativePost();
         foreach ($bank->strings as $s => $string) {
             foreach ($string as $i => $battery) {
                 $number = $bank->numberOf($battery, $words->countedFrom);
-                $blocks[] = self::point($battery->id, $battery->id.'+', $battery->id.'-', "{$bank->id}: across Battery {$number}", $rest, [$battery], self::unmeasured($words, $battery));
+                $blocks[] = self::point($battery->id, $battery->plus(), $battery->minus(), "{$bank->id}: across Battery {$number}", $rest, [$battery], self::unmeasured($words, $battery));
                 if ($s === 0 && count($string) > 1) {
                     $top = $i === count($string) - 1;
                     $below = array_slice($string, 0, $i + 1);
-                    $sums[] = self::point($bank->id.($top ? ':pos' : ':tap:'.($i + 1)), $battery->id.'+', $negative, "{$bank->id}: Battery {$number} + to common negative", $rest, $below,
+                    $sums[] = self::point($bank->id.($top ? ':pos' : ':tap:'.($i + 1)), $battery->plus(), $negative, "{$bank->id}: Battery {$number} + to common negative", $rest, $below,
                         array_filter($below, static fn (Battery $one): bool => $one->restedVolts === null) === [] ? null : 'Read the blocks first: this is what they stack up to.');
                 }
             }
@@ -71,7 +72,7 @@ final class MeterPoints
         foreach ($wiring->paths as $path) {
             if (States::knows($path->bank())) {
                 $device = $path->device;
-                $points[$device->id] ??= self::point("{$device->id}:plug", $device->id.'+', $device->id.'-', "plug of {$device->label()}", $rest, $path->feed() === null ? [] : self::between($path->supply()));
+                $points[$device->id] ??= self::point("{$device->id}:plug", $device->plus(), $device->minus(), "plug of {$device->label()}", $rest, $path->feed() === null ? [] : self::between($path->supply()));
             }
         }
 
@@ -79,7 +80,7 @@ final class MeterPoints
     }
 
     /** @param  list<Battery>  $batteries between the two points */
-    private static function point(string $id, string $plus, string $minus, string $label, Solution $rest, array $batteries, ?string $note = null): ?MeterPoint
+    private static function point(string $id, Post $plus, Post $minus, string $label, Solution $rest, array $batteries, ?string $note = null): ?MeterPoint
     {
         $volts = $rest->between($plus, $minus);
         $unmeasured = count(array_filter($batteries, static fn (Battery $battery): bool => $battery->restedVolts === null));

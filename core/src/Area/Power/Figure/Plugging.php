@@ -52,7 +52,7 @@ final readonly class Plugging
             }
         }
         foreach ($boat->wiring->paths as $path) {
-            $volts = $path->bank() === $bank ? $solution->between($path->device->id.'+', $path->device->id.'-') : null;
+            $volts = $path->bank() === $bank ? $solution->at($path->device) : null;
             if ($volts !== null && $volts < -0.5) {
                 $says[] = "{$path->device->label()} has plus and minus exchanged, {$words->volts($volts)}.";
             } elseif ($volts !== null && $volts > $path->device->maxVolts) {

@@ -46,7 +46,7 @@ final readonly class PowerFigures implements Figures
         }
         $worst = $path->drop($boat->runs, $boat->plan->houseRules->conductorCelsius);
         $volts = static fn (State $state): ?float => $worst !== null && States::knows($path->bank())
-            ? $boat->states->in($state)?->between($device->id.'+', $device->id.'-')
+            ? $boat->states->in($state)?->at($device)
             : null;
 
         return new DeviceVolts(
@@ -65,8 +65,8 @@ final readonly class PowerFigures implements Figures
             return new BankFigures($bank, null, null, null, $standby);
         }
         $string = $bank->strings[0];
-        $plus = $string[count($string) - 1]->id.'+';
-        $minus = $string[0]->id.'-';
+        $plus = $string[count($string) - 1]->plus();
+        $minus = $string[0]->minus();
         $amps = $boat->states->in(State::Loaded)?->sourceAmps();
         $shares = [];
         foreach ($bank->batteries() as $battery) {

@@ -156,7 +156,7 @@ final readonly class ShortCircuitSequence
         }
         $supply = $boat->plan->feeds[$run->id]->supply;
 
-        return [$supply->plus->post($supply->bank), $supply->minus->post($supply->bank)];
+        return [(string) $supply->plus->post($supply->bank), (string) $supply->minus->post($supply->bank)];
     }
 
     /** @param  list<array{SizedRun, SizedProtection}>  $protections from the bank outward */

@@ -12,6 +12,7 @@ use Dinghy\File\Patch;
 use Dinghy\Overcurrent\PlacedConductor;
 use Dinghy\Plan\Bank;
 use Dinghy\Plan\Plan;
+use Dinghy\Plan\Post;
 use Dinghy\Proposal\TakeOut;
 use Dinghy\Rule\Finding;
 use Dinghy\Rule\Level;
@@ -58,7 +59,7 @@ final readonly class BanksDriveEachOther implements Rule
                 continue;
             }
             $passed = array_filter($amps, static fn (float $out, string $battery): bool => isset($solved->plan->batteries[$battery])
-                && $topology->part[$topology->index["{$battery}-"]] === $part && abs($out) > self::PASSED * $through, ARRAY_FILTER_USE_BOTH);
+                && $topology->part[$topology->index[(string) Post::minus((string) $battery)]] === $part && abs($out) > self::PASSED * $through, ARRAY_FILTER_USE_BOTH);
             if ($passed !== [] && $this->known($solved->plan, array_keys($passed))) {
                 $others = array_values(array_filter($carrying, static fn (array $joint): bool => $joint[1] > self::PASSED * $through));
                 yield from $this->judge($solved, $conductor, $through, $passed, array_column($others, 0));

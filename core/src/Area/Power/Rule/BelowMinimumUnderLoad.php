@@ -56,7 +56,7 @@ final readonly class BelowMinimumUnderLoad implements Rule
         $seen = [];
         foreach ($solved->wiring->paths as $path) {
             $device = $path->device;
-            $volts = States::knowsCharge($path->bank()) ? $lowest?->between($device->id.'+', $device->id.'-') : null;
+            $volts = States::knowsCharge($path->bank()) ? $lowest?->at($device) : null;
             if ($volts === null || isset($seen[$device->id]) || $volts >= $device->minVolts) {
                 continue;
             }

@@ -39,7 +39,7 @@ final readonly class CrankingBrownOut implements Rule
         }
         $cranking = $solved->states->in(State::Cranking);
         foreach ($sharing as $device) {
-            $volts = $cranking?->between($device->id.'+', $device->id.'-') ?? 0.0;
+            $volts = $cranking?->at($device) ?? 0.0;
             if ($volts < $device->minVolts) {
                 yield new Finding($this->text(), Level::Warn, "device:{$device->id}",
                     "{$device->label()} falls to {$solved->words->volts($volts)} while the engine draws {$solved->words->amps($engine->crankingAmps)} from bank {$bank->id}; it needs {$solved->words->volts($device->minVolts)}.",

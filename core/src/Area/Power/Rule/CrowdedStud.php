@@ -10,7 +10,6 @@ use Dinghy\Rule\Rule;
 use Dinghy\Rule\RuleText;
 use Dinghy\Rule\SourceKind;
 use Dinghy\Solving\SolvedBoat;
-use Dinghy\Wiring\Landing;
 use Dinghy\Wiring\Landings;
 
 final readonly class CrowdedStud implements Rule
@@ -25,10 +24,15 @@ final readonly class CrowdedStud implements Rule
 
     public function check(SolvedBoat $solved): iterable
     {
-        $counts = array_count_values(array_map(static fn (Landing $landing): string => $landing->post, Landings::of($solved->plan)));
-        foreach ($counts as $post => $count) {
+        $counts = $posts = [];
+        foreach (Landings::of($solved->plan) as $landing) {
+            $counts[(string) $landing->post] = ($counts[(string) $landing->post] ?? 0) + 1;
+            $posts[(string) $landing->post] = $landing->post;
+        }
+        foreach ($posts as $name => $post) {
+            $count = $counts[$name];
             if ($count > self::MOST) {
-                yield new Finding($this->text(), Level::Warn, Landings::partOf((string) $post),
+                yield new Finding($this->text(), Level::Warn, Landings::partOf($post),
                     "{$count} terminals land on {$post}; four is the most.", 'Fit a bus bar and lead one wire to the post.', null, ['terminals' => (float) $count]);
             }
         }

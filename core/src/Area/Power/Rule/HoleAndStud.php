@@ -29,16 +29,16 @@ final readonly class HoleAndStud implements Rule
         foreach (Landings::of($solved->plan) as $landing) {
             $stud = Landings::studAt($solved->plan, $landing->post);
             if ($stud === null) {
-                $needed[$landing->post] = true;
+                $needed[(string) $landing->post] = $landing->post;
             } elseif ($landing->hole !== null && ! StudSize::suits($landing->hole, $stud)) {
                 yield new Finding($this->text(), Level::Stop, $landing->on, "A ring for {$landing->hole} is to go on the {$stud} stud of {$landing->post} ({$landing->what}).",
                     "Use a ring for {$stud}.", $landing->field === null ? null : Patch::set($landing->on, [$landing->field => $stud]), []);
             }
         }
-        foreach (array_keys($needed) as $post) {
+        foreach ($needed as $post) {
             yield new Unchecked($this->text(), Landings::partOf($post), match (true) {
-                str_ends_with($post, ':shunt') => 'shunt.stud',
-                str_ends_with($post, '+') => 'stud_pos',
+                $post->isShunt() => 'shunt.stud',
+                $post->isPlus() => 'stud_pos',
                 default => 'stud_neg',
             });
         }

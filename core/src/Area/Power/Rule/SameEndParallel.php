@@ -10,7 +10,6 @@ use Dinghy\File\Patch;
 use Dinghy\Plan\Bank;
 use Dinghy\Plan\Feed;
 use Dinghy\Plan\Jumper;
-use Dinghy\Plan\Terminal;
 use Dinghy\Quantity\QuantityFormatter;
 use Dinghy\Rule\Finding;
 use Dinghy\Rule\Level;
@@ -54,11 +53,12 @@ final readonly class SameEndParallel implements Rule
         $amps = $solved->throughput->atPeak($bank);
         $last = count($bank->strings);
         $terminals = $bank->shunt === null ? ['from.plus' => 'pos@1', 'from.minus' => "neg@{$last}"] : ['from.plus' => "pos@{$last}", 'from.minus' => 'neg'];
-        $plus = Terminal::of($terminals['from.plus'], $bank)?->post($bank) ?? '';
-        $minus = Terminal::of($terminals['from.minus'], $bank)?->post($bank) ?? '';
+        // Its first string's top and its last string's bottom, or, past a shunt, the other way round.
+        $plus = $bank->strings[$bank->shunt === null ? 0 : $last - 1][count($bank->strings[$bank->shunt === null ? 0 : $last - 1]) - 1]->plus();
+        $minus = $bank->strings[$bank->shunt === null ? $last - 1 : 0][0]->minus();
         $full = array_filter($solved->plan->feedsOf($bank), static fn (Feed $feed): bool => ! $feed->supply->isTap());
         // What is taken off there already needs no moving.
-        $moved = array_values(array_filter($full, static fn (Feed $feed): bool => $feed->supply->plusPost() !== $plus || $feed->supply->minus->post($bank) !== $minus));
+        $moved = array_values(array_filter($full, static fn (Feed $feed): bool => ! $feed->supply->plusPost()->is($plus) || ! $feed->supply->minus->post($bank)->is($minus)));
         $diagonal = $moved === [] ? null : Sharing::between($bank, $plus, $minus, $amps, $solved->plan->houseRules->conductorCelsius);
         $after = $diagonal === null ? INF : Sharing::busiest($bank, $diagonal);
         $patch = Patch::all(array_map(static fn (Feed $feed): Patch => Patch::set("feed:{$feed->id}", $terminals), $after <= self::LIMIT ? $moved : []));

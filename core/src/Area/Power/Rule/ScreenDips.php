@@ -60,8 +60,8 @@ final readonly class ScreenDips implements Rule
     private function judge(SolvedBoat $solved, Solution $loaded, Device $device, array $screens): iterable
     {
         // Whole solves only where the wires alone come near the limit: loads of constant power add a third at most.
-        $perAmp = $solved->states->network(State::Loaded)->perAmpDrawn($device->id.'+', $device->id.'-');
-        $worst = min(array_map(static fn (Device $screen): float => $perAmp->between($screen->id.'+', $screen->id.'-') ?? 0.0, $screens));
+        $perAmp = $solved->states->network(State::Loaded)->perAmpDrawn($device->plus(), $device->minus());
+        $worst = min(array_map(static fn (Device $screen): float => $perAmp->at($screen) ?? 0.0, $screens));
         if (-$worst * $device->sizingAmps() < self::NEAR * self::LIMIT) {
             return;
         }
@@ -71,8 +71,8 @@ final readonly class ScreenDips implements Rule
             return;
         }
         foreach ($screens as $screen) {
-            $before = $off->between($screen->id.'+', $screen->id.'-');
-            $after = $loaded->between($screen->id.'+', $screen->id.'-');
+            $before = $off->at($screen);
+            $after = $loaded->at($screen);
             if ($before !== null && $after !== null && $before - $after > self::LIMIT) {
                 yield new Finding($this->text(), Level::Warn, "device:{$screen->id}",
                     "{$screen->label()} dips by {$solved->words->volts($before - $after)}, to {$solved->words->volts($after)}, when {$device->label()} comes on.",

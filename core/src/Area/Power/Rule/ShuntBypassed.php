@@ -31,7 +31,7 @@ final readonly class ShuntBypassed implements Rule
                 continue;
             }
             foreach ($solved->plan->feedsOf($bank) as $feed) {
-                $other = $feed->supply->minus->above === 0 && $feed->supply->minus->post($bank) !== $bank->negativePost();
+                $other = $feed->supply->minus->above === 0 && ! $feed->supply->minus->post($bank)->is($bank->negativePost());
                 if ($feed->supply->pastShunt || $other) {
                     yield new Finding($this->text(), Level::Stop, "feed:{$feed->id}", "The negative of feed {$feed->id} lands on the battery side of the shunt of bank {$bank->id}.",
                         'Land it on the load side of the shunt.', Patch::set("feed:{$feed->id}", $other ? ['from.minus' => 'neg'] : ['from.past_shunt' => false]), []);
