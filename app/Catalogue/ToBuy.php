@@ -10,7 +10,7 @@ use Dinghy\Evaluation\Evaluation;
 use Dinghy\Evaluation\Explanation;
 use Dinghy\File\PlanDocument;
 use Dinghy\Quantity\QuantityFormatter;
-use Dinghy\Rule\SourceKind;
+use Dinghy\Source\Formula;
 use Illuminate\Support\Collection;
 
 /** What a change of a plan asks to be bought: parts that it adds and the wire of runs that it adds or thickens, at the catalogue's prices. */
@@ -60,8 +60,9 @@ final readonly class ToBuy
 
     public function why(): Explanation
     {
-        return new Explanation('To buy for it', self::money($this->cost), 'Σ of the parts that it adds and of the wire of runs that it adds or thickens, both ways and with the waste of the house rules',
-            $this->lines, 'prices of the catalogue', SourceKind::CommonPractice, $this->unpriced === [] ? null : 'Without a price: '.implode(', ', $this->unpriced).'.');
+        return new Explanation('To buy for it', self::money($this->cost), Formula::ofPractice(
+            'Σ of the parts that it adds and of the wire of runs that it adds or thickens, both ways and with the waste of the house rules', 'prices of the catalogue',
+        ), $this->lines, $this->unpriced === [] ? null : 'Without a price: '.implode(', ', $this->unpriced).'.');
     }
 
     private static function money(float $amount): string

@@ -130,10 +130,10 @@ final class PlanController extends Controller
         return response()->json([
             'title' => $why->title,
             'value' => $why->value,
-            'formula' => $why->formula,
+            'formula' => $why->formula->says,
             'inputs' => $why->inputs,
-            'source' => $why->source,
-            'mark' => $why->mark->label(),
+            'source' => $why->formula->source,
+            'mark' => $why->formula->mark->label(),
             'lever' => $why->lever,
         ]);
     }

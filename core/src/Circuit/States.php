@@ -10,6 +10,7 @@ use Dinghy\Plan\Battery;
 use Dinghy\Plan\Device;
 use Dinghy\Plan\Plan;
 use Dinghy\Plan\Post;
+use Dinghy\Source\Formula;
 use Dinghy\Wiring\Converter;
 use Dinghy\Wiring\SizedRun;
 use Dinghy\Wiring\Wiring;
@@ -271,5 +272,10 @@ final class States
     private function cold(): PlanNetwork
     {
         return $this->cold ??= $this->circuit(State::Loaded)->forShorts(self::fullVolts(...), true)->warmed(static fn (): float => self::COLD);
+    }
+
+    public static function shortFormula(): Formula
+    {
+        return Formula::ofPractice('I = volts of the full bank / resistance of the whole loop', 'circuit solver; contact and battery resistances are working estimates');
     }
 }

@@ -11,6 +11,7 @@ use Dinghy\Plan\Jumper;
 use Dinghy\Plan\Plan;
 use Dinghy\Plan\Post;
 use Dinghy\Quantity\QuantityFormatter;
+use Dinghy\Source\Formula;
 
 /** The blocks of a bank where they stand, whether they fit, and how the jumpers run between their posts. */
 final readonly class Compartment
@@ -203,5 +204,11 @@ final readonly class Compartment
     private static function mm(float $millimetres): string
     {
         return QuantityFormatter::trim($millimetres, 0).' mm';
+    }
+
+    public static function formula(): Formula
+    {
+        return Formula::ofPractice('each block as it is turned, held against the compartment inside and against the others; height over the posts against the lid',
+            'the parts\' own measures; posts '.LaidBlock::FROM_END.' mm from the ends are a working estimate');
     }
 }

@@ -12,7 +12,7 @@ use Dinghy\Plan\BlockPosition;
 final readonly class LaidBlock
 {
     /** mm from a post to the ends and to the edge it stands at [working estimate: group batteries differ by some millimetres] */
-    private const FROM_END = 40.0;
+    public const FROM_END = 40.0;
 
     private const FROM_EDGE = 35.0;
 

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Dinghy\Conductor;
 
+use Dinghy\Source\Formula;
+
 /**
  * What a conductor may carry for ever without its insulation growing too hot.
  *
@@ -95,5 +97,10 @@ final class Ampacity
         }
 
         return $found;
+    }
+
+    public static function formula(Gauge $gauge): Formula
+    {
+        return Formula::fromMemory('table value × bundling × ambient', $gauge->metric ? 'ISO 13297 table A.1' : '33 CFR 183.425 table 5; ABYC E-11');
     }
 }

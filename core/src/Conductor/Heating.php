@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Dinghy\Conductor;
 
+use Dinghy\Source\Formula;
+
 /**
  * How warm a current makes a conductor, and how soon. What flows heats the copper as the short-time formula of ICEA P-32-382
  * says, (I/A)² in cmil by T + 234 [pub, from memory]; what the air takes away grows with the difference to it and balances
@@ -72,5 +74,11 @@ final readonly class Heating
     private function perArea(float $amps): float
     {
         return ($amps / $this->gauge->circularMils()) ** 2;
+    }
+
+    public static function formula(): Formula
+    {
+        return Formula::fromMemory('from T₁, its temperature in use, to T₂ = '.self::SHORT_TIME.' °C: dT/dt = (I/A)² (T+'.self::ZERO.') ln 10/'.self::FORMULA
+            .' less what the air takes, which balances it at the ampacity', 'ICEA P-32-382');
     }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Dinghy\Conductor;
 
+use Dinghy\Source\Formula;
+
 /** How long a conductor bears a short circuit. No heat leaves it in so short a time: good up to some 5 s, not beyond. */
 final class ShortTime
 {
@@ -14,6 +16,13 @@ final class ShortTime
 
     private const MELTING = 1083.0;
 
+    /** °C below zero at which copper would have no resistance, by both formulas */
+    private const ZERO = 234.0;
+
+    private const ICEA = 0.0297;
+
+    private const ONDERDONK = 33;
+
     /**
      * Until the insulation is past what it bears for a short time:
      * (I/A)² t = 0.0297 log₁₀((T₂ + 234)/(T₁ + 234)), A in circular mils [pub ICEA P-32-382, from memory].
@@ -22,7 +31,7 @@ final class ShortTime
      */
     public static function insulation(Gauge $gauge, float $amps): float
     {
-        return 0.0297 * log10((self::AFTER + 234) / (self::BEFORE + 234)) * ($gauge->circularMils() / $amps) ** 2;
+        return self::ICEA * log10((self::AFTER + self::ZERO) / (self::BEFORE + self::ZERO)) * ($gauge->circularMils() / $amps) ** 2;
     }
 
     /**
@@ -33,6 +42,12 @@ final class ShortTime
      */
     public static function melting(Gauge $gauge, float $amps, float $ambient): float
     {
-        return log10((self::MELTING - $ambient) / (234 + $ambient) + 1) / 33 * ($gauge->circularMils() / $amps) ** 2;
+        return log10((self::MELTING - $ambient) / (self::ZERO + $ambient) + 1) / self::ONDERDONK * ($gauge->circularMils() / $amps) ** 2;
+    }
+
+    /** Of the melting of copper. */
+    public static function meltingFormula(): Formula
+    {
+        return Formula::fromMemory('(I/A)² t = log₁₀(('.self::MELTING.'−Tₐ)/('.self::ZERO.'+Tₐ)+1)/'.self::ONDERDONK, 'Onderdonk');
     }
 }

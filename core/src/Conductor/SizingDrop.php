@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Dinghy\Conductor;
 
+use Dinghy\Source\Formula;
+
 /**
  * The drop that a conductor is sized by: CM = K · I · L / E, K = 10.75 Ω·cmil/ft, L there and back in feet
  * [pub ABYC E-11, from memory]. A metric gauge has its own resistance in the place of K: the standard's maxima are up to
@@ -35,5 +37,12 @@ final class SizingDrop
     public static function leastCircularMils(float $amps, float $metres, float $volts): float
     {
         return self::K * $amps * 2 * $metres / self::METRES_PER_FOOT / $volts;
+    }
+
+    public static function formula(Gauge $gauge): Formula
+    {
+        return $gauge->metric
+            ? Formula::fromMemory('E = I · L · Ω/m, L there and back, Ω/m the standard\'s maximum for the size', 'IEC 60228')
+            : Formula::fromMemory('E = '.self::K.' · I · L / CM', 'ABYC E-11 sizing formula');
     }
 }

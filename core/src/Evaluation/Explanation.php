@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Dinghy\Evaluation;
 
-use Dinghy\Rule\SourceKind;
+use Dinghy\Source\Formula;
 
-/** Why a figure is what it is: the formula, its inputs filled in, on whose word, and what would change it most. */
+/** Why a figure is what it is: the formula with its source, its inputs filled in, and what would change it most. */
 final readonly class Explanation
 {
     /**
@@ -16,10 +16,8 @@ final readonly class Explanation
     public function __construct(
         public string $title,
         public string $value,
-        public string $formula,
+        public Formula $formula,
         public array $inputs,
-        public string $source,
-        public SourceKind $mark,
         public ?string $lever,
     ) {
     }

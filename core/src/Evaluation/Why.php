@@ -6,6 +6,7 @@ namespace Dinghy\Evaluation;
 
 use Dinghy\Quantity\QuantityFormatter;
 use Dinghy\Rule\Finding;
+use Dinghy\Source\Formula;
 
 /** Explains any figure of an evaluation, and any finding, as the page names them: "run:bow-motor:drop_pct", "finding:W01:device:d1". */
 final readonly class Why
@@ -52,7 +53,7 @@ final readonly class Why
             }];
         }
 
-        return new Explanation("Rule {$found->rule->code}", $found->says, 'speaks when: '.$found->rule->speaksWhen, $inputs,
-            $found->rule->source, $found->rule->mark, 'Because '.$found->rule->because.'. '.$found->remedy);
+        return new Explanation("Rule {$found->rule->code}", $found->says, new Formula("speaks when: {$found->rule->speaksWhen}", $found->rule->source, $found->rule->mark), $inputs,
+            'Because '.$found->rule->because.'. '.$found->remedy);
     }
 }

@@ -4,12 +4,17 @@ declare(strict_types=1);
 
 namespace Dinghy\Protection;
 
+use Dinghy\Source\Formula;
+
 /**
  * The least rating that a circuit's load asks of its fuse or breaker [cp]: the device maker's figure where there is one,
  * else at least 1.25 × the continuous current and at least the peak; a motor counts with its peak in both.
  */
 final readonly class Demand
 {
+    /** of the continuous current */
+    private const CONTINUOUS = 1.25;
+
     /**
      * @param  float  $continuous  A, Σ typical of everything behind that is not a motor
      * @param  float  $motors  A, Σ peak of the motors behind
@@ -27,6 +32,13 @@ final readonly class Demand
     /** @return float A */
     public function leastRating(): float
     {
-        return $this->makers ?? max(1.25 * $this->continuous + $this->motors, $this->peak);
+        return $this->makers ?? max(self::CONTINUOUS * $this->continuous + $this->motors, $this->peak);
+    }
+
+    public function formula(): Formula
+    {
+        return Formula::fromMemory($this->makers === null
+            ? 'smallest size ≥ '.self::CONTINUOUS.' × continuous + motors, ≥ peak, and ≤ what the wire carries'
+            : "the device maker's figure, and ≤ what the wire carries", 'ABYC E-11; sizing by common practice');
     }
 }

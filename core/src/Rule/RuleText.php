@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Dinghy\Rule;
 
+use Dinghy\Source\SourceKind;
+
 /** What is always the same about a rule: the screens, the printed sheets and docs/rules.md take it from here. */
 final readonly class RuleText
 {

@@ -10,6 +10,7 @@ use Dinghy\Plan\Protection;
 use Dinghy\Plan\Run;
 use Dinghy\Protection\Demand;
 use Dinghy\Route\Route;
+use Dinghy\Source\Formula;
 
 /** A feed or a branch as it lies in its plan: what it carries, how far, through what, at which volts. */
 final readonly class Circuit
@@ -91,5 +92,17 @@ final readonly class Circuit
     public function on(): string
     {
         return $this->kind->value.':'.$this->id;
+    }
+
+    public static function currentFormula(): Formula
+    {
+        return Formula::ofPractice('Σ typical amps of everything behind it; motors at their peak', "the devices' own figures");
+    }
+
+    public function lengthFormula(): Formula
+    {
+        return $this->run->typedLength === null
+            ? Formula::ofPractice('shortest way through its stations + slack at both ends', 'the boat as measured')
+            : Formula::ofPractice('as it was typed, slack included', 'the plan');
     }
 }

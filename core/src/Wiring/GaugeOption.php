@@ -4,7 +4,11 @@ declare(strict_types=1);
 
 namespace Dinghy\Wiring;
 
+use Dinghy\Conductor\Ampacity;
+use Dinghy\Conductor\CopperMass;
 use Dinghy\Conductor\Gauge;
+use Dinghy\Conductor\SizingDrop;
+use Dinghy\Source\Formula;
 
 /** One gauge a run could have, and what it would do there. */
 final readonly class GaugeOption
@@ -33,5 +37,13 @@ final readonly class GaugeOption
         public bool $fits,
         public ?float $physicalDrop,
     ) {
+    }
+
+    public function formula(): Formula
+    {
+        $drop = SizingDrop::formula($this->gauge);
+
+        return Formula::fromMemory("{$drop->says} for this run, with the rest of its worst path as it is; heat = I² · R; copper = ".CopperMass::formula()->says,
+            "{$drop->source}; ampacity by ".Ampacity::formula($this->gauge)->source);
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Dinghy\Wiring;
 
+use Dinghy\Conductor\Gauge;
 use Dinghy\Conductor\Metal;
 use Dinghy\Conductor\SizingDrop;
 use Dinghy\Plan\Bank;
@@ -12,6 +13,7 @@ use Dinghy\Plan\Feed;
 use Dinghy\Plan\LoadClass;
 use Dinghy\Plan\Post;
 use Dinghy\Plan\Supply;
+use Dinghy\Source\Formula;
 
 /**
  * The way the current takes from a bank or a converter to a device: a feed, or a feed and branches, or branches alone behind
@@ -131,5 +133,14 @@ final readonly class Path
         }
 
         return SizingDrop::volts($this->source->output->leadGauge, Metal::TinnedCopper, $this->source->amps(), $this->source->output->leadLength, $celsius);
+    }
+
+    /** @param  array<string, SizedRun>  $runs  by id */
+    public function dropFormula(array $runs): Formula
+    {
+        $first = $runs[$this->circuits[0]->id] ?? null;
+        $each = SizingDrop::formula($first->gauge ?? Gauge::of('10 AWG'));
+
+        return new Formula("Σ of feed, branch and factory lead, each {$each->says}", $each->source, $each->mark);
     }
 }

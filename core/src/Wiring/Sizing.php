@@ -12,6 +12,7 @@ use Dinghy\Conductor\SizingDrop;
 use Dinghy\Plan\Device;
 use Dinghy\Plan\LoadClass;
 use Dinghy\Plan\Protection;
+use Dinghy\Source\Formula;
 
 /**
  * Gauge and protection of every run. Where neither is given: from the thinnest gauge in stock, the first whose drop fits
@@ -314,5 +315,11 @@ final class Sizing
     private static function percent(?float $drop, ?float $nominal): ?float
     {
         return $drop === null || $nominal === null ? null : 100 * $drop / $nominal;
+    }
+
+    public static function formula(): Formula
+    {
+        return Formula::fromMemory('the first gauge in stock whose drop fits its share of the limit, that carries the current, and that a standard fuse suits',
+            'ABYC E-11 arithmetic; the band chart is common practice');
     }
 }

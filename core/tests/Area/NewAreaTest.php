@@ -93,8 +93,8 @@ final class NewAreaTest extends TestCase
         $found = array_values(array_filter((array) $answer['findings'], static fn (array $finding): bool => $finding['rule'] === 'M90'))[0];
         self::assertSame(['anchoring', 'Give it more rode.'], [$found['stage'], $found['remedy']]);
         self::assertNotNull($found['patch'], 'its remedy was tried and mends it');
-        self::assertSame('rode / (depth + freeboard)', (new Why($evaluation))->of('scope:bower')?->formula);
-        self::assertSame('speaks when: a rode is shorter than five times depth and freeboard', (new Why($evaluation))->of('finding:M90:anchor:bower')?->formula);
+        self::assertSame('rode / (depth + freeboard)', (new Why($evaluation))->of('scope:bower')?->formula->says);
+        self::assertSame('speaks when: a rode is shorter than five times depth and freeboard', (new Why($evaluation))->of('finding:M90:anchor:bower')?->formula->says);
         self::assertStringContainsString('Scope 4.', Verdict::of($evaluation));
         self::assertContains('M90', array_map(static fn ($rule): string => $rule->text()->code, self::areas()->rulebook->rules));
 

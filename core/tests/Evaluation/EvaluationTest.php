@@ -192,7 +192,7 @@ final class EvaluationTest extends TestCase
         foreach ($figures as $figure) {
             $explanation = $why->of($figure);
             self::assertNotNull($explanation, $figure);
-            self::assertNotSame('', $explanation->formula.$explanation->source);
+            self::assertNotSame('', $explanation->formula->says.$explanation->formula->source);
             self::assertMatchesRegularExpression('/[0-9]/', $explanation->value, $figure);
         }
         foreach (['', 'run', 'run:x:drop_v', 'run:house:weight', 'device:x:volts_rest', 'bank:x:rested_v', 'meter:x', 'finding:W01', 'a:b:c'] as $unknown) {

@@ -68,12 +68,12 @@ final class PluggingTest extends TestCase
         self::assertStringContainsString('over the whole path', (string) $rung?->value);
         self::assertContains(['name' => 'I, amps', 'value' => '56 A'], $rung->inputs ?? []);
         self::assertNull($why->of('rung:main:7 AWG'));
-        self::assertStringContainsString('ICEA', (string) $why->of('short:main:0.5')?->source);
+        self::assertStringContainsString('ICEA', (string) $why->of('short:main:0.5')?->formula->source);
         self::assertNull($why->of('short:main:here'));
         self::assertSame('not measured', $why->of('bank:thrust:fits')?->value);
 
         $supply = new SupplyReasons(Plans::evaluate(Plans::parallel()));
-        self::assertStringContainsString('Peukert', (string) $supply->of('hours')?->formula);
+        self::assertStringContainsString('Peukert', (string) $supply->of('hours')?->formula->says);
         self::assertSame('0', $supply->of('brown_outs')?->value);
         self::assertNull($supply->of('cranking_v'), 'no starter is planned');
         self::assertNull($supply->of('colour'));

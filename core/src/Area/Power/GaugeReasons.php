@@ -9,7 +9,6 @@ use Dinghy\Area\Power\Figure\ShortEvent;
 use Dinghy\Evaluation\Evaluation;
 use Dinghy\Evaluation\Explanation;
 use Dinghy\Quantity\QuantityFormatter;
-use Dinghy\Rule\SourceKind;
 use Dinghy\Wiring\SizedRun;
 
 /** Explains a rung of a gauge ladder, and a short at a place along a run. */
@@ -30,7 +29,7 @@ final readonly class GaugeReasons
         }
 
         return new Explanation("{$rung->gauge} in {$run->circuit?->label}", $this->words->percent($rung->pathDropPercent).' over the whole path',
-            'E = 10.75 · I · L / CM for this run, with the rest of its worst path as it is; heat = I² · R; copper = 2 · L · area · 8.96 kg/dm³', [
+            $rung->formula(), [
                 ['name' => 'I, amps', 'value' => $this->words->amps($run->amps)],
                 ['name' => 'L, one way', 'value' => self::known($run->length, $this->words->length(...))],
                 ['name' => 'lost in this run', 'value' => self::known($rung->drop, $this->words->volts(...))],
@@ -39,8 +38,7 @@ final readonly class GaugeReasons
                 ['name' => 'carries', 'value' => self::known($rung->ampacity, $this->words->amps(...))],
                 ['name' => 'heat', 'value' => self::known($rung->heat, static fn (float $watts): string => QuantityFormatter::trim($watts, 1).' W')],
                 ['name' => 'copper', 'value' => self::known($rung->kilograms, static fn (float $mass): string => QuantityFormatter::trim($mass, 2).' kg')],
-            ], 'ABYC E-11 sizing formula; ampacity by 33 CFR 183.425 table 5 or ISO 13297', SourceKind::FromMemory,
-            $rung->fits ? null : 'The house rule does not take it: the drop, the current, or no standard fuse suits.');
+            ], $rung->fits ? null : 'The house rule does not take it: the drop, the current, or no standard fuse suits.');
     }
 
     /** @param  \Closure(float): string  $words */
@@ -55,11 +53,10 @@ final readonly class GaugeReasons
         $short = is_numeric($along) ? ShortCircuitSequence::at($this->evaluation->boat, $run->id, max(0.0, min(1.0, (float) $along))) : null;
 
         return $short === null ? null : new Explanation("Short in {$run->circuit?->label}", $this->words->amps($short->amps),
-            'I = volts of the full bank / resistance of the loop up to the short; insulation from T₁, its temperature in use, to T₂ = 150 °C: dT/dt = (I/A)² (T+234) ln 10/0.0297 less what the air takes, which balances it at the ampacity; copper: (I/A)² t = log₁₀((1083−Tₐ)/(234+Tₐ)+1)/33', array_map(
+            ShortCircuitSequence::formula(), array_map(
                 fn (ShortEvent $event): array => ['name' => $event->part.['opens' => ' opens', 'insulation' => ', insulation spoilt', 'copper' => ', copper melts'][$event->what],
                     'value' => is_infinite($event->surely()) ? 'never' : 'after '.$this->words->seconds($event->surely())],
                 $short->events),
-            'ICEA P-32-382; Onderdonk; opening times by family are working estimates', SourceKind::FromMemory,
             $short->coordinated ? null : 'A fuse further back may open too: a smaller fuse here, or a larger one there.');
     }
 }

@@ -4,9 +4,13 @@ declare(strict_types=1);
 
 namespace Dinghy\Area\Power;
 
+use Dinghy\Area\Power\Figure\BankFigures;
 use Dinghy\Area\Power\Figure\DeviceVolts;
+use Dinghy\Area\Power\Figure\MeterPoint;
 use Dinghy\Area\Power\Figure\PowerFigures;
 use Dinghy\Area\Power\Figure\VoltProfile;
+use Dinghy\Circuit\State;
+use Dinghy\Circuit\States;
 use Dinghy\Compartment\Compartment;
 use Dinghy\Compartment\LaidBlock;
 use Dinghy\Conductor\Ampacity;
@@ -18,8 +22,10 @@ use Dinghy\Plan\Bank;
 use Dinghy\Plan\Battery;
 use Dinghy\Quantity\QuantityFormatter;
 use Dinghy\Quantity\Units;
-use Dinghy\Rule\SourceKind;
+use Dinghy\Source\Formula;
+use Dinghy\Wiring\Circuit;
 use Dinghy\Wiring\SizedRun;
+use Dinghy\Wiring\Sizing;
 
 /**
  * Why runs, devices, banks and readings are what they are: "run:bow-motor:drop_pct", "device:d1:volts_loaded",
@@ -63,11 +69,11 @@ final readonly class PowerReasons implements Reasons
             'length_m' => $this->length($run, $label),
             'gauge' => $this->gauge($run, $label),
             'far_short_a' => new Explanation("Short at the far end of {$label}",
-                $this->words->amps($this->evaluation->boat->states->shortAtFarEnd($run)), 'I = volts of the full bank / resistance of the whole loop', [
+                $this->words->amps($this->evaluation->boat->states->shortAtFarEnd($run)), States::shortFormula(), [
                     ['name' => 'copper', 'value' => 'cold, 20 °C, both ways'],
                     ['name' => 'batteries', 'value' => 'full, with the resistance they show into a short'],
                     ['name' => 'contacts', 'value' => 'posts, joints and fuses included'],
-                ], 'circuit solver; contact and battery resistances are working estimates', SourceKind::CommonPractice, null),
+                ], null),
             default => null,
         };
     }
@@ -102,7 +108,7 @@ final readonly class PowerReasons implements Reasons
 
         return new Explanation("Drop of {$label}",
             $this->words->volts($run->drop).($run->dropPercent === null ? '' : ', '.$this->words->percent($run->dropPercent)),
-            'E = 10.75 · I · L / CM', $inputs, 'ABYC E-11 sizing formula', SourceKind::FromMemory, $lever);
+            SizingDrop::formula($run->gauge), $inputs, $lever);
     }
 
     private function ampacity(SizedRun $run, string $label): ?Explanation
@@ -116,7 +122,7 @@ final readonly class PowerReasons implements Reasons
         $hot = $run->circuit !== null && $run->circuit->entersEngineSpace() ? max(Ampacity::ENGINE_SPACE, $rules->ambient) : $rules->ambient;
 
         return new Explanation("What {$run->gauge} carries in {$label}", $this->words->amps($run->ampacity),
-            'table value × bundling × ambient', [
+            Ampacity::formula($run->gauge), [
                 ['name' => 'insulation', 'value' => "{$rules->insulation} °C"],
                 ['name' => 'lying together', 'value' => "{$bundled} conductors, × ".QuantityFormatter::trim(Ampacity::bundlingFactor($bundled), 2)],
                 ...($counted === null ? [] : [
@@ -124,8 +130,7 @@ final readonly class PowerReasons implements Reasons
                     ['name' => 'counted in its tubes', 'value' => "{$counted} conductors".(($idle = $this->evaluation->boat->bundles->idle[$run->id] ?? 0) > 0 ? ", and {$idle} idle ones: under 30 % of what they may carry" : '')],
                 ]),
                 ['name' => $hot > $rules->ambient ? 'engine space' : 'ambient', 'value' => QuantityFormatter::trim($hot, 0).' °C, × '.QuantityFormatter::trim(Ampacity::ambientFactor($rules->insulation, $hot), 2)],
-            ], $run->gauge->metric ? 'ISO 13297 table A.1' : '33 CFR 183.425 table 5; ABYC E-11', SourceKind::FromMemory,
-            $bundled > 2 ? 'Pull it apart from the others: '.$this->words->amps($run->ampacity / Ampacity::bundlingFactor($bundled)).'.' : null);
+            ], $bundled > 2 ? 'Pull it apart from the others: '.$this->words->amps($run->ampacity / Ampacity::bundlingFactor($bundled)).'.' : null);
     }
 
     private function current(SizedRun $run, string $label): Explanation
@@ -138,8 +143,7 @@ final readonly class PowerReasons implements Reasons
             $largest = $largest === null || $device->sizingAmps() > $largest->sizingAmps() ? $device : $largest;
         }
 
-        return new Explanation("Current of {$label}", $this->words->amps($run->amps), 'Σ typical amps of everything behind it; motors at their peak', $inputs,
-            "the devices' own figures", SourceKind::CommonPractice, $largest === null ? null : "Most of it: {$largest->label()}.");
+        return new Explanation("Current of {$label}", $this->words->amps($run->amps), Circuit::currentFormula(), $inputs, $largest === null ? null : "Most of it: {$largest->label()}.");
     }
 
     private function protection(SizedRun $run, string $label): ?Explanation
@@ -151,13 +155,12 @@ final readonly class PowerReasons implements Reasons
         }
 
         return new Explanation("Protection of {$label}", $this->words->amps($first->rating).' '.$first->planned->family->label(),
-            $demand->makers === null ? 'smallest size ≥ 1.25 × continuous + motors, ≥ peak, and ≤ what the wire carries' : "the device maker's figure, and ≤ what the wire carries", [
+            $demand->formula(), [
                 ['name' => 'load asks for', 'value' => $this->words->amps($demand->leastRating())],
                 ['name' => 'wire carries', 'value' => $run->ampacity === null ? 'unknown' : $this->words->amps($run->ampacity)],
                 ['name' => 'rating', 'value' => $first->chosen ? 'chosen by Dinghy' : 'given in the plan'],
                 ['name' => 'sizes', 'value' => implode(' ', array_map(static fn (float $size): string => QuantityFormatter::trim($size, 1), $first->planned->family->sizes())).' A'],
-            ], 'ABYC E-11; sizing by common practice', SourceKind::FromMemory,
-            $run->ampacity !== null && $demand->leastRating() > $run->ampacity ? 'A thicker wire, or fewer wires lying together.' : null);
+            ], $run->ampacity !== null && $demand->leastRating() > $run->ampacity ? 'A thicker wire, or fewer wires lying together.' : null);
     }
 
     private function length(SizedRun $run, string $label): ?Explanation
@@ -167,16 +170,16 @@ final readonly class PowerReasons implements Reasons
         }
         $planned = $run->circuit?->run;
         $slack = $this->evaluation->boat->plan->houseRules->slack;
-        if ($planned === null || $planned->typedLength !== null) {
-            return new Explanation("Length of {$label}", $this->words->length($run->length), 'as it was typed, slack included', [], 'the plan', SourceKind::CommonPractice, null);
+        if ($run->circuit === null || $planned === null || $planned->typedLength !== null) {
+            return new Explanation("Length of {$label}", $this->words->length($run->length), $run->circuit?->lengthFormula() ?? Formula::ofPractice('as it was typed, slack included', 'the plan'), [], null);
         }
 
-        return new Explanation("Length of {$label}", $this->words->length($run->length), 'shortest way through its stations + slack at both ends', [
+        return new Explanation("Length of {$label}", $this->words->length($run->length), $run->circuit->lengthFormula(), [
             ['name' => 'along the ways', 'value' => $this->words->length($run->length - 2 * $slack)],
             ['name' => 'slack', 'value' => '2 × '.$this->words->length($slack)],
             ['name' => 'through', 'value' => $planned->route === null ? 'the shortest way' : implode(', ', array_map(
                 fn (string $id): string => $this->evaluation->boat->plan->boat->stations[$id]->label(), $planned->route))],
-        ], 'the boat as measured', SourceKind::CommonPractice, null);
+        ], null);
     }
 
     private function gauge(SizedRun $run, string $label): Explanation
@@ -186,12 +189,12 @@ final readonly class PowerReasons implements Reasons
             $fitting ??= $rung->fits ? $rung->gauge : null;
         }
 
-        return new Explanation("Gauge of {$label}", (string) $run->gauge, 'the first gauge in stock whose drop fits its share of the limit, that carries the current, and that a standard fuse suits', [
+        return new Explanation("Gauge of {$label}", (string) $run->gauge, Sizing::formula(), [
             ['name' => 'house rule', 'value' => $fitting === null ? 'nothing in stock fits' : (string) $fitting],
             ['name' => 'band chart', 'value' => $run->bandChart === null ? 'off the chart' : (string) $run->bandChart],
             ['name' => 'limit', 'value' => $this->words->percent($run->limitPercent)],
             ['name' => 'this one', 'value' => $run->gaugeChosen ? 'chosen by Dinghy' : 'given in the plan'],
-        ], 'ABYC E-11 arithmetic; the band chart is common practice', SourceKind::FromMemory, null);
+        ], null);
     }
 
     private function device(string $id, string $field): ?Explanation
@@ -211,9 +214,9 @@ final readonly class PowerReasons implements Reasons
                 }
             }
 
-            return $volts->pathDrop === null ? null : new Explanation("Drop on the way to {$device->label()}",
+            return $path === null || $volts->pathDrop === null ? null : new Explanation("Drop on the way to {$device->label()}",
                 $this->words->volts($volts->pathDrop).', '.$this->words->percent($volts->pathDropPercent ?? 0.0),
-                'Σ of feed, branch and factory lead, each E = 10.75 · I · L / CM', $inputs, 'ABYC E-11 sizing formula', SourceKind::FromMemory,
+                $path->dropFormula($this->evaluation->boat->runs), $inputs,
                 'Limit of its class: '.$this->words->percent($volts->limitPercent ?? 0.0).'.');
         }
         $value = match ($field) {
@@ -237,18 +240,17 @@ final readonly class PowerReasons implements Reasons
             }
         }
         $state = match ($field) {
-            'volts_rest' => 'nothing drawn',
-            'volts_loaded' => 'every device at its typical amps, motors at their peak',
-            default => 'every device at its peak amps, banks at their floor of charge',
+            'volts_rest' => State::Rest,
+            'volts_loaded' => State::Loaded,
+            default => State::Lowest,
         };
 
-        return new Explanation("Volts at {$volts->device->label()}", $this->words->volts($value), "circuit of the whole boat solved with {$state}", [
+        return new Explanation("Volts at {$volts->device->label()}", $this->words->volts($value), DeviceVolts::formula($state), [
             ...$inputs,
             ['name' => 'as its volts change', 'value' => $volts->device->load->words()],
             ['name' => 'made for', 'value' => $this->words->volts($volts->device->minVolts).' to '.$this->words->volts($volts->device->maxVolts)],
             ...($field === 'volts_loaded' && ($warm = $this->evaluation->boat->warm->at($volts->device)) !== null ? [['name' => 'with its wires warm from it', 'value' => $this->words->volts($warm)]] : []),
-        ], "nodal analysis; wire by physics, contacts and batteries' inside are working estimates", SourceKind::CommonPractice,
-            $most === null ? null : "Most is lost in: {$most->label}, {$this->words->volts($most->lost)}.");
+        ], $most === null ? null : "Most is lost in: {$most->label}, {$this->words->volts($most->lost)}.");
     }
 
     private function bank(string $id, string $field): ?Explanation
@@ -262,9 +264,9 @@ final readonly class PowerReasons implements Reasons
 
             return match (true) {
                 $field === 'rested_v' && $figures->restedVolts !== null => new Explanation("Bank {$id} at rest", $this->words->volts($figures->restedVolts),
-                    'series batteries add up', $inputs, 'measured, or resting volts by chemistry and charge', SourceKind::FromMemory, null),
+                    BankFigures::restFormula(), $inputs, null),
                 $field === 'short_circuit_a' && $figures->shortCircuitAmps !== null => new Explanation("Short across bank {$id}", $this->words->amps($figures->shortCircuitAmps),
-                    'volts of the full bank / (batteries + jumpers)', $inputs, "working estimate of the batteries' resistance", SourceKind::CommonPractice, null),
+                    BankFigures::shortFormula(), $inputs, null),
                 $field === 'fits' => $this->fits($figures->bank),
                 default => null,
             };
@@ -282,22 +284,22 @@ final readonly class PowerReasons implements Reasons
             $compartment->inside === null => 'not measured',
             $compartment->fits() => 'fits',
             default => 'does not fit',
-        }, 'each block as it is turned, held against the compartment inside and against the others; height over the posts against the lid', [
+        }, Compartment::formula(), [
             ['name' => 'compartment inside', 'value' => $compartment->inside === null ? 'not measured' : implode(' × ', array_map($mm, $compartment->inside))],
             ...array_map(static fn (LaidBlock $block): array => ['name' => $block->battery->id, 'value' => $mm($block->width).' × '.$mm($block->depth).' at '.$mm($block->lie->x).', '.$mm($block->lie->y).($block->battery->size === null ? ' (usual size: its own is not given)' : '')], array_values($compartment->blocks)),
-        ], 'the parts\' own measures; posts 40 mm from the ends are a working estimate', SourceKind::CommonPractice, $compartment->says($this->evaluation->boat->plan, $bank, $this->words));
+        ], $compartment->says($this->evaluation->boat->plan, $bank, $this->words));
     }
 
     private function meter(string $id): ?Explanation
     {
         foreach ($this->evaluation->boat->figures(PowerFigures::class)->meterPoints as $point) {
             if ($point->id === $id) {
-                return new Explanation("Reading: {$point->label}", $this->words->volts($point->expect), 'resting volts between the two points, ± (0.5 % + 0.02 V) for the meter, ± 0.1 V for each block not measured', [
+                return new Explanation("Reading: {$point->label}", $this->words->volts($point->expect), MeterPoint::formula(), [
                     ['name' => 'red probe on', 'value' => (string) $point->plus],
                     ['name' => 'black probe on', 'value' => (string) $point->minus],
                     ['name' => 'right from', 'value' => $this->words->volts($point->low)],
                     ['name' => 'to', 'value' => $this->words->volts($point->high)],
-                ], 'circuit solver', SourceKind::CommonPractice, null);
+                ], null);
             }
         }
 

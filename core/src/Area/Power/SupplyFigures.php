@@ -4,11 +4,13 @@ declare(strict_types=1);
 
 namespace Dinghy\Area\Power;
 
+use Dinghy\Battery\Peukert;
 use Dinghy\Circuit\State;
 use Dinghy\Evaluation\Evaluation;
 use Dinghy\Plan\DeviceKind;
 use Dinghy\Rule\Finding;
 use Dinghy\Rule\Level;
+use Dinghy\Source\Formula;
 
 /** What a way of supplying the electronics comes to: the figures that riggers compare. */
 final readonly class SupplyFigures
@@ -89,5 +91,27 @@ final readonly class SupplyFigures
         }
 
         return $least;
+    }
+
+    public static function screenFormula(): Formula
+    {
+        return Formula::ofPractice('circuit of the whole boat solved in that state; the lowest of all displays', "nodal analysis; contacts and batteries' inside are working estimates");
+    }
+
+    public static function hoursFormula(): Formula
+    {
+        $peukert = Peukert::formula();
+
+        return new Formula("{$peukert->says}, down to the house rule's floor of charge; the first bank to give out counts", $peukert->source, $peukert->mark);
+    }
+
+    public static function massFormula(): Formula
+    {
+        return Formula::ofPractice("Σ of the batteries' own mass", "the parts' own figures");
+    }
+
+    public static function findingsFormula(): Formula
+    {
+        return Formula::ofPractice('findings of the whole rulebook on the boat as it would be', 'the rulebook; each finding has its own source');
     }
 }

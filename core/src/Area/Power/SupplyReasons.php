@@ -12,7 +12,6 @@ use Dinghy\Plan\Bank;
 use Dinghy\Quantity\QuantityFormatter;
 use Dinghy\Rule\Finding;
 use Dinghy\Rule\Level;
-use Dinghy\Rule\SourceKind;
 
 /** Explains what a way of supplying the electronics comes to, made on the evaluation of that way. */
 final readonly class SupplyReasons
@@ -37,8 +36,8 @@ final readonly class SupplyReasons
             'loaded_v' => $this->screen('everything on at its typical amps, motors at their peak', $this->figures->everythingOn, 'shorter or thicker wire to that screen'),
             'cranking_v' => $this->screen('the starter drawing its cranking amps as well', $this->figures->cranking, 'a supply that the starter does not draw on'),
             'hours' => $this->figures->hours === null ? null : new Explanation('Electronics alone, from full to the floor', $this->words->hours($this->figures->hours),
-                'Peukert: h = H · (C / (I · H))^k, down to the house rule\'s floor of charge; the first bank to give out counts', $banks, 'Peukert; exponents by chemistry are common practice', SourceKind::CommonPractice, 'More Ah, or fewer amps on the bank that gives out first.'),
-            'mass_kg' => $this->figures->kilograms === null ? null : new Explanation('All batteries', QuantityFormatter::trim($this->figures->kilograms, 1).' kg', 'Σ of the batteries\' own mass', $banks, 'the parts\' own figures', SourceKind::CommonPractice, 'The chemistry: LiFePO4 weighs less than half for the same Ah.'),
+                SupplyFigures::hoursFormula(), $banks, 'More Ah, or fewer amps on the bank that gives out first.'),
+            'mass_kg' => $this->figures->kilograms === null ? null : new Explanation('All batteries', QuantityFormatter::trim($this->figures->kilograms, 1).' kg', SupplyFigures::massFormula(), $banks, 'The chemistry: LiFePO4 weighs less than half for the same Ah.'),
             'stops', 'brown_outs' => $this->findings($field === 'stops'),
             default => null,
         };
@@ -46,10 +45,10 @@ final readonly class SupplyReasons
 
     private function screen(string $while, ?float $volts, string $lever): ?Explanation
     {
-        return $volts === null ? null : new Explanation("Lowest screen with {$while}", $this->words->volts($volts), 'circuit of the whole boat solved in that state; the lowest of all displays',
+        return $volts === null ? null : new Explanation("Lowest screen with {$while}", $this->words->volts($volts), SupplyFigures::screenFormula(),
             array_map(fn (DeviceVolts $device): array => ['name' => $device->device->label(), 'value' => $device->loaded === null ? 'not known' : $this->words->volts($device->loaded).' with everything on'],
                 array_values(array_filter($this->evaluation->boat->figures(PowerFigures::class)->devices, static fn (DeviceVolts $device): bool => $device->device->kind->isElectronics()))),
-            "nodal analysis; contacts and batteries' inside are working estimates", SourceKind::CommonPractice, "What would change it most: {$lever}.");
+            "What would change it most: {$lever}.");
     }
 
     private function findings(bool $all): Explanation
@@ -57,7 +56,7 @@ final readonly class SupplyReasons
         $spoken = array_values(array_filter($this->evaluation->findings, static fn (Finding $finding): bool => $all ? $finding->level !== Level::Note : SupplyFigures::isBrownOut($finding)));
 
         return new Explanation($all ? 'Stops, and what is to decide' : 'Screens that may restart', $all ? "{$this->figures->stops}, {$this->figures->decisions}" : (string) $this->figures->brownOuts,
-            'findings of the whole rulebook on the boat as it would be', array_map(static fn (Finding $finding): array => ['name' => "{$finding->rule->code}, {$finding->level->word()}", 'value' => $finding->says], $spoken),
-            'the rulebook; each finding has its own source', SourceKind::CommonPractice, null);
+            SupplyFigures::findingsFormula(), array_map(static fn (Finding $finding): array => ['name' => "{$finding->rule->code}, {$finding->level->word()}", 'value' => $finding->says], $spoken),
+            null);
     }
 }

@@ -9,9 +9,9 @@ use Dinghy\Evaluation\Evaluation;
 use Dinghy\Evaluation\Explanation;
 use Dinghy\Evaluation\Reasons;
 use Dinghy\Plan\Plan;
-use Dinghy\Rule\SourceKind;
 use Dinghy\Rule\Stage;
 use Dinghy\Solving\SolvedBoat;
+use Dinghy\Source\Formula;
 
 /** A small area of no trade of ours: that one can be plugged in is tried with it. */
 final class AnchoringArea extends Area implements Reasons
@@ -55,7 +55,7 @@ final class AnchoringArea extends Area implements Reasons
     {
         $scope = $this->boat?->figures(Scope::class)->of[substr($figure, strlen('scope:'))] ?? null;
 
-        return ! str_starts_with($figure, 'scope:') || $scope === null ? null : new Explanation('Scope', (string) $scope, 'rode / (depth + freeboard)', [], 'a test', SourceKind::CommonPractice, null);
+        return ! str_starts_with($figure, 'scope:') || $scope === null ? null : new Explanation('Scope', (string) $scope, Formula::ofPractice('rode / (depth + freeboard)', 'a test'), [], null);
     }
 
     public function headlines(SolvedBoat $boat): array

@@ -14,9 +14,9 @@ use Dinghy\Rule\Level;
 use Dinghy\Rule\Remedy;
 use Dinghy\Rule\Rule;
 use Dinghy\Rule\RuleText;
-use Dinghy\Rule\SourceKind;
 use Dinghy\Rule\Unchecked;
 use Dinghy\Solving\SolvedBoat;
+use Dinghy\Source\SourceKind;
 
 final readonly class HeadingSensorPlace implements Rule
 {

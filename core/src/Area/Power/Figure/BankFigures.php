@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Dinghy\Area\Power\Figure;
 
 use Dinghy\Plan\Bank;
+use Dinghy\Source\Formula;
 use Dinghy\Wiring\Standby;
 
 final readonly class BankFigures
@@ -21,5 +22,15 @@ final readonly class BankFigures
         public ?array $shares,
         public Standby $standby,
     ) {
+    }
+
+    public static function restFormula(): Formula
+    {
+        return Formula::fromMemory('series batteries add up', 'measured, or resting volts by chemistry and charge');
+    }
+
+    public static function shortFormula(): Formula
+    {
+        return Formula::ofPractice('volts of the full bank / (batteries + jumpers)', "working estimate of the batteries' resistance");
     }
 }

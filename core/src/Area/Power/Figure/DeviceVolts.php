@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Dinghy\Area\Power\Figure;
 
+use Dinghy\Circuit\State;
 use Dinghy\Plan\Device;
+use Dinghy\Source\Formula;
 
 /** What reaches a device. Null: unknown, not fed, or the banks cannot give it. */
 final readonly class DeviceVolts
@@ -26,5 +28,17 @@ final readonly class DeviceVolts
         public ?float $loaded,
         public ?float $lowest,
     ) {
+    }
+
+    /** @param  State  $state  that its volts are told in */
+    public static function formula(State $state): Formula
+    {
+        $drawn = match ($state) {
+            State::Rest => 'nothing drawn',
+            State::Loaded => 'every device at its typical amps, motors at their peak',
+            default => 'every device at its peak amps, banks at their floor of charge',
+        };
+
+        return Formula::ofPractice("circuit of the whole boat solved with {$drawn}", "nodal analysis; wire by physics, contacts and batteries' inside are working estimates");
     }
 }

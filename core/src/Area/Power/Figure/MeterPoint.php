@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Dinghy\Area\Power\Figure;
 
 use Dinghy\Plan\Post;
+use Dinghy\Source\Formula;
 
 /** Two points to put the probes on, and what the meter must show at rest. */
 final readonly class MeterPoint
@@ -43,5 +44,11 @@ final readonly class MeterPoint
     public function accepts(float $volts): bool
     {
         return $volts >= $this->low && $volts <= $this->high;
+    }
+
+    public static function formula(): Formula
+    {
+        return Formula::ofPractice('resting volts between the two points, ± ('.(100 * self::METER_SHARE).' % + '.self::METER_VOLTS.' V) for the meter, ± '
+            .self::UNMEASURED_BLOCK.' V for each block not measured', 'circuit solver');
     }
 }

@@ -10,6 +10,7 @@ use Dinghy\Conductor\ShortTime;
 use Dinghy\Protection\OpeningTime;
 use Dinghy\Quantity\QuantityFormatter;
 use Dinghy\Solving\SolvedBoat;
+use Dinghy\Source\Formula;
 use Dinghy\Wiring\SizedProtection;
 use Dinghy\Wiring\SizedRun;
 
@@ -179,5 +180,13 @@ final readonly class ShortCircuitSequence
     private static function name(SizedProtection $protection): string
     {
         return QuantityFormatter::trim($protection->rating, 1).' A '.$protection->planned->family->label();
+    }
+
+    public static function formula(): Formula
+    {
+        [$insulation, $copper] = [Heating::formula(), ShortTime::meltingFormula()];
+
+        return Formula::fromMemory("I = volts of the full bank / resistance of the loop up to the short; insulation {$insulation->says}; copper: {$copper->says}",
+            "{$insulation->source}; {$copper->source}; opening times by family are working estimates");
     }
 }

@@ -9,9 +9,9 @@ use Dinghy\Rule\Finding;
 use Dinghy\Rule\Level;
 use Dinghy\Rule\Rule;
 use Dinghy\Rule\RuleText;
-use Dinghy\Rule\SourceKind;
 use Dinghy\Rule\Unchecked;
 use Dinghy\Solving\SolvedBoat;
+use Dinghy\Source\SourceKind;
 
 final readonly class DcDcFusedOnce implements Rule
 {

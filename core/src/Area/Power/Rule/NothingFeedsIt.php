@@ -14,8 +14,8 @@ use Dinghy\Rule\Level;
 use Dinghy\Rule\Remedy;
 use Dinghy\Rule\Rule;
 use Dinghy\Rule\RuleText;
-use Dinghy\Rule\SourceKind;
 use Dinghy\Solving\SolvedBoat;
+use Dinghy\Source\SourceKind;
 
 final readonly class NothingFeedsIt implements Rule
 {

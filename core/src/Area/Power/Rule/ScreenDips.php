@@ -14,8 +14,8 @@ use Dinghy\Rule\Finding;
 use Dinghy\Rule\Level;
 use Dinghy\Rule\Rule;
 use Dinghy\Rule\RuleText;
-use Dinghy\Rule\SourceKind;
 use Dinghy\Solving\SolvedBoat;
+use Dinghy\Source\SourceKind;
 
 final readonly class ScreenDips implements Rule
 {

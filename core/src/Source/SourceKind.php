@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Dinghy\Rule;
+namespace Dinghy\Source;
 
 /** On whose word a figure or a judgement stands. */
 enum SourceKind: string
