@@ -37,7 +37,7 @@ final class Rooms
             preg_match_all("/(?:from|import|import\\()\\s*'(\\.[^']+)'/", (string) file_get_contents($file), $imports);
             foreach ($imports[1] as $import) {
                 $target = realpath(dirname($file).'/'.dirname($import));
-                if ($target !== false) {
+                if ($target !== false && str_starts_with("{$target}/", "{$root}/")) {
                     $edges[$room][] = self::room($root, "{$target}/x");
                 }
             }

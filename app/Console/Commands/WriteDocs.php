@@ -6,6 +6,7 @@ namespace App\Console\Commands;
 
 use App\Docs\RoomsDrawing;
 use Dinghy\Evaluation\Areas;
+use Dinghy\File\FieldChoices;
 use Dinghy\Rule\Level;
 use Dinghy\Rule\Rule;
 use Illuminate\Console\Command;
@@ -14,12 +15,12 @@ final class WriteDocs extends Command
 {
     protected $signature = 'dinghy:docs {--check : Write nothing; exit 1 when a file is stale}';
 
-    protected $description = 'Writes the pages that are made from the core, docs/schema/plan-1.json and docs/rules.md, and the pictures of docs/rooms.json';
+    protected $description = 'Writes what is made from the core: the schema of plans, the choices that pages offer, docs/rules.md; and the pictures of docs/rooms.json';
 
     public function handle(): int
     {
         $stale = [];
-        foreach (['docs/schema/plan-1.json' => self::planSchema(), 'docs/rules.md' => self::rules(), ...self::rooms()] as $file => $text) {
+        foreach (['docs/schema/plan-1.json' => self::planSchema(), 'docs/schema/choices-1.json' => self::choices(), 'docs/rules.md' => self::rules(), ...self::rooms()] as $file => $text) {
             if (@file_get_contents(base_path($file)) !== $text) {
                 $stale[] = $file;
                 $this->option('check') || file_put_contents(base_path($file), $text);
@@ -40,6 +41,17 @@ final class WriteDocs extends Command
             'title' => 'Dinghy plan, version 1',
             ...resolve(Areas::class)->format->shape->schema(),
         ], JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE)."\n";
+    }
+
+    /** What can be chosen in a plan, with its labels, and the kinds of a catalogue: the page takes them from here. */
+    public static function choices(): string
+    {
+        $format = resolve(Areas::class)->format;
+
+        return json_encode(
+            ['choices' => FieldChoices::of($format), 'catalogue' => array_keys($format->catalogue())],
+            JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE,
+        )."\n";
     }
 
     public static function rules(): string

@@ -11,4 +11,15 @@ enum HullKind: string
     case Pontoon = 'pontoon';
     case Inflatable = 'inflatable';
     case Box = 'box';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Fibreglass => 'fibreglass',
+            self::Aluminium => 'aluminium',
+            self::Pontoon => 'two hulls or pontoons',
+            self::Inflatable => 'inflatable',
+            self::Box => 'box',
+        };
+    }
 }

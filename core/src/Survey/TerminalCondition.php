@@ -11,4 +11,14 @@ enum TerminalCondition: string
     case WingNut = 'wing-nut';
     case Loose = 'loose';
     case Damaged = 'damaged';
+
+    public function label(): string
+    {
+        return match ($this) {
+            self::Nut => 'proper nuts',
+            self::WingNut => 'wing nuts',
+            self::Loose => 'loose',
+            self::Damaged => 'damaged',
+        };
+    }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Dinghy\Tests\Plan;
 
+use Dinghy\Area\StandardAreas;
+use Dinghy\File\FieldChoices;
 use Dinghy\File\Shape\ChoiceShape;
 use Dinghy\File\Shape\Field;
 use Dinghy\File\Shape\FlagShape;
@@ -93,5 +95,24 @@ final class FormatTest extends TestCase
         $this->expectException(\LogicException::class);
         $this->expectExceptionMessage('"a"');
         (new Record(['a' => 'text']))->number('a');
+    }
+
+    /** What a page offers is what the plan takes, every field of it called something, and nothing called alike in one field. */
+    public function test_what_can_be_chosen_has_words(): void
+    {
+        $format = StandardAreas::areas()->format;
+        $choices = FieldChoices::of($format);
+        self::assertGreaterThan(100, count($choices));
+        foreach ($choices as $field => $offered) {
+            [$kind, $path] = explode('.', $field, 2);
+            self::assertSame(array_column($offered, 1), array_unique(array_column($offered, 1)), $field);
+            $known = $format->field($kind === 'plan' ? 'plan' : "{$kind}:x", $path)->choices ?? null;
+            if ($known !== null && $known !== [true, false]) {
+                self::assertSame($known, array_column($offered, 0), $field);
+            }
+        }
+        self::assertSame([['tube', 'tube'], ['open', 'open'], ['gunwale', 'along the gunwale']], $choices['way.kind']);
+        self::assertSame([[false, 'none gathers'], [true, 'can gather']], $choices['station.petrol_vapour']);
+        self::assertContains(['wing-nut', 'wing nuts'], $choices['found.terminals']);
     }
 }

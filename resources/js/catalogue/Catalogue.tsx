@@ -4,13 +4,13 @@ import { useState } from 'react';
 import { Link } from 'react-router-dom';
 
 import { ask, Refused } from '../api/client';
+import { CATALOGUE_KINDS } from '../api/choices';
 import type { CataloguePart, Person, TableTold } from '../api/types';
 import { amps, gauge, money, volts } from '../units/units';
 import { ToSignIn } from '../sign-in/ToSignIn';
 import classes from './Catalogue.module.css';
 import { KINDS, useCatalogue } from './parts';
 
-const ORDER: CataloguePart['kind'][] = ['battery', 'device', 'block', 'charger', 'wire', 'protection', 'connector'];
 
 /** The parts that a shop keeps or orders. A boat holds its own copy of their figures: nothing here changes a boat. */
 export function Catalogue() {
@@ -32,7 +32,7 @@ export function Catalogue() {
                 </Button>
             </header>
             {person.data?.role === 'owner' && <FromTable />}
-            {ORDER.map((kind) => (
+            {CATALOGUE_KINDS.map((kind) => (
                 <section key={kind}>
                     <h2 className={classes.kind}>
                         {KINDS[kind]} ({parts.filter((part) => part.kind === kind).length})

@@ -1,6 +1,7 @@
 import { Button, TextInput } from '@mantine/core';
 import { useState } from 'react';
 
+import { choicesOf } from '../api/choices';
 import type { Layout, PlannedJob } from '../api/types';
 import table from '../look/table.module.css';
 import { PartField } from '../plan/PartField';
@@ -10,8 +11,6 @@ import type { PlanEdits } from '../plan/usePlanEdits';
 import { small, useUnits } from '../units/units';
 import { stationChoices } from '../boat/stationName';
 
-const MATERIALS = [['fibreglass', 'fibreglass'], ['cored', 'cored'], ['aluminium', 'aluminium'], ['plastic', 'plastic'], ['wood', 'wood']] as const;
-const USES = [['screw', 'screw'], ['bolt', 'bolt'], ['cable', 'cable'], ['transducer', 'transducer']] as const;
 
 /** Every hole that is to be drilled, with what is behind it, how it is drilled and sealed. */
 export function HolesPane({ job, layout, edits }: { job: PlannedJob; layout: Layout; edits: PlanEdits }) {
@@ -41,13 +40,13 @@ export function HolesPane({ job, layout, edits }: { job: PlannedJob; layout: Lay
                                 at <PlaceSelect label={`Place of ${label}`} value={hole.station ?? ''} choices={stations} readOnly={fixed} onChosen={(station) => set(on, { station })} />
                             </label>
                             <label>
-                                for a <PlaceSelect label={`What ${label} is for`} value={hole.for ?? 'screw'} choices={USES} readOnly={fixed} onChosen={(use) => set(on, { for: use })} />
+                                for a <PlaceSelect label={`What ${label} is for`} value={hole.for ?? 'screw'} choices={choicesOf('hole.for')} readOnly={fixed} onChosen={(use) => set(on, { for: use })} />
                             </label>
                             <label>
                                 across <PartField edits={edits} readOnly={fixed} on={on} field="diameter_mm" label={`Diameter of ${label}`} value={small(hole.diameter_mm, system)} />
                             </label>
                             <label>
-                                through <PlaceSelect label={`What ${label} goes through`} value={hole.material ?? 'fibreglass'} choices={MATERIALS} readOnly={fixed} onChosen={(material) => set(on, { material })} />
+                                through <PlaceSelect label={`What ${label} goes through`} value={hole.material ?? 'fibreglass'} choices={choicesOf('hole.material')} readOnly={fixed} onChosen={(material) => set(on, { material })} />
                             </label>
                             <label>
                                 <input type="checkbox" aria-label={`${label} is below the water`} checked={hole.below_water ?? false} disabled={fixed} onChange={(event) => set(on, { below_water: event.currentTarget.checked })} /> below the water

@@ -1,6 +1,7 @@
 import { Button, TextInput } from '@mantine/core';
 import { useState } from 'react';
 
+import { choicesOf } from '../api/choices';
 import type { Layout, PlannedJob } from '../api/types';
 import { MountingDrawing } from '../drawings/mounting/MountingDrawing';
 import table from '../look/table.module.css';
@@ -114,7 +115,7 @@ function Question({ job, device, check, edits }: { job: PlannedJob; device: stri
                             <div>
                                 <dt>Water</dt>
                                 <dd>
-                                    <PlaceSelect label="Water" value={String(measures.water ?? 'rough')} choices={[['calm', 'calm'], ['rough', 'rough']]} readOnly={fixed} onChosen={(water) => void edits.submit(() => ({ patch: [{ on, set: { 'shaft.water': water } }] }))} />
+                                    <PlaceSelect label="Water" value={String(measures.water ?? 'rough')} choices={choicesOf('device.shaft.water')} readOnly={fixed} onChosen={(water) => void edits.submit(() => ({ patch: [{ on, set: { 'shaft.water': water } }] }))} />
                                 </dd>
                             </div>
                         )}

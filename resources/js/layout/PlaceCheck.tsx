@@ -1,6 +1,7 @@
 import { Button, TextInput } from '@mantine/core';
 import { useState } from 'react';
 
+import { choicesOf } from '../api/choices';
 import type { Layout, PlannedJob } from '../api/types';
 import { AntennaDrawing } from '../drawings/mounting/AntennaDrawing';
 import { HeadingSensorDrawing } from '../drawings/mounting/HeadingSensorDrawing';
@@ -12,7 +13,6 @@ import type { PlanEdits } from '../plan/usePlanEdits';
 import { length, useUnits } from '../units/units';
 import classes from './MountingPane.module.css';
 
-const SKY = [['open', 'open sky'], ['screened', 'something above it'], ['under-metal', 'under metal']] as const;
 
 type Place = Layout['places'][number];
 
@@ -118,10 +118,10 @@ function Sensor({ job, place, edits }: { job: PlannedJob; place: Layout['places'
             {device?.kind === 'position-antenna' && (
                 <>
                     <label>
-                        sees <PlaceSelect label={`${label} sees`} value={device.sky ?? ''} choices={SKY} readOnly={fixed} onChosen={(sky) => set({ sky })} />
+                        sees <PlaceSelect label={`${label} sees`} value={device.sky ?? ''} choices={choicesOf('device.sky')} readOnly={fixed} onChosen={(sky) => set({ sky })} />
                     </label>
                     <label>
-                        underfoot <PlaceSelect label={`${label} is stepped on`} value={device.stepped_on === undefined ? '' : device.stepped_on ? 'yes' : 'no'} choices={[['no', 'no'], ['yes', 'yes']]} readOnly={fixed} onChosen={(stepped) => set({ stepped_on: stepped === 'yes' })} />
+                        underfoot <PlaceSelect label={`${label} is stepped on`} value={device.stepped_on === undefined ? '' : device.stepped_on ? 'yes' : 'no'} choices={choicesOf('device.stepped_on')} readOnly={fixed} onChosen={(stepped) => set({ stepped_on: stepped === 'yes' })} />
                     </label>
                 </>
             )}

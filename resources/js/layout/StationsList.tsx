@@ -7,12 +7,10 @@ import { PartField } from '../plan/PartField';
 import { PlaceSelect } from '../plan/PlaceSelect';
 import { TakeOut } from '../plan/TakeOut';
 import { box, length, useUnits } from '../units/units';
+import { choicesOf } from '../api/choices';
 import type { PlacesProps } from './places';
 import { stationName } from '../boat/stationName';
 
-const KINDS = [['deck', 'deck'], ['locker', 'locker'], ['console', 'console'], ['battery', 'battery place'], ['engine', 'engine place'], ['transom', 'transom'], ['motor', 'motor mount']] as const;
-const LIDS = [['none', 'no lid'], ['forward', 'hinged forward'], ['aft', 'hinged aft'], ['port', 'hinged to port'], ['starboard', 'hinged to starboard']] as const;
-const VAPOUR = [['no', 'none gathers'], ['yes', 'can gather']] as const;
 
 /** The stations of the boat, each with where it is, and a new one. */
 export function StationsList({ job, edits, chosen, onChoose }: PlacesProps) {
@@ -42,16 +40,16 @@ export function StationsList({ job, edits, chosen, onChoose }: PlacesProps) {
                                         <PartField edits={edits} readOnly={fixed} on={on} field="y_m" label={`${label}, to port`} value={length(station.y_m, system)} />
                                     </td>
                                     <td>
-                                        <PlaceSelect label={`Kind of ${label}`} value={station.kind ?? ''} choices={KINDS} readOnly={fixed} onChosen={(kind) => set(on, { kind })} />
+                                        <PlaceSelect label={`Kind of ${label}`} value={station.kind ?? ''} choices={choicesOf('station.kind')} readOnly={fixed} onChosen={(kind) => set(on, { kind })} />
                                     </td>
                                     <td>
                                         <PartField edits={edits} readOnly={fixed} on={on} field="inside_mm" label={`Inside of ${label}, length × width × height`} value={box(station.inside_mm, system)} />
                                     </td>
                                     <td>
-                                        <PlaceSelect label={`Lid of ${label}`} value={station.lid ?? 'none'} choices={LIDS} readOnly={fixed} onChosen={(lid) => set(on, { lid })} />
+                                        <PlaceSelect label={`Lid of ${label}`} value={station.lid ?? 'none'} choices={choicesOf('station.lid')} readOnly={fixed} onChosen={(lid) => set(on, { lid })} />
                                     </td>
                                     <td>
-                                        <PlaceSelect label={`Petrol vapour at ${label}`} value={station.petrol_vapour === undefined ? '' : station.petrol_vapour ? 'yes' : 'no'} choices={VAPOUR} readOnly={fixed} onChosen={(vapour) => set(on, { petrol_vapour: vapour === 'yes' })} />
+                                        <PlaceSelect label={`Petrol vapour at ${label}`} value={station.petrol_vapour === undefined ? '' : station.petrol_vapour ? 'yes' : 'no'} choices={choicesOf('station.petrol_vapour')} readOnly={fixed} onChosen={(vapour) => set(on, { petrol_vapour: vapour === 'yes' })} />
                                     </td>
                                     <td>
                                         <input type="checkbox" aria-label={`At ${label} a battery or lid moves`} checked={station.moves ?? false} disabled={fixed} onChange={(event) => set(on, { moves: event.currentTarget.checked })} />

@@ -1,3 +1,4 @@
+import { choicesOf } from '../api/choices';
 import type { PlannedJob } from '../api/types';
 import table from '../look/table.module.css';
 import { PartField } from '../plan/PartField';
@@ -7,7 +8,6 @@ import { length, small, useUnits } from '../units/units';
 import { bent, bentOnceMore } from './drawingEdits';
 import type { Way } from './places';
 
-const CHAFE = [['protected', 'protected all along'], ['bulkhead', 'through a bare bulkhead'], ['edge', 'against an edge']] as const;
 
 /** mm: a cable that lies in a tube already, until it is measured */
 const OLD_CABLE = 8;
@@ -42,7 +42,7 @@ export function WayDetails({ way, support, label, job, edits }: Props) {
                     held every <PartField edits={edits} readOnly={fixed} on={on} field="support_m" label={`${label}, held every`} value={length(support, system)} />
                 </label>
                 <label>
-                    sheath <PlaceSelect label={`${label}, sheath`} value={way.chafe ?? 'protected'} choices={CHAFE} readOnly={fixed} onChosen={(chafe) => set({ chafe })} />
+                    sheath <PlaceSelect label={`${label}, sheath`} value={way.chafe ?? 'protected'} choices={choicesOf('way.chafe')} readOnly={fixed} onChosen={(chafe) => set({ chafe })} />
                 </label>
             </div>
             <div className={table.fields}>

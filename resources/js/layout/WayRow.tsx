@@ -5,11 +5,11 @@ import { PartField } from '../plan/PartField';
 import { PlaceSelect } from '../plan/PlaceSelect';
 import { TakeOut } from '../plan/TakeOut';
 import { length, small, useUnits } from '../units/units';
+import { choicesOf } from '../api/choices';
 import type { PlacesProps, Way } from './places';
 import { stationName } from '../boat/stationName';
 import { WayDetails } from './WayDetails';
 
-const KINDS = [['tube', 'tube'], ['open', 'open'], ['gunwale', 'along the gunwale']] as const;
 
 /** A way with what decides how it is wired; what lies in it, holds it and bends it is below on request. */
 export function WayRow({ way, job, layout, edits, chosen, onChoose }: PlacesProps & { way: Way }) {
@@ -54,7 +54,7 @@ export function WayRow({ way, job, layout, edits, chosen, onChoose }: PlacesProp
                     )}
                 </td>
                 <td>
-                    <PlaceSelect label={`Kind of way from ${label}`} value={way.kind ?? ''} choices={KINDS} readOnly={fixed} onChosen={(kind) => set({ kind })} />
+                    <PlaceSelect label={`Kind of way from ${label}`} value={way.kind ?? ''} choices={choicesOf('way.kind')} readOnly={fixed} onChosen={(kind) => set({ kind })} />
                 </td>
                 <td>
                     <PartField edits={edits} readOnly={fixed} on={on} field="bore_mm" label={`Bore from ${label}`} value={small(way.bore_mm, system)} />

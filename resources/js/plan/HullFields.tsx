@@ -1,6 +1,6 @@
+import { choicesOf } from '../api/choices';
 import type { PlannedJob } from '../api/types';
 import { length, useUnits } from '../units/units';
-import { HULLS } from './hulls';
 import { PartField } from './PartField';
 import { PlaceSelect } from './PlaceSelect';
 import type { PlanEdits } from './usePlanEdits';
@@ -15,7 +15,7 @@ export function HullFields({ job, edits }: { job: PlannedJob; edits: PlanEdits }
         <>
             <label className={told.line}>
                 <span>Hull</span>
-                <PlaceSelect label="Hull" value={boat?.hull ?? ''} choices={HULLS} readOnly={fixed} onChosen={(hull) => void edits.submit(() => ({ patch: [{ on: 'plan', set: { 'boat.hull': hull } }] }))} />
+                <PlaceSelect label="Hull" value={boat?.hull ?? ''} choices={choicesOf('plan.boat.hull')} readOnly={fixed} onChosen={(hull) => void edits.submit(() => ({ patch: [{ on: 'plan', set: { 'boat.hull': hull } }] }))} />
             </label>
             <label className={told.line}>
                 <span>Length and beam</span>

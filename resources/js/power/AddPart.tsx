@@ -3,6 +3,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useRef, useState } from 'react';
 
 import { ask } from '../api/client';
+import { CATALOGUE_KINDS } from '../api/choices';
 import type { CataloguePart, Offer, PlannedJob, Run } from '../api/types';
 import { KINDS, useCatalogue } from '../catalogue/parts';
 import { Dialog } from '../look/Dialog';
@@ -10,7 +11,6 @@ import classes from './AddPart.module.css';
 import type { NewPart } from '../plan/changes';
 import type { PlanEdits } from '../plan/usePlanEdits';
 
-const ORDER: CataloguePart['kind'][] = ['battery', 'block', 'device', 'charger', 'wire', 'protection', 'connector'];
 const ON_A_RUN: CataloguePart['kind'][] = ['wire', 'protection', 'connector'];
 
 /** Puts a part of the shop's catalogue into the boat; its circuit is proposed by the server. */
@@ -59,7 +59,7 @@ export function AddPart({ opened, onClose, job, edits, selected }: { opened: boo
                         }}
                     />
                     <div ref={list} className={classes.list} tabIndex={0} role="region" aria-label="Parts found">
-                        {ORDER.map((kind) => {
+                        {CATALOGUE_KINDS.map((kind) => {
                             const parts = found.filter((candidate) => candidate.kind === kind);
                             return parts.length === 0 ? null : (
                                 <section key={kind}>

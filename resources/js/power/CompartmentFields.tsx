@@ -1,5 +1,6 @@
 import { Button } from '@mantine/core';
 
+import { choicesOf } from '../api/choices';
 import type { Bank, Bench, PlannedJob } from '../api/types';
 import { layBlock } from '../boat/positions';
 import { battery as batteryOf } from '../boat/planParts';
@@ -44,7 +45,7 @@ export function CompartmentFields({ job, bank, bench, edits }: { job: PlannedJob
                         <label>
                             turned{' '}
                             <select aria-label={`Battery ${block.number} turned`} value={block.turned} disabled={!job.can_change} onChange={(event) => turn(block.battery, Number(event.currentTarget.value))}>
-                                {[0, 90, 180, 270].map((degrees) => (
+                                {choicesOf('battery.lies.turned').map(([degrees]) => (
                                     <option key={degrees} value={degrees}>
                                         {degrees}°
                                     </option>
@@ -62,8 +63,11 @@ export function CompartmentFields({ job, bank, bench, edits }: { job: PlannedJob
                                     void edits.submit(() => ({ patch: [{ on: `battery:${block.battery}`, set: { plus_side: side } }] }));
                                 }}
                             >
-                                <option value="left">left</option>
-                                <option value="right">right</option>
+                                {choicesOf('battery.plus_side').map(([side, label]) => (
+                                    <option key={side} value={side}>
+                                        {label}
+                                    </option>
+                                ))}
                             </select>
                         </label>
                     </li>

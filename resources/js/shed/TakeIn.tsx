@@ -7,7 +7,7 @@ import { ask } from '../api/client';
 import { newId } from '../api/newId';
 import type { Job } from '../api/types';
 import { Dialog } from '../look/Dialog';
-import { HULLS } from '../plan/hulls';
+import { choicesOf } from '../api/choices';
 import { useUnits } from '../units/units';
 
 /** A new work order: from a plan file, or for a boat of which nothing is planned yet. */
@@ -55,7 +55,7 @@ export function TakeIn({ opened, onClose }: { opened: boolean; onClose: () => vo
                 {file === null && (
                     <>
                         <TextInput label="Boat" value={boat} onChange={(event) => setBoat(event.currentTarget.value)} required />
-                        <Select label="Hull" data={HULLS.map(([value, label]) => ({ value, label }))} value={hull} onChange={setHull} clearable comboboxProps={{ transitionProps: { duration: 0 } }} />
+                        <Select label="Hull" data={choicesOf('plan.boat.hull').map(([value, label]) => ({ value, label }))} value={hull} onChange={setHull} clearable comboboxProps={{ transitionProps: { duration: 0 } }} />
                     </>
                 )}
                 <p role="alert" style={{ color: 'var(--brick)', margin: 0 }}>

@@ -1,6 +1,7 @@
 import { Button, TextInput } from '@mantine/core';
 import { useState } from 'react';
 
+import { choicesOf } from '../api/choices';
 import type { PlannedJob, Survey } from '../api/types';
 import { stationChoices } from '../boat/stationName';
 import table from '../look/table.module.css';
@@ -10,10 +11,6 @@ import { TakeOut } from '../plan/TakeOut';
 import type { PlanEdits } from '../plan/usePlanEdits';
 import { amps, volts } from '../units/units';
 
-const CHEMISTRIES = [['flooded', 'flooded lead'], ['agm', 'AGM'], ['gel', 'gel'], ['lifepo4', 'LiFePO4'], ['other-lithium', 'other lithium']] as const;
-const CORROSION = [['none', 'none'], ['light', 'light'], ['heavy', 'heavy']] as const;
-const TERMINALS = [['nut', 'proper nuts'], ['wing-nut', 'wing nuts'], ['loose', 'loose'], ['damaged', 'damaged']] as const;
-const HELD = [['yes', 'yes'], ['no', 'no']] as const;
 const VERDICT = { keep: ['Keep', 'good'], replace: ['Replace', 'bad'], charge: ['Charge, measure again', 'doubt'] } as const;
 
 /** The batteries that came with the boat, and whether each is kept. */
@@ -51,7 +48,7 @@ export function BatteriesPane({ job, survey, edits }: { job: PlannedJob; survey:
                         <div className={table.fields}>
                             {field('name', 'called', battery.name ?? '', true)}
                             {choice('station', 'at', stations)}
-                            {choice('chemistry', 'kind', CHEMISTRIES)}
+                            {choice('chemistry', 'kind', choicesOf('found.chemistry'))}
                             {field('nominal_v', 'of', volts(battery.nominal_v, 0))}
                             {field('capacity_ah', 'size', battery.capacity_ah === undefined ? '–' : `${battery.capacity_ah} Ah`)}
                             {field('cca_a', 'cranking amps', battery.cca_a === undefined ? '–' : `${battery.cca_a} A`)}
@@ -60,10 +57,10 @@ export function BatteriesPane({ job, survey, edits }: { job: PlannedJob; survey:
                             {field('celsius', 'temperature', battery.celsius === undefined ? '–' : `${battery.celsius} °C`)}
                             {field('loaded_v', 'under load', volts(battery.loaded_v, 2))}
                             {field('loaded_a', 'of', amps(battery.loaded_a))}
-                            {choice('corrosion', 'corrosion', CORROSION)}
-                            {choice('terminals', 'terminals', TERMINALS)}
+                            {choice('corrosion', 'corrosion', choicesOf('found.corrosion'))}
+                            {choice('terminals', 'terminals', choicesOf('found.terminals'))}
                             <label>
-                                held down <PlaceSelect label={`${label}: held down`} value={battery.restrained === undefined ? '' : battery.restrained ? 'yes' : 'no'} choices={HELD} readOnly={fixed} onChosen={(held) => set({ restrained: held === 'yes' })} />
+                                held down <PlaceSelect label={`${label}: held down`} value={battery.restrained === undefined ? '' : battery.restrained ? 'yes' : 'no'} choices={choicesOf('found.restrained')} readOnly={fixed} onChosen={(held) => set({ restrained: held === 'yes' })} />
                             </label>
                             {!fixed && (
                                 <TakeOut edits={edits} on={on} label={label} />

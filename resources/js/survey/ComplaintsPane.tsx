@@ -1,6 +1,7 @@
 import { Button, TextInput } from '@mantine/core';
 import { useState } from 'react';
 
+import { choicesOf } from '../api/choices';
 import type { PlannedJob, Survey } from '../api/types';
 import table from '../look/table.module.css';
 import { PartField } from '../plan/PartField';
@@ -10,7 +11,6 @@ import type { PlanEdits } from '../plan/usePlanEdits';
 import classes from './SurveyStage.module.css';
 import told from '../plan/told.module.css';
 
-const FUELS = [['petrol', 'petrol'], ['diesel', 'diesel'], ['none', 'none']] as const;
 
 interface Props {
     job: PlannedJob;
@@ -51,7 +51,7 @@ export function ComplaintsPane({ job, survey, edits, onCheck }: Props) {
                 <HullFields job={job} edits={edits} />
                 <label className={told.line}>
                     <span>Fuel</span>
-                    <PlaceSelect label="Fuel" value={boat?.fuel ?? ''} choices={FUELS} readOnly={fixed} onChosen={(fuel) => set({ 'boat.fuel': fuel })} />
+                    <PlaceSelect label="Fuel" value={boat?.fuel ?? ''} choices={choicesOf('plan.boat.fuel')} readOnly={fixed} onChosen={(fuel) => set({ 'boat.fuel': fuel })} />
                 </label>
                 {text('survey.engine', 'Engine', found?.engine)}
                 {text('survey.fitted', 'What is fitted', found?.fitted)}

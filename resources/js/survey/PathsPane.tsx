@@ -1,6 +1,7 @@
 import { Button, TextInput } from '@mantine/core';
 import { useState } from 'react';
 
+import { choicesOf } from '../api/choices';
 import type { PatchStep, PlannedJob, Survey } from '../api/types';
 import table from '../look/table.module.css';
 import { PartField } from '../plan/PartField';
@@ -11,7 +12,6 @@ import { amps, gauge, length, useUnits, volts } from '../units/units';
 import classes from './SurveyStage.module.css';
 import told from '../plan/told.module.css';
 
-const METALS = [['copper', 'copper'], ['tinned-copper', 'tinned copper'], ['cca', 'copper-clad aluminium'], ['aluminium', 'aluminium']] as const;
 
 interface Props {
     job: PlannedJob;
@@ -65,7 +65,7 @@ export function PathsPane({ job, survey, edits, chosen, onChoose }: Props) {
                 {field('gauge', 'Gauge of the wire', check.gauge === undefined ? '–' : gauge(check.gauge))}
                 <label className={told.line}>
                     <span>Wire of</span>
-                    <PlaceSelect label="Wire of" value={check.metal ?? 'copper'} choices={METALS} readOnly={fixed} onChosen={(metal) => set({ metal })} />
+                    <PlaceSelect label="Wire of" value={check.metal ?? 'copper'} choices={choicesOf('check.metal')} readOnly={fixed} onChosen={(metal) => set({ metal })} />
                 </label>
                 {(check.between ?? []).map((point, at) => (
                     <div key={at} className={told.line}>

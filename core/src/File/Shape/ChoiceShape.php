@@ -7,18 +7,33 @@ namespace Dinghy\File\Shape;
 /** One of a fixed set of strings or whole numbers. */
 final readonly class ChoiceShape extends LeafShape
 {
-    /** @param  non-empty-list<string|int>  $choices */
-    public function __construct(public array $choices)
+    /**
+     * @param  non-empty-list<string|int>  $choices
+     * @param  array<string|int, string>  $labels  what people call those whose value does not say it
+     */
+    public function __construct(public array $choices, private array $labels = [])
     {
     }
 
-    /** @param  class-string<\BackedEnum>  $enum */
+    /** What people call a choice. */
+    public function label(string|int $choice): string
+    {
+        return $this->labels[$choice] ?? str_replace('-', ' ', (string) $choice);
+    }
+
+    /** @param  class-string<\BackedEnum>  $enum  called as it calls itself, by label(), where it does */
     public static function ofEnum(string $enum): self
     {
         /** @var non-empty-list<string|int> $choices */
         $choices = array_map(static fn (\BackedEnum $case): string|int => $case->value, $enum::cases());
 
-        return new self($choices);
+        $labels = [];
+        foreach (method_exists($enum, 'label') ? $enum::cases() : [] as $case) {
+            $label = $case->label();
+            $labels[$case->value] = is_string($label) ? $label : throw new \LogicException("{$enum} has no words for {$case->value}.");
+        }
+
+        return new self($choices, $labels);
     }
 
     public function read(mixed $raw, string $pointer, Problems $problems): string|int|null

@@ -7,6 +7,11 @@ namespace Dinghy\File\Shape;
 /** True or false. */
 final readonly class FlagShape extends LeafShape
 {
+    /** What people call true and false. */
+    public function __construct(public string $yes = 'yes', public string $no = 'no')
+    {
+    }
+
     public function read(mixed $raw, string $pointer, Problems $problems): ?bool
     {
         if (is_bool($raw)) {

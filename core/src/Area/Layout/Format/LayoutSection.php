@@ -124,10 +124,16 @@ final class LayoutSection extends Section
             Field::optional('name', new TextShape(100), ''),
             Field::required('x_m', BoatFormat::along()),
             Field::required('y_m', BoatFormat::across()),
-            Field::optional('kind', new ChoiceShape(['deck', 'locker', 'console', 'battery', 'engine', 'transom', 'motor'])),
-            Field::optional('petrol_vapour', new FlagShape),
+            Field::optional('kind', new ChoiceShape(
+                ['deck', 'locker', 'console', 'battery', 'engine', 'transom', 'motor'],
+                ['battery' => 'battery place', 'engine' => 'engine place', 'motor' => 'motor mount'],
+            )),
+            Field::optional('petrol_vapour', new FlagShape('can gather', 'none gathers')),
             Field::optional('inside_mm', new ListShape(new NumberShape(10, 5000, 'mm'), 3, 3)),
-            Field::optional('lid', new ChoiceShape(['none', 'forward', 'aft', 'port', 'starboard'])),
+            Field::optional('lid', new ChoiceShape(
+                ['none', 'forward', 'aft', 'port', 'starboard'],
+                ['none' => 'no lid', 'forward' => 'hinged forward', 'aft' => 'hinged aft', 'port' => 'hinged to port', 'starboard' => 'hinged to starboard'],
+            )),
             Field::optional('moves', new FlagShape, false),
             Field::optional('celsius', new NumberShape(-20, 90, '°C')),
         ]);
@@ -151,7 +157,10 @@ final class LayoutSection extends Section
             Field::optional('pull_cord', new FlagShape),
             Field::optional('spare_cable', new FlagShape, false),
             Field::optional('support_m', new NumberShape(0.05, 10, 'm'), Way::HELD_EVERY),
-            Field::optional('chafe', new ChoiceShape(['protected', 'bulkhead', 'edge']), 'protected'),
+            Field::optional('chafe', new ChoiceShape(
+                ['protected', 'bulkhead', 'edge'],
+                ['protected' => 'protected all along', 'bulkhead' => 'through a bare bulkhead', 'edge' => 'against an edge'],
+            ), 'protected'),
         ]);
     }
 }
