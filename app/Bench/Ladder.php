@@ -10,7 +10,10 @@ use Dinghy\Circuit\Resistor;
 use Dinghy\Circuit\Source;
 use Dinghy\Plan\LoadKind;
 
-/** Two-wire circuits of any size, shaped as a boat's wiring is: blocks along a feeder, branches from each, a load at each end. */
+/**
+ * Two-wire circuits of any size, shaped as a boat's wiring is: blocks along a feeder, branches from each, a load at
+ * each end.
+ */
 final class Ladder
 {
     private const BRANCHES_A_BLOCK = 8;

@@ -26,25 +26,77 @@ final class LargeBoat
         $batteries = $banks = $feeds = $blocks = $devices = [];
         foreach (['thrust' => [['b1', 'b2', 'b3']], 'house' => [['h1'], ['h2']], 'start' => [['s1']]] as $id => $strings) {
             foreach (array_merge(...$strings) as $battery) {
-                $batteries[] = ['id' => $battery, 'chemistry' => 'agm', 'nominal_v' => 12, 'capacity_ah' => 100, 'rested_v' => 12.7, 'restrained' => true, 'booted' => true, 'space' => 'ventilated', 'stud_pos' => '3/8', 'stud_neg' => '5/16'];
+                $batteries[] = [
+                    'id' => $battery,
+                    'chemistry' => 'agm',
+                    'nominal_v' => 12,
+                    'capacity_ah' => 100,
+                    'rested_v' => 12.7,
+                    'restrained' => true,
+                    'booted' => true,
+                    'space' => 'ventilated',
+                    'stud_pos' => '3/8',
+                    'stud_neg' => '5/16',
+                ];
             }
             $banks[] = ['id' => $id, 'strings' => $strings, 'jumper' => ['gauge' => '2 AWG', 'length_m' => 0.3]];
         }
         $device = static function (string $id, int $n) use (&$devices): array {
-            $devices[] = ['id' => $id, 'kind' => ['display', 'sonar-module', 'pump', 'light'][$n % 4], 'v_min' => 10, 'v_max' => 16, 'typical_a' => 0.5 + $n % 3, 'peak_a' => 1 + $n % 3, 'lead' => ['gauge' => '16 AWG', 'length_m' => 1.5]];
+            $devices[] = [
+                'id' => $id,
+                'kind' => ['display', 'sonar-module', 'pump', 'light'][$n % 4],
+                'v_min' => 10,
+                'v_max' => 16,
+                'typical_a' => 0.5 + $n % 3,
+                'peak_a' => 1 + $n % 3,
+                'lead' => ['gauge' => '16 AWG', 'length_m' => 1.5],
+            ];
 
             return ['device' => $id];
         };
         for ($n = 0; $n < self::DIRECT; $n++) {
-            $feeds[] = ['id' => "direct{$n}", 'class' => 'general', 'from' => ['bank' => $n % 2 === 0 ? 'start' : 'house'], 'protection' => [['family' => 'blade', 'from_source_m' => 0.1]], 'run' => ['length_m' => 2 + $n / 2], 'to' => $device("direct-device{$n}", $n)];
+            $feeds[] = [
+                'id' => "direct{$n}",
+                'class' => 'general',
+                'from' => ['bank' => $n % 2 === 0 ? 'start' : 'house'],
+                'protection' => [['family' => 'blade', 'from_source_m' => 0.1]],
+                'run' => ['length_m' => 2 + $n / 2],
+                'to' => $device("direct-device{$n}", $n),
+            ];
         }
-        $devices[array_key_last($devices)] = ['id' => 'direct-device5', 'kind' => 'motor', 'v_min' => 30, 'v_max' => 45, 'typical_a' => 20, 'peak_a' => 50];
-        $feeds[self::DIRECT - 1] = ['id' => 'direct5', 'class' => 'thrust', 'from' => ['bank' => 'thrust'], 'protection' => [['family' => 'breaker-80', 'from_source_m' => 0.1]], 'run' => ['length_m' => 6], 'to' => ['device' => 'direct-device5']];
+        $devices[array_key_last($devices)] = [
+            'id' => 'direct-device5',
+            'kind' => 'motor',
+            'v_min' => 30,
+            'v_max' => 45,
+            'typical_a' => 20,
+            'peak_a' => 50,
+        ];
+        $feeds[self::DIRECT - 1] = [
+            'id' => 'direct5',
+            'class' => 'thrust',
+            'from' => ['bank' => 'thrust'],
+            'protection' => [['family' => 'breaker-80', 'from_source_m' => 0.1]],
+            'run' => ['length_m' => 6],
+            'to' => ['device' => 'direct-device5'],
+        ];
         for ($b = 0; $b < self::BLOCKS; $b++) {
-            $feeds[] = ['id' => "feed{$b}", 'class' => 'electronics', 'from' => ['bank' => $b % 2 === 0 ? 'house' : 'start'], 'protection' => [['family' => 'breaker', 'from_source_m' => 0.1]], 'run' => ['length_m' => 2 + $b], 'to' => ['block' => "block{$b}"]];
+            $feeds[] = [
+                'id' => "feed{$b}",
+                'class' => 'electronics',
+                'from' => ['bank' => $b % 2 === 0 ? 'house' : 'start'],
+                'protection' => [['family' => 'breaker', 'from_source_m' => 0.1]],
+                'run' => ['length_m' => 2 + $b],
+                'to' => ['block' => "block{$b}"],
+            ];
             $branches = [];
             for ($n = 0; $n < self::BRANCHES; $n++) {
-                $branches[] = ['id' => "branch{$b}-{$n}", 'class' => 'electronics', 'run' => ['length_m' => 1 + $n / 4], 'to' => $device("device{$b}-{$n}", $b + $n)];
+                $branches[] = [
+                    'id' => "branch{$b}-{$n}",
+                    'class' => 'electronics',
+                    'run' => ['length_m' => 1 + $n / 4],
+                    'to' => $device("device{$b}-{$n}", $b + $n),
+                ];
             }
             $blocks[] = ['id' => "block{$b}", 'branches' => $branches];
         }

@@ -33,7 +33,14 @@ final class CatalogueCsv
         fputcsv($file, $columns, escape: '');
         foreach ($parts as $part) {
             $cells = ['kind' => $part->kind, 'name' => $part->name, ...self::cells($part->kind, $part->told())];
-            fputcsv($file, array_map(static fn (string $column): string => self::isWord($column) ? self::asText($cells[$column] ?? '') : $cells[$column] ?? '', $columns), escape: '');
+            fputcsv(
+                $file,
+                array_map(
+                    static fn (string $column): string => self::isWord($column) ? self::asText($cells[$column] ?? '') : $cells[$column] ?? '',
+                    $columns,
+                ),
+                escape: '',
+            );
         }
         rewind($file);
 
@@ -71,12 +78,21 @@ final class CatalogueCsv
         $csv = (string) preg_replace('/^\xEF\xBB\xBF/', '', $csv);
         fwrite($file, $csv);
         rewind($file);
-        $separator = substr_count((string) strtok($csv, "\r\n"), ';') > substr_count((string) strtok($csv, "\r\n"), ',') ? ';' : ',';
+        $separator = substr_count(
+            (string) strtok($csv, "\r\n"),
+            ';',
+        ) > substr_count((string) strtok($csv, "\r\n"), ',') ? ';' : ',';
         $header = fgetcsv($file, separator: $separator, escape: '') ?: [];
         $columns = array_map(static fn (?string $name): string => trim((string) $name), $header);
         $unknown = array_diff($columns, self::columns());
         if ($unknown !== [] || array_diff(['kind', 'name'], $columns) !== []) {
-            return [CatalogueLine::refused(1, '', $unknown === [] ? 'The first line names the columns; "kind" and "name" must be among them.' : 'There is no column "'.reset($unknown).'". The columns are '.implode(', ', self::columns()).'.')];
+            return [
+                CatalogueLine::refused(
+                    1,
+                    '',
+                    $unknown === [] ? 'The first line names the columns; "kind" and "name" must be among them.' : 'There is no column "'.reset($unknown).'". The columns are '.implode(', ', self::columns()).'.',
+                ),
+            ];
         }
         $lines = [];
         $names = [];
@@ -85,13 +101,27 @@ final class CatalogueCsv
                 continue;
             }
             if (count($lines) === self::MOST_LINES) {
-                $lines[] = CatalogueLine::refused($number, '', 'A table has at most '.self::MOST_LINES.' parts. Bring this line and those after it in as a table of their own.');
+                $lines[] = CatalogueLine::refused(
+                    $number,
+                    '',
+                    'A table has at most '.self::MOST_LINES.' parts. Bring this line and those after it in as a table of their own.',
+                );
                 break;
             }
-            $fields = array_combine($columns, array_map(static fn (?string $cell): string => trim((string) $cell), array_slice(array_pad($cells, count($columns), ''), 0, count($columns))));
+            $fields = array_combine(
+                $columns,
+                array_map(
+                    static fn (?string $cell): string => trim((string) $cell),
+                    array_slice(array_pad($cells, count($columns), ''), 0, count($columns)),
+                ),
+            );
             $line = self::line($number, array_filter($fields, static fn (string $cell): bool => $cell !== ''));
             $key = NameKey::of($line->name);
-            $lines[] = isset($names[$key]) ? CatalogueLine::refused($number, $line->name, "The name stands in line {$names[$key]} already.") : $line;
+            $lines[] = isset($names[$key]) ? CatalogueLine::refused(
+                $number,
+                $line->name,
+                "The name stands in line {$names[$key]} already.",
+            ) : $line;
             $names[$key] ??= $number;
         }
 
@@ -135,12 +165,19 @@ final class CatalogueCsv
             $shapes = [];
             foreach (resolve(Areas::class)->format->catalogue() as $kind) {
                 foreach ($kind->figures as $path) {
-                    $shape = array_reduce(explode('.', $path), static fn (?Shape $at, string $key): ?Shape => $at?->inner($key), $kind->shape);
+                    $shape = array_reduce(
+                        explode('.', $path),
+                        static fn (?Shape $at, string $key): ?Shape => $at?->inner($key),
+                        $kind->shape,
+                    );
                     $shapes[$kind->name === 'device' && $path === 'kind' ? 'device' : $path] ??= $shape ?? throw new \LogicException("A {$kind->name} has no {$path}.");
                 }
             }
 
-            return array_map(static fn (Shape $shape): Shape => $shape instanceof NullableShape ? $shape->shape : $shape, $shapes);
+            return array_map(
+                static fn (Shape $shape): Shape => $shape instanceof NullableShape ? $shape->shape : $shape,
+                $shapes,
+            );
         });
     }
 
@@ -148,7 +185,11 @@ final class CatalogueCsv
     {
         $shape = self::shapes()[$column] ?? null;
 
-        return in_array($column, ['kind', 'name'], true) || $shape instanceof TextShape || ($shape instanceof ChoiceShape && is_string($shape->choices[0]));
+        return in_array(
+            $column,
+            ['kind', 'name'],
+            true,
+        ) || $shape instanceof TextShape || ($shape instanceof ChoiceShape && is_string($shape->choices[0]));
     }
 
     private static function fromText(string $cell): string
@@ -162,8 +203,18 @@ final class CatalogueCsv
 
         return match (true) {
             self::isWord($column) => self::fromText($cell),
-            $shape instanceof FlagShape => ['yes' => true, 'true' => true, '1' => true, 'no' => false, 'false' => false, '0' => false][strtolower($cell)] ?? null,
-            $shape instanceof ListShape && $column !== 'longest_runs' => preg_match('/^\d+(\.\d+)?(x\d+(\.\d+)?){2}$/', $cell) === 1 ? array_map(floatval(...), explode('x', $cell)) : null,
+            $shape instanceof FlagShape => [
+                'yes' => true,
+                'true' => true,
+                '1' => true,
+                'no' => false,
+                'false' => false,
+                '0' => false,
+            ][strtolower($cell)] ?? null,
+            $shape instanceof ListShape && $column !== 'longest_runs' => preg_match(
+                '/^\d+(\.\d+)?(x\d+(\.\d+)?){2}$/',
+                $cell,
+            ) === 1 ? array_map(floatval(...), explode('x', $cell)) : null,
             $column === 'longest_runs' => self::longestRuns($cell),
             // A comma for the decimal, as half the world writes it.
             default => is_numeric(str_replace(',', '.', $cell)) && is_finite((float) str_replace(',', '.', $cell)) ? 0 + str_replace(',', '.', $cell) : null,
@@ -188,7 +239,10 @@ final class CatalogueCsv
     {
         return match (true) {
             is_bool($value) => $value ? 'yes' : 'no',
-            $column === 'longest_runs' && is_array($value) => implode('; ', array_map(static fn (\stdClass $run): string => "{$run->gauge} {$run->length_m}", $value)),
+            $column === 'longest_runs' && is_array($value) => implode(
+                '; ',
+                array_map(static fn (\stdClass $run): string => "{$run->gauge} {$run->length_m}", $value),
+            ),
             is_array($value) => implode('x', $value),
             default => is_scalar($value) ? (string) $value : '',
         };

@@ -64,7 +64,16 @@ final readonly class CatalogueLine
     private static function refusedByPlan(string $list, \stdClass $figures): ?string
     {
         try {
-            resolve(Areas::class)->format->document(json_encode(['format' => 'dinghy-plan', 'version' => 1, $list => [['id' => 'part', ...get_object_vars($figures)]]], JSON_THROW_ON_ERROR))->plan();
+            resolve(Areas::class)->format->document(
+                json_encode(
+                    [
+                        'format' => 'dinghy-plan',
+                        'version' => 1,
+                        $list => [['id' => 'part', ...get_object_vars($figures)]],
+                    ],
+                    JSON_THROW_ON_ERROR,
+                ),
+            )->plan();
 
             return null;
         } catch (PlanRefused $refusal) {
@@ -74,7 +83,10 @@ final readonly class CatalogueLine
 
     private static function sentence(?Problem $problem, string $above): ?string
     {
-        return $problem === null ? null : ltrim(str_replace($above.'/', '', $problem->pointer).": {$problem->message}.", '/: ');
+        return $problem === null ? null : ltrim(
+            str_replace($above.'/', '', $problem->pointer).": {$problem->message}.",
+            '/: ',
+        );
     }
 
     /** @param  list<string>  $words */

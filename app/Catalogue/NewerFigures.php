@@ -11,7 +11,10 @@ use Dinghy\File\Patch;
 use Dinghy\File\PlanDocument;
 use Illuminate\Support\Collection;
 
-/** Where a plan holds other figures of a part than the catalogue has now. The plan keeps its own until somebody takes the newer. */
+/**
+ * Where a plan holds other figures of a part than the catalogue has now. The plan keeps its own until somebody takes
+ * the newer.
+ */
 final readonly class NewerFigures
 {
     /** @param  list<array{field: string, planned: mixed, catalogue: mixed}>  $changes */
@@ -32,7 +35,10 @@ final readonly class NewerFigures
             return [];
         }
         /** @var Collection<string, CataloguePart> $catalogue */
-        $catalogue = $shop->catalogue()->whereIn('name_key', array_unique(array_map(NameKey::of(...), array_column($named, 1))))->get()->keyBy('name_key');
+        $catalogue = $shop->catalogue()->whereIn(
+            'name_key',
+            array_unique(array_map(NameKey::of(...), array_column($named, 1))),
+        )->get()->keyBy('name_key');
         $newer = [];
         foreach ($named as [$kind, $name, $part]) {
             $line = $catalogue->get(NameKey::of($name));
@@ -44,18 +50,29 @@ final readonly class NewerFigures
             foreach ($kinds[$kind]->ofThePart as $field) {
                 // Loosely: 12 and 12.0 are one figure.
                 if (isset($figures->{$field}) && ($part->{$field} ?? null) != $figures->{$field}) {
-                    $changes[] = ['field' => $field, 'planned' => $part->{$field} ?? null, 'catalogue' => $figures->{$field}];
+                    $changes[] = [
+                        'field' => $field,
+                        'planned' => $part->{$field} ?? null,
+                        'catalogue' => $figures->{$field},
+                    ];
                 }
             }
             if ($changes !== []) {
-                $newer[] = new self("{$kind}:{$part->id}", $name, $changes, Patch::set("{$kind}:{$part->id}", array_column($changes, 'catalogue', 'field')));
+                $newer[] = new self(
+                    "{$kind}:{$part->id}",
+                    $name,
+                    $changes,
+                    Patch::set("{$kind}:{$part->id}", array_column($changes, 'catalogue', 'field')),
+                );
             }
         }
 
         return $newer;
     }
 
-    /** @return list<array{string, string, \stdClass}> the parts of a plan that say what they are called in the catalogue: kind, name there, part */
+    /**
+     * @return list<array{string, string, \stdClass}> the parts of a plan that say what they are called in the catalogue: kind, name there, part
+     */
     private static function named(PlanDocument $document): array
     {
         $named = [];

@@ -13,7 +13,10 @@ use Dinghy\Quantity\QuantityFormatter;
 use Dinghy\Source\Formula;
 use Illuminate\Support\Collection;
 
-/** What a change of a plan asks to be bought: parts that it adds and the wire of runs that it adds or thickens, at the catalogue's prices. */
+/**
+ * What a change of a plan asks to be bought: parts that it adds and the wire of runs that it adds or thickens, at the
+ * catalogue's prices.
+ */
 final readonly class ToBuy
 {
     /**
@@ -33,8 +36,13 @@ final readonly class ToBuy
      * @param  Evaluation  $was  of the plan before
      * @param  Evaluation  $is  of the plan after
      */
-    public static function between(Collection $parts, PlanDocument $before, Evaluation $was, PlanDocument $after, Evaluation $is): self
-    {
+    public static function between(
+        Collection $parts,
+        PlanDocument $before,
+        Evaluation $was,
+        PlanDocument $after,
+        Evaluation $is,
+    ): self {
         $catalogue = $parts->keyBy('name_key');
         $cost = 0.0;
         $unpriced = [];
@@ -52,7 +60,10 @@ final readonly class ToBuy
         foreach (self::wire($was, $is) as $gauge => $metres) {
             $price = isset($metre[$gauge]) ? $metres * $metre[$gauge] : null;
             $price === null ? $unpriced[] = "wire {$gauge}" : $cost += $price;
-            $lines[] = ['name' => QuantityFormatter::trim($metres, 1)." m of {$gauge}", 'value' => $price === null ? 'no price' : self::money($price)];
+            $lines[] = [
+                'name' => QuantityFormatter::trim($metres, 1)." m of {$gauge}",
+                'value' => $price === null ? 'no price' : self::money($price),
+            ];
         }
 
         return new self($cost, array_values(array_unique($unpriced)), $lines);

@@ -41,16 +41,36 @@ final readonly class RoomsDrawing
         foreach ($this->uses as $room => $others) {
             foreach ($this->nearest($others) as $other) {
                 [$from, $to] = [$places[$room], $places[$other]];
-                $lines[] = sprintf('<line x1="%.0f" y1="%d" x2="%.0f" y2="%d"/>', $from['x'], $from['y'] + self::BOX, $to['x'], $to['y']);
+                $lines[] = sprintf(
+                    '<line x1="%.0f" y1="%d" x2="%.0f" y2="%d"/>',
+                    $from['x'],
+                    $from['y'] + self::BOX,
+                    $to['x'],
+                    $to['y'],
+                );
             }
         }
         $boxes = [];
         foreach ($places as $room => ['x' => $x, 'y' => $y, 'width' => $width]) {
-            $boxes[] = sprintf('<rect x="%.0f" y="%d" width="%.0f" height="%d" rx="3"/><text x="%.0f" y="%d">%s</text>', $x - $width / 2, $y, $width, self::BOX, $x, $y + 17, htmlspecialchars((string) $room));
+            $boxes[] = sprintf(
+                '<rect x="%.0f" y="%d" width="%.0f" height="%d" rx="3"/><text x="%.0f" y="%d">%s</text>',
+                $x - $width / 2,
+                $y,
+                $width,
+                self::BOX,
+                $x,
+                $y + 17,
+                htmlspecialchars((string) $room),
+            );
         }
         $height = count($this->levels) * self::ROW;
 
-        return sprintf('<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 %d %d" role="img" aria-label="%s">', self::WIDTH, $height, htmlspecialchars($title))."\n"
+        return sprintf(
+            '<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 %d %d" role="img" aria-label="%s">',
+            self::WIDTH,
+            $height,
+            htmlspecialchars($title),
+        )."\n"
             .'<style>rect{fill:#fff;stroke:#333}text{font:13px sans-serif;text-anchor:middle;fill:#111}line{stroke:#888}</style>'."\n"
             .sprintf('<rect width="%d" height="%d" style="stroke:none"/>', self::WIDTH, $height)."\n"
             .implode("\n", [...$lines, ...$boxes])."\n</svg>\n";
@@ -61,7 +81,9 @@ final readonly class RoomsDrawing
     {
         if (! array_key_exists($room, $heights)) {
             $heights[$room] = null;
-            $heights[$room] = $this->uses[$room] === [] ? 0 : 1 + max(array_map(fn (string $other): int => $this->height($other, $heights), $this->uses[$room]));
+            $heights[$room] = $this->uses[$room] === [] ? 0 : 1 + max(
+                array_map(fn (string $other): int => $this->height($other, $heights), $this->uses[$room]),
+            );
         }
 
         return $heights[$room] ?? throw new \LogicException("The folder {$room} imports itself over others: that cannot be drawn.");
@@ -76,7 +98,11 @@ final readonly class RoomsDrawing
             $gap = (self::WIDTH - array_sum($widths)) / (count($rooms) + 1);
             $x = $gap;
             foreach ($rooms as $at => $room) {
-                $places[$room] = ['x' => $x + $widths[$at] / 2, 'y' => (count($this->levels) - 1 - $level) * self::ROW + (self::ROW - self::BOX) / 2, 'width' => $widths[$at]];
+                $places[$room] = [
+                    'x' => $x + $widths[$at] / 2,
+                    'y' => (count($this->levels) - 1 - $level) * self::ROW + (self::ROW - self::BOX) / 2,
+                    'width' => $widths[$at],
+                ];
                 $x += $widths[$at] + $gap;
             }
         }

@@ -49,8 +49,16 @@ final readonly class ShopRules
             self::write($kept, explode('.', $field), $value == self::default($field) ? null : $value);
         }
         $rules = new self($kept);
-        NumberingEnd::tryFrom($kept->numbering_end ?? 'negative') ?? abort(422, 'Not kept: numbering_end is negative or positive.');
-        resolve(Areas::class)->format->document(json_encode(['format' => PlanFormat::NAME, 'version' => PlanFormat::VERSION, 'house_rules' => $rules->ofPlans()], JSON_THROW_ON_ERROR))->plan();
+        NumberingEnd::tryFrom($kept->numbering_end ?? 'negative') ?? abort(
+            422,
+            'Not kept: numbering_end is negative or positive.',
+        );
+        resolve(Areas::class)->format->document(
+            json_encode(
+                ['format' => PlanFormat::NAME, 'version' => PlanFormat::VERSION, 'house_rules' => $rules->ofPlans()],
+                JSON_THROW_ON_ERROR,
+            ),
+        )->plan();
 
         return $rules;
     }
@@ -93,7 +101,9 @@ final readonly class ShopRules
         $number = TypedQuantity::read(self::READ_AS[$rule->unit] ?? 'number', $text, $units);
 
         // "50 %" and "50" are a half; "0.5" is what the file holds.
-        return $rule->unit === HouseRuleText::SHARE && is_float($number) && ($number > 1 || str_contains($text, '%')) ? $number / 100 : $number;
+        return $rule->unit === HouseRuleText::SHARE && is_float($number) && ($number > 1 || str_contains($text, '%'))
+            ? $number / 100
+            : $number;
     }
 
     /** @return list<string|int|bool> */

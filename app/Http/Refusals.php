@@ -24,22 +24,59 @@ final class Refusals
 {
     public static function register(Exceptions $exceptions): void
     {
-        $exceptions->dontReport([PlanRefused::class, PatchRefused::class, QuantityRefused::class, PlanClash::class, ProposalRefused::class, NotAPhotograph::class, TooManyTries::class]);
+        $exceptions->dontReport(
+            [
+                PlanRefused::class,
+                PatchRefused::class,
+                QuantityRefused::class,
+                PlanClash::class,
+                ProposalRefused::class,
+                NotAPhotograph::class,
+                TooManyTries::class,
+            ],
+        );
         $exceptions->render(static fn (PlanRefused $e): JsonResponse => response()->json([
             'message' => 'Not kept: '.self::sentence($e->problems[0]).(count($e->problems) > 1 ? ' And '.(count($e->problems) - 1).' more.' : ''),
-            'problems' => array_map(static fn (Problem $problem): array => ['pointer' => $problem->pointer, 'message' => $problem->message], $e->problems),
+            'problems' => array_map(
+                static fn (Problem $problem): array => ['pointer' => $problem->pointer, 'message' => $problem->message],
+                $e->problems,
+            ),
         ], 422));
-        $exceptions->render(static fn (PatchRefused $e): JsonResponse => self::answer(422, 'Not kept: '.$e->getMessage()));
-        $exceptions->render(static fn (ProposalRefused $e): JsonResponse => self::answer(422, 'Not kept: '.$e->getMessage()));
-        $exceptions->render(static fn (QuantityRefused $e): JsonResponse => self::answer(422, 'Not kept: '.$e->getMessage()));
-        $exceptions->render(static fn (NotAPhotograph $e): JsonResponse => self::answer(422, 'Not kept: '.$e->getMessage()));
-        $exceptions->render(static fn (TooManyTries $e): JsonResponse => response()->json(['message' => $e->getMessage()], 429, ['Retry-After' => $e->seconds]));
-        $exceptions->render(static fn (PlanClash $e): JsonResponse => response()->json(['message' => $e->getMessage(), 'fields' => $e->fields], 409));
+        $exceptions->render(
+            static fn (PatchRefused $e): JsonResponse => self::answer(422, 'Not kept: '.$e->getMessage()),
+        );
+        $exceptions->render(
+            static fn (ProposalRefused $e): JsonResponse => self::answer(422, 'Not kept: '.$e->getMessage()),
+        );
+        $exceptions->render(
+            static fn (QuantityRefused $e): JsonResponse => self::answer(422, 'Not kept: '.$e->getMessage()),
+        );
+        $exceptions->render(
+            static fn (NotAPhotograph $e): JsonResponse => self::answer(422, 'Not kept: '.$e->getMessage()),
+        );
+        $exceptions->render(
+            static fn (TooManyTries $e): JsonResponse => response()->json(
+                ['message' => $e->getMessage()],
+                429,
+                ['Retry-After' => $e->seconds],
+            ),
+        );
+        $exceptions->render(
+            static fn (PlanClash $e): JsonResponse => response()->json(
+                ['message' => $e->getMessage(), 'fields' => $e->fields],
+                409,
+            ),
+        );
         // What another shop has is answered like what there is not.
         $exceptions->render(static fn (HttpException $e, Request $request): ?JsonResponse => $e->getStatusCode() === 404 && $request->is('api/*') && $e->getPrevious() !== null
             ? self::answer(404, 'There is no such thing here.')
             : null);
-        $exceptions->render(static fn (PostTooLargeException $e): JsonResponse => self::answer(413, 'Not kept: the file is larger than Dinghy takes.'));
+        $exceptions->render(
+            static fn (PostTooLargeException $e): JsonResponse => self::answer(
+                413,
+                'Not kept: the file is larger than Dinghy takes.',
+            ),
+        );
         $exceptions->render(static fn (QueryException $e, $request): ?JsonResponse => $request->is('api/*')
             ? self::answer(503, 'Not kept: the database does not answer. Try again in a moment.')
             : null);

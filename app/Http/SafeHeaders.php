@@ -9,7 +9,10 @@ use Illuminate\Foundation\Http\Events\RequestHandled;
 /** What every answer tells a browser to keep to. */
 final class SafeHeaders
 {
-    /** Styles stand in attributes and sheets that the page writes as it draws; scripts are files of its own, nothing else. */
+    /**
+     * Styles stand in attributes and sheets that the page writes as it draws; scripts are files of its own, nothing
+     * else.
+     */
     private const POLICY = "default-src 'self'; script-src 'self'; style-src 'self' 'unsafe-inline'; img-src 'self' data: blob:; connect-src 'self'; object-src 'none'; base-uri 'none'; form-action 'self'; frame-ancestors 'none'";
 
     public static function on(RequestHandled $handled): void

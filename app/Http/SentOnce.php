@@ -31,9 +31,16 @@ final readonly class SentOnce
     public static function of(Request $request, User $user): self
     {
         $id = $request->header(self::HEADER);
-        $id === null || (is_string($id) && Str::isUuid($id)) || abort(422, 'Not kept: Change-Id is no UUID. Give each change one of its own, or none.');
+        $id === null || (is_string($id) && Str::isUuid($id)) || abort(
+            422,
+            'Not kept: Change-Id is no UUID. Give each change one of its own, or none.',
+        );
 
-        return new self($id === null ? null : strtolower($id), hash('sha256', $request->method().' '.$request->path().' '.$request->getContent()), $user);
+        return new self(
+            $id === null ? null : strtolower($id),
+            hash('sha256', $request->method().' '.$request->path().' '.$request->getContent()),
+            $user,
+        );
     }
 
     /**
@@ -58,7 +65,10 @@ final readonly class SentOnce
                 return $made;
             }
             $sent = SentChange::query()->where($own)->firstOrFail();
-            $sent->content === $this->content || abort(422, 'Not kept: another change was sent under this Change-Id. Give each change one of its own.');
+            $sent->content === $this->content || abort(
+                422,
+                'Not kept: another change was sent under this Change-Id. Give each change one of its own.',
+            );
 
             return $sent->made ?? throw new \LogicException('A change that is remembered has made something.');
         }, self::TRIES);

@@ -28,7 +28,19 @@ final class Acceptance extends Model
 {
     public $timestamps = false;
 
-    protected $fillable = ['job_id', 'user_id', 'rule', 'on', 'occasion', 'says', 'reason', 'decided_at', 'reopened_at', 'made_on', 'undone_on'];
+    protected $fillable = [
+        'job_id',
+        'user_id',
+        'rule',
+        'on',
+        'occasion',
+        'says',
+        'reason',
+        'decided_at',
+        'reopened_at',
+        'made_on',
+        'undone_on',
+    ];
 
     /** @return array<string, string> */
     protected function casts(): array

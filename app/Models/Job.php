@@ -54,7 +54,9 @@ final class Job extends Model
         return $this->hasOne(PlanVersion::class)->ofMany('number', 'max');
     }
 
-    /** A version of the plan as its shop judges it: under the shop's house rules, where the plan brings none of its own. */
+    /**
+     * A version of the plan as its shop judges it: under the shop's house rules, where the plan brings none of its own.
+     */
     public function judged(PlanVersion $version): PlanDocument
     {
         return $version->judgedUnder($this->boat->customer->shop->houseRules()->ofPlans());

@@ -40,7 +40,20 @@ final class PlanVersion extends Model
     /** @var array{string, PlanDocument}|null house rules as JSON, and the plan under them */
     private ?array $judged = null;
 
-    protected $fillable = ['job_id', 'number', 'parent_id', 'user_id', 'kind', 'reverts_id', 'patch', 'document', 'hash', 'seal', 'reason', 'made_at'];
+    protected $fillable = [
+        'job_id',
+        'number',
+        'parent_id',
+        'user_id',
+        'kind',
+        'reverts_id',
+        'patch',
+        'document',
+        'hash',
+        'seal',
+        'reason',
+        'made_at',
+    ];
 
     /** @return array<string, string> */
     protected function casts(): array

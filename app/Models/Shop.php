@@ -55,7 +55,11 @@ final class Shop extends Model
     /** @return list<int> circuits of the fuse blocks in the catalogue */
     public function blockSizes(): array
     {
-        return array_values($this->catalogue()->where('kind', 'block')->get()->map(static fn (CataloguePart $part): int => (int) ($part->asPlanned()->circuits ?? 0))->sort()->all());
+        return array_values(
+            $this->catalogue()->where('kind', 'block')->get()->map(
+                static fn (CataloguePart $part): int => (int) ($part->asPlanned()->circuits ?? 0),
+            )->sort()->all(),
+        );
     }
 
     /** @return HasMany<Customer, $this> */

@@ -57,9 +57,17 @@ final readonly class DevelopedPhotograph
         if ($size[2] === IMAGETYPE_JPEG && ! self::isWhole($bytes)) {
             throw NotAPhotograph::inPart();
         }
-        $picture = self::upright(self::within($image, self::LONG_SIDE), $size[2] === IMAGETYPE_JPEG ? self::orientation($bytes) : 1);
+        $picture = self::upright(
+            self::within($image, self::LONG_SIDE),
+            $size[2] === IMAGETYPE_JPEG ? self::orientation($bytes) : 1,
+        );
 
-        return new self(self::jpeg($picture), self::jpeg(self::within($picture, self::THUMBNAIL)), imagesx($picture), imagesy($picture));
+        return new self(
+            self::jpeg($picture),
+            self::jpeg(self::within($picture, self::THUMBNAIL)),
+            imagesx($picture),
+            imagesy($picture),
+        );
     }
 
     /** What it is kept under: the SHA-256 of the picture. */
@@ -68,10 +76,15 @@ final readonly class DevelopedPhotograph
         return hash('sha256', $this->picture);
     }
 
-    /** Whether the pixels of a JPEG are all there, and as many as its head says: GD makes grey of what is missing, without a word. */
+    /**
+     * Whether the pixels of a JPEG are all there, and as many as its head says: GD makes grey of what is missing,
+     * without a word.
+     */
     private static function isWhole(string $bytes): bool
     {
-        $read = Process::timeout(self::PATIENCE)->input($bytes)->run(['djpeg', '-strict', '-fast', '-outfile', '/dev/null']);
+        $read = Process::timeout(self::PATIENCE)->input($bytes)->run(
+            ['djpeg', '-strict', '-fast', '-outfile', '/dev/null'],
+        );
         if ($read->exitCode() === self::NO_SUCH_PROGRAM) {
             throw new \RuntimeException('The program djpeg is missing; Debian has it in libjpeg-turbo-progs.');
         }
@@ -82,7 +95,10 @@ final readonly class DevelopedPhotograph
     private static function within(\GdImage $image, int $longSide): \GdImage
     {
         $scale = min(1.0, $longSide / max(imagesx($image), imagesy($image)));
-        [$width, $height] = [max(1, (int) round(imagesx($image) * $scale)), max(1, (int) round(imagesy($image) * $scale))];
+        [$width, $height] = [
+            max(1, (int) round(imagesx($image) * $scale)),
+            max(1, (int) round(imagesy($image) * $scale)),
+        ];
         $scaled = imagecreatetruecolor($width, $height);
         // What is transparent becomes white: a JPEG has no holes.
         imagefill($scaled, 0, 0, (int) imagecolorallocate($scaled, 255, 255, 255));

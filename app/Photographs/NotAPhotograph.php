@@ -26,6 +26,9 @@ final class NotAPhotograph extends \DomainException
 
     public static function tooManyBytes(): self
     {
-        return new self('The file is larger than '.intdiv(PhotographUploads::MOST_BYTES, 1_000_000).' MB. Send the picture smaller.');
+        return new self('The file is larger than '.intdiv(
+            PhotographUploads::MOST_BYTES,
+            1_000_000,
+        ).' MB. Send the picture smaller.');
     }
 }

@@ -24,7 +24,10 @@ final readonly class PhotographUploads
 {
     public const MOST_BYTES = 16_000_000;
 
-    /** Uploads that nobody came back to, and pictures that no version of the plan points at, are cleared away after so many days. */
+    /**
+     * Uploads that nobody came back to, and pictures that no version of the plan points at, are cleared away after so
+     * many days.
+     */
     public const KEPT_DAYS = 7;
 
     public function __construct(private Job $job)
@@ -40,7 +43,9 @@ final readonly class PhotographUploads
             throw NotAPhotograph::tooManyBytes();
         }
 
-        return PhotographUpload::query()->create(['job_id' => $this->job->id, 'user_id' => $user->id, 'of' => $of, 'words' => $words, 'length' => $length]);
+        return PhotographUpload::query()->create(
+            ['job_id' => $this->job->id, 'user_id' => $user->id, 'of' => $of, 'words' => $words, 'length' => $length],
+        );
     }
 
     /**
@@ -82,7 +87,9 @@ final readonly class PhotographUploads
         if ($upload->kept) {
             return;
         }
-        $bytes = $upload->pieces()->get()->sortBy('offset')->map(static fn (PhotographPiece $piece): string => $piece->bytes)->implode('');
+        $bytes = $upload->pieces()->get()->sortBy('offset')->map(
+            static fn (PhotographPiece $piece): string => $piece->bytes,
+        )->implode('');
         try {
             $developed = DevelopedPhotograph::from($bytes);
         } catch (NotAPhotograph $refused) {
@@ -97,7 +104,16 @@ final readonly class PhotographUploads
             (new PlanHistory($this->job))->propose($user, static function (Plan $plan) use ($upload, $developed): Patch {
                 $name = FreeId::like($plan, 'photo '.str_replace(':', ' ', $upload->of));
 
-                return Patch::put("photograph:{$name}", (object) ['id' => $name, 'of' => $upload->of, ...($upload->words === '' ? [] : ['words' => $upload->words]), 'taken_at' => now()->format('Y-m-d H:i'), 'picture' => $developed->content()]);
+                return Patch::put(
+                    "photograph:{$name}",
+                    (object) [
+                        'id' => $name,
+                        'of' => $upload->of,
+                        ...($upload->words === '' ? [] : ['words' => $upload->words]),
+                        'taken_at' => now()->format('Y-m-d H:i'),
+                        'picture' => $developed->content(),
+                    ],
+                );
             });
             $this->store($developed, $user);
             $upload->pieces()->delete();
@@ -117,7 +133,12 @@ final readonly class PhotographUploads
     private function clearUnnamed(): void
     {
         $this->job->photographs()->where('made_at', '<', now()->subDays(self::KEPT_DAYS))
-            ->whereNotExists(static fn (Builder $versions) => $versions->from('plan_versions')->whereColumn('plan_versions.job_id', 'photographs.job_id')->whereRaw('locate(photographs.content, plan_versions.document) > 0'))
+            ->whereNotExists(
+                static fn (Builder $versions) => $versions->from('plan_versions')->whereColumn(
+                    'plan_versions.job_id',
+                    'photographs.job_id',
+                )->whereRaw('locate(photographs.content, plan_versions.document) > 0'),
+            )
             ->delete();
     }
 }

@@ -8,7 +8,10 @@ use App\Models\Job;
 use App\Models\User;
 use Illuminate\Auth\Access\Response;
 
-/** Who may do what with a work order: everybody in its shop reads, records readings and photographs; apprentices change no plan. */
+/**
+ * Who may do what with a work order: everybody in its shop reads, records readings and photographs; apprentices change
+ * no plan.
+ */
 final class JobPolicy
 {
     /** A work order of another shop is answered like one that there is not. */
@@ -19,14 +22,18 @@ final class JobPolicy
 
     public function create(User $user): Response
     {
-        return $user->role->changesPlans() ? Response::allow() : Response::deny('Apprentices take no boat in. Ask a rigger or the owner of your shop.');
+        return $user->role->changesPlans()
+            ? Response::allow()
+            : Response::deny('Apprentices take no boat in. Ask a rigger or the owner of your shop.');
     }
 
     public function changePlan(User $user, Job $job): Response
     {
         $seen = $this->view($user, $job);
 
-        return $seen->denied() || $user->role->changesPlans() ? $seen : Response::deny('Not kept: apprentices change no plan. Ask a rigger or the owner of your shop.');
+        return $seen->denied() || $user->role->changesPlans()
+            ? $seen
+            : Response::deny('Not kept: apprentices change no plan. Ask a rigger or the owner of your shop.');
     }
 
     /** Whoever is at the boat photographs it. */

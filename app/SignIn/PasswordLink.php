@@ -20,7 +20,13 @@ final class PasswordLink
     {
         $secret = Str::random(self::LENGTH);
         DB::table('password_links')->where('user_id', $user->id)->delete();
-        DB::table('password_links')->insert(['user_id' => $user->id, 'token_hash' => hash('sha256', $secret), 'ends_at' => now()->addHours(self::HOURS)]);
+        DB::table('password_links')->insert(
+            [
+                'user_id' => $user->id,
+                'token_hash' => hash('sha256', $secret),
+                'ends_at' => now()->addHours(self::HOURS),
+            ],
+        );
 
         return $secret;
     }
@@ -29,7 +35,10 @@ final class PasswordLink
     public static function use(string $secret, string $password): ?User
     {
         return DB::transaction(static function () use ($secret, $password): ?User {
-            $link = DB::table('password_links')->where('token_hash', hash('sha256', $secret))->where('ends_at', '>', now())->lockForUpdate()->first(['id', 'user_id']);
+            $link = DB::table('password_links')->where(
+                'token_hash',
+                hash('sha256', $secret),
+            )->where('ends_at', '>', now())->lockForUpdate()->first(['id', 'user_id']);
             $user = $link === null ? null : User::query()->find($link->user_id);
             $user?->update(['password' => $password]);
             DB::table('password_links')->where('id', $link?->id)->delete();

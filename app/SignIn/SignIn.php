@@ -31,7 +31,10 @@ final class SignIn
      */
     public static function by(string $email, string $password, string $place): ?User
     {
-        $limits = [hash('sha256', "sign-in {$email} {$place}") => self::TRIES_ACCOUNT, hash('sha256', "sign-in {$place}") => self::TRIES_PLACE];
+        $limits = [
+            hash('sha256', "sign-in {$email} {$place}") => self::TRIES_ACCOUNT,
+            hash('sha256', "sign-in {$place}") => self::TRIES_PLACE,
+        ];
         foreach ($limits as $key => $most) {
             RateLimiter::tooManyAttempts($key, $most) && throw new TooManyTries(RateLimiter::availableIn($key));
         }
@@ -39,7 +42,9 @@ final class SignIn
         $isRight = Hash::check($password, $user->password ?? self::nobody());
         if ($user !== null && $isRight) {
             RateLimiter::clear(array_key_first($limits));
-            Hash::needsRehash($user->password) && User::withoutEvents(static fn (): bool => $user->update(['password' => $password]));
+            Hash::needsRehash($user->password) && User::withoutEvents(
+                static fn (): bool => $user->update(['password' => $password]),
+            );
 
             return $user;
         }

@@ -56,7 +56,10 @@ final class BoardTemplate
 
     private function draw(): void
     {
-        [$width, $height] = [$this->canvas->get_width() / self::POINTS - 2 * self::MARGIN, $this->canvas->get_height() / self::POINTS - 2 * self::MARGIN - self::FOOT];
+        [$width, $height] = [
+            $this->canvas->get_width() / self::POINTS - 2 * self::MARGIN,
+            $this->canvas->get_height() / self::POINTS - 2 * self::MARGIN - self::FOOT,
+        ];
         $columns = self::sheets($this->board->width, $width);
         $rows = self::sheets($this->board->height, $height);
         for ($row = 0; $row < $rows; $row++) {
@@ -64,7 +67,11 @@ final class BoardTemplate
                 if ($row + $column > 0) {
                     $this->canvas->new_page();
                 }
-                $this->sheet(self::MARGIN - $column * ($width - self::OVERLAP), self::MARGIN - $row * ($height - self::OVERLAP), $rows * $columns === 1 ? '' : ', sheet '.($row * $columns + $column + 1).' of '.$rows * $columns);
+                $this->sheet(
+                    self::MARGIN - $column * ($width - self::OVERLAP),
+                    self::MARGIN - $row * ($height - self::OVERLAP),
+                    $rows * $columns === 1 ? '' : ', sheet '.($row * $columns + $column + 1).' of '.$rows * $columns,
+                );
             }
         }
     }
@@ -82,11 +89,27 @@ final class BoardTemplate
             $this->part($left, $top, $part);
         }
         $foot = $this->canvas->get_height() / self::POINTS - self::MARGIN;
-        $this->write(self::MARGIN, $foot - 17, "{$this->board->label()}, ".QuantityFormatter::trim($this->board->width, 1).' × '.QuantityFormatter::trim($this->board->height, 1)." mm{$which}. Print at 100 %: the ruler must measure ".self::RULER.' mm.', 8);
-        $this->write(self::MARGIN, $foot - 12, 'Look behind the place before you drill. Battery off, negative lifted first.', 8);
+        $this->write(
+            self::MARGIN,
+            $foot - 17,
+            "{$this->board->label()}, ".QuantityFormatter::trim($this->board->width, 1).' × '.QuantityFormatter::trim($this->board->height, 1)." mm{$which}. Print at 100 %: the ruler must measure ".self::RULER.' mm.',
+            8,
+        );
+        $this->write(
+            self::MARGIN,
+            $foot - 12,
+            'Look behind the place before you drill. Battery off, negative lifted first.',
+            8,
+        );
         $this->line(self::MARGIN, $foot - 4, self::MARGIN + self::RULER, $foot - 4, 0.6);
         for ($mark = 0; $mark <= self::RULER; $mark += 10) {
-            $this->line(self::MARGIN + $mark, $foot - 4, self::MARGIN + $mark, $foot - ($mark % 50 === 0 ? 8 : 6.5), 0.4);
+            $this->line(
+                self::MARGIN + $mark,
+                $foot - 4,
+                self::MARGIN + $mark,
+                $foot - ($mark % 50 === 0 ? 8 : 6.5),
+                0.4,
+            );
         }
     }
 
@@ -96,7 +119,13 @@ final class BoardTemplate
         $this->write($left + $part->x + 2, $top + $this->board->height - $part->y - $part->height + 2, $part->name, 6);
         foreach ($part->holes as $hole) {
             [$x, $y] = [$left + $part->x + $hole['x'], $top + $this->board->height - $part->y - $hole['y']];
-            $this->canvas->circle($x * self::POINTS, $y * self::POINTS, $hole['diameter'] / 2 * self::POINTS, self::INK, 0.5);
+            $this->canvas->circle(
+                $x * self::POINTS,
+                $y * self::POINTS,
+                $hole['diameter'] / 2 * self::POINTS,
+                self::INK,
+                0.5,
+            );
             $arm = $hole['diameter'] / 2 + 3;
             $this->line($x - $arm, $y, $x + $arm, $y, 0.3);
             $this->line($x, $y - $arm, $x, $y + $arm, 0.3);
@@ -105,14 +134,36 @@ final class BoardTemplate
     }
 
     /** @param  list<float>  $colour */
-    private function box(float $left, float $top, float $x, float $y, float $width, float $height, array $colour, float $line): void
-    {
-        $this->canvas->rectangle(($left + $x) * self::POINTS, ($top + $this->board->height - $y - $height) * self::POINTS, $width * self::POINTS, $height * self::POINTS, $colour, $line);
+    private function box(
+        float $left,
+        float $top,
+        float $x,
+        float $y,
+        float $width,
+        float $height,
+        array $colour,
+        float $line,
+    ): void {
+        $this->canvas->rectangle(
+            ($left + $x) * self::POINTS,
+            ($top + $this->board->height - $y - $height) * self::POINTS,
+            $width * self::POINTS,
+            $height * self::POINTS,
+            $colour,
+            $line,
+        );
     }
 
     private function line(float $fromX, float $fromY, float $toX, float $toY, float $width): void
     {
-        $this->canvas->line($fromX * self::POINTS, $fromY * self::POINTS, $toX * self::POINTS, $toY * self::POINTS, self::INK, $width);
+        $this->canvas->line(
+            $fromX * self::POINTS,
+            $fromY * self::POINTS,
+            $toX * self::POINTS,
+            $toY * self::POINTS,
+            self::INK,
+            $width,
+        );
     }
 
     private function write(float $x, float $y, string $text, float $size): void

@@ -17,15 +17,24 @@ use Illuminate\Support\Facades\DB;
 final class NewJob
 {
     /** @throws \Dinghy\File\PlanRefused */
-    public static function make(Shop $shop, ?User $user, string $customer, string $title, ?CarbonInterface $promised, PlanDocument $document): Job
-    {
+    public static function make(
+        Shop $shop,
+        ?User $user,
+        string $customer,
+        string $title,
+        ?CarbonInterface $promised,
+        PlanDocument $document,
+    ): Job {
         $document = $document->takenIn();
         $document->plan();
         /** @var object{name?: string, hull?: string, length_m?: float, beam_m?: float} $boat */
         $boat = $document->root()->boat ?? new \stdClass;
 
         return DB::transaction(static function () use ($shop, $user, $customer, $title, $promised, $document, $boat): Job {
-            $job = $shop->customers()->firstOrCreate(['name_key' => NameKey::of($customer)], ['name' => $customer])->boats()->create([
+            $job = $shop->customers()->firstOrCreate(
+                ['name_key' => NameKey::of($customer)],
+                ['name' => $customer],
+            )->boats()->create([
                 'name' => mb_substr($boat->name ?? $title, 0, 120),
                 'hull' => $boat->hull ?? null,
                 'length_m' => $boat->length_m ?? null,

@@ -16,7 +16,19 @@ use Dinghy\File\PlanRefused;
 final readonly class PlanChain
 {
     /** What is sealed, in this order; the version that a step takes back or brings again is sealed as its row. */
-    private const SEALED = ['job_id', 'number', 'parent_id', 'user_id', 'kind', 'reverts_id', 'patch', 'document', 'hash', 'reason', 'made_at'];
+    private const SEALED = [
+        'job_id',
+        'number',
+        'parent_id',
+        'user_id',
+        'kind',
+        'reverts_id',
+        'patch',
+        'document',
+        'hash',
+        'reason',
+        'made_at',
+    ];
 
     public function __construct(private Job $job)
     {
@@ -28,13 +40,22 @@ final readonly class PlanChain
      */
     public static function seal(array $row, ?string $before, ?string $key = null): string
     {
-        $sealed = array_map(static fn (string $column): ?string => is_scalar($row[$column] ?? null) ? (string) $row[$column] : null, self::SEALED);
+        $sealed = array_map(
+            static fn (string $column): ?string => is_scalar($row[$column] ?? null) ? (string) $row[$column] : null,
+            self::SEALED,
+        );
         $key ??= self::keys()[0];
 
-        return hash_hmac('sha256', json_encode([...$sealed, $before], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES), hash_hmac('sha256', 'seal of plan versions', $key, true));
+        return hash_hmac(
+            'sha256',
+            json_encode([...$sealed, $before], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE | JSON_UNESCAPED_SLASHES),
+            hash_hmac('sha256', 'seal of plan versions', $key, true),
+        );
     }
 
-    /** @return list<string> what is wrong with the chain, each with the number of the version; none: it is whole, or has no version yet */
+    /**
+     * @return list<string> what is wrong with the chain, each with the number of the version; none: it is whole, or has no version yet
+     */
     public function faults(): array
     {
         $faults = [];
@@ -88,6 +109,9 @@ final readonly class PlanChain
     {
         $retired = config('app.previous_keys');
 
-        return [config()->string('app.key'), ...array_values(array_filter(is_array($retired) ? $retired : [], is_string(...)))];
+        return [
+            config()->string('app.key'),
+            ...array_values(array_filter(is_array($retired) ? $retired : [], is_string(...))),
+        ];
     }
 }

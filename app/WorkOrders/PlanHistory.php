@@ -32,7 +32,13 @@ final readonly class PlanHistory
     {
         $document->plan();
 
-        return $this->locked(fn (?PlanVersion $head): PlanVersion => $this->append($head, $user, $this->version($head, $user, 'import', null, $document)));
+        return $this->locked(
+            fn (?PlanVersion $head): PlanVersion => $this->append(
+                $head,
+                $user,
+                $this->version($head, $user, 'import', null, $document),
+            ),
+        );
     }
 
     /**
@@ -53,7 +59,13 @@ final readonly class PlanHistory
             $since->isEmpty() || throw PlanClash::wouldDrop($since, $base);
             $difference = PlanDifference::between($head->planDocument(), $document);
 
-            return $difference === null ? $this->unchanged($head) : $this->change($head, $user, $restored === null ? 'import' : 'restore', $difference, $restored);
+            return $difference === null ? $this->unchanged($head) : $this->change(
+                $head,
+                $user,
+                $restored === null ? 'import' : 'restore',
+                $difference,
+                $restored,
+            );
         });
     }
 
@@ -70,7 +82,12 @@ final readonly class PlanHistory
         return $this->locked(function (?PlanVersion $head) use ($user, $base, $patch, $reason, $own): PlanVersion {
             $head = $this->headOf($head, $base);
             $patch = MoveOnPlan::followed($head->planDocument(), $patch);
-            $this->refuseClash($base, $patch, $head, static fn (PlanVersion $version): bool => $version->user_id === $user->id && in_array($version->number, $own, true));
+            $this->refuseClash(
+                $base,
+                $patch,
+                $head,
+                static fn (PlanVersion $version): bool => $version->user_id === $user->id && in_array($version->number, $own, true),
+            );
 
             return $this->change($head, $user, 'edit', $patch, null, $reason);
         });
@@ -88,7 +105,13 @@ final readonly class PlanHistory
         return $this->locked(function (?PlanVersion $head) use ($user, $proposal): PlanVersion {
             $head ?? throw PlanClash::nothingTo('change');
 
-            return $this->change($head, $user, 'edit', $proposal($this->job->judged($head)->plan(), $head->planDocument()), null);
+            return $this->change(
+                $head,
+                $user,
+                'edit',
+                $proposal($this->job->judged($head)->plan(), $head->planDocument()),
+                null,
+            );
         });
     }
 
@@ -100,7 +123,15 @@ final readonly class PlanHistory
      */
     public function undo(User $user, ?int $step = null): PlanVersion
     {
-        return $this->locked(fn (?PlanVersion $head): PlanVersion => $this->take('undo', $user, $head, $head === null ? null : $this->steps($user)->undo($head), $step));
+        return $this->locked(
+            fn (?PlanVersion $head): PlanVersion => $this->take(
+                'undo',
+                $user,
+                $head,
+                $head === null ? null : $this->steps($user)->undo($head),
+                $step,
+            ),
+        );
     }
 
     /**
@@ -111,7 +142,15 @@ final readonly class PlanHistory
      */
     public function redo(User $user, ?int $step = null): PlanVersion
     {
-        return $this->locked(fn (?PlanVersion $head): PlanVersion => $this->take('redo', $user, $head, $head === null ? null : $this->steps($user)->redo($head), $step));
+        return $this->locked(
+            fn (?PlanVersion $head): PlanVersion => $this->take(
+                'redo',
+                $user,
+                $head,
+                $head === null ? null : $this->steps($user)->redo($head),
+                $step,
+            ),
+        );
     }
 
     /** @param  'undo'|'redo'  $verb */
@@ -124,7 +163,11 @@ final readonly class PlanHistory
         if ($next->patch !== null) {
             return $this->change($head, $user, $verb, $next->patch, $next->version);
         }
-        $next->decision?->update($verb === 'undo' ? ['reopened_at' => now(), 'undone_on' => $head->number] : ['reopened_at' => null, 'undone_on' => null, 'made_on' => $head->number]);
+        $next->decision?->update($verb === 'undo' ? ['reopened_at' => now(), 'undone_on' => $head->number] : [
+            'reopened_at' => null,
+            'undone_on' => null,
+            'made_on' => $head->number,
+        ]);
         $this->job->unsetRelation('acceptances');
 
         return $this->unchanged($head);
@@ -146,8 +189,14 @@ final readonly class PlanHistory
         });
     }
 
-    private function change(PlanVersion $head, User $user, string $kind, Patch $patch, ?PlanVersion $reverts, ?string $reason = null): PlanVersion
-    {
+    private function change(
+        PlanVersion $head,
+        User $user,
+        string $kind,
+        Patch $patch,
+        ?PlanVersion $reverts,
+        ?string $reason = null,
+    ): PlanVersion {
         $document = $head->planDocument()->with($patch);
         if ($document->toJson() === $head->document) {
             return $this->unchanged($head);
@@ -160,15 +209,25 @@ final readonly class PlanHistory
     }
 
     /** A version that follows another; not kept yet. */
-    private function version(?PlanVersion $head, ?User $user, string $kind, ?Patch $patch, PlanDocument $document, ?PlanVersion $reverts = null, ?string $reason = null): PlanVersion
-    {
+    private function version(
+        ?PlanVersion $head,
+        ?User $user,
+        string $kind,
+        ?Patch $patch,
+        PlanDocument $document,
+        ?PlanVersion $reverts = null,
+        ?string $reason = null,
+    ): PlanVersion {
         return $this->job->planVersions()->make([
             'number' => ($head->number ?? 0) + 1,
             'parent_id' => $head?->id,
             'user_id' => $user?->id,
             'kind' => $kind,
             'reverts_id' => $reverts?->id,
-            'patch' => $patch === null ? null : json_encode($patch->toJson(), JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE),
+            'patch' => $patch === null ? null : json_encode(
+                $patch->toJson(),
+                JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE,
+            ),
             'document' => $document->toJson(),
             'hash' => $document->hash(),
             'reason' => $reason,
@@ -220,7 +279,11 @@ final readonly class PlanHistory
         foreach ($since as $version) {
             $by = $version->author->name ?? 'Somebody';
             $theirs = $version->planPatch() ?? throw PlanClash::replaced($by);
-            $fields = $isOwn($version) ? [] : $this->differing($patch, $mine->shared(TouchedFields::of($theirs, $before)), $head);
+            $fields = $isOwn($version) ? [] : $this->differing(
+                $patch,
+                $mine->shared(TouchedFields::of($theirs, $before)),
+                $head,
+            );
             if ($fields !== []) {
                 throw PlanClash::onFields($fields, $by);
             }

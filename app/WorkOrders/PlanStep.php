@@ -31,7 +31,13 @@ final readonly class PlanStep
 
     public static function back(PlanVersion $version, Patch $patch, PlanDocument $before, PlanDocument $after): self
     {
-        return new self($version->number, PatchWords::between($patch, $after, $before), $version, $patch->inverseOn($before), null);
+        return new self(
+            $version->number,
+            PatchWords::between($patch, $after, $before),
+            $version,
+            $patch->inverseOn($before),
+            null,
+        );
     }
 
     public static function again(PlanVersion $version, Patch $patch, PlanDocument $before, PlanDocument $after): self
@@ -41,6 +47,12 @@ final readonly class PlanStep
 
     public static function decision(Acceptance $decision): self
     {
-        return new self(-$decision->id, "the decision on {$decision->rule}: {$decision->reason}", null, null, $decision);
+        return new self(
+            -$decision->id,
+            "the decision on {$decision->rule}: {$decision->reason}",
+            null,
+            null,
+            $decision,
+        );
     }
 }

@@ -24,7 +24,9 @@ final readonly class PlanSteps
     /** Steps that are looked at for one that can be taken back, or made again. */
     private const DEEPEST = 40;
 
-    /** @var list<array{int, int|Acceptance}> place in the order, and the id of a version or a decision; the newest first */
+    /**
+     * @var list<array{int, int|Acceptance}> place in the order, and the id of a version or a decision; the newest first
+     */
     private array $done;
 
     /** @var list<array{int, int|Acceptance}> */
@@ -56,7 +58,13 @@ final readonly class PlanSteps
         $newest = $decisions->whereNull('undone_on')->max('id') ?? 0;
         $this->done = self::inOrder($done, $decisions->whereNull('reopened_at'), 'made_on');
         // What is decided or changed anew ends what could be made again.
-        $this->undone = self::inOrder($undone, $decisions->whereNotNull('undone_on')->filter(static fn (Acceptance $one): bool => $one->undone_on >= $changed && $one->id > $newest), 'undone_on');
+        $this->undone = self::inOrder(
+            $undone,
+            $decisions->whereNotNull('undone_on')->filter(
+                static fn (Acceptance $one): bool => $one->undone_on >= $changed && $one->id > $newest,
+            ),
+            'undone_on',
+        );
     }
 
     /** What would be taken back next; null: nothing of theirs can be. */
@@ -86,7 +94,13 @@ final readonly class PlanSteps
         foreach ($decisions as $decision) {
             $steps[] = [2 * (int) $decision->{$on} + 1, $decision];
         }
-        usort($steps, static fn (array $a, array $b): int => [$b[0], $b[1] instanceof Acceptance ? $b[1]->id : 0] <=> [$a[0], $a[1] instanceof Acceptance ? $a[1]->id : 0]);
+        usort(
+            $steps,
+            static fn (array $a, array $b): int => [
+                $b[0],
+                $b[1] instanceof Acceptance ? $b[1]->id : 0,
+            ] <=> [$a[0], $a[1] instanceof Acceptance ? $a[1]->id : 0],
+        );
 
         return $steps;
     }
@@ -117,10 +131,17 @@ final readonly class PlanSteps
             return null;
         }
 
-        $step = $back ? PlanStep::back($version, $patch, $before, $after) : PlanStep::again($version, $patch, $before, $after);
+        $step = $back ? PlanStep::back(
+            $version,
+            $patch,
+            $before,
+            $after,
+        ) : PlanStep::again($version, $patch, $before, $after);
 
         // Straight back or forth it is a plan that stood before; over what was done since it has to be one.
-        return $head->hash === ($back ? $version->hash : $parent->hash) || self::makesAPlan($step, $head->planDocument()) ? $step : null;
+        return $head->hash === ($back ? $version->hash : $parent->hash) || self::makesAPlan($step, $head->planDocument())
+            ? $step
+            : null;
     }
 
     private static function makesAPlan(PlanStep $step, PlanDocument $now): bool

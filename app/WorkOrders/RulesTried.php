@@ -40,7 +40,10 @@ final readonly class RulesTried
     {
         $changed = [];
         foreach ($this->boats as [$job, $version, $now]) {
-            $changes = Consequences::of($now, $this->shop->evaluate($version->planDocument()->underHouseRules($rules->ofPlans()), $this->units));
+            $changes = Consequences::of(
+                $now,
+                $this->shop->evaluate($version->planDocument()->underHouseRules($rules->ofPlans()), $this->units),
+            );
             if (! $changes->none()) {
                 $changed[] = ['job' => $job->id, 'boat' => $job->boat->name, 'changes' => $changes->sentences()];
             }

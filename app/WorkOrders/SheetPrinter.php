@@ -23,6 +23,13 @@ final class SheetPrinter
 
     public static function options(): Options
     {
-        return new Options(['isRemoteEnabled' => false, 'defaultFont' => 'DejaVu Sans', 'fontDir' => storage_path('app'), 'fontCache' => storage_path('app')]);
+        return new Options(
+            [
+                'isRemoteEnabled' => false,
+                'defaultFont' => 'DejaVu Sans',
+                'fontDir' => storage_path('app'),
+                'fontCache' => storage_path('app'),
+            ],
+        );
     }
 }

@@ -46,8 +46,15 @@ final readonly class SupplyComparison
         $catalogue = $shop->catalogue()->get();
         $now = $shop->evaluate($document, $units);
         $lithium = $catalogue->where('kind', 'battery')
-            ->map(static fn (CataloguePart $part): \stdClass => (object) [...get_object_vars($part->asPlanned()), 'part' => $part->name])
-            ->filter(static fn (\stdClass $figures): bool => ($figures->chemistry ?? '') === 'lifepo4' && ($figures->nominal_v ?? 0) == 12)
+            ->map(
+                static fn (CataloguePart $part): \stdClass => (object) [
+                    ...get_object_vars($part->asPlanned()),
+                    'part' => $part->name,
+                ],
+            )
+            ->filter(
+                static fn (\stdClass $figures): bool => ($figures->chemistry ?? '') === 'lifepo4' && ($figures->nominal_v ?? 0) == 12,
+            )
             ->sortBy('capacity_ah');
         $variants = SupplySchools::of(
             $now->boat->plan,
@@ -55,7 +62,18 @@ final readonly class SupplyComparison
             $lithium->first(static fn (\stdClass $figures): bool => $figures->capacity_ah <= self::PACK),
         );
 
-        return array_map(static fn (SupplyVariant $variant): self => new self($variant, self::charged($variant, $catalogue, $document), $document, $now, $shop, $catalogue, $units), $variants);
+        return array_map(
+            static fn (SupplyVariant $variant): self => new self(
+                $variant,
+                self::charged($variant, $catalogue, $document),
+                $document,
+                $now,
+                $shop,
+                $catalogue,
+                $units,
+            ),
+            $variants,
+        );
     }
 
     /** The boat as it would be; null: it cannot be. */
@@ -87,13 +105,25 @@ final readonly class SupplyComparison
     private static function charged(SupplyVariant $variant, Collection $catalogue, PlanDocument $document): ?Patch
     {
         $charger = $catalogue->where('kind', 'charger')
-            ->filter(static fn (CataloguePart $part): bool => ($part->figures['outputs'] ?? null) === 1 && self::amps($part) >= self::CHARGE_AMPS)
+            ->filter(
+                static fn (CataloguePart $part): bool => ($part->figures['outputs'] ?? null) === 1 && self::amps($part) >= self::CHARGE_AMPS,
+            )
             ->sortBy(self::amps(...))->first();
         if ($variant->patch === null || $variant->newBank === null || $charger === null) {
             return $variant->patch;
         }
 
-        return $variant->patch->and(AddCharger::to($document->with($variant->patch)->plan(), $charger->name, 1, self::amps($charger), (bool) ($charger->figures['isolated'] ?? false), $variant->newBank, $charger->name));
+        return $variant->patch->and(
+            AddCharger::to(
+                $document->with($variant->patch)->plan(),
+                $charger->name,
+                1,
+                self::amps($charger),
+                (bool) ($charger->figures['isolated'] ?? false),
+                $variant->newBank,
+                $charger->name,
+            ),
+        );
     }
 
     private static function amps(CataloguePart $charger): float

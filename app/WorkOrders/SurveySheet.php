@@ -36,12 +36,33 @@ final class SurveySheet
             'plan' => $evaluation->boat->plan,
             'survey' => $survey,
             'words' => $evaluation->boat->words,
-            'judged' => array_map(static fn (FoundBattery $battery): BatteryJudgement => BatteryJudgement::of($battery, $survey?->takenOn, $evaluation->boat->words), array_values($survey->batteries ?? [])),
-            'checks' => array_map(static fn (PathCheck $check): PathDiagnosis => PathDiagnosis::of($check, $evaluation->boat->plan), array_values($survey->pathChecks ?? [])),
+            'judged' => array_map(
+                static fn (FoundBattery $battery): BatteryJudgement => BatteryJudgement::of(
+                    $battery,
+                    $survey?->takenOn,
+                    $evaluation->boat->words,
+                ),
+                array_values($survey->batteries ?? []),
+            ),
+            'checks' => array_map(
+                static fn (PathCheck $check): PathDiagnosis => PathDiagnosis::of($check, $evaluation->boat->plan),
+                array_values($survey->pathChecks ?? []),
+            ),
             'needed' => NeededPhotograph::listFor($evaluation->boat->plan),
             'taken' => $taken,
-            'pictures' => $job->photographs()->get(['content', 'thumbnail', 'width', 'height'])->whereIn('content', array_map(static fn (Taken $photograph): ?string => $photograph->picture, array_slice($taken, 0, self::PRINTED)))
-                ->mapWithKeys(static fn (Photograph $picture): array => [$picture->content => ['data' => 'data:image/jpeg;base64,'.base64_encode($picture->thumbnail), 'high_mm' => round(self::WIDTH * $picture->height / $picture->width, 1)]])->all(),
+            'pictures' => $job->photographs()->get(['content', 'thumbnail', 'width', 'height'])->whereIn(
+                'content',
+                array_map(
+                    static fn (Taken $photograph): ?string => $photograph->picture,
+                    array_slice($taken, 0, self::PRINTED),
+                ),
+            )
+                ->mapWithKeys(
+                    static fn (Photograph $picture): array => [$picture->content => [
+                        'data' => 'data:image/jpeg;base64,'.base64_encode($picture->thumbnail),
+                        'high_mm' => round(self::WIDTH * $picture->height / $picture->width, 1),
+                    ]],
+                )->all(),
             'wide' => self::WIDTH,
         ])->output();
     }

@@ -10,7 +10,9 @@ use Dinghy\Plan\Plan;
 use Dinghy\Proposal\AddToBoat;
 use Illuminate\Support\ValidatedInput;
 
-/** A new part of a kind that needs nothing beside it, of whatever area: the plan's format says which kinds those are. */
+/**
+ * A new part of a kind that needs nothing beside it, of whatever area: the plan's format says which kinds those are.
+ */
 final class AddedAsIs
 {
     public static function proposal(): Proposal

@@ -8,7 +8,9 @@ use App\Models\Job;
 use Dinghy\Evaluation\Evaluation;
 use Dinghy\File\PlanDocument;
 
-/** What an area of the core is to the people who work with it: what its stage draws, and what it can put into a plan. */
+/**
+ * What an area of the core is to the people who work with it: what its stage draws, and what it can put into a plan.
+ */
 abstract class Area
 {
     /** The stage that it answers for, as the core names it. */

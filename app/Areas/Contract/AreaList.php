@@ -49,6 +49,9 @@ final readonly class AreaList
     /** @return array<string, Proposal> by name */
     public function proposals(): array
     {
-        return [...array_merge(...array_map(static fn (Area $area): array => $area->proposals(), $this->all)), 'part' => AddedAsIs::proposal()];
+        return [
+            ...array_merge(...array_map(static fn (Area $area): array => $area->proposals(), $this->all)),
+            'part' => AddedAsIs::proposal(),
+        ];
     }
 }

@@ -39,11 +39,24 @@ final class LayoutAnswer
 
         return [
             'hull' => $outline === null ? null : self::hull($outline),
-            'stations' => array_map(static fn (Station $station): array => ['id' => $station->id, 'label' => $station->label(), 'aboard' => $outline?->holds($station->at())], array_values($boat->stations)),
-            'compass' => $boat->compass === null ? null : ['at' => [$boat->compass->x, $boat->compass->y], 'clear_m' => WiresApartAtCompass::APART],
+            'stations' => array_map(
+                static fn (Station $station): array => [
+                    'id' => $station->id,
+                    'label' => $station->label(),
+                    'aboard' => $outline?->holds($station->at()),
+                ],
+                array_values($boat->stations),
+            ),
+            'compass' => $boat->compass === null ? null : [
+                'at' => [$boat->compass->x, $boat->compass->y],
+                'clear_m' => WiresApartAtCompass::APART,
+            ],
             'fittings' => array_map(static fn (Fitting $fitting): array => [
                 'on' => $fitting->on, 'label' => $fitting->label, 'kind' => $fitting->kind, 'station' => $fitting->station,
-                'at' => [$fitting->at->x, $fitting->at->y], 'size_m' => $fitting->size, 'own_place' => $fitting->hasOwnPlace,
+                'at' => [
+                    $fitting->at->x,
+                    $fitting->at->y,
+                ], 'size_m' => $fitting->size, 'own_place' => $fitting->hasOwnPlace,
             ], Fitting::allOf($evaluation->boat->plan, $evaluation->boat->words)),
             'ways' => array_map(static fn (Way $way): array => self::way($way, $evaluation), $boat->ways),
             'runs' => array_map(static fn (SizedRun $circuit): array => [
@@ -51,18 +64,45 @@ final class LayoutAnswer
                 'from' => $circuit->circuit?->from, 'to' => $circuit->circuit?->to,
                 'ways' => array_map(static fn (Way $way): string => $way->id, $circuit->circuit->route->ways ?? []),
             ], $evaluation->boat->circuits()),
-            'mounting' => array_values(array_filter(array_map(static fn (Device $device): ?array => self::mounting($device, $evaluation), array_values($evaluation->boat->plan->devices)))),
+            'mounting' => array_values(
+                array_filter(
+                    array_map(
+                        static fn (Device $device): ?array => self::mounting($device, $evaluation),
+                        array_values($evaluation->boat->plan->devices),
+                    ),
+                ),
+            ),
             'places' => array_map(self::place(...), PlaceCheck::allOf($evaluation)),
             'motor_size' => self::motorSize($evaluation),
-            'holes' => array_map(static fn (Hole $hole): array => ['id' => $hole->id, 'label' => $hole->label(), 'drill' => HoleAdvice::drill($hole), 'sealant' => HoleAdvice::sealant($hole)], array_values($evaluation->boat->plan->holes)),
-            'boards' => array_map(static fn (Board $board): array => ['id' => $board->id, 'label' => $board->label(), 'problems' => BoardProblems::of($board)], array_values($evaluation->boat->plan->boards)),
+            'holes' => array_map(
+                static fn (Hole $hole): array => [
+                    'id' => $hole->id,
+                    'label' => $hole->label(),
+                    'drill' => HoleAdvice::drill($hole),
+                    'sealant' => HoleAdvice::sealant($hole),
+                ],
+                array_values($evaluation->boat->plan->holes),
+            ),
+            'boards' => array_map(
+                static fn (Board $board): array => [
+                    'id' => $board->id,
+                    'label' => $board->label(),
+                    'problems' => BoardProblems::of($board),
+                ],
+                array_values($evaluation->boat->plan->boards),
+            ),
         ];
     }
 
     /** @return array<string, mixed> */
     private static function hull(Outline $outline): array
     {
-        return ['length_m' => $outline->length, 'beam_m' => $outline->beam, 'shell' => self::spots($outline->shell()), 'inner' => array_map(self::spots(...), $outline->inner())];
+        return [
+            'length_m' => $outline->length,
+            'beam_m' => $outline->beam,
+            'shell' => self::spots($outline->shell()),
+            'inner' => array_map(self::spots(...), $outline->inner()),
+        ];
     }
 
     /** @return array<string, mixed> */
@@ -92,7 +132,17 @@ final class LayoutAnswer
             'limit_pct' => 100 * $bore->limit(),
             'room_mm' => $bore->room(),
             'too_full' => $bore->isTooFull(),
-            'cables' => array_map(static fn (Cable $cable, array $place): array => ['run' => $cable->run, 'name' => $cable->name, 'diameter_mm' => $cable->diameter, 'x_mm' => $place[0], 'y_mm' => $place[1]], $bore->cables, $places),
+            'cables' => array_map(
+                static fn (Cable $cable, array $place): array => [
+                    'run' => $cable->run,
+                    'name' => $cable->name,
+                    'diameter_mm' => $cable->diameter,
+                    'x_mm' => $place[0],
+                    'y_mm' => $place[1],
+                ],
+                $bore->cables,
+                $places,
+            ),
         ];
     }
 
@@ -103,7 +153,16 @@ final class LayoutAnswer
 
         return $checks === [] ? null : [
             'device' => $device->id, 'label' => $device->label(),
-            'checks' => array_map(static fn (MountingCheck $check): array => ['field' => $check->field, 'asks' => $check->asks, 'good' => $check->good, 'says' => $check->says, 'figures' => (object) $check->figures], $checks),
+            'checks' => array_map(
+                static fn (MountingCheck $check): array => [
+                    'field' => $check->field,
+                    'asks' => $check->asks,
+                    'good' => $check->good,
+                    'says' => $check->says,
+                    'figures' => (object) $check->figures,
+                ],
+                $checks,
+            ),
         ];
     }
 
@@ -116,7 +175,10 @@ final class LayoutAnswer
             'disturbances' => array_map(static fn (Disturbance $disturbance): array => [
                 'label' => $disturbance->label, 'amps' => $disturbance->amps,
                 'distance_m' => $place->at === null ? null : $disturbance->distanceTo($place->at),
-                'lines' => array_map(static fn (Polyline $line): array => self::spots($line->spots), $disturbance->lines),
+                'lines' => array_map(
+                    static fn (Polyline $line): array => self::spots($line->spots),
+                    $disturbance->lines,
+                ),
             ], $place->disturbances),
         ];
     }
@@ -126,7 +188,13 @@ final class LayoutAnswer
     {
         $size = MotorSize::of($evaluation);
 
-        return $size === null ? null : ['good' => $size->answer->good, 'says' => $size->answer->says, 'thrust_n' => $size->thrust, 'needed_n' => $size->needed, 'wind_m_s' => $size->wind];
+        return $size === null ? null : [
+            'good' => $size->answer->good,
+            'says' => $size->answer->says,
+            'thrust_n' => $size->thrust,
+            'needed_n' => $size->needed,
+            'wind_m_s' => $size->wind,
+        ];
     }
 
     /**

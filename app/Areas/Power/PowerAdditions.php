@@ -38,13 +38,41 @@ final class PowerAdditions
                 'parallel.*' => 'Strings in parallel: type a number from 1 to '.AddBank::MOST_BLOCKS.'.',
             ], self::battery(...)),
             'block' => new Addition(self::ON_A_BANK, [], static fn (NewPart $new): \Closure => static fn (Plan $plan): Patch => AddBlock::to($plan, $new->name(), (int) ($new->figures()->circuits ?? 6),
-                $new->said->string('bank')->value(), $new->station, $new->part->name, is_numeric($new->figures()->rating_a ?? null) ? (float) $new->figures()->rating_a : null)),
+                $new->said->string('bank')->value(), $new->station, $new->part->name, is_numeric(
+                    $new->figures()->rating_a ?? null,
+                ) ? (float) $new->figures()->rating_a : null)),
             'charger' => new Addition(self::ON_A_BANK, [], static fn (NewPart $new): \Closure => static fn (Plan $plan): Patch => AddCharger::to($plan, $new->name(), (int) ($new->figures()->outputs ?? 1),
                 (float) ($new->figures()->amps ?? 10), (bool) ($new->figures()->isolated ?? false), $new->said->string('bank')->value(), $new->part->name)),
             'device' => new Addition(['on' => ['nullable', 'string', 'max:80']], [], self::device(...)),
-            'wire' => new Addition(self::ON_A_RUN, [], static fn (NewPart $new): \Closure => static fn (Plan $plan): Patch => FitOnRun::wire($plan, $new->figures(), $new->said->string('run')->value())),
-            'protection' => new Addition(self::ON_A_RUN, [], static fn (NewPart $new): \Closure => static fn (Plan $plan): Patch => FitOnRun::protection($plan, $new->figures(), $new->said->string('run')->value())),
-            'connector' => new Addition(self::ON_A_RUN, [], static fn (NewPart $new): \Closure => static fn (Plan $plan, PlanDocument $document): Patch => FitOnRun::connector($plan, $document, $new->figures(), $new->part->name, $new->said->string('run')->value())),
+            'wire' => new Addition(
+                self::ON_A_RUN,
+                [],
+                static fn (NewPart $new): \Closure => static fn (Plan $plan): Patch => FitOnRun::wire(
+                    $plan,
+                    $new->figures(),
+                    $new->said->string('run')->value(),
+                ),
+            ),
+            'protection' => new Addition(
+                self::ON_A_RUN,
+                [],
+                static fn (NewPart $new): \Closure => static fn (Plan $plan): Patch => FitOnRun::protection(
+                    $plan,
+                    $new->figures(),
+                    $new->said->string('run')->value(),
+                ),
+            ),
+            'connector' => new Addition(
+                self::ON_A_RUN,
+                [],
+                static fn (NewPart $new): \Closure => static fn (Plan $plan, PlanDocument $document): Patch => FitOnRun::connector(
+                    $plan,
+                    $document,
+                    $new->figures(),
+                    $new->part->name,
+                    $new->said->string('run')->value(),
+                ),
+            ),
         ];
     }
 
@@ -63,9 +91,20 @@ final class PowerAdditions
         return static function (Plan $plan) use ($new): Patch {
             $figures = $new->named();
             $circuit = $new->said->filled('on')
-                ? CircuitOffers::named($plan, CircuitRequirements::by($figures), $new->station, $new->shop->blockSizes(), $new->said->string('on')->value()) : null;
+                ? CircuitOffers::named(
+                    $plan,
+                    CircuitRequirements::by($figures),
+                    $new->station,
+                    $new->shop->blockSizes(),
+                    $new->said->string('on')->value(),
+                ) : null;
 
-            return AddDevice::to($plan, (object) ['name' => $new->name(), ...get_object_vars($figures)], $new->station, $circuit);
+            return AddDevice::to(
+                $plan,
+                (object) ['name' => $new->name(), ...get_object_vars($figures)],
+                $new->station,
+                $circuit,
+            );
         };
     }
 }

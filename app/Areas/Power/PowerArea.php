@@ -28,7 +28,10 @@ final class PowerArea extends Area
     {
         return [
             'profiles' => array_map(self::profile(...), VoltProfile::allOf($evaluation->boat)),
-            'banks' => array_map(fn (Bank $bank): array => self::bank($evaluation->boat->plan, $bank), array_values($evaluation->boat->plan->banks)),
+            'banks' => array_map(
+                fn (Bank $bank): array => self::bank($evaluation->boat->plan, $bank),
+                array_values($evaluation->boat->plan->banks),
+            ),
         ];
     }
 
@@ -62,9 +65,25 @@ final class PowerArea extends Area
     {
         return [
             'id' => $bank->id,
-            'posts' => array_merge(...array_map(static fn (Battery $battery): array => [(string) $battery->plus(), (string) $battery->minus()], $bank->batteries())),
-            'terminals' => array_map(static fn (Terminal $terminal): array => ['name' => $terminal->name, 'post' => (string) $terminal->post($bank)], $bank->terminals()),
-            'wires' => array_map(static fn (Jumper $wire): array => ['id' => $wire->id, 'from' => (string) $wire->from, 'to' => (string) $wire->to], $bank->wires()),
+            'posts' => array_merge(...array_map(
+                static fn (Battery $battery): array => [(string) $battery->plus(), (string) $battery->minus()],
+                $bank->batteries(),
+            )),
+            'terminals' => array_map(
+                static fn (Terminal $terminal): array => [
+                    'name' => $terminal->name,
+                    'post' => (string) $terminal->post($bank),
+                ],
+                $bank->terminals(),
+            ),
+            'wires' => array_map(
+                static fn (Jumper $wire): array => [
+                    'id' => $wire->id,
+                    'from' => (string) $wire->from,
+                    'to' => (string) $wire->to,
+                ],
+                $bank->wires(),
+            ),
             'feeds' => array_map(static fn (Feed $feed): array => [
                 'feed' => $feed->id, 'plus' => (string) $feed->supply->plusPost(), 'minus' => (string) $feed->supply->minus->post($bank),
             ], $plan->feedsOf($bank)),

@@ -33,32 +33,87 @@ final class PowerProposals
             'turn' => new Proposal(
                 ['bank' => self::A_BANK],
                 ['bank.*' => self::NO_BANK],
-                static fn (ValidatedInput $said): \Closure => static fn (Plan $plan): Patch => TurnBlocks::of($plan, $said->string('bank')->value())),
+                static fn (ValidatedInput $said): \Closure => static fn (Plan $plan): Patch => TurnBlocks::of(
+                    $plan,
+                    $said->string('bank')->value(),
+                )),
             'strings' => new Proposal(
                 ['bank' => self::A_BANK, 'series' => ['required', 'integer', 'min:1', 'max:16']],
                 ['bank.*' => self::NO_BANK, 'series.*' => 'Blocks in series: type a number from 1 to 16.'],
-                static fn (ValidatedInput $said): \Closure => static fn (Plan $plan): Patch => Rearrange::bank($plan, $said->string('bank')->value(), $said->integer('series'))),
+                static fn (ValidatedInput $said): \Closure => static fn (Plan $plan): Patch => Rearrange::bank(
+                    $plan,
+                    $said->string('bank')->value(),
+                    $said->integer('series'),
+                )),
             'split' => new Proposal(
-                ['feed' => ['required', 'string', 'max:40'], 'branches' => ['required', 'array', 'min:1', 'max:48'], 'branches.*' => ['string', 'max:40']],
-                ['feed.*' => 'Say which feed is split.', 'branches.*' => 'Choose the branches that move to the new feed.'],
+                [
+                    'feed' => ['required', 'string', 'max:40'],
+                    'branches' => ['required', 'array', 'min:1', 'max:48'],
+                    'branches.*' => ['string', 'max:40'],
+                ],
+                [
+                    'feed.*' => 'Say which feed is split.',
+                    'branches.*' => 'Choose the branches that move to the new feed.',
+                ],
                 static fn (ValidatedInput $said): \Closure => static fn (Plan $plan, PlanDocument $document): Patch => SplitFeed::of($plan, $document, $said->string('feed')->value(),
                     array_values(array_filter((array) $said->input('branches'), is_string(...))))),
             'join' => new Proposal(
                 ['bank' => self::A_BANK, 'from' => self::A_POST, 'to' => self::A_POST],
                 ['bank.*' => self::NO_BANK, 'from.*' => self::NO_POST, 'to.*' => self::NO_POST],
-                static fn (ValidatedInput $said): \Closure => static fn (Plan $plan, PlanDocument $document): Patch => Jumpers::join($plan, $document, $said->string('bank')->value(), self::post($said, 'from'), self::post($said, 'to'))),
+                static fn (ValidatedInput $said): \Closure => static fn (Plan $plan, PlanDocument $document): Patch => Jumpers::join(
+                    $plan,
+                    $document,
+                    $said->string('bank')->value(),
+                    self::post($said, 'from'),
+                    self::post($said, 'to'),
+                )),
             'land' => new Proposal(
-                ['bank' => self::A_BANK, 'wire' => ['required', 'string', 'max:90'], 'end' => ['required', 'in:from,to'], 'post' => self::A_POST],
-                ['bank.*' => self::NO_BANK, 'wire.*' => 'Say which jumper.', 'end.*' => 'Say which end of it: from or to.', 'post.*' => self::NO_POST],
-                static fn (ValidatedInput $said): \Closure => static fn (Plan $plan, PlanDocument $document): Patch => Jumpers::land($plan, $document, $said->string('bank')->value(), $said->string('wire')->value(), $said->string('end')->value() === 'from', self::post($said, 'post'))),
+                [
+                    'bank' => self::A_BANK,
+                    'wire' => ['required', 'string', 'max:90'],
+                    'end' => ['required', 'in:from,to'],
+                    'post' => self::A_POST,
+                ],
+                [
+                    'bank.*' => self::NO_BANK,
+                    'wire.*' => 'Say which jumper.',
+                    'end.*' => 'Say which end of it: from or to.',
+                    'post.*' => self::NO_POST,
+                ],
+                static fn (ValidatedInput $said): \Closure => static fn (Plan $plan, PlanDocument $document): Patch => Jumpers::land(
+                    $plan,
+                    $document,
+                    $said->string('bank')->value(),
+                    $said->string('wire')->value(),
+                    $said->string('end')->value() === 'from',
+                    self::post($said, 'post'),
+                )),
             'take-off' => new Proposal(
                 ['bank' => self::A_BANK, 'wire' => ['required', 'string', 'max:90']],
                 ['bank.*' => self::NO_BANK, 'wire.*' => 'Say which jumper.'],
-                static fn (ValidatedInput $said): \Closure => static fn (Plan $plan, PlanDocument $document): Patch => Jumpers::takeOff($plan, $document, $said->string('bank')->value(), $said->string('wire')->value())),
+                static fn (ValidatedInput $said): \Closure => static fn (Plan $plan, PlanDocument $document): Patch => Jumpers::takeOff(
+                    $plan,
+                    $document,
+                    $said->string('bank')->value(),
+                    $said->string('wire')->value(),
+                )),
             'lead' => new Proposal(
-                ['feed' => ['required', 'string', 'max:40'], 'side' => ['required', 'in:plus,minus'], 'post' => self::A_POST],
-                ['feed.*' => 'Say which feed.', 'side.*' => 'Say which lead of it: plus or minus.', 'post.*' => self::NO_POST],
-                static fn (ValidatedInput $said): \Closure => static fn (Plan $plan): Patch => Jumpers::lead($plan, $said->string('feed')->value(), $said->string('side')->value() === 'plus', self::post($said, 'post'))),
+                [
+                    'feed' => ['required', 'string', 'max:40'],
+                    'side' => ['required', 'in:plus,minus'],
+                    'post' => self::A_POST,
+                ],
+                [
+                    'feed.*' => 'Say which feed.',
+                    'side.*' => 'Say which lead of it: plus or minus.',
+                    'post.*' => self::NO_POST,
+                ],
+                static fn (ValidatedInput $said): \Closure => static fn (Plan $plan): Patch => Jumpers::lead(
+                    $plan,
+                    $said->string('feed')->value(),
+                    $said->string('side')->value() === 'plus',
+                    self::post($said, 'post'),
+                )),
         ];
     }
 

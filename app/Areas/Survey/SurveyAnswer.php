@@ -18,7 +18,9 @@ use Dinghy\Survey\ComplaintKind;
 use Dinghy\Survey\FoundBattery;
 use Dinghy\Survey\PathCheck;
 
-/** What the survey of a boat comes to: what to measure, which batteries are kept, what explains the volts that are lost. */
+/**
+ * What the survey of a boat comes to: what to measure, which batteries are kept, what explains the volts that are lost.
+ */
 final class SurveyAnswer
 {
     /** @return array<string, mixed> */
@@ -28,11 +30,38 @@ final class SurveyAnswer
         $survey = $evaluation->boat->plan->survey;
 
         return [
-            'kinds' => array_map(static fn (ComplaintKind $kind): array => ['kind' => $kind->value, 'label' => $kind->label(), 'measures' => $kind->measures(), 'path_check' => $kind->asksForPathCheck()], ComplaintKind::cases()),
-            'batteries' => array_map(static fn (FoundBattery $battery): array => self::battery($battery, $evaluation), array_values($survey->batteries ?? [])),
-            'checks' => array_map(static fn (PathCheck $check): array => self::check($check, $evaluation, $remedies), array_values($survey->pathChecks ?? [])),
-            'needed' => array_map(static fn (NeededPhotograph $photograph): array => ['of' => $photograph->of, 'label' => $photograph->label, 'taken' => $photograph->taken], NeededPhotograph::listFor($evaluation->boat->plan)),
-            'pictures' => $job->photographs()->get(['content', 'width', 'height'])->map(static fn (Photograph $picture): array => ['content' => $picture->content, 'width' => $picture->width, 'height' => $picture->height])->all(),
+            'kinds' => array_map(
+                static fn (ComplaintKind $kind): array => [
+                    'kind' => $kind->value,
+                    'label' => $kind->label(),
+                    'measures' => $kind->measures(),
+                    'path_check' => $kind->asksForPathCheck(),
+                ],
+                ComplaintKind::cases(),
+            ),
+            'batteries' => array_map(
+                static fn (FoundBattery $battery): array => self::battery($battery, $evaluation),
+                array_values($survey->batteries ?? []),
+            ),
+            'checks' => array_map(
+                static fn (PathCheck $check): array => self::check($check, $evaluation, $remedies),
+                array_values($survey->pathChecks ?? []),
+            ),
+            'needed' => array_map(
+                static fn (NeededPhotograph $photograph): array => [
+                    'of' => $photograph->of,
+                    'label' => $photograph->label,
+                    'taken' => $photograph->taken,
+                ],
+                NeededPhotograph::listFor($evaluation->boat->plan),
+            ),
+            'pictures' => $job->photographs()->get(['content', 'width', 'height'])->map(
+                static fn (Photograph $picture): array => [
+                    'content' => $picture->content,
+                    'width' => $picture->width,
+                    'height' => $picture->height,
+                ],
+            )->all(),
         ];
     }
 
@@ -43,7 +72,9 @@ final class SurveyAnswer
 
         return [
             'id' => $battery->id, 'label' => $battery->label(), 'verdict' => $judged->verdict, 'because' => $judged->because,
-            'charge' => $judged->charge, 'usable_ah' => $judged->usableAh, 'internal_mohm' => $judged->ohms === null ? null : 1000 * $judged->ohms,
+            'charge' => $judged->charge, 'usable_ah' => $judged->usableAh, 'internal_mohm' => $judged->ohms === null
+                ? null
+                : 1000 * $judged->ohms,
         ];
     }
 
@@ -51,7 +82,9 @@ final class SurveyAnswer
     private static function check(PathCheck $check, Evaluation $evaluation, Remedies $remedies): array
     {
         $diagnosis = PathDiagnosis::of($check, $evaluation->boat->plan);
-        $renewed = $check->renewedBy === null ? null : $evaluation->boat->runs[$check->renewedBy]->circuit->label ?? null;
+        $renewed = $check->renewedBy === null
+            ? null
+            : $evaluation->boat->runs[$check->renewedBy]->circuit->label ?? null;
         $fault = $diagnosis->faults[0] ?? null;
 
         return [

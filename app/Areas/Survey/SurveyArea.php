@@ -36,6 +36,11 @@ final class SurveyArea extends Area
             'name.*' => 'Give it a name of at most 60 characters.',
             'check.*' => 'Say which path check.',
             'text.*' => 'Type the volts that were read there, as 12.4 V.',
-        ], static fn (ValidatedInput $said): \Closure => static fn (Plan $plan): Patch => AddToBoat::point($plan, $said->string('check')->value(), $said->string('name')->value(), $said->string('text')->value()))];
+        ], static fn (ValidatedInput $said): \Closure => static fn (Plan $plan): Patch => AddToBoat::point(
+            $plan,
+            $said->string('check')->value(),
+            $said->string('name')->value(),
+            $said->string('text')->value(),
+        ))];
     }
 }

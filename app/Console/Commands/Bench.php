@@ -25,7 +25,12 @@ final class Bench extends Command
     protected $description = 'Times the core, warm, compiled and not, and prints the times beside their aims';
 
     /** ms, by what is timed */
-    private const AIMS = ['evaluate the demo skiff' => '3', 'evaluate 60 devices on 3 banks' => '10', 'one solve of it at rest' => '1', self::FAULTS.' single faults of it, loaded' => '100'];
+    private const AIMS = [
+        'evaluate the demo skiff' => '3',
+        'evaluate 60 devices on 3 banks' => '10',
+        'one solve of it at rest' => '1',
+        self::FAULTS.' single faults of it, loaded' => '100',
+    ];
 
     private const WARM_UP = 10;
 
@@ -50,10 +55,22 @@ final class Bench extends Command
         foreach ($figures as $what => $times) {
             $rows[] = [$what, ...$times, self::AIMS[$what] ?? '', ...array_slice($plain[$what] ?? ['', ''], 0, 2)];
         }
-        $this->table(['what', 'least ms', 'median ms', '95 % ms', 'aim ms', 'least without JIT', 'median without JIT'], $rows);
+        $this->table(
+            ['what', 'least ms', 'median ms', '95 % ms', 'aim ms', 'least without JIT', 'median without JIT'],
+            $rows,
+        );
         self::isCompiled() || $this->warn('PHP runs without its just-in-time compiler: opcache.jit cannot be switched on here.');
-        $this->line('From '.self::SMALL.' to '.self::LARGE.' nodes: '.number_format((float) $figures[self::LARGE.' nodes, solved'][0] / max(0.001, (float) $figures[self::SMALL.' nodes, solved'][0]), 1).'-fold by the least (aim: at most 12)');
-        $this->line('Peak memory: '.number_format(memory_get_peak_usage() / 1_048_576, 1).' MB (aim: under 32 beside the framework)');
+        $this->line('From '.self::SMALL.' to '.self::LARGE.' nodes: '.number_format(
+            (float) $figures[self::LARGE.' nodes, solved'][0] / max(
+                0.001,
+                (float) $figures[self::SMALL.' nodes, solved'][0],
+            ),
+            1,
+        ).'-fold by the least (aim: at most 12)');
+        $this->line('Peak memory: '.number_format(
+            memory_get_peak_usage() / 1_048_576,
+            1,
+        ).' MB (aim: under 32 beside the framework)');
         $this->againstSimulator(resolve(Areas::class)->evaluate(LargeBoat::plan()));
 
         return self::SUCCESS;
@@ -64,10 +81,28 @@ final class Bench extends Command
         return (opcache_get_status(false)['jit']['on'] ?? false) === true;
     }
 
-    /** @return array<string, array<int, string>> the same figures from a process without the compiler, in one and the same run */
+    /**
+     * @return array<string, array<int, string>> the same figures from a process without the compiler, in one and the same run
+     */
     private function notCompiled(): array
     {
-        $process = new Process([PHP_BINARY, '-d', 'opcache.jit=disable', '-d', 'opcache.enable_cli=0', base_path('artisan'), 'dinghy:bench', '--figures', '--runs='.$this->option('runs')], null, ['DINGHY_COMPILED' => 'no'], null, 600);
+        $process = new Process(
+            [
+                PHP_BINARY,
+                '-d',
+                'opcache.jit=disable',
+                '-d',
+                'opcache.enable_cli=0',
+                base_path('artisan'),
+                'dinghy:bench',
+                '--figures',
+                '--runs='.$this->option('runs'),
+            ],
+            null,
+            ['DINGHY_COMPILED' => 'no'],
+            null,
+            600,
+        );
         $figures = json_decode($process->mustRun()->getOutput(), true, 8, JSON_THROW_ON_ERROR);
 
         return is_array($figures) ? $figures : [];
@@ -79,26 +114,54 @@ final class Bench extends Command
         $json = (string) file_get_contents(database_path('demo/boats/skiff.json'));
         $skiff = resolve(Areas::class)->format->document($json)->plan();
         $large = LargeBoat::plan();
-        $mistakes = resolve(Areas::class)->format->document((string) file_get_contents(database_path('demo/mistakes/skiff.json')));
-        [$mistaken, $evaluated] = [resolve(Areas::class)->evaluate($mistakes->plan()), resolve(Areas::class)->evaluate($large)];
+        $mistakes = resolve(Areas::class)->format->document((string) file_get_contents(
+            database_path('demo/mistakes/skiff.json'),
+        ));
+        [$mistaken, $evaluated] = [
+            resolve(Areas::class)->evaluate($mistakes->plan()),
+            resolve(Areas::class)->evaluate($large),
+        ];
         $try = static fn (PlanDocument $document, Evaluation $evaluation): \Closure => static function () use ($document, $evaluation): void {
             array_map((new Remedies($document, $evaluation))->of(...), $evaluation->findings);
         };
         $network = $evaluated->boat->states->network(State::Loaded);
         $variants = Variants::loaded($network, []);
         $faults = self::faults($network);
-        $solve = static fn (Network $of): \Closure => static fn () => (new Network($of->sources, $of->resistors, $of->loads, $of->topology))->loaded();
+        $solve = static fn (Network $of): \Closure => static fn () => (new Network(
+            $of->sources,
+            $of->resistors,
+            $of->loads,
+            $of->topology,
+        ))->loaded();
         [$small, $big] = [Ladder::of(self::SMALL), Ladder::of(self::LARGE)];
-        $order = static fn (Network $of): \Closure => static fn () => (new Network($of->sources, $of->resistors, $of->loads))->loaded();
+        $order = static fn (Network $of): \Closure => static fn () => (new Network(
+            $of->sources,
+            $of->resistors,
+            $of->loads,
+        ))->loaded();
 
         return array_map(fn (\Closure $what): array => $this->time($what), [
-            'evaluate the demo skiff' => static fn (): array => EvaluationDocument::of(resolve(Areas::class)->evaluate($skiff)),
-            'read and evaluate the demo skiff' => static fn (): array => EvaluationDocument::of(resolve(Areas::class)->evaluate(resolve(Areas::class)->format->document($json)->plan())),
+            'evaluate the demo skiff' => static fn (): array => EvaluationDocument::of(
+                resolve(Areas::class)->evaluate($skiff),
+            ),
+            'read and evaluate the demo skiff' => static fn (): array => EvaluationDocument::of(
+                resolve(Areas::class)->evaluate(resolve(Areas::class)->format->document($json)->plan()),
+            ),
             'evaluate 60 devices on 3 banks' => static fn () => resolve(Areas::class)->evaluate($large),
-            '… and write the document' => static fn (): array => EvaluationDocument::of(resolve(Areas::class)->evaluate($large)),
+            '… and write the document' => static fn (): array => EvaluationDocument::of(
+                resolve(Areas::class)->evaluate($large),
+            ),
             'try the remedies of the skiff with mistakes, '.count($mistaken->findings).' findings' => $try($mistakes, $mistaken),
-            'try the remedies of 60 devices, '.count($evaluated->findings).' findings' => $try(resolve(Areas::class)->format->document(LargeBoat::json()), $evaluated),
-            'one solve of it at rest' => static fn () => (new Network($network->sources, $network->resistors, $network->loads, $network->topology))->atRest(),
+            'try the remedies of 60 devices, '.count($evaluated->findings).' findings' => $try(
+                resolve(Areas::class)->format->document(LargeBoat::json()),
+                $evaluated,
+            ),
+            'one solve of it at rest' => static fn () => (new Network(
+                $network->sources,
+                $network->resistors,
+                $network->loads,
+                $network->topology,
+            ))->atRest(),
             'one solve of it loaded' => $solve($network),
             self::FAULTS.' single faults of it, loaded' => static function () use ($variants, $faults): void {
                 foreach ($faults as $fault) {
@@ -120,16 +183,41 @@ final class Bench extends Command
 
             return;
         }
-        [$plan, $netlist] = [(string) tempnam(sys_get_temp_dir(), 'dinghy-plan'), (string) tempnam(sys_get_temp_dir(), 'dinghy-net')];
+        [$plan, $netlist] = [
+            (string) tempnam(sys_get_temp_dir(), 'dinghy-plan'),
+            (string) tempnam(sys_get_temp_dir(), 'dinghy-net'),
+        ];
         file_put_contents($plan, LargeBoat::json());
         file_put_contents($netlist, $evaluation->boat->states->netlist(State::Loaded));
-        $meter = [PHP_BINARY, base_path('artisan'), 'dinghy:meter', $plan, '--plus=b1+', '--minus=b1-', '--state=loaded'];
+        $meter = [
+            PHP_BINARY,
+            base_path('artisan'),
+            'dinghy:meter',
+            $plan,
+            '--plus=b1+',
+            '--minus=b1-',
+            '--state=loaded',
+        ];
         [, $mine] = $this->time(static fn () => (new Process($meter))->mustRun(), self::PROCESSES, 1);
-        [, $simulator] = $this->time(static fn () => (new Process(['ngspice', '-b', $netlist]))->run(), self::PROCESSES, 1);
-        [, $solve] = $this->time(static fn () => $evaluation->boat->states->with(array_fill_keys(array_keys($evaluation->boat->plan->devices), 1.0)));
+        [, $simulator] = $this->time(
+            static fn () => (new Process(['ngspice', '-b', $netlist]))->run(),
+            self::PROCESSES,
+            1,
+        );
+        [, $solve] = $this->time(
+            static fn () => $evaluation->boat->states->with(
+                array_fill_keys(array_keys($evaluation->boat->plan->devices), 1.0),
+            ),
+        );
         unlink($plan);
         unlink($netlist);
-        $this->line("As whole processes: dinghy:meter {$mine} ms with the whole evaluation and the framework, ngspice -b {$simulator} ms: ".number_format((float) $mine / (float) $simulator, 1).' to 1; the solve alone '.$solve.' ms: '.number_format((float) $solve / (float) $simulator, 2).' to 1.');
+        $this->line("As whole processes: dinghy:meter {$mine} ms with the whole evaluation and the framework, ngspice -b {$simulator} ms: ".number_format(
+            (float) $mine / (float) $simulator,
+            1,
+        ).' to 1; the solve alone '.$solve.' ms: '.number_format(
+            (float) $solve / (float) $simulator,
+            2,
+        ).' to 1.');
     }
 
     /** @return list<Fault> */
@@ -167,6 +255,9 @@ final class Bench extends Command
         }
         sort($times);
 
-        return array_map(static fn (int $at): string => number_format($times[$at], 2, '.', ''), [0, intdiv($runs, 2), (int) floor(0.95 * ($runs - 1))]);
+        return array_map(
+            static fn (int $at): string => number_format($times[$at], 2, '.', ''),
+            [0, intdiv($runs, 2), (int) floor(0.95 * ($runs - 1))],
+        );
     }
 }

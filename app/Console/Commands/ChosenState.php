@@ -26,7 +26,11 @@ final readonly class ChosenState
         $states = $evaluation->boat->states;
         $named = State::tryFrom($text);
         if ($named !== null) {
-            return new self($text, $states->overload($named) ?? $states->in($named) ?? throw new \LogicException('A state is solved or overloaded.'), $states->network($named));
+            return new self(
+                $text,
+                $states->overload($named) ?? $states->in($named) ?? throw new \LogicException('A state is solved or overloaded.'),
+                $states->network($named),
+            );
         }
         $shares = [];
         foreach (explode(',', $text) as $item) {

@@ -53,14 +53,29 @@ final class Evaluate extends Command
     {
         $solved = $state->solved;
         if ($solved instanceof Overload) {
-            return ['name' => $state->name, 'overload' => ['device' => $solved->load, 'asked_a' => $solved->askedAmps, 'most_a' => $solved->mostAmps, 'share' => $solved->share]];
+            return [
+                'name' => $state->name,
+                'overload' => [
+                    'device' => $solved->load,
+                    'asked_a' => $solved->askedAmps,
+                    'most_a' => $solved->mostAmps,
+                    'share' => $solved->share,
+                ],
+            ];
         }
 
         return [
             'name' => $state->name,
             'overload' => null,
-            'devices' => array_map(static fn ($device): array => ['id' => $device->id, 'volts' => $solved->at($device)], array_values($evaluation->boat->plan->devices)),
-            'batteries' => array_map(static fn (string $id, float $amps): array => ['id' => $id, 'amps' => $amps], array_keys($solved->sourceAmps()), $solved->sourceAmps()),
+            'devices' => array_map(
+                static fn ($device): array => ['id' => $device->id, 'volts' => $solved->at($device)],
+                array_values($evaluation->boat->plan->devices),
+            ),
+            'batteries' => array_map(
+                static fn (string $id, float $amps): array => ['id' => $id, 'amps' => $amps],
+                array_keys($solved->sourceAmps()),
+                $solved->sourceAmps(),
+            ),
         ];
     }
 }

@@ -24,7 +24,14 @@ final class Import extends Command
             return self::FAILURE;
         }
         try {
-            $job = NewJob::make($shop, null, (string) $this->option('customer'), (string) $this->option('title'), null, PlanFile::read((string) $this->argument('plan')));
+            $job = NewJob::make(
+                $shop,
+                null,
+                (string) $this->option('customer'),
+                (string) $this->option('title'),
+                null,
+                PlanFile::read((string) $this->argument('plan')),
+            );
         } catch (PlanRefused $e) {
             return PlanFile::refuse($this, $e);
         }

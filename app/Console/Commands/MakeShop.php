@@ -23,7 +23,10 @@ final class MakeShop extends Command
     {
         $email = strtolower((string) $this->option('owner'));
         $name = trim((string) $this->argument('name'));
-        $wrong = Validator::make(['name' => $name, 'owner' => $email], ['name' => ['required', 'max:120'], 'owner' => ['required', 'email', 'max:190', 'regex:/^[\x21-\x7e]+$/', 'unique:users,email']], [
+        $wrong = Validator::make(['name' => $name, 'owner' => $email], [
+            'name' => ['required', 'max:120'],
+            'owner' => ['required', 'email', 'max:190', 'regex:/^[\x21-\x7e]+$/', 'unique:users,email'],
+        ], [
             'name.*' => 'The name of the shop is missing, or longer than 120 letters.',
             'owner.required' => 'The owner is missing: --owner=name@place.',
             'owner.unique' => "There is a person with the address {$email} already.",

@@ -33,7 +33,10 @@ final class Meter extends Command
         [$plus, $minus] = [(string) $this->option('plus'), (string) $this->option('minus')];
         foreach (['plus' => $plus, 'minus' => $minus] as $probe => $point) {
             if (! isset($state->network->topology->index[$point])) {
-                return $this->refused("--{$probe} takes a post, a plug or a bus of the plan, as ".implode(', ', array_slice(array_map(strval(...), array_keys($state->network->topology->index)), 0, 4))."; \"{$point}\" is none.");
+                return $this->refused("--{$probe} takes a post, a plug or a bus of the plan, as ".implode(
+                    ', ',
+                    array_slice(array_map(strval(...), array_keys($state->network->topology->index)), 0, 4),
+                )."; \"{$point}\" is none.");
             }
         }
         if ($state->solved instanceof Overload) {

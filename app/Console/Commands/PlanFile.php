@@ -25,7 +25,10 @@ final class PlanFile
         }
 
         // One byte more than allowed is enough to refuse it; a huge file is not read whole.
-        return resolve(Areas::class)->format->document((string) file_get_contents($path, length: PlanDocument::MOST_BYTES + 1));
+        return resolve(Areas::class)->format->document((string) file_get_contents(
+            $path,
+            length: PlanDocument::MOST_BYTES + 1,
+        ));
     }
 
     public static function refuse(Command $command, PlanRefused $refusal): int

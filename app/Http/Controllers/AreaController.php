@@ -19,6 +19,8 @@ final class AreaController extends Controller
         $area = $areas->at($stage) ?? abort(404, 'There is no such stage.');
         $judged = $job->judged(self::planOf($job));
 
-        return response()->json($area->answer($job, $job->boat->customer->shop->evaluate($judged, AskedUnits::of($request)), $judged));
+        return response()->json(
+            $area->answer($job, $job->boat->customer->shop->evaluate($judged, AskedUnits::of($request)), $judged),
+        );
     }
 }

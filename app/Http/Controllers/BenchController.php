@@ -19,14 +19,20 @@ use Dinghy\Wiring\ConnectionStep;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
-/** A bank on the bench: where its blocks stand, what its plugging does, in which order it is connected, what else it could be. */
+/**
+ * A bank on the bench: where its blocks stand, what its plugging does, in which order it is connected, what else it
+ * could be.
+ */
 final class BenchController extends Controller
 {
     public function __invoke(Request $request, Job $job): JsonResponse
     {
         $this->authorize('view', $job);
         $evaluation = self::evaluationOf($job, AskedUnits::of($request));
-        $bank = $evaluation->boat->plan->banks[$request->string('bank')->value()] ?? abort(404, 'The plan has no such bank.');
+        $bank = $evaluation->boat->plan->banks[$request->string('bank')->value()] ?? abort(
+            404,
+            'The plan has no such bank.',
+        );
         $chargerFirst = match ($request->string('first')->value()) {
             'charger' => true,
             'jumpers' => false,
@@ -41,8 +47,14 @@ final class BenchController extends Controller
             'inside_mm' => $compartment->inside,
             'fits' => $compartment->inside === null ? null : $compartment->fits(),
             'says' => $compartment->says($evaluation->boat->plan, $bank, $evaluation->boat->words),
-            'blocks' => array_map(static fn (LaidBlock $block): array => self::block($block, $evaluation->boat->words, $bank), array_values($compartment->blocks)),
-            'neighbours' => array_map(static fn (LaidBlock $block): array => self::outline($block), $compartment->neighbours),
+            'blocks' => array_map(
+                static fn (LaidBlock $block): array => self::block($block, $evaluation->boat->words, $bank),
+                array_values($compartment->blocks),
+            ),
+            'neighbours' => array_map(
+                static fn (LaidBlock $block): array => self::outline($block),
+                $compartment->neighbours,
+            ),
             'wires' => array_map(static fn (Jumper $wire): array => [
                 'id' => $wire->id, 'from' => (string) $wire->from, 'to' => (string) $wire->to, 'gauge' => $wire->gauge->name, 'length_m' => $wire->length,
                 'drawn_m' => $compartment->jumperLength($wire), 'amps' => $plugging->amps[$wire->id] ?? null,
@@ -51,7 +63,13 @@ final class BenchController extends Controller
             'does' => $plugging->says === [] ? [Plugging::quiet($evaluation->boat->words)] : $plugging->says,
             'sound' => $plugging->says === [],
             'first' => $chargerFirst ? 'charger' : 'jumpers',
-            'order' => array_map(static fn (ConnectionStep $step): array => ['says' => $step->says, 'post' => $step->post === null ? null : (string) $step->post, 'wire' => $step->wire, 'volts' => $step->volts, 'caution' => $step->caution],
+            'order' => array_map(static fn (ConnectionStep $step): array => [
+                'says' => $step->says,
+                'post' => $step->post === null ? null : (string) $step->post,
+                'wire' => $step->wire,
+                'volts' => $step->volts,
+                'caution' => $step->caution,
+            ],
                 ConnectionOrder::of($evaluation->boat->plan, $bank, $evaluation->boat->words, $chargerFirst)),
             'ways' => array_map(static fn (array $way): array => [
                 'series' => $way[0], 'parallel' => $way[1], 'volts' => $way[0] * $bank->batteries()[0]->nominalVolts, 'now' => count($bank->strings[0]) === $way[0],
@@ -65,7 +83,10 @@ final class BenchController extends Controller
         return [
             ...self::outline($block),
             'number' => $bank->numberOf($block->battery, $words->countedFrom),
-            'kind' => $block->battery->chemistry->label().' '.QuantityFormatter::trim($block->battery->capacityAh, 1).' Ah',
+            'kind' => $block->battery->chemistry->label().' '.QuantityFormatter::trim(
+                $block->battery->capacityAh,
+                1,
+            ).' Ah',
             'size_known' => $block->battery->size !== null,
             'plus' => self::point($block->plus()),
             'minus' => self::point($block->minus()),

@@ -19,7 +19,10 @@ final class BoardTemplateController extends Controller
         $head = self::planOf($job);
         $found = $head->planDocument()->plan()->boards[$board] ?? abort(404, 'The plan has no such board.');
 
-        return response(BoardTemplate::pdf($found, $request->string('paper')->value() === 'letter' ? 'letter' : 'a4'), 200, [
+        return response(BoardTemplate::pdf(
+            $found,
+            $request->string('paper')->value() === 'letter' ? 'letter' : 'a4',
+        ), 200, [
             'Content-Type' => 'application/pdf',
             'Content-Disposition' => 'attachment; filename="'.PlanExport::fileName($job, $head)."-{$found->id}.pdf\"",
         ]);

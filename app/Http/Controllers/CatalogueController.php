@@ -13,7 +13,16 @@ final class CatalogueController extends Controller
 {
     public function __invoke(#[CurrentUser] User $user): JsonResponse
     {
-        return response()->json(['parts' => $user->shop->catalogue()->get()->sortBy([['kind', 'asc'], ['id', 'asc']])->values()
-            ->map(static fn (CataloguePart $part): array => ['id' => $part->id, 'kind' => $part->kind, 'name' => $part->name, 'figures' => $part->told()])->all()]);
+        return response()->json(['parts' => $user->shop->catalogue()->get()->sortBy(
+            [['kind', 'asc'], ['id', 'asc']],
+        )->values()
+            ->map(
+                static fn (CataloguePart $part): array => [
+                    'id' => $part->id,
+                    'kind' => $part->kind,
+                    'name' => $part->name,
+                    'figures' => $part->told(),
+                ],
+            )->all()]);
     }
 }

@@ -31,7 +31,10 @@ final class CatalogueTableController extends Controller
     {
         // Whoever is in the shop may look at what a table would change.
         $request->boolean('keep') && $this->authorize('run', $user->shop);
-        $asked = $request->validate(['csv' => ['required', 'string', 'max:1000000'], 'keep' => ['required', 'boolean']], ['csv.*' => 'Choose a table of parts, of at most 1 MB.']);
+        $asked = $request->validate(
+            ['csv' => ['required', 'string', 'max:1000000'], 'keep' => ['required', 'boolean']],
+            ['csv.*' => 'Choose a table of parts, of at most 1 MB.'],
+        );
         $known = $user->shop->catalogue()->get()->keyBy('name_key');
         $told = ['new' => [], 'changed' => [], 'differences' => [], 'same' => 0, 'refused' => []];
         $kept = [];
@@ -60,10 +63,15 @@ final class CatalogueTableController extends Controller
         return response()->json($told);
     }
 
-    /** @return list<array{name: string, field: string, was: string, is: string}> the figures that a line has otherwise, as the table writes them */
+    /**
+     * @return list<array{name: string, field: string, was: string, is: string}> the figures that a line has otherwise, as the table writes them
+     */
     private static function differences(CataloguePart $part, CatalogueLine $line): array
     {
-        [$was, $is] = [CatalogueCsv::cells($part->kind, $part->told()), CatalogueCsv::cells($line->kind, $line->figures)];
+        [$was, $is] = [
+            CatalogueCsv::cells($part->kind, $part->told()),
+            CatalogueCsv::cells($line->kind, $line->figures),
+        ];
         $differences = [];
         foreach (array_keys($was + $is) as $field) {
             [$before, $after] = [$was[$field] ?? 'none', $is[$field] ?? 'none'];

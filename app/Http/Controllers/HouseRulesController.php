@@ -31,7 +31,9 @@ final class HouseRulesController extends Controller
         $together = $boats->by($kept->with($request->changed(), $request->units()));
         $alone = [];
         foreach ($request->changed() as $field => $value) {
-            $changed = count($request->changed()) === 1 ? $together : $boats->by($kept->with([$field => $value], $request->units()));
+            $changed = count($request->changed()) === 1 ? $together : $boats->by(
+                $kept->with([$field => $value], $request->units()),
+            );
             $alone[] = ['field' => (string) $field, 'boats' => count($changed)];
         }
 
@@ -45,10 +47,18 @@ final class HouseRulesController extends Controller
             Shop::query()->whereKey($user->shop_id)->lockForUpdate()->firstOrFail();
             $shop = $user->shop->refresh();
             if ($request->integer('version') !== $shop->house_rules_version) {
-                abort(409, 'Somebody kept other house rules since you last saw them. Look at them again; nothing was overwritten.');
+                abort(
+                    409,
+                    'Somebody kept other house rules since you last saw them. Look at them again; nothing was overwritten.',
+                );
             }
             $rules = $shop->houseRules()->with($request->changed(), $request->units());
-            $shop->update(['house_rules' => json_encode($rules->kept, JSON_THROW_ON_ERROR), 'house_rules_version' => $shop->house_rules_version + 1]);
+            $shop->update(
+                [
+                    'house_rules' => json_encode($rules->kept, JSON_THROW_ON_ERROR),
+                    'house_rules_version' => $shop->house_rules_version + 1,
+                ],
+            );
 
             return $shop;
         });

@@ -22,7 +22,10 @@ final class MeterController extends Controller
         $points = [];
         foreach (['plus', 'minus'] as $probe) {
             $points[] = $point = $request->string($probe)->value();
-            isset($network->topology->index[$point]) || abort(422, "The plan has no point \"{$point}\" for the {$probe} probe. Choose a post, a plug or a bus.");
+            isset($network->topology->index[$point]) || abort(
+                422,
+                "The plan has no point \"{$point}\" for the {$probe} probe. Choose a post, a plug or a bus.",
+            );
         }
         $solution = $states->in($state);
         $unfed = $states->overload($state) !== null && $network->topology->joins(...$points) && $solution?->between(...$points) === null;

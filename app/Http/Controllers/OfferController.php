@@ -19,10 +19,23 @@ final class OfferController extends Controller
     public function __invoke(Request $request, Job $job, #[CurrentUser] User $user): JsonResponse
     {
         $this->authorize('view', $job);
-        $part = $user->shop->catalogue()->where('kind', 'device')->find($request->integer('part')) ?? abort(404, 'Your catalogue has no such device.');
+        $part = $user->shop->catalogue()->where('kind', 'device')->find($request->integer('part')) ?? abort(
+            404,
+            'Your catalogue has no such device.',
+        );
         $station = $request->filled('station') ? $request->string('station')->value() : null;
-        $offers = CircuitOffers::of($job->judged(self::planOf($job))->plan(), CircuitRequirements::by($part->asPlanned()), $station, $user->shop->blockSizes());
+        $offers = CircuitOffers::of(
+            $job->judged(self::planOf($job))->plan(),
+            CircuitRequirements::by($part->asPlanned()),
+            $station,
+            $user->shop->blockSizes(),
+        );
 
-        return response()->json(['offers' => array_map(static fn (CircuitOffer $offer): array => ['on' => $offer->name(), 'label' => $offer->label], $offers)]);
+        return response()->json(
+            ['offers' => array_map(
+                static fn (CircuitOffer $offer): array => ['on' => $offer->name(), 'label' => $offer->label],
+                $offers,
+            )],
+        );
     }
 }

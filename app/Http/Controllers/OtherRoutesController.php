@@ -21,7 +21,10 @@ final class OtherRoutesController extends Controller
         $run = $evaluation->boat->runs[$request->string('run')->value()] ?? abort(404, 'The plan has no such run.');
 
         return response()->json(['routes' => array_map(static fn (OtherRoutes $other): array => [
-            'stations' => $other->stations, 'ways' => array_map(static fn (Way $way): string => $way->id, $other->route->ways),
+            'stations' => $other->stations, 'ways' => array_map(
+                static fn (Way $way): string => $way->id,
+                $other->route->ways,
+            ),
             'length_m' => $other->length, 'gauge' => $other->gauge?->name, 'copper_kg' => $other->copper(), 'now' => $other->now,
         ], OtherRoutes::of($evaluation, $job->judged(self::planOf($job)), $run))]);
     }

@@ -22,7 +22,9 @@ final class PartController extends Controller
     public function store(AddPartRequest $request, Job $job, #[CurrentUser] User $user): JobResource
     {
         $proposal = $request->proposal();
-        SentOnce::of($request, $user)->make(static fn (): int => (new PlanHistory($job))->propose($user, $proposal)->number);
+        SentOnce::of($request, $user)->make(
+            static fn (): int => (new PlanHistory($job))->propose($user, $proposal)->number,
+        );
 
         return new JobResource($job, $user);
     }
@@ -30,8 +32,16 @@ final class PartController extends Controller
     public function destroy(Request $request, Job $job, #[CurrentUser] User $user): JobResource
     {
         $this->authorize('changePlan', $job);
-        $on = $request->validate(['on' => ['required', 'string', 'max:80']], ['on.required' => 'Say which part: on is a part as "device:hub".'])['on'];
-        SentOnce::of($request, $user)->make(static fn (): int => (new PlanHistory($job))->propose($user, static fn (Plan $plan): Patch => TakeOut::of($plan, $on))->number);
+        $on = $request->validate(
+            ['on' => ['required', 'string', 'max:80']],
+            ['on.required' => 'Say which part: on is a part as "device:hub".'],
+        )['on'];
+        SentOnce::of($request, $user)->make(
+            static fn (): int => (new PlanHistory($job))->propose(
+                $user,
+                static fn (Plan $plan): Patch => TakeOut::of($plan, $on),
+            )->number,
+        );
 
         return new JobResource($job, $user);
     }

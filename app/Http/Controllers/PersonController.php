@@ -17,7 +17,14 @@ final class PersonController extends Controller
         $this->authorize('run', $user->shop);
 
         return response()->json(['people' => $user->shop->users()->get()->sortBy('id')->values()
-            ->map(static fn (User $person): array => ['id' => $person->id, 'name' => $person->name, 'email' => $person->email, 'role' => $person->role->value])->all()]);
+            ->map(
+                static fn (User $person): array => [
+                    'id' => $person->id,
+                    'name' => $person->name,
+                    'email' => $person->email,
+                    'role' => $person->role->value,
+                ],
+            )->all()]);
     }
 
     public function endSessions(int $person, #[CurrentUser] User $user): Response

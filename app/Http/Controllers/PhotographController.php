@@ -14,7 +14,9 @@ final class PhotographController extends Controller
     public function __invoke(Request $request, Job $job, string $photograph): Response
     {
         $this->authorize('view', $job);
-        $jpeg = $job->photographs()->where('content', $photograph)->value($request->boolean('thumbnail') ? 'thumbnail' : 'picture');
+        $jpeg = $job->photographs()->where('content', $photograph)->value(
+            $request->boolean('thumbnail') ? 'thumbnail' : 'picture',
+        );
         is_string($jpeg) || abort(404, 'There is no such picture.');
 
         return response($jpeg, 200, [

@@ -24,14 +24,32 @@ final class PhotographUploadController extends Controller
     {
         $this->authorize('photograph', $job);
         $length = $request->header('Upload-Length');
-        is_string($length) && ctype_digit($length) && strlen($length) < 10 && (int) $length > 0 || abort(422, 'Not kept: Upload-Length is missing. Say how many bytes the picture has.');
+        is_string($length) && ctype_digit($length) && strlen($length) < 10 && (int) $length > 0 || abort(
+            422,
+            'Not kept: Upload-Length is missing. Say how many bytes the picture has.',
+        );
         $told = self::metadata((string) $request->header('Upload-Metadata'));
         $of = $told['of'] ?? 'other';
-        preg_match('/'.Photograph::SUBJECT.'/D', $of) === 1 || abort(422, 'Not kept: say what is on the picture, as "station:stern", "post:old-1" or "other".');
-        self::planOf($job)->planDocument()->plan()->has($of) || abort(422, "Not kept: the boat has no \"{$of}\". Choose what is on the picture from the list.");
-        $upload = (new PhotographUploads($job))->begin($user, (int) $length, $of, mb_substr($told['words'] ?? '', 0, self::LONGEST_WORDS));
+        preg_match('/'.Photograph::SUBJECT.'/D', $of) === 1 || abort(
+            422,
+            'Not kept: say what is on the picture, as "station:stern", "post:old-1" or "other".',
+        );
+        self::planOf($job)->planDocument()->plan()->has($of) || abort(
+            422,
+            "Not kept: the boat has no \"{$of}\". Choose what is on the picture from the list.",
+        );
+        $upload = (new PhotographUploads($job))->begin(
+            $user,
+            (int) $length,
+            $of,
+            mb_substr($told['words'] ?? '', 0, self::LONGEST_WORDS),
+        );
 
-        return response('', 201, [...self::VERSION, 'Location' => "/api/jobs/{$job->id}/photographs/uploads/{$upload->id}"]);
+        return response(
+            '',
+            201,
+            [...self::VERSION, 'Location' => "/api/jobs/{$job->id}/photographs/uploads/{$upload->id}"],
+        );
     }
 
     public function show(Job $job, string $upload, #[CurrentUser] User $user): Response
@@ -41,7 +59,11 @@ final class PhotographUploadController extends Controller
         // The last piece may have arrived and its answer not: what is told to be whole is kept first.
         $found->isWhole() && (new PhotographUploads($job))->keep($found, $user);
 
-        return response('', 200, [...self::VERSION, 'Upload-Offset' => (string) $found->offset, 'Upload-Length' => (string) $found->length]);
+        return response(
+            '',
+            200,
+            [...self::VERSION, 'Upload-Offset' => (string) $found->offset, 'Upload-Length' => (string) $found->length],
+        );
     }
 
     public function append(Request $request, Job $job, string $upload, #[CurrentUser] User $user): Response
@@ -49,16 +71,25 @@ final class PhotographUploadController extends Controller
         $this->authorize('photograph', $job);
         $found = self::uploadOf($job, $upload, $user);
         $offset = $request->header('Upload-Offset');
-        is_string($offset) && ctype_digit($offset) || abort(422, 'Not kept: Upload-Offset is missing. Say after how many bytes this piece begins.');
+        is_string($offset) && ctype_digit($offset) || abort(
+            422,
+            'Not kept: Upload-Offset is missing. Say after how many bytes this piece begins.',
+        );
         $whole = (new PhotographUploads($job))->append($found, $user, (int) $offset, (string) $request->getContent());
-        $whole === null && abort(409, 'Not kept: this piece does not follow what has arrived. Ask how much has, and go on from there.');
+        $whole === null && abort(
+            409,
+            'Not kept: this piece does not follow what has arrived. Ask how much has, and go on from there.',
+        );
 
         return response('', 204, [...self::VERSION, 'Upload-Offset' => (string) $found->offset]);
     }
 
     private static function uploadOf(Job $job, string $upload, User $user): PhotographUpload
     {
-        return PhotographUpload::query()->where('job_id', $job->id)->where('user_id', $user->id)->find($upload) ?? abort(404, 'There is no such upload any more. Send the picture again.');
+        return PhotographUpload::query()->where('job_id', $job->id)->where('user_id', $user->id)->find($upload) ?? abort(
+            404,
+            'There is no such upload any more. Send the picture again.',
+        );
     }
 
     /** @return array<string, string> as the protocol has it: names and base64, parted by commas */

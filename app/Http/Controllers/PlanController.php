@@ -39,7 +39,15 @@ final class PlanController extends Controller
     public function edit(EditPlanRequest $request, Job $job, #[CurrentUser] User $user): JobResource
     {
         $patch = $request->patch();
-        SentOnce::of($request, $user)->make(static fn (): int => (new PlanHistory($job))->edit($user, $request->base(), $patch, $request->reason(), $request->own())->number);
+        SentOnce::of($request, $user)->make(
+            static fn (): int => (new PlanHistory($job))->edit(
+                $user,
+                $request->base(),
+                $patch,
+                $request->reason(),
+                $request->own(),
+            )->number,
+        );
 
         return new JobResource($job, $user);
     }
@@ -49,7 +57,10 @@ final class PlanController extends Controller
     {
         $this->authorize('view', $job);
         $body = json_decode($request->getContent(), false, 32);
-        $patch = MoveOnPlan::followed(self::planOf($job)->planDocument(), resolve(Areas::class)->format->patch($body instanceof \stdClass ? $body->patch ?? null : null));
+        $patch = MoveOnPlan::followed(
+            self::planOf($job)->planDocument(),
+            resolve(Areas::class)->format->patch($body instanceof \stdClass ? $body->patch ?? null : null),
+        );
         $units = AskedUnits::of($request);
         $document = $job->judged(self::planOf($job));
         $shop = $job->boat->customer->shop;
@@ -71,7 +82,9 @@ final class PlanController extends Controller
     public function log(Job $job): JsonResponse
     {
         $this->authorize('view', $job);
-        $versions = $job->planVersions()->with('author')->get(['id', 'job_id', 'number', 'user_id', 'kind', 'patch', 'reason', 'made_at'])->sortByDesc('number')->take(self::LOGGED)->values();
+        $versions = $job->planVersions()->with('author')->get(
+            ['id', 'job_id', 'number', 'user_id', 'kind', 'patch', 'reason', 'made_at'],
+        )->sortByDesc('number')->take(self::LOGGED)->values();
 
         return response()->json(['entries' => $versions->map(static fn (PlanVersion $version): array => [
             'number' => $version->number,
@@ -114,7 +127,10 @@ final class PlanController extends Controller
 
     private static function stepOf(Request $request): ?int
     {
-        $step = $request->validate(['step' => ['sometimes', 'integer']], ['step.*' => 'Not kept: step is the number of what is to be taken back or made again.'])['step'] ?? null;
+        $step = $request->validate(
+            ['step' => ['sometimes', 'integer']],
+            ['step.*' => 'Not kept: step is the number of what is to be taken back or made again.'],
+        )['step'] ?? null;
 
         return $step === null ? null : (int) $step;
     }
@@ -124,7 +140,9 @@ final class PlanController extends Controller
         $this->authorize('view', $job);
         $figure = $request->string('figure')->value();
         $units = AskedUnits::of($request);
-        $why = (str_starts_with($figure, 'supply:') ? self::whySupply($job, $user, $figure, $units) : (new Why(self::evaluationOf($job, $units)))->of($figure))
+        $why = (str_starts_with($figure, 'supply:') ? self::whySupply($job, $user, $figure, $units) : (new Why(
+            self::evaluationOf($job, $units),
+        ))->of($figure))
             ?? abort(404, 'There is nothing to explain: the plan has no such figure.');
 
         return response()->json([
@@ -145,7 +163,9 @@ final class PlanController extends Controller
         foreach (SupplyComparison::of($user->shop, $job->judged(self::planOf($job)), $units) as $school) {
             $evaluation = $school->variant->school->value === $name ? $school->evaluation() : null;
             if ($evaluation !== null) {
-                return $field === 'cost' ? $school->toBuy($evaluation)->why() : (new SupplyReasons($evaluation))->of($field);
+                return $field === 'cost'
+                    ? $school->toBuy($evaluation)->why()
+                    : (new SupplyReasons($evaluation))->of($field);
             }
         }
 

@@ -17,7 +17,10 @@ use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 
-/** Whole plans in the place of the one that stands: a file, or a version of the log; looked at first, and one step to undo. */
+/**
+ * Whole plans in the place of the one that stands: a file, or a version of the log; looked at first, and one step to
+ * undo.
+ */
 final class PlanVersionController extends Controller
 {
     /** A version of the log beside the plan as it is. */
@@ -39,7 +42,14 @@ final class PlanVersionController extends Controller
     {
         $this->authorize('view', $job);
 
-        return response()->json(PlanLookedAt::beside($job, self::planOf($job), resolve(Areas::class)->format->document($request->getContent())->takenIn(), AskedUnits::of($request)));
+        return response()->json(
+            PlanLookedAt::beside(
+                $job,
+                self::planOf($job),
+                resolve(Areas::class)->format->document($request->getContent())->takenIn(),
+                AskedUnits::of($request),
+            ),
+        );
     }
 
     /** Replaces the plan by a file: the request's body is the file, "base" the version that it replaces. */
@@ -48,7 +58,9 @@ final class PlanVersionController extends Controller
         $this->authorize('changePlan', $job);
         $base = self::baseOf($request);
         $document = resolve(Areas::class)->format->document($request->getContent())->takenIn();
-        SentOnce::of($request, $user)->make(static fn (): int => (new PlanHistory($job))->replace($user, $base, $document)->number);
+        SentOnce::of($request, $user)->make(
+            static fn (): int => (new PlanHistory($job))->replace($user, $base, $document)->number,
+        );
 
         return new JobResource($job, $user);
     }
@@ -59,20 +71,33 @@ final class PlanVersionController extends Controller
         $this->authorize('changePlan', $job);
         $base = self::baseOf($request);
         $version = self::versionOf($job, $number);
-        SentOnce::of($request, $user)->make(static fn (): int => (new PlanHistory($job))->replace($user, $base, $version->planDocument(), $version)->number);
+        SentOnce::of($request, $user)->make(
+            static fn (): int => (new PlanHistory($job))->replace(
+                $user,
+                $base,
+                $version->planDocument(),
+                $version,
+            )->number,
+        );
 
         return new JobResource($job, $user);
     }
 
     private static function versionOf(Job $job, int $number): PlanVersion
     {
-        return $job->planVersions()->with('author')->where('number', $number)->first() ?? abort(404, "There is no version {$number} of this plan.");
+        return $job->planVersions()->with('author')->where('number', $number)->first() ?? abort(
+            404,
+            "There is no version {$number} of this plan.",
+        );
     }
 
     private static function baseOf(Request $request): int
     {
         $base = $request->query('base');
 
-        return is_string($base) && ctype_digit($base) && strlen($base) < 10 && (int) $base > 0 ? (int) $base : abort(422, 'Not kept: base is missing. Say which version of the plan it is to replace, as "?base=3".');
+        return is_string($base) && ctype_digit($base) && strlen($base) < 10 && (int) $base > 0 ? (int) $base : abort(
+            422,
+            'Not kept: base is missing. Say which version of the plan it is to replace, as "?base=3".',
+        );
     }
 }

@@ -18,7 +18,9 @@ final class ProposalController extends Controller
     public function __invoke(ProposalRequest $request, Job $job, #[CurrentUser] User $user): JobResource
     {
         $proposal = $request->proposal();
-        SentOnce::of($request, $user)->make(static fn (): int => (new PlanHistory($job))->propose($user, $proposal)->number);
+        SentOnce::of($request, $user)->make(
+            static fn (): int => (new PlanHistory($job))->propose($user, $proposal)->number,
+        );
 
         return new JobResource($job, $user);
     }

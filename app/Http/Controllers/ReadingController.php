@@ -26,7 +26,10 @@ final class ReadingController extends Controller
             in_array($point, $known, true) || abort(422, 'The plan has no such meter point. Choose one from the list.');
             $volts = $request->volts();
             if (abs($volts) > self::HIGHEST) {
-                throw QuantityRefused::expected('a reading from -'.self::HIGHEST.' to '.self::HIGHEST.' V', $request->string('volts')->value());
+                throw QuantityRefused::expected(
+                    'a reading from -'.self::HIGHEST.' to '.self::HIGHEST.' V',
+                    $request->string('volts')->value(),
+                );
             }
 
             return $job->readings()->create([

@@ -23,7 +23,14 @@ final class RemedyController extends Controller
 
         return response()->json([
             'hash' => $document->hash(),
-            'remedies' => array_values(array_filter(array_map(static fn (Finding $finding): ?array => self::remedy($finding, $remedies), $evaluation->findings))),
+            'remedies' => array_values(
+                array_filter(
+                    array_map(
+                        static fn (Finding $finding): ?array => self::remedy($finding, $remedies),
+                        $evaluation->findings,
+                    ),
+                ),
+            ),
         ]);
     }
 
@@ -32,6 +39,10 @@ final class RemedyController extends Controller
     {
         $remedy = $remedies->of($finding);
 
-        return $remedy === null ? null : ['occasion' => $finding->occasion(), 'says' => $remedy->says, 'patch' => $remedy->patch->toJson()];
+        return $remedy === null ? null : [
+            'occasion' => $finding->occasion(),
+            'says' => $remedy->says,
+            'patch' => $remedy->patch->toJson(),
+        ];
     }
 }

@@ -14,6 +14,8 @@ final class SentChangeController extends Controller
 {
     public function __invoke(string $id, #[CurrentUser] User $user): JsonResponse
     {
-        return response()->json(['kept' => SentChange::query()->where('user_id', $user->id)->where('sent_id', strtolower($id))->exists()]);
+        return response()->json(
+            ['kept' => SentChange::query()->where('user_id', $user->id)->where('sent_id', strtolower($id))->exists()],
+        );
     }
 }

@@ -24,7 +24,10 @@ final class SessionController extends Controller
     {
         $user = SignIn::by($request->email(), $request->string('password')->value(), (string) $request->ip());
         if ($user === null) {
-            return response()->json(['message' => 'E-mail and password do not belong together. Check both, or ask the owner of your shop.'], 422);
+            return response()->json(
+                ['message' => 'E-mail and password do not belong together. Check both, or ask the owner of your shop.'],
+                422,
+            );
         }
         Auth::login($user);
         EndedSession::begin($request->session(), $user);

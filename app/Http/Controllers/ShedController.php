@@ -50,19 +50,33 @@ final class ShedController extends Controller
             'customer' => $job->boat->customer->name,
             'promised_on' => $job->promised_on?->toDateString(),
             'waits_for' => $job->waits_for,
-            'stage' => $evaluation === null ? null : self::named(StageState::current($evaluation, $decisions->occasions())),
+            'stage' => $evaluation === null ? null : self::named(
+                StageState::current($evaluation, $decisions->occasions()),
+            ),
             'stops' => $evaluation?->count(Level::Stop),
             'decisions' => $evaluation === null ? null : $evaluation->count(Level::Warn) - $decided,
             'verdict' => $evaluation === null ? 'No plan yet.' : Verdict::of($evaluation, $decided),
         ];
     }
 
-    /** @return list<list<array{float, float}>> her outline and what is drawn within it, m; of a boat nobody has measured a usual one */
+    /**
+     * @return list<list<array{float, float}>> her outline and what is drawn within it, m; of a boat nobody has measured a usual one
+     */
     private static function rings(Boat $boat, ?Evaluation $evaluation): array
     {
-        $outline = $evaluation?->boat->plan->boat->outline() ?? new Outline(HullKind::tryFrom($boat->hull ?? '') ?? HullKind::Fibreglass, $boat->length_m ?? self::USUAL['length'], $boat->beam_m ?? self::USUAL['beam']);
+        $outline = $evaluation?->boat->plan->boat->outline() ?? new Outline(
+            HullKind::tryFrom($boat->hull ?? '') ?? HullKind::Fibreglass,
+            $boat->length_m ?? self::USUAL['length'],
+            $boat->beam_m ?? self::USUAL['beam'],
+        );
 
-        return array_map(static fn (array $ring): array => array_map(static fn (Spot $spot): array => [round($spot->x, 3), round($spot->y, 3)], $ring), [$outline->shell(), ...$outline->inner()]);
+        return array_map(
+            static fn (array $ring): array => array_map(
+                static fn (Spot $spot): array => [round($spot->x, 3), round($spot->y, 3)],
+                $ring,
+            ),
+            [$outline->shell(), ...$outline->inner()],
+        );
     }
 
     /** @return array{name: string, label: string} */

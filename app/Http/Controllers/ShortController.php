@@ -24,13 +24,19 @@ final class ShortController extends Controller
         $run = $request->string('run')->value();
         $places = [];
         foreach (range(0, self::PLACES) as $place) {
-            $short = ShortCircuitSequence::at($evaluation->boat, $run, $place / self::PLACES) ?? abort(404, 'There is nothing to short: the plan has no such run, or its length or bank is not known.');
+            $short = ShortCircuitSequence::at($evaluation->boat, $run, $place / self::PLACES) ?? abort(
+                404,
+                'There is nothing to short: the plan has no such run, or its length or bank is not known.',
+            );
             $places[] = [
                 'along' => $place / self::PLACES,
                 'amps' => $short->amps,
                 'says' => $short->says($evaluation->boat->words),
                 'coordinated' => $short->coordinated,
-                'events' => array_map(static fn (ShortEvent $event): array => self::event($event, $evaluation), $short->events),
+                'events' => array_map(
+                    static fn (ShortEvent $event): array => self::event($event, $evaluation),
+                    $short->events,
+                ),
             ];
         }
 

@@ -18,7 +18,12 @@ final class SupplyController extends Controller
     {
         $this->authorize('view', $job);
 
-        return response()->json(['schools' => array_map(self::school(...), SupplyComparison::of($user->shop, $job->judged(self::planOf($job))))]);
+        return response()->json(
+            ['schools' => array_map(
+                self::school(...),
+                SupplyComparison::of($user->shop, $job->judged(self::planOf($job))),
+            )],
+        );
     }
 
     /** @return array<string, mixed> */

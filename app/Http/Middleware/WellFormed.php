@@ -9,7 +9,10 @@ use Illuminate\Http\Request;
 use Symfony\Component\HttpFoundation\InputBag;
 use Symfony\Component\HttpFoundation\Response;
 
-/** Refuses what no page of Dinghy sends and no controller should have to think of: lists in the query, broken or bottomless JSON, numbers that are none. */
+/**
+ * Refuses what no page of Dinghy sends and no controller should have to think of: lists in the query, broken or
+ * bottomless JSON, numbers that are none.
+ */
 final class WellFormed
 {
     private const DEPTH = 32;
@@ -29,8 +32,14 @@ final class WellFormed
     {
         foreach ($request->query->all() as $name => $value) {
             $value ??= ''; // the framework takes what is empty for nothing
-            is_string($value) || abort(422, 'The address is not understood: "'.self::shown((string) $name).'" is given as a list. Give it once.');
-            mb_check_encoding($value, 'UTF-8') && ! str_contains($value, "\0") || abort(422, 'The address is not understood: "'.self::shown((string) $name).'" holds letters that are none.');
+            is_string($value) || abort(
+                422,
+                'The address is not understood: "'.self::shown((string) $name).'" is given as a list. Give it once.',
+            );
+            mb_check_encoding($value, 'UTF-8') && ! str_contains($value, "\0") || abort(
+                422,
+                'The address is not understood: "'.self::shown((string) $name).'" holds letters that are none.',
+            );
         }
         if ($request->isMethodSafe()) {
             $request->setJson(new InputBag); // what is only read is asked for by its address alone
@@ -44,11 +53,17 @@ final class WellFormed
     private static function refuseUnreadable(Request $request): void
     {
         $most = $request->is(...self::WITH_FILES) ? self::MOST_BYTES_OF_FILES : self::MOST_BYTES;
-        strlen($request->getContent()) <= $most || abort(413, 'Not kept: the request is larger than '.intdiv($most, 1024).' kB.');
+        strlen($request->getContent()) <= $most || abort(
+            413,
+            'Not kept: the request is larger than '.intdiv($most, 1024).' kB.',
+        );
         try {
             $body = json_decode($request->getContent(), false, self::DEPTH, JSON_THROW_ON_ERROR);
         } catch (\JsonException $broken) {
-            abort(400, 'Not kept: the request is no JSON that is nested at most '.self::DEPTH.' deep: '.lcfirst($broken->getMessage()).'.');
+            abort(
+                400,
+                'Not kept: the request is no JSON that is nested at most '.self::DEPTH.' deep: '.lcfirst($broken->getMessage()).'.',
+            );
         }
         is_array($body) || $body instanceof \stdClass || abort(400, 'Not kept: the request is no JSON object.');
         self::isFinite($body) || abort(422, 'Not kept: the request holds a number too large to be one.');

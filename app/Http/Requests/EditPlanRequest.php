@@ -13,7 +13,10 @@ use Illuminate\Auth\Access\Response;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Support\Facades\Gate;
 
-/** A change to a plan: a patch in the file's units, or what a person typed into one field, or into several that only stand together. */
+/**
+ * A change to a plan: a patch in the file's units, or what a person typed into one field, or into several that only
+ * stand together.
+ */
 final class EditPlanRequest extends FormRequest
 {
     public function authorize(): Response
@@ -48,7 +51,9 @@ final class EditPlanRequest extends FormRequest
         return $this->integer('base');
     }
 
-    /** @return list<int> versions since the base that the sender made, one change after another, without waiting for answers */
+    /**
+     * @return list<int> versions since the base that the sender made, one change after another, without waiting for answers
+     */
     public function own(): array
     {
         $own = $this->input('own');
@@ -83,7 +88,12 @@ final class EditPlanRequest extends FormRequest
         return resolve(Areas::class)->format->patch([[
             'on' => $this->string('typed.on')->value(),
             'set' => [
-                $field => TypedQuantity::read($field, $this->string('typed.text')->value(), $this->units(), $this->string('typed.shown')->value()),
+                $field => TypedQuantity::read(
+                    $field,
+                    $this->string('typed.text')->value(),
+                    $this->units(),
+                    $this->string('typed.shown')->value(),
+                ),
                 // A typed length takes the place of the route; an emptied one is measured along the ways again.
                 ...($field === 'run.length_m' ? ['run.route' => null] : []),
             ],
@@ -96,7 +106,12 @@ final class EditPlanRequest extends FormRequest
         $set = [];
         foreach (array_keys((array) $this->input('typed.fields')) as $at) {
             $field = $this->string("typed.fields.{$at}.field")->value();
-            $value = TypedQuantity::read($field, $this->string("typed.fields.{$at}.text")->value(), $this->units(), $this->string("typed.fields.{$at}.shown")->value());
+            $value = TypedQuantity::read(
+                $field,
+                $this->string("typed.fields.{$at}.text")->value(),
+                $this->units(),
+                $this->string("typed.fields.{$at}.shown")->value(),
+            );
             if ($value !== null) {
                 $set[$field] = $value;
             }

@@ -8,7 +8,10 @@ use App\Http\AskedUnits;
 use Dinghy\Quantity\Units;
 use Illuminate\Foundation\Http\FormRequest;
 
-/** House rules to be tried or kept, by field: a choice, a list of choices, or a number as typed; null takes the default again. */
+/**
+ * House rules to be tried or kept, by field: a choice, a list of choices, or a number as typed; null takes the default
+ * again.
+ */
 final class HouseRulesRequest extends FormRequest
 {
     /** @return array<string, list<string>> */

@@ -45,7 +45,9 @@ final class NewJobRequest extends FormRequest
             'version' => PlanFormat::VERSION,
             'title' => $this->string('title')->trim()->value(),
             'units' => $this->string('units')->value(),
-            'boat' => array_filter(['name' => $this->string('boat')->trim()->value(), 'hull' => $this->string('hull')->value()]),
+            'boat' => array_filter(
+                ['name' => $this->string('boat')->trim()->value(), 'hull' => $this->string('hull')->value()],
+            ),
         ]), JSON_THROW_ON_ERROR));
     }
 

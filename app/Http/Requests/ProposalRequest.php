@@ -34,7 +34,10 @@ final class ProposalRequest extends FormRequest
         $names = self::names();
         $last = array_pop($names);
 
-        return ['make.*' => 'Say what is to be made: '.implode(', ', $names)." or {$last}.", ...$this->asked()->messages ?? []];
+        return [
+            'make.*' => 'Say what is to be made: '.implode(', ', $names)." or {$last}.",
+            ...$this->asked()->messages ?? [],
+        ];
     }
 
     /** @return \Closure(Plan, PlanDocument): Patch */
@@ -43,7 +46,10 @@ final class ProposalRequest extends FormRequest
         $body = json_decode($this->getContent(), false, 32);
         $proposal = $this->asked() ?? throw new \LogicException('A proposal that nobody makes passed the rules.');
 
-        return ($proposal->make)(new ValidatedInput((array) $this->validated()), $body instanceof \stdClass ? $body : new \stdClass);
+        return ($proposal->make)(
+            new ValidatedInput((array) $this->validated()),
+            $body instanceof \stdClass ? $body : new \stdClass,
+        );
     }
 
     private function asked(): ?Proposal

@@ -56,7 +56,17 @@ final class JobResource extends JsonResource
             'you' => ['id' => $this->user->id, 'name' => $this->user->name],
             'can_change' => $this->user->can('changePlan', $this->job),
             'version' => $head === null ? null : $this->version($head, $judged),
-            ...($head === null ? ['plan' => null, 'evaluation' => null, 'verdict' => 'No plan yet.', 'stage' => null, 'stages' => [], 'decided' => [], 'readings' => [], 'newer' => [], 'drawn' => (object) []]
+            ...($head === null ? [
+                'plan' => null,
+                'evaluation' => null,
+                'verdict' => 'No plan yet.',
+                'stage' => null,
+                'stages' => [],
+                'decided' => [],
+                'readings' => [],
+                'newer' => [],
+                'drawn' => (object) [],
+            ]
                 : $this->evaluated($head, $judged, AskedUnits::of($request), $request->query('showing'))),
         ];
     }
@@ -94,7 +104,14 @@ final class JobResource extends JsonResource
             'evaluation' => EvaluationDocument::of($evaluation),
             'verdict' => Verdict::of($evaluation, $decisions->count()),
             'stage' => StageState::current($evaluation, $decisions->occasions())->name,
-            'stages' => array_map(static fn (StageState $state): array => ['stage' => $state->stage->name, 'label' => $state->stage->label, 'says' => $state->says], StageState::allOf($evaluation, $decisions->occasions())),
+            'stages' => array_map(
+                static fn (StageState $state): array => [
+                    'stage' => $state->stage->name,
+                    'label' => $state->stage->label,
+                    'says' => $state->says,
+                ],
+                StageState::allOf($evaluation, $decisions->occasions()),
+            ),
             'decided' => array_values(array_map(static fn (Acceptance $acceptance): array => [
                 'id' => $acceptance->id,
                 'occasion' => $acceptance->occasion,
@@ -104,7 +121,15 @@ final class JobResource extends JsonResource
             ], $decisions->standing)),
             'drawn' => (object) resolve(AreaList::class)->drawn($showing, $this->job, $evaluation, $judged),
             'readings' => $this->readings($evaluation),
-            'newer' => array_map(static fn (NewerFigures $newer): array => ['on' => $newer->on, 'part' => $newer->part, 'changes' => $newer->changes, 'patch' => $newer->patch->toJson()], NewerFigures::of($this->job->boat->customer->shop, $document)),
+            'newer' => array_map(
+                static fn (NewerFigures $newer): array => [
+                    'on' => $newer->on,
+                    'part' => $newer->part,
+                    'changes' => $newer->changes,
+                    'patch' => $newer->patch->toJson(),
+                ],
+                NewerFigures::of($this->job->boat->customer->shop, $document),
+            ),
         ];
     }
 
@@ -118,7 +143,9 @@ final class JobResource extends JsonResource
         return array_values($newest->map(static fn (Reading $reading): array => [
             'meter_point' => $reading->meter_point,
             'volts' => $reading->volts,
-            'right' => isset($points[$reading->meter_point]) ? $points[$reading->meter_point]->accepts($reading->volts) : null,
+            'right' => isset($points[$reading->meter_point])
+                ? $points[$reading->meter_point]->accepts($reading->volts)
+                : null,
             'taken_at' => $reading->taken_at->toIso8601String(),
             'author' => $reading->author?->name,
         ])->all());

@@ -47,7 +47,9 @@ enum Chemistry: string
         };
     }
 
-    /** The lowest volts that a charger for this chemistry brings a 12 V block to; from memory, published by many makers. */
+    /**
+     * The lowest volts that a charger for this chemistry brings a 12 V block to; from memory, published by many makers.
+     */
     public function lowestChargingVolts(): ?float
     {
         return match ($this) {
@@ -58,7 +60,10 @@ enum Chemistry: string
         };
     }
 
-    /** Whether a charger set for this chemistry suits a battery of another: the same family, and no volts that it does not bear. */
+    /**
+     * Whether a charger set for this chemistry suits a battery of another: the same family, and no volts that it does
+     * not bear.
+     */
     public function profileSuits(self $battery): ?bool
     {
         if ($battery === self::OtherLithium) {

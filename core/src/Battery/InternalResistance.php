@@ -18,8 +18,13 @@ final class InternalResistance
      * @param  'sag'|'short'  $use
      * @return float|null Ω; null: no estimate for this chemistry, or the label says neither
      */
-    public static function typical(Chemistry $chemistry, ?float $capacityAh, float $nominalVolts, ?float $crankingAmps, string $use): ?float
-    {
+    public static function typical(
+        Chemistry $chemistry,
+        ?float $capacityAh,
+        float $nominalVolts,
+        ?float $crankingAmps,
+        string $use,
+    ): ?float {
         $blocks = Cells::blocks($chemistry, $nominalVolts);
         if ($blocks === null) {
             return null;

@@ -26,6 +26,9 @@ final class Peukert
 
     public static function formula(): Formula
     {
-        return Formula::ofPractice('Peukert: h = H · (C / (I · H))^k', 'Peukert; exponents by chemistry are common practice');
+        return Formula::ofPractice(
+            'Peukert: h = H · (C / (I · H))^k',
+            'Peukert; exponents by chemistry are common practice',
+        );
     }
 }

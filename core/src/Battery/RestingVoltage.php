@@ -12,10 +12,33 @@ final class RestingVoltage
 {
     /** state of charge in % => V of a 12 V block, fullest first */
     private const CURVES = [
-        'flooded' => [100 => 12.73, 90 => 12.62, 80 => 12.50, 70 => 12.37, 60 => 12.24, 50 => 12.10, 40 => 11.96, 30 => 11.81, 20 => 11.66, 10 => 11.51, 0 => 11.35],
+        'flooded' => [
+            100 => 12.73,
+            90 => 12.62,
+            80 => 12.50,
+            70 => 12.37,
+            60 => 12.24,
+            50 => 12.10,
+            40 => 11.96,
+            30 => 11.81,
+            20 => 11.66,
+            10 => 11.51,
+            0 => 11.35,
+        ],
         'agm' => [100 => 12.85, 75 => 12.60, 50 => 12.30, 25 => 12.00, 0 => 11.60],
         'gel' => [100 => 12.85, 75 => 12.65, 50 => 12.35, 25 => 12.00, 0 => 11.80],
-        'lifepo4' => [100 => 13.60, 99 => 13.40, 90 => 13.32, 70 => 13.20, 40 => 13.10, 30 => 13.00, 20 => 12.90, 10 => 12.76, 5 => 12.30, 0 => 10.00],
+        'lifepo4' => [
+            100 => 13.60,
+            99 => 13.40,
+            90 => 13.32,
+            70 => 13.20,
+            40 => 13.10,
+            30 => 13.00,
+            20 => 12.90,
+            10 => 12.76,
+            5 => 12.30,
+            0 => 10.00,
+        ],
     ];
 
     /** Charge between which LiFePO4's rested volts move by less than a meter errs: they say nothing there. */
@@ -65,7 +88,11 @@ final class RestingVoltage
     /** Whether its rested volts lie where they say nothing of its charge. */
     public static function isFlat(Chemistry $chemistry, float $volts, float $nominalVolts): bool
     {
-        return self::straight($chemistry, $volts, $nominalVolts) !== null && self::stateOfCharge($chemistry, $volts, $nominalVolts) === null;
+        return self::straight(
+            $chemistry,
+            $volts,
+            $nominalVolts,
+        ) !== null && self::stateOfCharge($chemistry, $volts, $nominalVolts) === null;
     }
 
     /** By straight lines between the tabled points, flat part and all. */
@@ -80,7 +107,10 @@ final class RestingVoltage
         [$upper, $above] = [100, $curve[100]];
         foreach ($curve as $point => $at) {
             if ($block >= $at) {
-                return $upper === $point ? 1.0 : min(1.0, ($point + ($block - $at) / ($above - $at) * ($upper - $point)) / 100);
+                return $upper === $point ? 1.0 : min(
+                    1.0,
+                    ($point + ($block - $at) / ($above - $at) * ($upper - $point)) / 100,
+                );
             }
             [$upper, $above] = [$point, $at];
         }

@@ -38,7 +38,13 @@ final readonly class BankElements
                     $resistors[] = new Resistor($battery->id.'/string fuse', $plus, $battery->plus(),
                         $bank->stringProtection->family->contactResistance($bank->stringProtection->rating ?? throw new \LogicException('A string fuse without rating passed the checks.')));
                 }
-                $sources[] = new Source($battery->id, (string) $plus, (string) $battery->minus(), $volts($battery), $ohms ?? PlanNetwork::RING);
+                $sources[] = new Source(
+                    $battery->id,
+                    (string) $plus,
+                    (string) $battery->minus(),
+                    $volts($battery),
+                    $ohms ?? PlanNetwork::RING,
+                );
             }
         }
         foreach ($wires ?? $bank->wires() as $wire) {
@@ -46,7 +52,12 @@ final readonly class BankElements
                 $wire->length * Resistance::perMetre($wire->gauge, Metal::TinnedCopper, $celsius)));
         }
         if ($bank->shunt !== null) {
-            $resistors[] = new Resistor($bank->id.':shunt', $bank->negativePost(), Post::shunt($bank->id), $bank->shunt->ohms);
+            $resistors[] = new Resistor(
+                $bank->id.':shunt',
+                $bank->negativePost(),
+                Post::shunt($bank->id),
+                $bank->shunt->ohms,
+            );
         }
         [$this->sources, $this->resistors] = [$sources, $resistors];
     }

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Dinghy\Circuit;
 
-/** The resistors of a network that nothing goes around (Tarjan 1974), and what each of them parts from the rest when it opens. */
+/**
+ * The resistors of a network that nothing goes around (Tarjan 1974), and what each of them parts from the rest when it
+ * opens.
+ */
 final readonly class Bridges
 {
     /**
@@ -68,7 +71,9 @@ final readonly class Bridges
         return new self($beyond, array_values($entered), array_values($left));
     }
 
-    /** @return array<int, true>|null the nodes that opening a resistor parts from the rest; null: none, another way goes around */
+    /**
+     * @return array<int, true>|null the nodes that opening a resistor parts from the rest; null: none, another way goes around
+     */
     public function beyond(int $resistor): ?array
     {
         if (! isset($this->beyond[$resistor])) {

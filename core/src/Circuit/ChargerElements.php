@@ -41,7 +41,12 @@ final readonly class ChargerElements
                 }
             }
             if ($charger->inputFrom !== null && self::sharesMinus($charger)) {
-                $resistors[] = new Resistor("{$charger->id}/common", self::minusNode($charger, 0), $charger->inputFrom->minusEnd(), PlanNetwork::RING);
+                $resistors[] = new Resistor(
+                    "{$charger->id}/common",
+                    self::minusNode($charger, 0),
+                    $charger->inputFrom->minusEnd(),
+                    PlanNetwork::RING,
+                );
             }
         }
         [$this->resistors, $this->regulators] = [$resistors, $regulators];
@@ -65,7 +70,10 @@ final readonly class ChargerElements
         return "{$charger->id}/{$number}/{$side}lead";
     }
 
-    /** Whether its outputs have one minus, and with what it draws on: a converter's unless it is said to be isolated, a mains charger's where it is said not to be. */
+    /**
+     * Whether its outputs have one minus, and with what it draws on: a converter's unless it is said to be isolated, a
+     * mains charger's where it is said not to be.
+     */
     private static function sharesMinus(Charger $charger): bool
     {
         return $charger->inputFrom === null ? $charger->isolated === false : $charger->isolated !== true;
@@ -95,7 +103,13 @@ final readonly class ChargerElements
         $ohms = $this->ohms($output);
 
         return $output->block === null
-            ? FusedWire::of($id, $output->across[count($output->across) - 1]->plus(), $terminal, $output->protection, $ohms)
+            ? FusedWire::of(
+                $id,
+                $output->across[count($output->across) - 1]->plus(),
+                $terminal,
+                $output->protection,
+                $ohms,
+            )
             : FusedWire::of($id, $terminal, Post::plus($output->block), $output->protection, $ohms);
     }
 
@@ -110,12 +124,23 @@ final readonly class ChargerElements
 
         $id = self::lead($charger, $number, '-');
 
-        return new Resistor($id, $end, self::minusNode($charger, $number), $this->ohms($output) + 2 * PlanNetwork::RING, $id, $this->ohms($output));
+        return new Resistor(
+            $id,
+            $end,
+            self::minusNode($charger, $number),
+            $this->ohms($output) + 2 * PlanNetwork::RING,
+            $id,
+            $this->ohms($output),
+        );
     }
 
     /** @return float Ω of one conductor of its lead */
     private function ohms(ChargerOutput $output): float
     {
-        return $output->leadGauge === null ? 0.0 : $output->leadLength * Resistance::perMetre($output->leadGauge, Metal::TinnedCopper, $this->celsius);
+        return $output->leadGauge === null ? 0.0 : $output->leadLength * Resistance::perMetre(
+            $output->leadGauge,
+            Metal::TinnedCopper,
+            $this->celsius,
+        );
     }
 }

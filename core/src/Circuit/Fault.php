@@ -22,7 +22,10 @@ final readonly class Fault
     /** @param  float  $ohms more than there should be, as a corroded joint has */
     public static function raised(string $resistor, float $ohms): self
     {
-        return self::ofResistor($resistor, static fn (Resistor $r): Resistor => new Resistor($r->name, $r->from, $r->to, $r->ohms + $ohms));
+        return self::ofResistor(
+            $resistor,
+            static fn (Resistor $r): Resistor => new Resistor($r->name, $r->from, $r->to, $r->ohms + $ohms),
+        );
     }
 
     /** A broken wire, an open joint, a switch that is off, a blown fuse. */
@@ -34,18 +37,27 @@ final readonly class Fault
     /** The first end of a wire on another post. */
     public static function fromLandedOn(string $resistor, string $node): self
     {
-        return self::ofResistor($resistor, static fn (Resistor $r): Resistor => new Resistor($r->name, $node, $r->to, $r->ohms));
+        return self::ofResistor(
+            $resistor,
+            static fn (Resistor $r): Resistor => new Resistor($r->name, $node, $r->to, $r->ohms),
+        );
     }
 
     /** The second end of a wire on another post. */
     public static function toLandedOn(string $resistor, string $node): self
     {
-        return self::ofResistor($resistor, static fn (Resistor $r): Resistor => new Resistor($r->name, $r->from, $node, $r->ohms));
+        return self::ofResistor(
+            $resistor,
+            static fn (Resistor $r): Resistor => new Resistor($r->name, $r->from, $node, $r->ohms),
+        );
     }
 
     public static function reversed(string $source): self
     {
-        return self::ofSource($source, static fn (Source $s): Source => new Source($s->name, $s->plus, $s->minus, -$s->volts, $s->ohms));
+        return self::ofSource(
+            $source,
+            static fn (Source $s): Source => new Source($s->name, $s->plus, $s->minus, -$s->volts, $s->ohms),
+        );
     }
 
     /**
@@ -56,7 +68,16 @@ final readonly class Fault
      */
     public static function weakened(string $source, float $volts, float $times): self
     {
-        return self::ofSource($source, static fn (Source $s): Source => new Source($s->name, $s->plus, $s->minus, $s->volts - $volts, $s->ohms * $times));
+        return self::ofSource(
+            $source,
+            static fn (Source $s): Source => new Source(
+                $s->name,
+                $s->plus,
+                $s->minus,
+                $s->volts - $volts,
+                $s->ohms * $times,
+            ),
+        );
     }
 
     public function of(Resistor $resistor): ?Resistor
@@ -81,7 +102,10 @@ final readonly class Fault
         }
 
         return new Network(
-            array_map(fn (Source $source): Source => $source->name === $this->element ? $this->ofBattery($source) : $source, $network->sources),
+            array_map(
+                fn (Source $source): Source => $source->name === $this->element ? $this->ofBattery($source) : $source,
+                $network->sources,
+            ),
             $resistors,
             $network->loads,
             null,

@@ -6,7 +6,9 @@ namespace Dinghy\Circuit;
 
 use Dinghy\Plan\LoadKind;
 
-/** What a device draws between its two pins: $amps at $nominalVolts, and more or less as its kind says at other volts. */
+/**
+ * What a device draws between its two pins: $amps at $nominalVolts, and more or less as its kind says at other volts.
+ */
 final readonly class Load
 {
     public function __construct(

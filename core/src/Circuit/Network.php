@@ -59,7 +59,11 @@ final class Network
             $inputs[] = $regulator->input(0.0);
         }
         $this->leaks = $leaks;
-        $this->topology = $topology ?? Topology::of($sources, [...$resistors, ...$leaks], [...$loads, ...array_values(array_filter($inputs))]);
+        $this->topology = $topology ?? Topology::of(
+            $sources,
+            [...$resistors, ...$leaks],
+            [...$loads, ...array_values(array_filter($inputs))],
+        );
     }
 
     /**
@@ -121,10 +125,18 @@ final class Network
     /** @return list<Load> loads of constant resistance between points that something joins */
     private function joinedResistances(): array
     {
-        return array_values(array_filter($this->loads, fn (Load $load): bool => $load->kind === LoadKind::Resistance && $load->amps > 0 && $this->topology->joins($load->plus, $load->minus)));
+        return array_values(
+            array_filter(
+                $this->loads,
+                fn (Load $load): bool => $load->kind === LoadKind::Resistance && $load->amps > 0 && $this->topology->joins($load->plus, $load->minus),
+            ),
+        );
     }
 
-    /** Volts with loads of constant resistance drawing and nothing else: what pulls another load's minus up leaves it unfed. */
+    /**
+     * Volts with loads of constant resistance drawing and nothing else: what pulls another load's minus up leaves it
+     * unfed.
+     */
     private function withResistancesOnly(): Solution
     {
         if ($this->resistive === null) {
@@ -140,7 +152,10 @@ final class Network
     public function resistanceBetween(Post|string $plus, Post|string $minus): ?float
     {
         return $this->topology->joins($plus, $minus)
-            ? $this->factors()->resistance($this->topology->placeOf((string) $plus), $this->topology->placeOf((string) $minus))
+            ? $this->factors()->resistance(
+                $this->topology->placeOf((string) $plus),
+                $this->topology->placeOf((string) $minus),
+            )
             : null;
     }
 
@@ -235,7 +250,13 @@ final class Network
                     $resistors[] = new Resistor($load->name, $load->plus, $load->minus, $load->ohms());
                 }
             }
-            $this->withResistances = count($others) === count($this->loads) ? $this : new self($this->sources, $resistors, $others, null, $this->regulators);
+            $this->withResistances = count($others) === count($this->loads) ? $this : new self(
+                $this->sources,
+                $resistors,
+                $others,
+                null,
+                $this->regulators,
+            );
         }
 
         return $this->withResistances;
@@ -284,7 +305,14 @@ final class Network
     private function settle(array $loads): ?array
     {
         $this->factors();
-        $this->workingPoint ??= new WorkingPoint($this->topology, $this->diagonal ?? [], $this->values, $this->sourceCurrents(), $this->regulators, $this->atRest());
+        $this->workingPoint ??= new WorkingPoint(
+            $this->topology,
+            $this->diagonal ?? [],
+            $this->values,
+            $this->sourceCurrents(),
+            $this->regulators,
+            $this->atRest(),
+        );
 
         return $this->workingPoint->of($loads, $this->resistive ?? $this->atRest());
     }
@@ -301,7 +329,9 @@ final class Network
     private function overload(): Overload
     {
         $loads = $this->fedLoads();
-        [$share, $volts] = $this->most(static fn (float $share): array => array_map(static fn (Load $load): Load => $load->scaled($share), $loads));
+        [$share, $volts] = $this->most(
+            static fn (float $share): array => array_map(static fn (Load $load): Load => $load->scaled($share), $loads),
+        );
         $worst = 0;
         $least = INF;
         foreach ($loads as $i => $load) {
@@ -310,9 +340,21 @@ final class Network
                 [$least, $worst] = [$left, $i];
             }
         }
-        [$of] = $this->most(static fn (float $share): array => [...array_slice($loads, 0, $worst), $loads[$worst]->scaled($share), ...array_slice($loads, $worst + 1)]);
+        [$of] = $this->most(
+            static fn (float $share): array => [
+                ...array_slice($loads, 0, $worst),
+                $loads[$worst]->scaled($share),
+                ...array_slice($loads, $worst + 1),
+            ],
+        );
 
-        return new Overload($loads[$worst]->name, $loads[$worst]->amps, $of * $loads[$worst]->amps, $share, $this->elsewhere($loads, $loads[$worst]));
+        return new Overload(
+            $loads[$worst]->name,
+            $loads[$worst]->amps,
+            $of * $loads[$worst]->amps,
+            $share,
+            $this->elsewhere($loads, $loads[$worst]),
+        );
     }
 
     /**
@@ -327,7 +369,9 @@ final class Network
         if (array_filter($this->sources, static fn (Source $source): bool => $part($source) !== $dark) === []) {
             return null;
         }
-        $volts = $this->settle(array_values(array_filter($loads, static fn (Load $load): bool => $part($load) !== $dark)));
+        $volts = $this->settle(
+            array_values(array_filter($loads, static fn (Load $load): bool => $part($load) !== $dark)),
+        );
 
         return $volts === null ? null : new Solution($this->topology, $volts, $this->sources, null, [$dark]);
     }

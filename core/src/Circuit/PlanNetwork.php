@@ -76,7 +76,12 @@ final class PlanNetwork
                 $this->wire($bond->gauge, Metal::TinnedCopper, $bond->length)));
         }
         foreach ($joined ? $plan->feeds : [] as $feed) {
-            $this->addCircuit($runs[$feed->id], (string) $feed->supply->plusPost(), (string) $feed->supply->minusEnd(), $feed->switch);
+            $this->addCircuit(
+                $runs[$feed->id],
+                (string) $feed->supply->plusPost(),
+                (string) $feed->supply->minusEnd(),
+                $feed->switch,
+            );
         }
         foreach ($joined ? $plan->blocks : [] as $block) {
             foreach ($block->branches as $branch) {
@@ -102,7 +107,12 @@ final class PlanNetwork
         $other = clone $this;
         $other->byName = null;
         $usual = Resistance::warmth($this->celsius);
-        $other->resistors = array_map(static fn (Resistor $resistor): Resistor => $resistor->wireOhms > 0 ? $resistor->warmed(Resistance::warmth($celsius($resistor->wire)) / $usual) : $resistor, $this->resistors);
+        $other->resistors = array_map(
+            static fn (Resistor $resistor): Resistor => $resistor->wireOhms > 0 ? $resistor->warmed(
+                Resistance::warmth($celsius($resistor->wire)) / $usual,
+            ) : $resistor,
+            $this->resistors,
+        );
 
         return $other;
     }
@@ -121,10 +131,22 @@ final class PlanNetwork
         $other->sources = array_map(function (Source $source) use ($volts, $short): Source {
             $battery = $this->plan->batteries[$source->name];
 
-            return new Source($source->name, $source->plus, $source->minus, $volts($battery), ($short ? $battery->resistanceIntoShort() : null) ?? $source->ohms);
+            return new Source(
+                $source->name,
+                $source->plus,
+                $source->minus,
+                $volts($battery),
+                ($short ? $battery->resistanceIntoShort() : null) ?? $source->ohms,
+            );
         }, $this->sources);
         foreach ($this->regulators as $regulator) {
-            $other->sources[] = new Source($regulator->name, $regulator->plus, $regulator->minus, $regulator->volts, Regulator::OHMS);
+            $other->sources[] = new Source(
+                $regulator->name,
+                $regulator->plus,
+                $regulator->minus,
+                $regulator->volts,
+                Regulator::OHMS,
+            );
         }
         $other->regulators = [];
 
@@ -141,7 +163,13 @@ final class PlanNetwork
     {
         $other = clone $this;
         $other->sources = array_map(
-            fn (Source $source): Source => new Source($source->name, $source->plus, $source->minus, $volts($this->plan->batteries[$source->name]), $source->ohms),
+            fn (Source $source): Source => new Source(
+                $source->name,
+                $source->plus,
+                $source->minus,
+                $volts($this->plan->batteries[$source->name]),
+                $source->ohms,
+            ),
             $this->sources,
         );
         $other->loads = [];
@@ -207,7 +235,15 @@ final class PlanNetwork
         $end = $run->circuit->block ?? $this->entry($this->plan->devices[$run->circuit?->device->id ?? '']);
         $at = 0;
         foreach ($run->protection as $index => $protection) {
-            $plus = $this->series($run, $plus, $minus, ++$at, self::protectionName($protection), $protection->planned->family->contactResistance($protection->rating), self::protectionElement($run, $index));
+            $plus = $this->series(
+                $run,
+                $plus,
+                $minus,
+                ++$at,
+                self::protectionName($protection),
+                $protection->planned->family->contactResistance($protection->rating),
+                self::protectionElement($run, $index),
+            );
         }
         if ($switch && ! $this->switchedByBreaker($run)) {
             $plus = $this->series($run, $plus, $minus, ++$at, 'switch', self::SWITCH, "{$run->id}/switch");
@@ -219,8 +255,21 @@ final class PlanNetwork
         $length = $run->length ?? 0.0;
         $wire = $this->wire($run->gauge, $run->metal, $length);
         $this->resistors[] = new Resistor("{$run->id}/+wire", $plus, $end.'+', $wire + 2 * self::RING, $run->id, $wire);
-        $this->resistors[] = new Resistor("{$run->id}/-wire", $minus, $end.'-', $wire + 2 * self::RING, $run->id, $wire);
-        $this->stretches[$run->id][] = new RunSegment((string) $run->gauge, $length, $run->gauge->areaMm2, $end.'+', $end.'-');
+        $this->resistors[] = new Resistor(
+            "{$run->id}/-wire",
+            $minus,
+            $end.'-',
+            $wire + 2 * self::RING,
+            $run->id,
+            $wire,
+        );
+        $this->stretches[$run->id][] = new RunSegment(
+            (string) $run->gauge,
+            $length,
+            $run->gauge->areaMm2,
+            $end.'+',
+            $end.'-',
+        );
     }
 
     /** The name of the resistor that a run's fuse or breaker is. */
@@ -229,8 +278,15 @@ final class PlanNetwork
         return "{$run->id}/fuse".($index + 1);
     }
 
-    private function series(SizedRun $run, string $plus, string $minus, int $at, string $name, float $ohms, string $element): string
-    {
+    private function series(
+        SizedRun $run,
+        string $plus,
+        string $minus,
+        int $at,
+        string $name,
+        float $ohms,
+        string $element,
+    ): string {
         $next = "{$run->id}/+{$at}";
         $this->resistors[] = new Resistor($element, $plus, $next, $ohms);
         $this->stretches[$run->id][] = new RunSegment($name, 0.0, 0.0, $next, $minus);
@@ -243,9 +299,24 @@ final class PlanNetwork
         if ($device->leadGauge !== null) {
             $wire = $this->wire($device->leadGauge, Metal::Copper, $device->leadLength);
             foreach (['+', '-'] as $side) {
-                $this->resistors[] = new Resistor("{$device->id}/{$side}lead", $this->entry($device).$side, $device->id.$side, $wire + self::BUTT, $device->id, $wire);
+                $this->resistors[] = new Resistor(
+                    "{$device->id}/{$side}lead",
+                    $this->entry($device).$side,
+                    $device->id.$side,
+                    $wire + self::BUTT,
+                    $device->id,
+                    $wire,
+                );
             }
-            $this->stretches[$device->id] = [new RunSegment('lead '.$device->leadGauge, $device->leadLength, $device->leadGauge->areaMm2, (string) $device->plus(), (string) $device->minus())];
+            $this->stretches[$device->id] = [
+                new RunSegment(
+                    'lead '.$device->leadGauge,
+                    $device->leadLength,
+                    $device->leadGauge->areaMm2,
+                    (string) $device->plus(),
+                    (string) $device->minus(),
+                ),
+            ];
         }
     }
 
@@ -258,13 +329,27 @@ final class PlanNetwork
                 $nominal = min($nominal ?? INF, $path->nominalVolts());
             }
             if ($nominal !== null) {
-                $this->loads[] = new Load($device->id, (string) $device->plus(), (string) $device->minus(), $device->load, $amps($device), $nominal);
+                $this->loads[] = new Load(
+                    $device->id,
+                    (string) $device->plus(),
+                    (string) $device->minus(),
+                    $device->load,
+                    $amps($device),
+                    $nominal,
+                );
             }
         }
         $engine = $this->plan->boat->engine;
         if ($engine !== null) {
             $starter = $this->plan->batteries[$engine->battery];
-            $this->loads[] = new Load('engine', (string) $starter->plus(), (string) $starter->minus(), LoadKind::Current, $crankingAmps, $starter->nominalVolts);
+            $this->loads[] = new Load(
+                'engine',
+                (string) $starter->plus(),
+                (string) $starter->minus(),
+                LoadKind::Current,
+                $crankingAmps,
+                $starter->nominalVolts,
+            );
         }
     }
 
@@ -293,6 +378,9 @@ final class PlanNetwork
 
     private static function protectionName(SizedProtection $protection): string
     {
-        return rtrim(rtrim(number_format($protection->rating, 1, '.', ''), '0'), '.').' A '.$protection->planned->family->label();
+        return rtrim(
+            rtrim(number_format($protection->rating, 1, '.', ''), '0'),
+            '.',
+        ).' A '.$protection->planned->family->label();
     }
 }

@@ -89,16 +89,32 @@ final readonly class Regulator
         };
     }
 
-    /** What it draws on its input as a load of constant power, once it is known what it gives; null: it has no input. */
+    /**
+     * What it draws on its input as a load of constant power, once it is known what it gives; null: it has no input.
+     */
     public function input(float $watts): ?Load
     {
         return $this->inputPlus === null || $this->inputMinus === null ? null
-            : new Load("{$this->name}/input", $this->inputPlus, $this->inputMinus, LoadKind::Power, max(0.0, $watts) / $this->efficiency / $this->inputVolts, $this->inputVolts);
+            : new Load(
+                "{$this->name}/input",
+                $this->inputPlus,
+                $this->inputMinus,
+                LoadKind::Power,
+                max(0.0, $watts) / $this->efficiency / $this->inputVolts,
+                $this->inputVolts,
+            );
     }
 
     public function standby(): ?Load
     {
         return $this->inputPlus === null || $this->inputMinus === null ? null
-            : new Load("{$this->name}/standby", $this->inputPlus, $this->inputMinus, LoadKind::Current, $this->standbyAmps, $this->inputVolts);
+            : new Load(
+                "{$this->name}/standby",
+                $this->inputPlus,
+                $this->inputMinus,
+                LoadKind::Current,
+                $this->standbyAmps,
+                $this->inputVolts,
+            );
     }
 }

@@ -39,7 +39,14 @@ final readonly class Resistor
     /** The same with its wire resisting so many times as much. */
     public function warmed(float $times): self
     {
-        return $this->wireOhms > 0 ? new self($this->name, $this->from, $this->to, $this->ohms + ($times - 1) * $this->wireOhms, $this->wire, $times * $this->wireOhms) : $this;
+        return $this->wireOhms > 0 ? new self(
+            $this->name,
+            $this->from,
+            $this->to,
+            $this->ohms + ($times - 1) * $this->wireOhms,
+            $this->wire,
+            $times * $this->wireOhms,
+        ) : $this;
     }
 
     /**

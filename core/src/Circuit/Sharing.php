@@ -18,9 +18,19 @@ final class Sharing
      * @param  list<Jumper>|null  $wires  others than the bank's own
      * @return array<string, float>|null A out of each battery by id, all of them equally full; null: nothing can flow
      */
-    public static function between(Bank $bank, Post $plus, Post $minus, float $amps, float $celsius, ?array $wires = null): ?array
-    {
-        $full = static fn (Battery $battery): float => RestingVoltage::at($battery->chemistry, 1.0, $battery->nominalVolts) ?? $battery->nominalVolts;
+    public static function between(
+        Bank $bank,
+        Post $plus,
+        Post $minus,
+        float $amps,
+        float $celsius,
+        ?array $wires = null,
+    ): ?array {
+        $full = static fn (Battery $battery): float => RestingVoltage::at(
+            $battery->chemistry,
+            1.0,
+            $battery->nominalVolts,
+        ) ?? $battery->nominalVolts;
         $elements = new BankElements($bank, $celsius, $full, $wires);
         $network = new Network($elements->sources, $elements->resistors, [
             new Load('load', (string) $plus, (string) $minus, LoadKind::Current, $amps, $bank->nominalVolts()),

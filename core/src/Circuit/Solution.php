@@ -50,7 +50,9 @@ final readonly class Solution
         return $this->between($device->plus(), $device->minus());
     }
 
-    /** @return array<string, float> A out of each battery, by name; without those of parts that have no working point */
+    /**
+     * @return array<string, float> A out of each battery, by name; without those of parts that have no working point
+     */
     public function sourceAmps(): array
     {
         $amps = [];

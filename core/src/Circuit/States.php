@@ -53,7 +53,9 @@ final class States
         $this->plan = $wiring->plan;
     }
 
-    /** @return Solution|null null: the banks cannot give what the devices ask for; where only some cannot, the volts of the others */
+    /**
+     * @return Solution|null null: the banks cannot give what the devices ask for; where only some cannot, the volts of the others
+     */
     public function in(State $state): ?Solution
     {
         $solved = $this->solved($state);
@@ -77,18 +79,41 @@ final class States
     public function with(array $shares): Solution|Overload
     {
         return $this->circuit(State::Loaded)
-            ->inState(self::restedVolts(...), static fn (Device $device): float => ($shares[$device->id] ?? 0.0) * $device->sizingAmps())
+            ->inState(
+                self::restedVolts(...),
+                static fn (Device $device): float => ($shares[$device->id] ?? 0.0) * $device->sizingAmps(),
+            )
             ->networkLike($this->network(State::Loaded))->loaded();
     }
 
     public function circuit(State $state): PlanNetwork
     {
         return $this->circuits[$state->value] ??= match ($state) {
-            State::Loaded => new PlanNetwork($this->wiring, $this->runs, $this->plan->houseRules->conductorCelsius, self::restedVolts(...), static fn (Device $device): float => $device->sizingAmps()),
+            State::Loaded => new PlanNetwork(
+                $this->wiring,
+                $this->runs,
+                $this->plan->houseRules->conductorCelsius,
+                self::restedVolts(...),
+                static fn (Device $device): float => $device->sizingAmps(),
+            ),
             State::Rest => $this->circuit(State::Loaded)->inState(self::restedVolts(...), static fn (): float => 0.0),
-            State::Lowest => $this->circuit(State::Loaded)->inState($this->floorVolts(...), static fn (Device $device): float => $device->peakAmps),
-            State::Cranking => $this->circuit(State::Loaded)->inState(self::restedVolts(...), static fn (Device $device): float => $device->isMotor() ? 0.0 : $device->typicalAmps, $this->plan->boat->engine->crankingAmps ?? 0.0),
-            State::Charging => new PlanNetwork($this->wiring, $this->runs, $this->plan->houseRules->conductorCelsius, self::restedVolts(...), static fn (): float => 0.0, charging: true),
+            State::Lowest => $this->circuit(State::Loaded)->inState(
+                $this->floorVolts(...),
+                static fn (Device $device): float => $device->peakAmps,
+            ),
+            State::Cranking => $this->circuit(State::Loaded)->inState(
+                self::restedVolts(...),
+                static fn (Device $device): float => $device->isMotor() ? 0.0 : $device->typicalAmps,
+                $this->plan->boat->engine->crankingAmps ?? 0.0,
+            ),
+            State::Charging => new PlanNetwork(
+                $this->wiring,
+                $this->runs,
+                $this->plan->houseRules->conductorCelsius,
+                self::restedVolts(...),
+                static fn (): float => 0.0,
+                charging: true,
+            ),
         };
     }
 
@@ -117,7 +142,10 @@ final class States
         return min($this->mostGiven($run), $this->shortBetween(...$this->farEnd($run)));
     }
 
-    /** A through a dead short at the far end of a run at the least: wire as hot as its insulation bears, batteries at their floor. */
+    /**
+     * A through a dead short at the far end of a run at the least: wire as hot as its insulation bears, batteries at
+     * their floor.
+     */
     public function leastShortAtFarEnd(SizedRun $run): float
     {
         return min($this->mostGiven($run), $this->hotNetwork()->shortCircuitAmps(...$this->farEnd($run)));
@@ -143,7 +171,9 @@ final class States
         return $this->shorts["{$plus} {$minus}"] ??= $this->coldNetwork()->shortCircuitAmps($plus, $minus);
     }
 
-    /** The network that the greatest short-circuit currents are taken from: cold copper, full batteries, nothing drawn. */
+    /**
+     * The network that the greatest short-circuit currents are taken from: cold copper, full batteries, nothing drawn.
+     */
     public function coldNetwork(): Network
     {
         return $this->coldNetwork ??= $this->cold()->network($this->network(State::Loaded)->topology);
@@ -159,7 +189,9 @@ final class States
     public function hotNetwork(): Network
     {
         return $this->hotNetwork ??= $this->circuit(State::Loaded)->forShorts($this->floorVolts(...), false)
-            ->warmed(fn (): float => $this->plan->houseRules->insulation)->network($this->network(State::Loaded)->topology);
+            ->warmed(
+                fn (): float => $this->plan->houseRules->insulation,
+            )->network($this->network(State::Loaded)->topology);
     }
 
     /**
@@ -171,7 +203,15 @@ final class States
     {
         $joined = $this->wiring->sharing() !== [] || $this->wiring->converters !== [];
         $circuit = $joined ? $this->circuit(State::Charging)
-            : new PlanNetwork($this->wiring, $this->runs, $this->plan->houseRules->conductorCelsius, self::restedVolts(...), static fn (): float => 0.0, charging: true, joined: false);
+            : new PlanNetwork(
+                $this->wiring,
+                $this->runs,
+                $this->plan->houseRules->conductorCelsius,
+                self::restedVolts(...),
+                static fn (): float => 0.0,
+                charging: true,
+                joined: false,
+            );
 
         return [$circuit->network()->atRest(), $circuit];
     }
@@ -196,7 +236,10 @@ final class States
         return self::known($bank)[0];
     }
 
-    /** Whether it is known as well what volts its batteries have full and at their floor: of other lithium only its maker knows. */
+    /**
+     * Whether it is known as well what volts its batteries have full and at their floor: of other lithium only its
+     * maker knows.
+     */
     public static function knowsCharge(Bank $bank): bool
     {
         return self::known($bank)[1];
@@ -225,7 +268,11 @@ final class States
             $knows = $knowsCharge = true;
             foreach ($bank->batteries() as $battery) {
                 $knows = $knows && self::restingVoltsOrNull($battery) !== null && $battery->resistanceUnderLoad() !== null;
-                $knowsCharge = $knowsCharge && RestingVoltage::at($battery->chemistry, 1.0, $battery->nominalVolts) !== null;
+                $knowsCharge = $knowsCharge && RestingVoltage::at(
+                    $battery->chemistry,
+                    1.0,
+                    $battery->nominalVolts,
+                ) !== null;
             }
             self::$known[$bank] = [$knows, $knows && $knowsCharge];
         }
@@ -245,10 +292,17 @@ final class States
 
     private static function restingVoltsOrNull(Battery $battery): ?float
     {
-        return $battery->restedVolts ?? RestingVoltage::at($battery->chemistry, $battery->stateOfCharge, $battery->nominalVolts);
+        return $battery->restedVolts ?? RestingVoltage::at(
+            $battery->chemistry,
+            $battery->stateOfCharge,
+            $battery->nominalVolts,
+        );
     }
 
-    /** V at rest: measured, or by its charge. Of one that nothing is known of its nominal ones stand in the network; what it feeds is not reported. */
+    /**
+     * V at rest: measured, or by its charge. Of one that nothing is known of its nominal ones stand in the network;
+     * what it feeds is not reported.
+     */
     public static function restedVolts(Battery $battery): float
     {
         return self::restingVoltsOrNull($battery) ?? $battery->nominalVolts;
@@ -271,11 +325,16 @@ final class States
 
     private function cold(): PlanNetwork
     {
-        return $this->cold ??= $this->circuit(State::Loaded)->forShorts(self::fullVolts(...), true)->warmed(static fn (): float => self::COLD);
+        return $this->cold ??= $this->circuit(State::Loaded)->forShorts(self::fullVolts(...), true)->warmed(
+            static fn (): float => self::COLD,
+        );
     }
 
     public static function shortFormula(): Formula
     {
-        return Formula::ofPractice('I = volts of the full bank / resistance of the whole loop', 'circuit solver; contact and battery resistances are working estimates');
+        return Formula::ofPractice(
+            'I = volts of the full bank / resistance of the whole loop',
+            'circuit solver; contact and battery resistances are working estimates',
+        );
     }
 }

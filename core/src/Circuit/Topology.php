@@ -48,7 +48,11 @@ final readonly class Topology
         foreach ($loads as $load) {
             $edges[] = [$index[$load->plus] ??= count($index), $index[$load->minus] ??= count($index)];
         }
-        $part = self::parts(count($index), array_slice($edges, 0, $joined), array_map(static fn (Source $source): int => $index[$source->minus], $sources));
+        $part = self::parts(
+            count($index),
+            array_slice($edges, 0, $joined),
+            array_map(static fn (Source $source): int => $index[$source->minus], $sources),
+        );
 
         $rows = array_fill(0, count($index), -1);
         $size = 0;
@@ -82,7 +86,10 @@ final readonly class Topology
     /** Whether anything but loads joins two nodes. */
     public function joins(Post|string $a, Post|string $b): bool
     {
-        return isset($this->index[(string) $a], $this->index[(string) $b]) && $this->part[$this->index[(string) $a]] === $this->part[$this->index[(string) $b]];
+        return isset(
+            $this->index[(string) $a],
+            $this->index[(string) $b],
+        ) && $this->part[$this->index[(string) $a]] === $this->part[$this->index[(string) $b]];
     }
 
     /** @return int the place of a node; −1 for a reference node */
@@ -112,7 +119,10 @@ final readonly class Topology
     {
         $degrees = array_count_values(array_merge(...$edges));
 
-        return array_map(static fn (): bool => true, array_filter($degrees, static fn (int $degree): bool => $degree > 2));
+        return array_map(
+            static fn (): bool => true,
+            array_filter($degrees, static fn (int $degree): bool => $degree > 2),
+        );
     }
 
     /**

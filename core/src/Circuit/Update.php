@@ -43,7 +43,11 @@ final readonly class Update
                 }
             }
             $ports[] = $port;
-            $responses[] = $factors->solve($unit, $from, min(array_filter($port, static fn (int $place): bool => $place >= 0) ?: [0]));
+            $responses[] = $factors->solve(
+                $unit,
+                $from,
+                min(array_filter($port, static fn (int $place): bool => $place >= 0) ?: [0]),
+            );
             $conductances[] = $conductance;
         }
         $seen = static fn (int $u, int $w): float => ($ports[$u][0] < 0 ? 0.0 : $responses[$w][$ports[$u][0]]) - ($ports[$u][1] < 0 ? 0.0 : $responses[$w][$ports[$u][1]]);
@@ -54,7 +58,13 @@ final readonly class Update
             // Its own port may be hidden: the resistance seen there comes from the factors.
             $pivot = 1 + $conductances[0] * $factors->resistance(...$ports[0]);
 
-            return abs($pivot) < $singular ? null : new self($factors, $from, $responses, [[$conductances[0] / $pivot]], $ports);
+            return abs($pivot) < $singular ? null : new self(
+                $factors,
+                $from,
+                $responses,
+                [[$conductances[0] / $pivot]],
+                $ports,
+            );
         }
         [$c, $d] = $conductances;
         [$m00, $m01, $m10, $m11] = [1 + $c * $seen(0, 0), $c * $seen(0, 1), $d * $seen(1, 0), 1 + $d * $seen(1, 1)];

@@ -64,17 +64,31 @@ final class Variants
     /** The same network with nothing drawn. */
     private ?self $rest = null;
 
-    /** Whether the sound network already asks for more than there is: then, as with chargers and converters, every fault is solved afresh. */
+    /**
+     * Whether the sound network already asks for more than there is: then, as with chargers and converters, every fault
+     * is solved afresh.
+     */
     private readonly bool $overloaded;
 
     private function __construct(Network $network, bool $loaded, string ...$observed)
     {
-        $network = $loaded ? $network->withResistances() : new Network($network->sources, $network->resistors, [], null, $network->regulators);
+        $network = $loaded ? $network->withResistances() : new Network(
+            $network->sources,
+            $network->resistors,
+            [],
+            null,
+            $network->regulators,
+        );
         foreach ([...$network->sources, ...$network->loads] as $element) {
             array_push($observed, $element->plus, $element->minus);
         }
         $this->network = new Network($network->sources, $network->resistors, $network->loads,
-            $network->regulators === [] ? Topology::of($network->sources, $network->resistors, $network->loads, array_values($observed)) : null, $network->regulators);
+            $network->regulators === [] ? Topology::of(
+                $network->sources,
+                $network->resistors,
+                $network->loads,
+                array_values($observed),
+            ) : null, $network->regulators);
         $sound = $loaded ? $this->network->loaded() : null;
         $this->loads = $sound instanceof Solution ? $this->network->fedLoads() : [];
         $this->overloaded = $sound instanceof Overload;
@@ -82,15 +96,30 @@ final class Variants
         foreach ($this->loads as $load) {
             $across[] = $volts = $sound instanceof Solution ? $sound->between($load->plus, $load->minus) ?? 0.0 : 0.0;
             $slopes[] = $load->slopeAt($volts);
-            $ports[] = [$this->network->topology->placeOf($load->plus), $this->network->topology->placeOf($load->minus)];
+            $ports[] = [
+                $this->network->topology->placeOf($load->plus),
+                $this->network->topology->placeOf($load->minus),
+            ];
         }
         [$this->across, $this->slopes, $this->ports] = [$across, $slopes, $ports];
-        $this->unloaded = array_map(fn (Load $load): float => $this->network->atRest()->between($load->plus, $load->minus) ?? 0.0, $this->loads);
-        $this->tangents = array_map(static fn (Load $load, float $volts): float => $load->ampsAt($volts), $this->loads, $across);
+        $this->unloaded = array_map(
+            fn (Load $load): float => $this->network->atRest()->between($load->plus, $load->minus) ?? 0.0,
+            $this->loads,
+        );
+        $this->tangents = array_map(
+            static fn (Load $load, float $volts): float => $load->ampsAt($volts),
+            $this->loads,
+            $across,
+        );
         $this->factors = $this->network->factorsWith($this->loads, $slopes) ?? throw new \LogicException('The matrix at a working point is positive definite.');
         $right = $this->network->sourceCurrents();
         foreach ($this->loads as $i => $load) {
-            $this->network->inject($right, $load->minus, $load->plus, $load->ampsAt($across[$i]) - $slopes[$i] * $across[$i]);
+            $this->network->inject(
+                $right,
+                $load->minus,
+                $load->plus,
+                $load->ampsAt($across[$i]) - $slopes[$i] * $across[$i],
+            );
         }
         $this->sound = $this->factors->solve($right);
         $this->nothing = array_fill(0, $this->network->topology->size, 0.0);
@@ -103,7 +132,9 @@ final class Variants
         $this->bridges = Bridges::of($this->network);
     }
 
-    /** @param  list<string>  $observed  nodes that volts will be read at; battery posts and the pins of loads always are */
+    /**
+     * @param  list<string>  $observed  nodes that volts will be read at; battery posts and the pins of loads always are
+     */
     public static function atRest(Network $network, array $observed): self
     {
         return new self($network, false, ...$observed);
@@ -125,11 +156,23 @@ final class Variants
             $was = $this->network->sources[$this->sources[$fault->element]];
             $now = $fault->ofBattery($was);
             $right = $this->nothing;
-            $this->network->inject($right, $was->plus, $was->minus, $now->volts / $now->ohms - $was->volts / $was->ohms);
+            $this->network->inject(
+                $right,
+                $was->plus,
+                $was->minus,
+                $now->volts / $now->ohms - $was->volts / $was->ohms,
+            );
             $sources = $this->network->sources;
             $sources[$this->sources[$fault->element]] = $now;
 
-            return $this->changed($fault, [[$was->plus, $was->minus, 1 / $now->ohms - 1 / $was->ohms]], $right, array_values($sources), null, true);
+            return $this->changed(
+                $fault,
+                [[$was->plus, $was->minus, 1 / $now->ohms - 1 / $was->ohms]],
+                $right,
+                array_values($sources),
+                null,
+                true,
+            );
         }
         if (! isset($this->resistors[$fault->element])) {
             return $this->changed($fault, [], null, $this->network->sources, null, false);
@@ -140,7 +183,14 @@ final class Variants
             $cutOff = $this->bridges->beyond($this->resistors[$fault->element]);
 
             // What crosses a bridge is nothing once no load pulls across it: the rest of the network stays as it was.
-            return $this->changed($fault, $cutOff === null ? [[$was->from, $was->to, -1 / $was->ohms]] : [], null, $this->network->sources, $cutOff, true);
+            return $this->changed(
+                $fault,
+                $cutOff === null ? [[$was->from, $was->to, -1 / $was->ohms]] : [],
+                null,
+                $this->network->sources,
+                $cutOff,
+                true,
+            );
         }
         $sameEnds = $now->from === $was->from && $now->to === $was->to;
         if (! $sameEnds && $this->parts($this->resistors[$fault->element], $now)) {
@@ -159,8 +209,14 @@ final class Variants
      * @param  array<int, true>|null  $cutOff
      * @param  bool  $feedsOthers  whether other loads may be fed than before
      */
-    private function changed(Fault $fault, array $changes, ?array $right, array $sources, ?array $cutOff, bool $feedsOthers): Solution|Overload
-    {
+    private function changed(
+        Fault $fault,
+        array $changes,
+        ?array $right,
+        array $sources,
+        ?array $cutOff,
+        bool $feedsOthers,
+    ): Solution|Overload {
         $update = Update::of($this->factors, $this->network->topology, $changes, self::SINGULAR);
         if ($update === null) {
             return $this->afresh($fault);
@@ -230,11 +286,17 @@ final class Variants
         if ($cutOff !== null) {
             $index = $this->network->topology->index;
 
-            return array_map(static fn (Load $load): bool => isset($cutOff[$index[$load->plus]]) === isset($cutOff[$index[$load->minus]]), $this->loads);
+            return array_map(
+                static fn (Load $load): bool => isset($cutOff[$index[$load->plus]]) === isset($cutOff[$index[$load->minus]]),
+                $this->loads,
+            );
         }
         $rest = ($this->rest ??= new self($this->network, false))->with($fault);
 
-        return array_map(static fn (Load $load): bool => $rest instanceof Solution && ($rest->between($load->plus, $load->minus) ?? 0.0) > Network::LEAST_FEEDING_VOLTS, $this->loads);
+        return array_map(
+            static fn (Load $load): bool => $rest instanceof Solution && ($rest->between($load->plus, $load->minus) ?? 0.0) > Network::LEAST_FEEDING_VOLTS,
+            $this->loads,
+        );
     }
 
     /** Whether a wire moved leaves behind what only it joined to the rest. */

@@ -16,7 +16,10 @@ final readonly class WorkingPoint
     /** The largest share of its volts that a load may lose in one step of the iteration. */
     private const LONGEST_STEP = 0.5;
 
-    /** Rounds after which one charger at a time moves on along its curve: those that push each other to and fro come to rest so. */
+    /**
+     * Rounds after which one charger at a time moves on along its curve: those that push each other to and fro come to
+     * rest so.
+     */
     private const PATIENCE = 25;
 
     /** Share by which what a converter draws may still move. */
@@ -58,7 +61,13 @@ final readonly class WorkingPoint
         for ($round = 0; ; $round++) {
             $inputs = [];
             foreach ($this->working as $i => $regulator) {
-                array_push($inputs, ...array_filter([$regulator->input($watts[$i]), $regulator->standby()], static fn (?Load $load): bool => $load !== null && $load->amps > 0));
+                array_push(
+                    $inputs,
+                    ...array_filter(
+                        [$regulator->input($watts[$i]), $regulator->standby()],
+                        static fn (?Load $load): bool => $load !== null && $load->amps > 0,
+                    ),
+                );
             }
             $volts = $this->iterate([...$loads, ...$inputs], $from);
             if ($volts === null || $round === self::ROUNDS) {
@@ -86,7 +95,10 @@ final readonly class WorkingPoint
      */
     private function iterate(array $loads, Solution $from): ?array
     {
-        $linear = $this->working === [] && array_filter($loads, static fn (Load $load): bool => $load->kind !== LoadKind::Resistance) === [];
+        $linear = $this->working === [] && array_filter(
+            $loads,
+            static fn (Load $load): bool => $load->kind !== LoadKind::Resistance,
+        ) === [];
         $across = $ports = [];
         foreach ($loads as $i => $load) {
             $across[$i] = $from->between($load->plus, $load->minus) ?? 0.0;
@@ -144,7 +156,9 @@ final readonly class WorkingPoint
         return null;
     }
 
-    /** @return array{int, int, int} the places of its two ends, and the entry of the matrix that they meet in; −1: none */
+    /**
+     * @return array{int, int, int} the places of its two ends, and the entry of the matrix that they meet in; −1: none
+     */
     private function port(Load|Regulator $load): array
     {
         [$a, $b] = [$this->topology->placeOf($load->plus), $this->topology->placeOf($load->minus)];
@@ -160,8 +174,14 @@ final readonly class WorkingPoint
      * @param  array<int, float>  $right
      * @param  array{int, int, int}  $port
      */
-    private static function stamp(array &$diagonal, array &$values, array &$right, array $port, float $slope, float $amps): void
-    {
+    private static function stamp(
+        array &$diagonal,
+        array &$values,
+        array &$right,
+        array $port,
+        float $slope,
+        float $amps,
+    ): void {
         [$a, $b, $entry] = $port;
         if ($a >= 0) {
             $diagonal[$a] += $slope;

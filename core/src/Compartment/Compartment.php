@@ -62,7 +62,15 @@ final readonly class Compartment
      */
     public function with(array $lies): self
     {
-        return new self(array_map(static fn (LaidBlock $block): LaidBlock => new LaidBlock($block->battery, $lies[$block->battery->id]), $this->blocks), $this->neighbours, $this->inside, $this->wires);
+        return new self(
+            array_map(
+                static fn (LaidBlock $block): LaidBlock => new LaidBlock($block->battery, $lies[$block->battery->id]),
+                $this->blocks,
+            ),
+            $this->neighbours,
+            $this->inside,
+            $this->wires,
+        );
     }
 
     /** @return float mm that it is too small by in its worst direction; 0 or less: what is left; null: not measured */
@@ -73,7 +81,12 @@ final readonly class Compartment
         }
         $worst = -INF;
         foreach ($this->blocks as $block) {
-            $over = [-$block->lie->x, -$block->lie->y, $block->lie->x + $block->width - $this->inside[0], $block->lie->y + $block->depth - $this->inside[1]];
+            $over = [
+                -$block->lie->x,
+                -$block->lie->y,
+                $block->lie->x + $block->width - $this->inside[0],
+                $block->lie->y + $block->depth - $this->inside[1],
+            ];
             $worst = max($worst, ...$over);
             if ($block->battery->size !== null) {
                 $worst = max($worst, $block->battery->size[2] - $this->inside[2]);
@@ -106,7 +119,12 @@ final readonly class Compartment
         $crossings = [];
         foreach ($this->wires as $i => $one) {
             foreach (array_slice($this->wires, $i + 1) as $other) {
-                [$a, $b, $c, $d] = [$this->post($one->from), $this->post($one->to), $this->post($other->from), $this->post($other->to)];
+                [$a, $b, $c, $d] = [
+                    $this->post($one->from),
+                    $this->post($one->to),
+                    $this->post($other->from),
+                    $this->post($other->to),
+                ];
                 if ($a !== null && $b !== null && $c !== null && $d !== null && self::cross($a, $b, $c, $d)) {
                     $crossings[] = [$one->id, $other->id];
                 }
@@ -132,8 +150,16 @@ final readonly class Compartment
     /** Whether the blocks fit, or by how much not, and whether jumpers cross: a sentence each. */
     public function says(Plan $plan, Bank $bank, QuantityFormatter $words): string
     {
-        $name = static fn (string $id): string => BatteryName::beside($plan, $bank, $plan->batteries[$id], $words->countedFrom);
-        $said = array_map(static fn (array $pair): string => "{$name($pair[0])} and {$name($pair[1])} stand in each other by ".self::mm($pair[2]).'.', $this->overlaps());
+        $name = static fn (string $id): string => BatteryName::beside(
+            $plan,
+            $bank,
+            $plan->batteries[$id],
+            $words->countedFrom,
+        );
+        $said = array_map(
+            static fn (array $pair): string => "{$name($pair[0])} and {$name($pair[1])} stand in each other by ".self::mm($pair[2]).'.',
+            $this->overlaps(),
+        );
         $short = $this->short();
         $said[] = match (true) {
             $short === null => 'The compartment is not measured: type its length, width and height inside to see whether they fit.',

@@ -11,7 +11,10 @@ use Dinghy\Plan\BlockPosition;
 /** A battery as it stands in its compartment: its outline and its two posts, seen from above. */
 final readonly class LaidBlock
 {
-    /** mm from a post to the ends and to the edge it stands at [working estimate: group batteries differ by some millimetres] */
+    /**
+     * mm from a post to the ends and to the edge it stands at [working estimate: group batteries differ by some
+     * millimetres]
+     */
     public const FROM_END = 40.0;
 
     private const FROM_EDGE = 35.0;

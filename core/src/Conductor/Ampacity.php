@@ -50,8 +50,14 @@ final class Ampacity
      * @param  int  $bundled  current-carrying conductors lying together, this run's own two included
      * @return float|null amperes; null where the publications have no figure (wire thinner than 18 AWG)
      */
-    public static function of(Gauge $gauge, Metal $metal, int $insulation, float $ambient, bool $engineSpace, int $bundled): ?float
-    {
+    public static function of(
+        Gauge $gauge,
+        Metal $metal,
+        int $insulation,
+        float $ambient,
+        bool $engineSpace,
+        int $bundled,
+    ): ?float {
         $row = $gauge->metric ? self::METRIC[$gauge->size()] ?? null : self::AWG[$gauge->size()] ?? null;
         if ($row === null) {
             return null;
@@ -101,6 +107,9 @@ final class Ampacity
 
     public static function formula(Gauge $gauge): Formula
     {
-        return Formula::fromMemory('table value × bundling × ambient', $gauge->metric ? 'ISO 13297 table A.1' : '33 CFR 183.425 table 5; ABYC E-11');
+        return Formula::fromMemory(
+            'table value × bundling × ambient',
+            $gauge->metric ? 'ISO 13297 table A.1' : '33 CFR 183.425 table 5; ABYC E-11',
+        );
     }
 }

@@ -37,7 +37,9 @@ final readonly class Gauge implements \Stringable
      */
     public static function of(string $name): self
     {
-        /** @var array<string, self> $known the same size is the same object: evaluations ask for it thousands of times */
+        /**
+         * @var array<string, self> $known the same size is the same object: evaluations ask for it thousands of times
+         */
         static $known = [];
 
         return $known[$name] ??= self::made($name);

@@ -45,7 +45,9 @@ final readonly class Heating
     {
         $heating = self::RATE * $this->perArea($amps);
 
-        return $this->cooling <= $heating ? INF : (self::ZERO * $heating + $this->cooling * $this->ambient) / ($this->cooling - $heating);
+        return $this->cooling <= $heating
+            ? INF
+            : (self::ZERO * $heating + $this->cooling * $this->ambient) / ($this->cooling - $heating);
     }
 
     /**

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Dinghy\Conductor;
 
-/** How thick a wire is over its insulation: marine single wire, from memory. Sizes between and metric ones by their copper's diameter. */
+/**
+ * How thick a wire is over its insulation: marine single wire, from memory. Sizes between and metric ones by their
+ * copper's diameter.
+ */
 final class OutsideDiameter
 {
     /** mm by AWG size */

@@ -6,7 +6,9 @@ namespace Dinghy\Conductor;
 
 use Dinghy\Source\Formula;
 
-/** How long a conductor bears a short circuit. No heat leaves it in so short a time: good up to some 5 s, not beyond. */
+/**
+ * How long a conductor bears a short circuit. No heat leaves it in so short a time: good up to some 5 s, not beyond.
+ */
 final class ShortTime
 {
     /** °C: insulation at its rating when the short begins, and what PVC bears for the moment */
@@ -48,6 +50,9 @@ final class ShortTime
     /** Of the melting of copper. */
     public static function meltingFormula(): Formula
     {
-        return Formula::fromMemory('(I/A)² t = log₁₀(('.self::MELTING.'−Tₐ)/('.self::ZERO.'+Tₐ)+1)/'.self::ONDERDONK, 'Onderdonk');
+        return Formula::fromMemory(
+            '(I/A)² t = log₁₀(('.self::MELTING.'−Tₐ)/('.self::ZERO.'+Tₐ)+1)/'.self::ONDERDONK,
+            'Onderdonk',
+        );
     }
 }

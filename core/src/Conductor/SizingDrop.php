@@ -42,7 +42,10 @@ final class SizingDrop
     public static function formula(Gauge $gauge): Formula
     {
         return $gauge->metric
-            ? Formula::fromMemory('E = I · L · Ω/m, L there and back, Ω/m the standard\'s maximum for the size', 'IEC 60228')
+            ? Formula::fromMemory(
+                'E = I · L · Ω/m, L there and back, Ω/m the standard\'s maximum for the size',
+                'IEC 60228',
+            )
             : Formula::fromMemory('E = '.self::K.' · I · L / CM', 'ABYC E-11 sizing formula');
     }
 }

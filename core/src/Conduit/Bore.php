@@ -54,7 +54,9 @@ final readonly class Bore
     /** @return float mm: the thickest cable that may still be pulled in beside the others; 0: none */
     public function room(): float
     {
-        $free = self::limitOf(count($this->cables) + 1) * $this->area() - array_sum(array_map(static fn (Cable $cable): float => $cable->area(), $this->cables));
+        $free = self::limitOf(count($this->cables) + 1) * $this->area() - array_sum(
+            array_map(static fn (Cable $cable): float => $cable->area(), $this->cables),
+        );
 
         return $free <= 0 ? 0.0 : sqrt($free * 4 / M_PI);
     }

@@ -36,7 +36,11 @@ final readonly class Bundles
                 }
             }
             $factor = Ampacity::bundlingFactor(array_sum($counts));
-            $warm = array_filter($counts, static fn (string|int $id): bool => ! self::isIdle($runs[$id], $factor), ARRAY_FILTER_USE_KEY);
+            $warm = array_filter(
+                $counts,
+                static fn (string|int $id): bool => ! self::isIdle($runs[$id], $factor),
+                ARRAY_FILTER_USE_KEY,
+            );
             foreach ($counts as $id => $own) {
                 $count = array_sum($warm) + (isset($warm[$id]) ? 0 : $own);
                 if ($count > ($together[$id] ?? 0)) {
@@ -50,7 +54,9 @@ final readonly class Bundles
 
     private static function isIdle(SizedRun $run, float $factor): bool
     {
-        $alone = $run->ampacity === null || $run->circuit === null ? null : $run->ampacity / Ampacity::bundlingFactor($run->circuit->bundled);
+        $alone = $run->ampacity === null || $run->circuit === null
+            ? null
+            : $run->ampacity / Ampacity::bundlingFactor($run->circuit->bundled);
 
         return $alone !== null && $run->amps < self::IDLE * $alone * $factor;
     }

@@ -21,7 +21,10 @@ final readonly class Ducts
     {
         $cables = [];
         foreach ($plan->boat->ways as $way) {
-            $cables[$way->id] = array_map(static fn (float $diameter): Cable => new Cable(null, 'there before', $diameter), $way->occupied);
+            $cables[$way->id] = array_map(
+                static fn (float $diameter): Cable => new Cable(null, 'there before', $diameter),
+                $way->occupied,
+            );
         }
         foreach ($runs as $run) {
             $plus = $run->circuit?->route;
@@ -35,7 +38,11 @@ final readonly class Ducts
                 continue;
             }
             self::lay($cables, $plus, new Cable($run->id, "{$name} plus", OutsideDiameter::single($run->gauge)));
-            self::lay($cables, $run->circuit->minusRoute, new Cable($run->id, "{$name} minus", OutsideDiameter::single($run->gauge)));
+            self::lay(
+                $cables,
+                $run->circuit->minusRoute,
+                new Cable($run->id, "{$name} minus", OutsideDiameter::single($run->gauge)),
+            );
         }
         $this->cables = $cables;
     }

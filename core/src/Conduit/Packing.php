@@ -59,7 +59,10 @@ final class Packing
     private static function candidates(float $bore, float $radius, array $placed): iterable
     {
         for ($step = 0; $step < self::DIRECTIONS; $step++) {
-            [$cos, $sin] = [cos(2 * M_PI * $step / self::DIRECTIONS - M_PI_2), sin(2 * M_PI * $step / self::DIRECTIONS - M_PI_2)];
+            [$cos, $sin] = [
+                cos(2 * M_PI * $step / self::DIRECTIONS - M_PI_2),
+                sin(2 * M_PI * $step / self::DIRECTIONS - M_PI_2),
+            ];
             yield [($bore - $radius) * $cos, ($bore - $radius) * $sin];
             foreach ($placed as [$x, $y, $other]) {
                 yield [$x + ($other + $radius) * $cos, $y + ($other + $radius) * $sin];

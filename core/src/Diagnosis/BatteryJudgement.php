@@ -17,7 +17,10 @@ use Dinghy\Survey\TerminalCondition;
  */
 final readonly class BatteryJudgement
 {
-    /** V/K of a 12 V lead block's resting volts, from memory: six cells of 0.2 mV/K and a little more. Lithium: none to speak of. */
+    /**
+     * V/K of a 12 V lead block's resting volts, from memory: six cells of 0.2 mV/K and a little more. Lithium: none to
+     * speak of.
+     */
     private const LEAD_VOLTS_PER_KELVIN = 0.0014;
 
     /** °C that the curves of resting volts hold for */
@@ -56,18 +59,29 @@ final readonly class BatteryJudgement
         $celsius = $battery->celsius ?? self::CURVES_AT;
         $at25 = $battery->restedVolts === null ? null
             : $battery->restedVolts + ($family === 'lead' ? self::LEAD_VOLTS_PER_KELVIN * $battery->nominalVolts / 12 * (self::CURVES_AT - $celsius) : 0.0);
-        $charge = $at25 === null ? null : RestingVoltage::stateOfCharge($battery->chemistry, $at25, $battery->nominalVolts);
+        $charge = $at25 === null ? null : RestingVoltage::stateOfCharge(
+            $battery->chemistry,
+            $at25,
+            $battery->nominalVolts,
+        );
         $ohms = $battery->restedVolts === null || $battery->loadedVolts === null || $battery->loadedAmps === null ? null
             : max(0.0, $battery->restedVolts - $battery->loadedVolts) / $battery->loadedAmps;
-        $usable = $battery->capacityAh === null ? null : $battery->capacityAh * UsableShare::at($battery->chemistry, $celsius);
+        $usable = $battery->capacityAh === null
+            ? null
+            : $battery->capacityAh * UsableShare::at($battery->chemistry, $celsius);
         [$verdict, $because] = self::judge($battery, $charge, self::years($battery->commissioned, $on), $ohms, $words);
 
         return new self($battery, $verdict, $because, $charge, $usable, $ohms);
     }
 
     /** @return array{'keep'|'replace'|'charge', list<string>} */
-    private static function judge(FoundBattery $battery, ?float $charge, ?float $years, ?float $ohms, QuantityFormatter $words): array
-    {
+    private static function judge(
+        FoundBattery $battery,
+        ?float $charge,
+        ?float $years,
+        ?float $ohms,
+        QuantityFormatter $words,
+    ): array {
         $replace = array_values(array_filter([
             $battery->terminals === TerminalCondition::Damaged ? 'a post is damaged' : null,
             $years !== null && $years >= self::OLD[$battery->chemistry->isLead() ? 'lead' : 'lithium'] ? 'it is '.QuantityFormatter::trim(floor($years), 0).' years old' : null,
@@ -78,9 +92,16 @@ final readonly class BatteryJudgement
             return ['replace', $replace];
         }
         $low = $charge !== null && $charge < self::LOW;
-        $flat = $charge === null && $battery->restedVolts !== null && RestingVoltage::isFlat($battery->chemistry, $battery->restedVolts, $battery->nominalVolts);
+        $flat = $charge === null && $battery->restedVolts !== null && RestingVoltage::isFlat(
+            $battery->chemistry,
+            $battery->restedVolts,
+            $battery->nominalVolts,
+        );
         if ($low || ($charge === null && ! $flat)) {
-            return ['charge', [$low ? 'it is at '.$words->percent(100 * $charge).': charge it fully, let it rest an hour, measure again' : 'its resting volts are not known']];
+            return [
+                'charge',
+                [$low ? 'it is at '.$words->percent(100 * $charge).': charge it fully, let it rest an hour, measure again' : 'its resting volts are not known'],
+            ];
         }
         $mend = array_values(array_filter([
             $battery->corrosion === Corrosion::Heavy ? 'clean its posts' : null,
@@ -88,7 +109,13 @@ final readonly class BatteryJudgement
             $battery->restrained === false ? 'hold it down' : null,
         ]));
 
-        return ['keep', [$charge === null ? 'it rests where LiFePO4 does not tell its charge: ask its monitor' : 'it rests at '.$words->percent(100 * $charge).' charge', ...$mend]];
+        return [
+            'keep',
+            [
+                $charge === null ? 'it rests where LiFePO4 does not tell its charge: ask its monitor' : 'it rests at '.$words->percent(100 * $charge).' charge',
+                ...$mend,
+            ],
+        ];
     }
 
     /** A sound battery that is charged sags little; a flat one is not judged by it. */
@@ -99,7 +126,9 @@ final readonly class BatteryJudgement
             return null;
         }
 
-        return $ohms > self::WORN * $usual ? "it gives way like one of {$words->milliohms($ohms)}; {$words->milliohms($usual)} are usual" : null;
+        return $ohms > self::WORN * $usual
+            ? "it gives way like one of {$words->milliohms($ohms)}; {$words->milliohms($usual)} are usual"
+            : null;
     }
 
     private static function years(?string $commissioned, ?string $on): ?float

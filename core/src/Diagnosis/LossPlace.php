@@ -31,7 +31,9 @@ final class LossPlace
             [$nameA, $voltsA, $alongA] = $points[$i - 1];
             [$nameB, $voltsB, $alongB] = $points[$i];
             // Where distances are not known the stretches share the wire evenly.
-            $share = $alongA === null || $alongB === null || $check->length === null ? 1 / (count($points) - 1) : ($alongB - $alongA) / $check->length;
+            $share = $alongA === null || $alongB === null || $check->length === null
+                ? 1 / (count($points) - 1)
+                : ($alongB - $alongA) / $check->length;
             $lost = $voltsA - $voltsB - $share * $wire;
             if ($lost > $most) {
                 [$most, $worst] = [$lost, "{$nameA} and {$nameB}"];

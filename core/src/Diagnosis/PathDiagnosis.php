@@ -22,7 +22,10 @@ use Dinghy\Survey\PathCheck;
  */
 final readonly class PathDiagnosis
 {
-    /** Ω of the fuse, switch and terminals of a path in order: a blade fuse and holder, a switch, a connector, six crimps [cp, working estimate] */
+    /**
+     * Ω of the fuse, switch and terminals of a path in order: a blade fuse and holder, a switch, a connector, six
+     * crimps [cp, working estimate]
+     */
     private const SOUND_JOINTS = 0.006;
 
     /** Ω beyond that which a joint in order does not have: corroded ones have 20 to 200 mΩ [cp] */
@@ -31,7 +34,10 @@ final readonly class PathDiagnosis
     /** V that two readings of one meter can differ by with nothing between them, and half a digit */
     private const METER = 0.035;
 
-    /** V that a reading farther out may be higher by: the battery sags or recovers from one reading to the next [cp, working estimate] */
+    /**
+     * V that a reading farther out may be higher by: the battery sags or recovers from one reading to the next [cp,
+     * working estimate]
+     */
     private const DRIFT = 0.1;
 
     /** V below which a plug is dead */
@@ -74,7 +80,9 @@ final readonly class PathDiagnosis
         $limit = $plan->houseRules->dropLimit($device === null ? LoadClass::Electronics : $plan->classOf($device)) / 100 * $check->nominalVolts;
         $plain = self::plainFault($check);
         if ($plain !== null) {
-            $lost = $check->batteryLoaded === null || $check->deviceLoaded === null || $plain->cause !== Cause::Interrupted ? null : $plain->volts;
+            $lost = $check->batteryLoaded === null || $check->deviceLoaded === null || $plain->cause !== Cause::Interrupted
+                ? null
+                : $plain->volts;
 
             return new self($check, $plain->cause, [$plain], $amps, $lost, null, null, $limit, [], $plain->where);
         }
@@ -83,14 +91,28 @@ final readonly class PathDiagnosis
         }
         $needs = self::needs($check, $amps);
         $wire = $check->length === null || $check->gauge === null ? null
-            : 2 * $check->length * Resistance::perMetre($check->gauge, $check->metal, $plan->houseRules->conductorCelsius);
-        $lost = $check->batteryLoaded === null || $check->deviceLoaded === null ? null : max(0.0, $check->batteryLoaded - $check->deviceLoaded);
-        $atRest = $check->batteryAtRest === null || $check->deviceAtRest === null ? 0.0 : $check->batteryAtRest - $check->deviceAtRest;
+            : 2 * $check->length * Resistance::perMetre(
+                $check->gauge,
+                $check->metal,
+                $plan->houseRules->conductorCelsius,
+            );
+        $lost = $check->batteryLoaded === null || $check->deviceLoaded === null ? null : max(
+            0.0,
+            $check->batteryLoaded - $check->deviceLoaded,
+        );
+        $atRest = $check->batteryAtRest === null || $check->deviceAtRest === null
+            ? 0.0
+            : $check->batteryAtRest - $check->deviceAtRest;
         // What is lost before the device draws is not its doing; amps measured in the path hold whatever else draws as well.
         $before = $check->amps === null && $atRest > self::METER ? $atRest : 0.0;
         $path = $lost === null || $amps === null ? null : max(0.0, $lost - $before) / $amps;
         $where = $lost === null || $lost <= self::METER ? null
-            : LossPlace::of($check, (float) $check->batteryLoaded, (float) $check->deviceLoaded, ($wire ?? 0.0) * ($amps ?? 0.0));
+            : LossPlace::of(
+                $check,
+                (float) $check->batteryLoaded,
+                (float) $check->deviceLoaded,
+                ($wire ?? 0.0) * ($amps ?? 0.0),
+            );
         $joint = self::joint($path, $wire, $amps, $where);
         $faults = array_values(array_filter([
             $joint,
@@ -98,7 +120,11 @@ final readonly class PathDiagnosis
             self::weakBattery($check, $plan, $amps),
             // Whatever it loses: it corrodes at every joint. Told last, since it takes nothing by itself.
             $check->metal->isCopper() ? null : new PathFault(Cause::WrongMetal, 0.0),
-            $atRest <= self::METER ? null : new PathFault(Cause::AlreadyLoaded, $atRest, amps: $path === null || $path <= 0.0 ? null : $atRest / $path),
+            $atRest <= self::METER ? null : new PathFault(
+                Cause::AlreadyLoaded,
+                $atRest,
+                amps: $path === null || $path <= 0.0 ? null : $atRest / $path,
+            ),
         ]));
         usort($faults, static fn (PathFault $a, PathFault $b): int => $b->volts <=> $a->volts);
         $cause = match (true) {
@@ -137,12 +163,19 @@ final readonly class PathDiagnosis
         }
         $isLoaded = $check->batteryLoaded !== null && $check->deviceLoaded !== null;
         // A device that reads nothing at rest and its volts when it is on was only switched off.
-        [$battery, $device] = $isLoaded ? [$check->batteryLoaded, $check->deviceLoaded] : [$check->batteryAtRest, $check->deviceLoaded ?? $check->deviceAtRest];
+        [$battery, $device] = $isLoaded ? [$check->batteryLoaded, $check->deviceLoaded] : [
+            $check->batteryAtRest,
+            $check->deviceLoaded ?? $check->deviceAtRest,
+        ];
         if ($battery === null || $device === null || $battery <= self::DEAD || $device >= self::DEAD) {
             return null;
         }
 
-        return new PathFault(Cause::Interrupted, $battery - $device, where: $isLoaded ? LossPlace::of($check, $battery, $device, 0.0) : null);
+        return new PathFault(
+            Cause::Interrupted,
+            $battery - $device,
+            where: $isLoaded ? LossPlace::of($check, $battery, $device, 0.0) : null,
+        );
     }
 
     /** Whether volts rise from the battery outward, as they cannot. */
@@ -184,12 +217,25 @@ final readonly class PathDiagnosis
             return null;
         }
 
-        return new PathFault(Cause::BadJoint, $excess * $amps, ohms: $excess, watts: $excess * $amps ** 2, where: $where);
+        return new PathFault(
+            Cause::BadJoint,
+            $excess * $amps,
+            ohms: $excess,
+            watts: $excess * $amps ** 2,
+            where: $where,
+        );
     }
 
     /** @param  bool  $isSound  no joint is bad: what they lose together is the wire's to make up for */
-    private static function thinWire(PathCheck $check, Plan $plan, ?float $path, ?float $wire, ?float $amps, float $limit, bool $isSound): ?PathFault
-    {
+    private static function thinWire(
+        PathCheck $check,
+        Plan $plan,
+        ?float $path,
+        ?float $wire,
+        ?float $amps,
+        float $limit,
+        bool $isSound,
+    ): ?PathFault {
         if ($wire === null || $amps === null) {
             return null;
         }
@@ -198,7 +244,11 @@ final readonly class PathDiagnosis
             return null;
         }
 
-        return new PathFault(Cause::ThinWire, $wire * $amps, mends: self::mends($check, $plan, $amps, max(0.0, $limit - $joints)));
+        return new PathFault(
+            Cause::ThinWire,
+            $wire * $amps,
+            mends: self::mends($check, $plan, $amps, max(0.0, $limit - $joints)),
+        );
     }
 
     /** The thinnest gauge in stock whose drop stays within so many volts, of the copper that a new run is made of. */
@@ -217,11 +267,28 @@ final readonly class PathDiagnosis
     {
         $found = $check->battery === null ? null : $plan->survey->batteries[$check->battery] ?? null;
         $chemistry = $found->chemistry ?? Chemistry::Flooded;
-        $charge = $check->batteryAtRest === null ? null : RestingVoltage::stateOfCharge($chemistry, $check->batteryAtRest, $check->nominalVolts);
-        $sag = $check->batteryAtRest === null || $check->batteryLoaded === null ? 0.0 : max(0.0, $check->batteryAtRest - $check->batteryLoaded);
+        $charge = $check->batteryAtRest === null ? null : RestingVoltage::stateOfCharge(
+            $chemistry,
+            $check->batteryAtRest,
+            $check->nominalVolts,
+        );
+        $sag = $check->batteryAtRest === null || $check->batteryLoaded === null ? 0.0 : max(
+            0.0,
+            $check->batteryAtRest - $check->batteryLoaded,
+        );
         $sound = self::soundSag($found, $check, $amps);
         if ($sag > max($sound, self::METER) || ($charge !== null && $charge < self::FLAT)) {
-            return new PathFault(Cause::WeakBattery, max($sag, (RestingVoltage::at($chemistry, 1.0, $check->nominalVolts) ?? $check->nominalVolts) - (float) $check->batteryAtRest));
+            return new PathFault(
+                Cause::WeakBattery,
+                max(
+                    $sag,
+                    (RestingVoltage::at(
+                        $chemistry,
+                        1.0,
+                        $check->nominalVolts,
+                    ) ?? $check->nominalVolts) - (float) $check->batteryAtRest,
+                ),
+            );
         }
 
         return null;

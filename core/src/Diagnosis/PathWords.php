@@ -21,14 +21,22 @@ final class PathWords
 
     public static function of(PathDiagnosis $diagnosis, QuantityFormatter $words): string
     {
-        $readings = $diagnosis->lost === null ? '' : "{$words->volts($diagnosis->lost)} are lost between battery and device"
+        $readings = $diagnosis->lost === null
+            ? ''
+            : "{$words->volts($diagnosis->lost)} are lost between battery and device"
             .($diagnosis->amps === null ? '' : " at {$words->amps($diagnosis->amps)}").'. ';
         $found = match ($diagnosis->cause) {
             Cause::NothingWrong => 'Nothing is wrong with this path.',
             Cause::Contradictory => 'Volts rise on the way to the device, which they cannot: readings were swapped, or taken while the battery was charged. Measure again, one right after the other.',
             Cause::Unknown => ($diagnosis->where === null ? '' : "Most of it between {$diagnosis->where}: look there first. ")
                 .'To tell what it is, still to be measured: '.self::listed($diagnosis).'.',
-            default => implode(' ', array_map(static fn (PathFault $fault): string => self::fault($fault, $diagnosis, $words), $diagnosis->faults)),
+            default => implode(
+                ' ',
+                array_map(
+                    static fn (PathFault $fault): string => self::fault($fault, $diagnosis, $words),
+                    $diagnosis->faults,
+                ),
+            ),
         };
 
         return $readings.$found;
@@ -38,12 +46,18 @@ final class PathWords
     public static function readings(PathDiagnosis $diagnosis, QuantityFormatter $words): string
     {
         $check = $diagnosis->check;
-        $at = static fn (string $place, ?float $rest, ?float $loaded): string => $rest === null && $loaded === null ? '' : "{$place} ".implode(', ', array_filter([
-            $rest === null ? '' : "{$words->volts($rest)} at rest", $loaded === null ? '' : "{$words->volts($loaded)} loaded",
-        ]));
+        $at = static fn (string $place, ?float $rest, ?float $loaded): string => $rest === null && $loaded === null
+            ? ''
+            : "{$place} ".implode(', ', array_filter([
+                $rest === null ? '' : "{$words->volts($rest)} at rest", $loaded === null ? '' : "{$words->volts($loaded)} loaded",
+            ]));
         $measured = array_filter([
             $at('battery', $check->batteryAtRest, $check->batteryLoaded),
-            ...array_map(static fn (PointBetween $point): string => $at($point->name.($point->along === null ? '' : " ({$words->length($point->along)})"), null, $point->volts), $check->between),
+            ...array_map(
+                static fn (PointBetween $point): string => $at($point->name.($point->along === null ? '' : " ({$words->length($point->along)})"),
+                    null,
+                    $point->volts,
+                ), $check->between),
             $at('device', $check->deviceAtRest, $check->deviceLoaded),
             $diagnosis->amps === null ? '' : $words->amps($diagnosis->amps).($check->amps === null ? ' by its maker’s figure' : ''),
             $check->length === null ? '' : "{$words->length($check->length)} one way",
@@ -67,7 +81,10 @@ final class PathWords
         };
     }
 
-    /** What to measure next to come nearer to a fault that lies in one place: common practice; null: nothing more is to be told by measuring. */
+    /**
+     * What to measure next to come nearer to a fault that lies in one place: common practice; null: nothing more is to
+     * be told by measuring.
+     */
     public static function next(PathDiagnosis $diagnosis): ?string
     {
         if ($diagnosis->cause !== Cause::BadJoint && $diagnosis->cause !== Cause::Interrupted) {

@@ -14,7 +14,9 @@ use Dinghy\Rule\Rulebook;
 use Dinghy\Rule\Stage;
 use Dinghy\Solving\SolvedBoat;
 
-/** The areas that answer for a boat, in the order of work, with the plan file and the rulebook that they make together. */
+/**
+ * The areas that answer for a boat, in the order of work, with the plan file and the rulebook that they make together.
+ */
 final readonly class Areas
 {
     public Rulebook $rulebook;
@@ -24,8 +26,12 @@ final readonly class Areas
     /** @param  non-empty-list<Area>  $all */
     public function __construct(public array $all)
     {
-        $this->format = new PlanFormat(array_values(array_filter(array_map(static fn (Area $area): ?Section => $area->section(), $all))));
-        $this->rulebook = new Rulebook(array_map(static fn (Area $area): array => [$area->stage(), $area->rules()], $all));
+        $this->format = new PlanFormat(
+            array_values(array_filter(array_map(static fn (Area $area): ?Section => $area->section(), $all))),
+        );
+        $this->rulebook = new Rulebook(
+            array_map(static fn (Area $area): array => [$area->stage(), $area->rules()], $all),
+        );
     }
 
     /**
@@ -33,9 +39,15 @@ final readonly class Areas
      *
      * @param  Units|null  $units  that sentences are written in; null: the plan's own
      */
-    public function evaluate(Plan $plan, ?Units $units = null, NumberingEnd $countedFrom = NumberingEnd::Negative): Evaluation
-    {
-        return new Evaluation(SolvedBoat::of($plan, new QuantityFormatter($units ?? $plan->units, $countedFrom)), $this);
+    public function evaluate(
+        Plan $plan,
+        ?Units $units = null,
+        NumberingEnd $countedFrom = NumberingEnd::Negative,
+    ): Evaluation {
+        return new Evaluation(
+            SolvedBoat::of($plan, new QuantityFormatter($units ?? $plan->units, $countedFrom)),
+            $this,
+        );
     }
 
     /** @return non-empty-list<Stage> */

@@ -7,7 +7,9 @@ namespace Dinghy\Evaluation;
 use Dinghy\Rule\Finding;
 use Dinghy\Wiring\SizedRun;
 
-/** What another plan, or another house rule, makes of a boat: wires and fuses that change, findings that come and go. */
+/**
+ * What another plan, or another house rule, makes of a boat: wires and fuses that change, findings that come and go.
+ */
 final readonly class Consequences
 {
     /**
@@ -54,7 +56,10 @@ final readonly class Consequences
     {
         return [
             ...$this->wires,
-            ...array_map(static fn (Finding $finding): string => ucfirst($finding->level->word()).": {$finding->says}", $this->come),
+            ...array_map(
+                static fn (Finding $finding): string => ucfirst($finding->level->word()).": {$finding->says}",
+                $this->come,
+            ),
             ...array_map(static fn (Finding $finding): string => "No longer: {$finding->says}", $this->gone),
         ];
     }
@@ -83,7 +88,9 @@ final readonly class Consequences
             $known[self::key($finding)] = true;
         }
 
-        return array_values(array_filter($one->findings, static fn (Finding $finding): bool => ! isset($known[self::key($finding)])));
+        return array_values(
+            array_filter($one->findings, static fn (Finding $finding): bool => ! isset($known[self::key($finding)])),
+        );
     }
 
     private static function key(Finding $finding): string

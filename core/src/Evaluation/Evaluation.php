@@ -9,7 +9,10 @@ use Dinghy\Rule\Level;
 use Dinghy\Rule\Unchecked;
 use Dinghy\Solving\SolvedBoat;
 
-/** Everything Dinghy has to say about one plan: the boat solved, and what the rulebook says of her. The only output of the core. */
+/**
+ * Everything Dinghy has to say about one plan: the boat solved, and what the rulebook says of her. The only output of
+ * the core.
+ */
 final readonly class Evaluation
 {
     /** @var list<Finding> by level, rule, part */

@@ -24,9 +24,18 @@ final class EvaluationDocument
         return [
             'format' => 'dinghy-evaluation',
             'version' => 1,
-            ...array_merge(...array_map(static fn (Area $area): array => $area->document($evaluation->boat), $evaluation->areas->all)),
-            'findings' => array_map(static fn (Finding $finding): array => self::finding($book, $finding, $remedies?->of($finding)), $evaluation->findings),
-            'unchecked' => array_map(static fn (Unchecked $unchecked): array => self::unchecked($evaluation->areas, $unchecked), $evaluation->unchecked),
+            ...array_merge(...array_map(
+                static fn (Area $area): array => $area->document($evaluation->boat),
+                $evaluation->areas->all,
+            )),
+            'findings' => array_map(
+                static fn (Finding $finding): array => self::finding($book, $finding, $remedies?->of($finding)),
+                $evaluation->findings,
+            ),
+            'unchecked' => array_map(
+                static fn (Unchecked $unchecked): array => self::unchecked($evaluation->areas, $unchecked),
+                $evaluation->unchecked,
+            ),
         ];
     }
 

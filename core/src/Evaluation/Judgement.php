@@ -34,8 +34,17 @@ final class Judgement
     /** @return list<Finding> by level, rule, part */
     public function findings(): array
     {
-        $findings = array_values(array_filter($this->everything(), static fn (Finding|Unchecked $said): bool => $said instanceof Finding));
-        usort($findings, static fn (Finding $a, Finding $b): int => [$a->level->rank(), $a->rule->code, $a->on] <=> [$b->level->rank(), $b->rule->code, $b->on]);
+        $findings = array_values(
+            array_filter($this->everything(), static fn (Finding|Unchecked $said): bool => $said instanceof Finding),
+        );
+        usort(
+            $findings,
+            static fn (Finding $a, Finding $b): int => [
+                $a->level->rank(),
+                $a->rule->code,
+                $a->on,
+            ] <=> [$b->level->rank(), $b->rule->code, $b->on],
+        );
 
         return $findings;
     }
@@ -43,8 +52,17 @@ final class Judgement
     /** @return list<Unchecked> by rule, part, input */
     public function unchecked(): array
     {
-        $unchecked = array_values(array_filter($this->everything(), static fn (Finding|Unchecked $said): bool => $said instanceof Unchecked));
-        usort($unchecked, static fn (Unchecked $a, Unchecked $b): int => [$a->rule->code, $a->on, $a->needs] <=> [$b->rule->code, $b->on, $b->needs]);
+        $unchecked = array_values(
+            array_filter($this->everything(), static fn (Finding|Unchecked $said): bool => $said instanceof Unchecked),
+        );
+        usort(
+            $unchecked,
+            static fn (Unchecked $a, Unchecked $b): int => [
+                $a->rule->code,
+                $a->on,
+                $a->needs,
+            ] <=> [$b->rule->code, $b->on, $b->needs],
+        );
 
         return $unchecked;
     }

@@ -32,7 +32,10 @@ final class Remedies
     /** candidates of a stop that came with a change */
     private const MOST_FOLLOWED = 4;
 
-    /** plans judged for all findings together: a boat on which everything is wrong is not kept waiting for the last of them */
+    /**
+     * plans judged for all findings together: a boat on which everything is wrong is not kept waiting for the last of
+     * them
+     */
     private const MOST_IN_ALL = 300;
 
     private readonly Tally $before;
@@ -40,7 +43,9 @@ final class Remedies
     /** @var array<string, Tally> of the plans tried, by patch */
     private array $tallies = [];
 
-    /** @var array<string, true> by patch, and by patch and finding: the plan was refused, or the finding was not mended */
+    /**
+     * @var array<string, true> by patch, and by patch and finding: the plan was refused, or the finding was not mended
+     */
     private array $failed = [];
 
     /** @var \WeakMap<Finding, Remedy|false> */
@@ -98,7 +103,9 @@ final class Remedies
         return $found;
     }
 
-    /** @return Remedy|null the candidate, with the remedies of the stops that it brings; null: it does not mend, or cannot be made good */
+    /**
+     * @return Remedy|null the candidate, with the remedies of the stops that it brings; null: it does not mend, or cannot be made good
+     */
     private function completed(Finding $finding, Remedy $candidate, int $joined): ?Remedy
     {
         $stops = $this->stops($finding, $candidate->patch);
@@ -137,7 +144,12 @@ final class Remedies
         $judgement = $this->judged($patch);
         $new = $judgement?->tally()->newStops($this->before) ?? [];
 
-        return array_values(array_filter($judgement?->findings() ?? [], static fn (Finding $one): bool => isset($new[Tally::key($one)])))[0] ?? null;
+        return array_values(
+            array_filter(
+                $judgement?->findings() ?? [],
+                static fn (Finding $one): bool => isset($new[Tally::key($one)]),
+            ),
+        )[0] ?? null;
     }
 
     private function isSpent(): bool
@@ -182,7 +194,10 @@ final class Remedies
         $this->left--;
         $this->leftInAll--;
         try {
-            return new Judgement(SolvedBoat::of($this->document->with($patch)->plan(), $this->evaluation->boat->words), $this->evaluation->areas->rulebook);
+            return new Judgement(
+                SolvedBoat::of($this->document->with($patch)->plan(), $this->evaluation->boat->words),
+                $this->evaluation->areas->rulebook,
+            );
         } catch (PatchRefused|PlanRefused) {
             return null;
         }

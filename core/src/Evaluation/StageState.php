@@ -24,7 +24,10 @@ final readonly class StageState
      */
     public static function allOf(Evaluation $evaluation, array $decided): array
     {
-        return array_map(static fn (Area $area): self => new self($area->stage(), self::says($evaluation, $area, $decided)), $evaluation->areas->all);
+        return array_map(
+            static fn (Area $area): self => new self($area->stage(), self::says($evaluation, $area, $decided)),
+            $evaluation->areas->all,
+        );
     }
 
     /**
@@ -49,10 +52,20 @@ final readonly class StageState
     {
         $book = $evaluation->areas->rulebook;
         $stage = $area->stage();
-        $open = array_filter($evaluation->findings, static fn (Finding $finding): bool => $book->stageOf($finding->rule) == $stage && ! in_array($finding->occasion(), $decided, true));
+        $open = array_filter(
+            $evaluation->findings,
+            static fn (Finding $finding): bool => $book->stageOf($finding->rule) == $stage && ! in_array(
+                $finding->occasion(),
+                $decided,
+                true,
+            ),
+        );
         $stops = count(array_filter($open, static fn (Finding $finding): bool => $finding->level === Level::Stop));
         $decisions = count(array_filter($open, static fn (Finding $finding): bool => $finding->level === Level::Warn));
-        $unchecked = array_filter($evaluation->unchecked, static fn (Unchecked $unchecked): bool => $book->stageOf($unchecked->rule) == $stage);
+        $unchecked = array_filter(
+            $evaluation->unchecked,
+            static fn (Unchecked $unchecked): bool => $book->stageOf($unchecked->rule) == $stage,
+        );
 
         return match (true) {
             $stops > 0 => $stops === 1 ? '1 stop' : "{$stops} stops",

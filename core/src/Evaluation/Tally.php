@@ -37,7 +37,10 @@ final readonly class Tally
         [$this->said, $this->saidAt, $this->missed] = [$said, $saidAt, $missed];
     }
 
-    /** Whether the rule of a finding speaks of its part less often than before, and not only because nobody can tell any more. */
+    /**
+     * Whether the rule of a finding speaks of its part less often than before, and not only because nobody can tell any
+     * more.
+     */
     public function isMended(self $before, Finding $finding): bool
     {
         $key = self::key($finding);

@@ -20,7 +20,10 @@ final class Verdict
             default => $stops.($stops === 1 ? ' stop' : ' stops').($decisions === 0 ? ', nothing to decide.' : ", {$decisions} to decide."),
         };
 
-        $headlines = array_merge(...array_map(static fn (Area $area): array => $area->headlines($evaluation->boat), $evaluation->areas->all));
+        $headlines = array_merge(...array_map(
+            static fn (Area $area): array => $area->headlines($evaluation->boat),
+            $evaluation->areas->all,
+        ));
 
         return implode(' ', array_filter([$stands, ...$headlines, self::unchecked($evaluation)]));
     }

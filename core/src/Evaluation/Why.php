@@ -8,7 +8,10 @@ use Dinghy\Quantity\QuantityFormatter;
 use Dinghy\Rule\Finding;
 use Dinghy\Source\Formula;
 
-/** Explains any figure of an evaluation, and any finding, as the page names them: "run:bow-motor:drop_pct", "finding:W01:device:d1". */
+/**
+ * Explains any figure of an evaluation, and any finding, as the page names them: "run:bow-motor:drop_pct",
+ * "finding:W01:device:d1".
+ */
 final readonly class Why
 {
     private QuantityFormatter $words;
@@ -38,13 +41,22 @@ final readonly class Why
 
     private function finding(string $name): ?Explanation
     {
-        $found = array_values(array_filter($this->evaluation->findings, static fn (Finding $finding): bool => "{$finding->rule->code}:{$finding->on}" === $name))[0] ?? null;
+        $found = array_values(
+            array_filter(
+                $this->evaluation->findings,
+                static fn (Finding $finding): bool => "{$finding->rule->code}:{$finding->on}" === $name,
+            ),
+        )[0] ?? null;
         if ($found === null) {
             return null;
         }
         $inputs = [];
         foreach ($found->figures as $figure => $value) {
-            $inputs[] = ['name' => str_replace('_', ' ', (string) preg_replace('/_(a|v|m|pct)$/', '', $figure)), 'value' => match (substr($figure, (int) strrpos($figure, '_') + 1)) {
+            $inputs[] = ['name' => str_replace(
+                '_',
+                ' ',
+                (string) preg_replace('/_(a|v|m|pct)$/', '', $figure),
+            ), 'value' => match (substr($figure, (int) strrpos($figure, '_') + 1)) {
                 'a' => $this->words->amps($value),
                 'v' => $this->words->volts($value),
                 'm' => $this->words->length($value),
@@ -53,7 +65,11 @@ final readonly class Why
             }];
         }
 
-        return new Explanation("Rule {$found->rule->code}", $found->says, new Formula("speaks when: {$found->rule->speaksWhen}", $found->rule->source, $found->rule->mark), $inputs,
+        return new Explanation("Rule {$found->rule->code}", $found->says, new Formula(
+            "speaks when: {$found->rule->speaksWhen}",
+            $found->rule->source,
+            $found->rule->mark,
+        ), $inputs,
             'Because '.$found->rule->because.'. '.$found->remedy);
     }
 }

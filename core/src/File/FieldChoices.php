@@ -17,7 +17,9 @@ use Dinghy\File\Shape\Shape;
 /** Everything that can be chosen in a plan, with what people call it: what a page offers, it takes from here. */
 final class FieldChoices
 {
-    /** @return array<string, list<array{string|int|bool, string}>> value and label, by kind of part (or "plan") and field: "way.kind", "plan.boat.fuel" */
+    /**
+     * @return array<string, list<array{string|int|bool, string}>> value and label, by kind of part (or "plan") and field: "way.kind", "plan.boat.fuel"
+     */
     public static function of(PlanFormat $format): array
     {
         return self::within($format->shape, 'plan');
@@ -27,12 +29,21 @@ final class FieldChoices
     private static function within(Shape $shape, string $path): array
     {
         return match (true) {
-            $shape instanceof ChoiceShape => [$path => array_map(static fn (string|int $choice): array => [$choice, $shape->label($choice)], $shape->choices)],
+            $shape instanceof ChoiceShape => [$path => array_map(
+                static fn (string|int $choice): array => [$choice, $shape->label($choice)],
+                $shape->choices,
+            )],
             $shape instanceof FlagShape => [$path => [[false, $shape->no], [true, $shape->yes]]],
             $shape instanceof NullableShape => self::within($shape->shape, $path),
             $shape instanceof PartsShape => self::within($shape->part, $shape->kind),
-            $shape instanceof ListShape, $shape instanceof OneOrListShape => self::within($shape->inner('0') ?? $shape, $path),
-            $shape instanceof ObjectShape => array_merge(...array_map(static fn (Field $field): array => self::within($field->shape, "{$path}.{$field->name}"), array_values($shape->fields))),
+            $shape instanceof ListShape, $shape instanceof OneOrListShape => self::within(
+                $shape->inner('0') ?? $shape,
+                $path,
+            ),
+            $shape instanceof ObjectShape => array_merge(...array_map(
+                static fn (Field $field): array => self::within($field->shape, "{$path}.{$field->name}"),
+                array_values($shape->fields),
+            )),
             default => [],
         };
     }

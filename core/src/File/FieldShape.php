@@ -20,7 +20,9 @@ final readonly class FieldShape
         foreach (self::either($shape->schema()) as $one) {
             $type = $one['type'] ?? null;
             $types = is_array($type) ? $type : [$type];
-            $choices = is_array($one['enum'] ?? null) ? array_values(array_filter($one['enum'], static fn (mixed $choice): bool => is_string($choice) || is_int($choice))) : [];
+            $choices = is_array($one['enum'] ?? null) ? array_values(
+                array_filter($one['enum'], static fn (mixed $choice): bool => is_string($choice) || is_int($choice)),
+            ) : [];
             $shape = match (true) {
                 $choices !== [] => new self($choices),
                 in_array('boolean', $types, true) => new self([true, false]),

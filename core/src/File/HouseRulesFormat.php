@@ -14,7 +14,19 @@ use Dinghy\File\Shape\ObjectShape;
 /** The part of the plan format that a shop decides for itself, with Dinghy's defaults. */
 final class HouseRulesFormat
 {
-    private const DEFAULT_STOCK = ['16 AWG', '14 AWG', '12 AWG', '10 AWG', '8 AWG', '6 AWG', '4 AWG', '2 AWG', '1/0 AWG', '2/0 AWG', '4/0 AWG'];
+    private const DEFAULT_STOCK = [
+        '16 AWG',
+        '14 AWG',
+        '12 AWG',
+        '10 AWG',
+        '8 AWG',
+        '6 AWG',
+        '4 AWG',
+        '2 AWG',
+        '1/0 AWG',
+        '2/0 AWG',
+        '4/0 AWG',
+    ];
 
     public static function shape(): ObjectShape
     {

@@ -19,7 +19,9 @@ final class NameCollector implements Visitor
     /** @var list<Reference> */
     private array $references = [];
 
-    /** @var list<array{string, string}> the parts that are being visited, outermost first: as "kind:id", and their pointers */
+    /**
+     * @var list<array{string, string}> the parts that are being visited, outermost first: as "kind:id", and their pointers
+     */
     private array $within = [];
 
     private function __construct()

@@ -52,12 +52,17 @@ final readonly class PartKinds
         return $lists;
     }
 
-    /** @return list<string> the keys that lead to the parts of a kind, as ["blocks", "branches"]; none for the plan itself */
+    /**
+     * @return list<string> the keys that lead to the parts of a kind, as ["blocks", "branches"]; none for the plan itself
+     */
     public function keysTo(string $kind): array
     {
         $found = $this->named($kind);
 
-        return $found === null ? [] : [...($found->owner === null ? [] : $this->keysTo($found->owner)), ...$found->path];
+        return $found === null ? [] : [
+            ...($found->owner === null ? [] : $this->keysTo($found->owner)),
+            ...$found->path,
+        ];
     }
 
     /**
@@ -70,7 +75,11 @@ final readonly class PartKinds
         foreach ($object->fields as $name => $field) {
             $shape = self::bare($field->shape);
             if ($shape instanceof PartsShape) {
-                array_push($kinds, new PartKind($shape->kind, $owner, [...$path, $name], $shape->addedAsIs), ...self::within($shape->part, $shape->kind, []));
+                array_push(
+                    $kinds,
+                    new PartKind($shape->kind, $owner, [...$path, $name], $shape->addedAsIs),
+                    ...self::within($shape->part, $shape->kind, []),
+                );
             } elseif ($shape instanceof ObjectShape) {
                 array_push($kinds, ...self::within($shape, $owner, [...$path, $name]));
             }

@@ -93,7 +93,9 @@ final class PartPlace
         $holder = $owner;
         foreach ($kind->sections() as $section) {
             $holder->{$section} ??= new \stdClass;
-            $holder = $holder->{$section} instanceof \stdClass ? $holder->{$section} : throw PatchRefused::noSuchPart($in ?? $on);
+            $holder = $holder->{$section} instanceof \stdClass
+                ? $holder->{$section}
+                : throw PatchRefused::noSuchPart($in ?? $on);
         }
 
         return new self($on, $kind, $owner, $holder, null);

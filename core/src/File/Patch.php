@@ -16,7 +16,9 @@ final readonly class Patch
     /** The whole part, as a field of itself. */
     public const WHOLE = '';
 
-    /** @param  list<array{on: string, set: array<string, mixed>, unset: list<string>, put?: \stdClass|null, in?: string, at?: int}>  $steps */
+    /**
+     * @param  list<array{on: string, set: array<string, mixed>, unset: list<string>, put?: \stdClass|null, in?: string, at?: int}>  $steps
+     */
     private function __construct(public array $steps)
     {
     }
@@ -44,7 +46,12 @@ final readonly class Patch
     {
         $raw = json_decode($json, false, PlanDocument::DEPTH, JSON_THROW_ON_ERROR);
 
-        return new self(array_map(self::step(...), is_array($raw) ? array_values($raw) : throw PatchRefused::malformed('a list of steps')));
+        return new self(
+            array_map(
+                self::step(...),
+                is_array($raw) ? array_values($raw) : throw PatchRefused::malformed('a list of steps'),
+            ),
+        );
     }
 
     /** @param  array<string, mixed>  $fields */
@@ -70,7 +77,18 @@ final readonly class Patch
      */
     public static function put(string $on, \stdClass $part, ?string $in = null, ?int $at = null): self
     {
-        return new self([['on' => $on, 'set' => [], 'unset' => [], 'put' => $part, ...($in === null ? [] : ['in' => $in]), ...($at === null ? [] : ['at' => $at])]]);
+        return new self(
+            [
+                [
+                    'on' => $on,
+                    'set' => [],
+                    'unset' => [],
+                    'put' => $part,
+                    ...($in === null ? [] : ['in' => $in]),
+                    ...($at === null ? [] : ['at' => $at]),
+                ],
+            ],
+        );
     }
 
     public static function remove(string $on): self
@@ -86,7 +104,9 @@ final readonly class Patch
      */
     public static function all(array $patches): ?self
     {
-        return $patches === [] ? null : new self(array_merge(...array_map(static fn (self $patch): array => $patch->steps, $patches)));
+        return $patches === [] ? null : new self(
+            array_merge(...array_map(static fn (self $patch): array => $patch->steps, $patches)),
+        );
     }
 
     public function and(self $other): self
@@ -125,7 +145,10 @@ final readonly class Patch
         foreach ($this->steps as $step) {
             if (array_key_exists('put', $step)) {
                 $place = PartPlace::of($kinds, $root, $step['on'], $step['in'] ?? null);
-                array_unshift($steps, ['on' => $step['on'], 'set' => [], 'unset' => [], 'put' => $place->part(), ...$place->address()]);
+                array_unshift(
+                    $steps,
+                    ['on' => $step['on'], 'set' => [], 'unset' => [], 'put' => $place->part(), ...$place->address()],
+                );
                 PartPlace::to($kinds, $root, $step['on'], $step['in'] ?? null)->put($step['put'], $step['at'] ?? null);
 
                 continue;
@@ -209,7 +232,9 @@ final readonly class Patch
         }, $this->steps);
     }
 
-    /** @return array{on: string, set: array<string, mixed>, unset: list<string>, put?: \stdClass|null, in?: string, at?: int} */
+    /**
+     * @return array{on: string, set: array<string, mixed>, unset: list<string>, put?: \stdClass|null, in?: string, at?: int}
+     */
     private static function step(mixed $raw): array
     {
         $raw = $raw instanceof \stdClass ? get_object_vars($raw) : $raw;
@@ -240,7 +265,12 @@ final readonly class Patch
     private static function putStep(array $raw): array
     {
         // Where objects came as arrays, a part is written back as the object it is.
-        $part = is_array($raw['put']) && ! array_is_list($raw['put']) ? json_decode(json_encode($raw['put'], JSON_THROW_ON_ERROR), false, 32, JSON_THROW_ON_ERROR) : $raw['put'];
+        $part = is_array($raw['put']) && ! array_is_list($raw['put']) ? json_decode(
+            json_encode($raw['put'], JSON_THROW_ON_ERROR),
+            false,
+            32,
+            JSON_THROW_ON_ERROR,
+        ) : $raw['put'];
         [$on, $in, $at] = [$raw['on'] ?? null, $raw['in'] ?? null, $raw['at'] ?? null];
         if (array_diff(array_keys($raw), ['on', 'put', 'in', 'at']) !== [] || ! is_string($on) || ! str_contains($on, ':')
             || ! ($part === null || $part instanceof \stdClass) || ! ($in === null || is_string($in)) || ! ($at === null || is_int($at))) {
@@ -250,7 +280,14 @@ final readonly class Patch
             throw PatchRefused::malformed('a part is put there under its own id');
         }
 
-        return ['on' => $on, 'set' => [], 'unset' => [], 'put' => $part, ...($in === null ? [] : ['in' => $in]), ...($at === null ? [] : ['at' => $at])];
+        return [
+            'on' => $on,
+            'set' => [],
+            'unset' => [],
+            'put' => $part,
+            ...($in === null ? [] : ['in' => $in]),
+            ...($at === null ? [] : ['at' => $at]),
+        ];
     }
 
     private static function path(mixed $path): string
@@ -274,7 +311,9 @@ final readonly class Patch
         return PartPlace::find($kinds, $root, $on)?->part() ?? throw PatchRefused::noSuchPart($on);
     }
 
-    /** @return array{string, bool, mixed} the shortest path that is absent (or the whole one), whether all is there, the value */
+    /**
+     * @return array{string, bool, mixed} the shortest path that is absent (or the whole one), whether all is there, the value
+     */
     private static function find(\stdClass $part, string $path): array
     {
         $at = $part;

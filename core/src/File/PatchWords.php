@@ -54,7 +54,9 @@ final class PatchWords
         return $lines;
     }
 
-    /** @param  array{on: string, set: array<string, mixed>, unset: list<string>, put?: \stdClass|null, in?: string, at?: int}  $step */
+    /**
+     * @param  array{on: string, set: array<string, mixed>, unset: list<string>, put?: \stdClass|null, in?: string, at?: int}  $step
+     */
     private static function step(array $step): string
     {
         $part = str_replace(':', ' ', $step['on']);
@@ -78,7 +80,11 @@ final class PatchWords
 
     private static function name(string $path): string
     {
-        return self::NAMES[$path] ?? str_replace(['_pct', '_mm', '_m', '_a', '_v', '_', '.'], ['', '', '', '', '', ' ', ' '], $path);
+        return self::NAMES[$path] ?? str_replace(
+            ['_pct', '_mm', '_m', '_a', '_v', '_', '.'],
+            ['', '', '', '', '', ' ', ' '],
+            $path,
+        );
     }
 
     private static function known(mixed $value): string

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Dinghy\File;
 
-/** What a plan has otherwise than another, as the patch that makes the one into the other, part by part and field by field. */
+/**
+ * What a plan has otherwise than another, as the patch that makes the one into the other, part by part and field by
+ * field.
+ */
 final class PlanDifference
 {
     /** Keys that a path can name; an object with another key is set as a whole. */
@@ -46,8 +49,14 @@ final class PlanDifference
      * @param  array<string, mixed>  $set
      * @param  list<string>  $unset
      */
-    private function fields(string $on, string $within, \stdClass $before, \stdClass $after, array &$set, array &$unset): void
-    {
+    private function fields(
+        string $on,
+        string $within,
+        \stdClass $before,
+        \stdClass $after,
+        array &$set,
+        array &$unset,
+    ): void {
         foreach (array_keys(get_object_vars($before) + get_object_vars($after)) as $key) {
             $path = "{$within}{$key}";
             [$was, $is] = [$before->{$key} ?? null, $after->{$key} ?? null];
@@ -122,6 +131,10 @@ final class PlanDifference
     {
         $keys = array_keys(get_object_vars($object));
 
-        return $keys !== [] && substr_count($path, '.') + 2 <= self::DEEPEST && preg_grep(self::KEY, $keys, PREG_GREP_INVERT) === [];
+        return $keys !== [] && substr_count($path, '.') + 2 <= self::DEEPEST && preg_grep(
+            self::KEY,
+            $keys,
+            PREG_GREP_INVERT,
+        ) === [];
     }
 }

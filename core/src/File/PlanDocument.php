@@ -142,7 +142,13 @@ final class PlanDocument implements \JsonSerializable
     {
         $fields = [];
         foreach (get_object_vars($rules) as $rule => $value) {
-            array_push($fields, ...($value instanceof \stdClass ? array_map(static fn (int|string $inner): string => "{$rule}.{$inner}", array_keys(get_object_vars($value))) : [(string) $rule]));
+            array_push(
+                $fields,
+                ...($value instanceof \stdClass ? array_map(
+                    static fn (int|string $inner): string => "{$rule}.{$inner}",
+                    array_keys(get_object_vars($value)),
+                ) : [(string) $rule]),
+            );
         }
 
         return $fields;
@@ -222,6 +228,8 @@ final class PlanDocument implements \JsonSerializable
     {
         $items = $owner->{$list} ?? null;
 
-        return is_array($items) ? array_values(array_filter($items, static fn (mixed $item): bool => $item instanceof \stdClass)) : [];
+        return is_array($items) ? array_values(
+            array_filter($items, static fn (mixed $item): bool => $item instanceof \stdClass),
+        ) : [];
     }
 }

@@ -28,7 +28,9 @@ final readonly class PlanFormat
 
     public PartKinds $kinds;
 
-    /** @param  list<Section>  $sections  in the order of work, so that what is wrong is told before what follows from it */
+    /**
+     * @param  list<Section>  $sections  in the order of work, so that what is wrong is told before what follows from it
+     */
     public function __construct(private array $sections)
     {
         // A file has what current goes through first, then where it lies, then what was found.
@@ -111,7 +113,15 @@ final readonly class PlanFormat
             throw $found === [] ? PlanRefused::asAWhole('expected a plan') : PlanRefused::because($found);
         }
 
-        return Plan::of($record, $named, array_values(array_filter(array_map(static fn (Section $section): ?object => $section->part($record), $this->sections))));
+        return Plan::of(
+            $record,
+            $named,
+            array_values(
+                array_filter(
+                    array_map(static fn (Section $section): ?object => $section->part($record), $this->sections),
+                ),
+            ),
+        );
     }
 
     /** @return array<string, string> how a person is asked for an input, by the last word of its field */
@@ -123,7 +133,11 @@ final readonly class PlanFormat
     /** @return array<string, CatalogueKind> by name: the kinds of parts that a shop's catalogue can hold */
     public function catalogue(): array
     {
-        return array_column(array_merge(...array_map(static fn (Section $section): array => $section->catalogue(), $this->sections)), null, 'name');
+        return array_column(
+            array_merge(...array_map(static fn (Section $section): array => $section->catalogue(), $this->sections)),
+            null,
+            'name',
+        );
     }
 
     /** @return list<Field> */

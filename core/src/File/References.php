@@ -15,14 +15,20 @@ final class References
         $seen = $known = [];
         foreach ($named->parts as ['kind' => $kind, 'id' => $id, 'pointer' => $pointer]) {
             if (isset($seen[$id])) {
-                $problems->add("{$pointer}/id", "expected an id used once in the whole file; \"{$id}\" is also at {$seen[$id]}");
+                $problems->add(
+                    "{$pointer}/id",
+                    "expected an id used once in the whole file; \"{$id}\" is also at {$seen[$id]}",
+                );
             }
             $seen[$id] = $pointer;
             $known[$kind][$id] = true;
         }
         foreach ($named->references as $reference) {
             if (! isset($known[$reference->kind][$reference->id])) {
-                $problems->add($reference->pointer, "expected the id of a {$reference->kind} in this file, found \"{$reference->id}\"");
+                $problems->add(
+                    $reference->pointer,
+                    "expected the id of a {$reference->kind} in this file, found \"{$reference->id}\"",
+                );
             }
         }
     }

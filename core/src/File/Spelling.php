@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Dinghy\File;
 
-/** One spelling for one value of a document, whatever the order of its keys: values are the same where they are spelt the same. */
+/**
+ * One spelling for one value of a document, whatever the order of its keys: values are the same where they are spelt
+ * the same.
+ */
 final class Spelling
 {
     public static function of(mixed $value): string

@@ -10,7 +10,9 @@ namespace Dinghy\File;
  */
 final readonly class TouchedFields
 {
-    /** @param  list<array{field: array{on: string, path: string}, touches: list<array{on: string, path: string}>}>  $fields */
+    /**
+     * @param  list<array{field: array{on: string, path: string}, touches: list<array{on: string, path: string}>}>  $fields
+     */
     private function __construct(private array $fields)
     {
     }
@@ -27,7 +29,16 @@ final readonly class TouchedFields
             foreach (self::mayHold($kinds, $field) ? $trees : [] as $root) {
                 array_push($parts, ...PartPlace::partsIn($kinds, $root, $field['on'], $field['path']));
             }
-            $fields[] = ['field' => $field, 'touches' => [$field, ...array_map(static fn (string $on): array => ['on' => $on, 'path' => Patch::WHOLE], array_values(array_unique($parts)))]];
+            $fields[] = [
+                'field' => $field,
+                'touches' => [
+                    $field,
+                    ...array_map(
+                        static fn (string $on): array => ['on' => $on, 'path' => Patch::WHOLE],
+                        array_values(array_unique($parts)),
+                    ),
+                ],
+            ];
         }
 
         return new self($fields);
@@ -66,7 +77,10 @@ final readonly class TouchedFields
     public static function meet(array $one, array $other): bool
     {
         return $one['on'] === $other['on']
-            && ($one['path'] === Patch::WHOLE || $other['path'] === Patch::WHOLE || str_starts_with($one['path'].'.', $other['path'].'.') || str_starts_with($other['path'].'.', $one['path'].'.'));
+            && ($one['path'] === Patch::WHOLE || $other['path'] === Patch::WHOLE || str_starts_with(
+                $one['path'].'.',
+                $other['path'].'.',
+            ) || str_starts_with($other['path'].'.', $one['path'].'.'));
     }
 
     /** @param  array{on: string, path: string}  $field */

@@ -46,7 +46,18 @@ final class TypedQuantity
     /** V: above this nobody means volts on a small boat */
     private const HIGHEST_VOLTS = 80.0;
 
-    private const EXAMPLES = ['a' => '30 A', 'v' => '12.7 V', 'ah' => '100 Ah', 'mohm' => '62 mΩ', 'pct' => '3 %', 'n' => '112 lbf or 500 N', 'kg' => '900 kg', 'deg' => '20°', 'm2' => '2.4 m²', 'celsius' => '12 °C'];
+    private const EXAMPLES = [
+        'a' => '30 A',
+        'v' => '12.7 V',
+        'ah' => '100 Ah',
+        'mohm' => '62 mΩ',
+        'pct' => '3 %',
+        'n' => '112 lbf or 500 N',
+        'kg' => '900 kg',
+        'deg' => '20°',
+        'm2' => '2.4 m²',
+        'celsius' => '12 °C',
+    ];
 
     /**
      * @param  string  $field  a dotted path as in a patch: "run.length_m", "protection.0.rating_a"
@@ -55,8 +66,12 @@ final class TypedQuantity
      *
      * @throws QuantityRefused
      */
-    public static function read(string $field, string $typed, Units $units, ?string $shown = null): float|string|array|null
-    {
+    public static function read(
+        string $field,
+        string $typed,
+        Units $units,
+        ?string $shown = null,
+    ): float|string|array|null {
         $text = mb_strtolower(trim($typed));
         $unit = mb_strtolower(self::unitShown($typed, $shown ?? ''));
         if ($text === '') {
@@ -100,13 +115,24 @@ final class TypedQuantity
     {
         $bare = preg_match('~^\s*[-−]?\s*[\d.,/]+(\s+\d+/\d+)?\s*$~u', $typed) === 1;
 
-        return $bare && preg_match('~^\s*[-−]?\s*[\d.,/]+\s*([^\s\d.,/]+)\s*$~u', $shown, $match) === 1 ? " {$match[1]}" : '';
+        return $bare && preg_match(
+            '~^\s*[-−]?\s*[\d.,/]+\s*([^\s\d.,/]+)\s*$~u',
+            $shown,
+            $match,
+        ) === 1 ? " {$match[1]}" : '';
     }
 
     private static function millimetres(string $typed, string $text, Units $units): float
     {
         // To a millionth of a millimetre: 14 in are 355.6 mm, whatever binary fractions make of it.
-        return round(1000 * self::length($typed, preg_match('~^[\d.,/\s]+$~', $text) === 1 ? $text.($units === Units::Metric ? ' mm' : ' in') : $text, $units), 6);
+        return round(
+            1000 * self::length(
+                $typed,
+                preg_match('~^[\d.,/\s]+$~', $text) === 1 ? $text.($units === Units::Metric ? ' mm' : ' in') : $text,
+                $units,
+            ),
+            6,
+        );
     }
 
     /**
@@ -122,14 +148,29 @@ final class TypedQuantity
         }
         $unit = preg_match('~[a-z"″]+$~u', $sides[2], $match) === 1 ? $match[0] : '';
 
-        return array_map(static fn (string $side): float => self::millimetres($typed, preg_match('~\d$~', $side) === 1 ? "{$side} {$unit}" : $side, $units), $sides);
+        return array_map(
+            static fn (string $side): float => self::millimetres(
+                $typed,
+                preg_match('~\d$~', $side) === 1 ? "{$side} {$unit}" : $side,
+                $units,
+            ),
+            $sides,
+        );
     }
 
     private static function gauge(string $typed, string $text, Units $units): string
     {
-        $known = preg_match('~^#?\s*(\d+(?:[.,]\d+)?|\d/0)\s*(awg|ga|gauge|mm2|mm²|mm\^2|sq ?mm|qmm)?$~u', $text, $match) === 1;
+        $known = preg_match(
+            '~^#?\s*(\d+(?:[.,]\d+)?|\d/0)\s*(awg|ga|gauge|mm2|mm²|mm\^2|sq ?mm|qmm)?$~u',
+            $text,
+            $match,
+        ) === 1;
         if ($known) {
-            $metric = isset($match[2]) ? ! in_array($match[2], ['awg', 'ga', 'gauge'], true) : $units === Units::Metric && ! str_contains($match[1], '/');
+            $metric = isset($match[2]) ? ! in_array(
+                $match[2],
+                ['awg', 'ga', 'gauge'],
+                true,
+            ) : $units === Units::Metric && ! str_contains($match[1], '/');
             try {
                 return Gauge::of(str_replace(',', '.', $match[1]).($metric ? ' mm2' : ' AWG'))->name;
             } catch (UnknownGauge) {
@@ -172,14 +213,23 @@ final class TypedQuantity
                 return self::meant($ending, (float) str_replace(',', '.', $match[1]) * $factor, $typed);
             }
         }
-        throw QuantityRefused::expected('a number'.(isset(self::EXAMPLES[$ending]) ? ', such as '.self::EXAMPLES[$ending] : ''), $typed);
+        throw QuantityRefused::expected(
+            'a number'.(isset(self::EXAMPLES[$ending]) ? ', such as '.self::EXAMPLES[$ending] : ''),
+            $typed,
+        );
     }
 
     /** @throws QuantityRefused where volts can only have been millivolts: it is asked, not guessed */
     private static function meant(string $ending, float $value, string $typed): float
     {
         if ($ending === 'v' && abs($value) > self::HIGHEST_VOLTS) {
-            throw QuantityRefused::expected('volts up to '.self::HIGHEST_VOLTS.'; did you mean '.rtrim(rtrim(number_format($value / 1000, 3, '.', ''), '0'), '.').' V? Type it so', $typed);
+            throw QuantityRefused::expected(
+                'volts up to '.self::HIGHEST_VOLTS.'; did you mean '.rtrim(
+                    rtrim(number_format($value / 1000, 3, '.', ''), '0'),
+                    '.',
+                ).' V? Type it so',
+                $typed,
+            );
         }
 
         return $value;

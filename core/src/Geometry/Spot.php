@@ -30,7 +30,10 @@ final readonly class Spot
     public function toLine(self $a, self $b): float
     {
         $square = ($b->x - $a->x) ** 2 + ($b->y - $a->y) ** 2;
-        $along = $square === 0.0 ? 0.0 : max(0.0, min(1.0, (($this->x - $a->x) * ($b->x - $a->x) + ($this->y - $a->y) * ($b->y - $a->y)) / $square));
+        $along = $square === 0.0 ? 0.0 : max(
+            0.0,
+            min(1.0, (($this->x - $a->x) * ($b->x - $a->x) + ($this->y - $a->y) * ($b->y - $a->y)) / $square),
+        );
 
         return $this->to(new self($a->x + $along * ($b->x - $a->x), $a->y + $along * ($b->y - $a->y)));
     }

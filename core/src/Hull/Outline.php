@@ -42,7 +42,9 @@ final readonly class Outline
     {
         $within = $overhang + 1e-9;
 
-        return $spot->x >= -$within && $spot->x <= $this->length + $within && abs($spot->y) <= $this->halfBeam(max(0.0, min($this->length, $spot->x))) + $within;
+        return $spot->x >= -$within && $spot->x <= $this->length + $within && abs($spot->y) <= $this->halfBeam(
+            max(0.0, min($this->length, $spot->x)),
+        ) + $within;
     }
 
     /** @return list<Spot> round the hull from the transom's starboard corner over the bow to its port corner */
@@ -60,7 +62,13 @@ final readonly class Outline
         $tube = function (int $side): array {
             [$outer, $inner] = [$side * $this->beam * 0.47, $side * $this->beam * 0.25];
 
-            return [new Spot(0.0, $outer), new Spot($this->length * 0.92, $outer), new Spot($this->length, ($outer + $inner) / 2), new Spot($this->length * 0.92, $inner), new Spot(0.0, $inner)];
+            return [
+                new Spot(0.0, $outer),
+                new Spot($this->length * 0.92, $outer),
+                new Spot($this->length, ($outer + $inner) / 2),
+                new Spot($this->length * 0.92, $inner),
+                new Spot(0.0, $inner),
+            ];
         };
 
         return [$tube(1), $tube(-1)];

@@ -31,7 +31,13 @@ final readonly class Deploy
 
     public static function of(Record $record): self
     {
-        return new self($record->number('setback_m'), $record->number('reach_m'), $record->number('shaft_mm') / 1000, $record->number('edge_drop_m'), deg2rad($record->number('slope_deg')));
+        return new self(
+            $record->number('setback_m'),
+            $record->number('reach_m'),
+            $record->number('shaft_mm') / 1000,
+            $record->number('edge_drop_m'),
+            deg2rad($record->number('slope_deg')),
+        );
     }
 
     /** @return float m between the edge and the side of the shaft that faces it; below zero: it strikes */

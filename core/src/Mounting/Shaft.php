@@ -6,7 +6,10 @@ namespace Dinghy\Mounting;
 
 use Dinghy\Record\Record;
 
-/** How deep a motor's propeller hangs: the hub is to be 0.4 m under at rest (its blades' tips then some 0.26 m), and 0.13 m more for rough water [cp]. */
+/**
+ * How deep a motor's propeller hangs: the hub is to be 0.4 m under at rest (its blades' tips then some 0.26 m), and
+ * 0.13 m more for rough water [cp].
+ */
 final readonly class Shaft
 {
     private const AT_REST = 0.40;
@@ -30,7 +33,13 @@ final readonly class Shaft
 
     public static function of(Record $record): self
     {
-        return new self($record->number('length_m'), $record->number('mount_height_m'), $record->number('collar_m'), deg2rad($record->number('lean_deg')), $record->text('water') === 'rough');
+        return new self(
+            $record->number('length_m'),
+            $record->number('mount_height_m'),
+            $record->number('collar_m'),
+            deg2rad($record->number('lean_deg')),
+            $record->text('water') === 'rough',
+        );
     }
 
     /** @return float m of water over the hub at rest; below zero: it hangs in the air */

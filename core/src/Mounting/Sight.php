@@ -40,7 +40,14 @@ final readonly class Sight
 
     public static function of(Record $record): self
     {
-        return new self($record->number('away_m'), $record->number('aside_m'), $record->number('below_m'), deg2rad($record->number('tilt_deg')), deg2rad($record->number('turn_deg')), $record->flag('reached'));
+        return new self(
+            $record->number('away_m'),
+            $record->number('aside_m'),
+            $record->number('below_m'),
+            deg2rad($record->number('tilt_deg')),
+            deg2rad($record->number('turn_deg')),
+            $record->flag('reached'),
+        );
     }
 
     /** @return float rad between the line to the eye and square to the face */

@@ -31,7 +31,13 @@ final readonly class Sweep
 
     public static function of(Record $record): self
     {
-        return new self($record->number('head_m'), $record->number('cord_m'), $record->number('rail_m'), $record->number('door_m'), $record->number('offset_m'));
+        return new self(
+            $record->number('head_m'),
+            $record->number('cord_m'),
+            $record->number('rail_m'),
+            $record->number('door_m'),
+            $record->number('offset_m'),
+        );
     }
 
     /**

@@ -25,7 +25,10 @@ final class Conductors
      */
     public static function of(Plan $plan, array $runs): array
     {
-        $conductors = array_map(static fn (SizedRun $run): PlacedConductor => self::run($plan, $run), array_values($runs));
+        $conductors = array_map(
+            static fn (SizedRun $run): PlacedConductor => self::run($plan, $run),
+            array_values($runs),
+        );
         foreach ($plan->banks as $bank) {
             foreach ($bank->wires() as $number => $wire) {
                 $conductors[] = self::jumper($plan, $bank, $wire, $number);
@@ -49,20 +52,46 @@ final class Conductors
     public static function run(Plan $plan, SizedRun $run): PlacedConductor
     {
         return $run->circuit === null
-            ? new PlacedConductor("device:{$run->id}", "factory lead of {$plan->devices[$run->id]->label()}", $run->gauge, $run->ampacity, ["{$run->id}/+lead", "{$run->id}/-lead"], $run)
-            : new PlacedConductor($run->circuit->on(), '', $run->gauge, $run->ampacity, ["{$run->id}/+wire", "{$run->id}/-wire"], $run, 'run.gauge');
+            ? new PlacedConductor(
+                "device:{$run->id}",
+                "factory lead of {$plan->devices[$run->id]->label()}",
+                $run->gauge,
+                $run->ampacity,
+                ["{$run->id}/+lead", "{$run->id}/-lead"],
+                $run,
+            )
+            : new PlacedConductor(
+                $run->circuit->on(),
+                '',
+                $run->gauge,
+                $run->ampacity,
+                ["{$run->id}/+wire", "{$run->id}/-wire"],
+                $run,
+                'run.gauge',
+            );
     }
 
     /** @param  int  $number  of the wire in its bank, from 0 */
     public static function jumper(Plan $plan, Bank $bank, Jumper $wire, int $number): PlacedConductor
     {
-        return new PlacedConductor("bank:{$bank->id}", 'jumper '.($number + 1)." of bank {$bank->id}", $wire->gauge, self::ampacity($plan->houseRules, $wire->gauge), [$wire->id],
+        return new PlacedConductor("bank:{$bank->id}", 'jumper '.($number + 1)." of bank {$bank->id}", $wire->gauge, self::ampacity(
+            $plan->houseRules,
+            $wire->gauge,
+        ), [$wire->id],
             null, $bank->jumpers === null ? 'jumper.gauge' : "jumpers.{$number}.gauge");
     }
 
     public static function bond(Plan $plan, Bond $bond): PlacedConductor
     {
-        return new PlacedConductor("bond:{$bond->id}", "bond {$bond->id}", $bond->gauge, self::ampacity($plan->houseRules, $bond->gauge), [$bond->id], null, 'gauge');
+        return new PlacedConductor(
+            "bond:{$bond->id}",
+            "bond {$bond->id}",
+            $bond->gauge,
+            self::ampacity($plan->houseRules, $bond->gauge),
+            [$bond->id],
+            null,
+            'gauge',
+        );
     }
 
     /** @return PlacedConductor|null null: its lead is its own, no wire of the boat's */
@@ -71,8 +100,14 @@ final class Conductors
         $output = $charger->outputs[$number];
 
         return $output->leadGauge === null ? null : new PlacedConductor(
-            "charger:{$charger->id}", 'lead of output '.($number + 1)." of charger {$charger->id}", $output->leadGauge, self::ampacity($plan->houseRules, $output->leadGauge),
-            [ChargerElements::lead($charger, $number, '+'), ChargerElements::lead($charger, $number, '-')], null, "outputs.{$number}.lead.gauge",
+            "charger:{$charger->id}", 'lead of output '.($number + 1)." of charger {$charger->id}", $output->leadGauge, self::ampacity(
+                $plan->houseRules,
+                $output->leadGauge,
+            ),
+            [
+                ChargerElements::lead($charger, $number, '+'),
+                ChargerElements::lead($charger, $number, '-'),
+            ], null, "outputs.{$number}.lead.gauge",
         );
     }
 

@@ -42,7 +42,9 @@ final class Currents
         }
     }
 
-    /** @return float|null A, the most that flows in an element in any of the states; null: its batteries are not known */
+    /**
+     * @return float|null A, the most that flows in an element in any of the states; null: its batteries are not known
+     */
     public function most(string $element): ?float
     {
         $most = null;

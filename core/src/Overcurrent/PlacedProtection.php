@@ -10,7 +10,10 @@ use Dinghy\Protection\FuseFamily;
 use Dinghy\Wiring\SizedProtection;
 use Dinghy\Wiring\SizedRun;
 
-/** A fuse or breaker where it sits: in a feed, a branch, on a string, in a jumper, a bond, a charger's or an alternator's lead. */
+/**
+ * A fuse or breaker where it sits: in a feed, a branch, on a string, in a jumper, a bond, a charger's or an
+ * alternator's lead.
+ */
 final readonly class PlacedProtection
 {
     /**
@@ -55,13 +58,17 @@ final readonly class PlacedProtection
         return $this->sized->rating;
     }
 
-    /** @return float|null A: of the thinnest wire behind it before the next protection; null: none lies there, or none is known */
+    /**
+     * @return float|null A: of the thinnest wire behind it before the next protection; null: none lies there, or none is known
+     */
     public function ampacityBehind(): ?float
     {
         return $this->thinnest()?->ampacity;
     }
 
-    /** @return float A that the wire behind it bears: any where none lies there; a wire whose figure is not known bears none */
+    /**
+     * @return float A that the wire behind it bears: any where none lies there; a wire whose figure is not known bears none
+     */
     public function bears(): float
     {
         return $this->ampacityBehind() ?? ($this->behind === [] ? INF : 0.0);

@@ -31,8 +31,12 @@ final class Protections
     private array $highest = [];
 
     /** @param  array<string, SizedRun>  $runs  by id */
-    private function __construct(private readonly Wiring $wiring, private readonly array $runs, private readonly Throughput $throughput, private readonly Currents $currents)
-    {
+    private function __construct(
+        private readonly Wiring $wiring,
+        private readonly array $runs,
+        private readonly Throughput $throughput,
+        private readonly Currents $currents,
+    ) {
         $this->plan = $wiring->plan;
     }
 
@@ -44,7 +48,12 @@ final class Protections
     {
         $protections = new self($wiring, $runs, $throughput, $currents);
 
-        return [...$protections->ofRuns(), ...$protections->ofBanks(), ...$protections->ofBonds(), ...$protections->ofChargers()];
+        return [
+            ...$protections->ofRuns(),
+            ...$protections->ofBanks(),
+            ...$protections->ofBonds(),
+            ...$protections->ofChargers(),
+        ];
     }
 
     /** @return list<PlacedProtection> */
@@ -110,7 +119,9 @@ final class Protections
             foreach ($wires as $at => $wire) {
                 foreach ($wire->protection as $index => $protection) {
                     $placed[] = $this->inBank(Seat::Jumper, $bank, $protection, $index, "jumpers.{$at}.protection.{$index}.", "bank:{$bank->id}", 'jumper '.($at + 1)." of bank {$bank->id}",
-                        FusedWire::name($wire->id, $index), [Conductors::jumper($this->plan, $bank, $wire, $at)], $this->plan->batteries[$wire->from->part]->station);
+                        FusedWire::name($wire->id, $index), [
+                            Conductors::jumper($this->plan, $bank, $wire, $at),
+                        ], $this->plan->batteries[$wire->from->part]->station);
                 }
             }
         }
@@ -119,12 +130,30 @@ final class Protections
     }
 
     /** @param  list<PlacedConductor>  $behind */
-    private function inBank(Seat $seat, Bank $bank, Protection $protection, int $index, string $field, string $on, string $where, string $element, array $behind, ?string $station): PlacedProtection
-    {
+    private function inBank(
+        Seat $seat,
+        Bank $bank,
+        Protection $protection,
+        int $index,
+        string $field,
+        string $on,
+        string $where,
+        string $element,
+        array $behind,
+        ?string $station,
+    ): PlacedProtection {
         return new PlacedProtection(
             $seat, $on, $where, self::given($protection), null, $index, $field,
-            $this->throughput->through($bank, $element, static fn (SizedRun $feed): float => $feed->circuit?->demand->leastRating() ?? 0.0),
-            $this->throughput->through($bank, $element, static fn (SizedRun $feed): float => max($feed->amps, $feed->peakAmps)),
+            $this->throughput->through(
+                $bank,
+                $element,
+                static fn (SizedRun $feed): float => $feed->circuit?->demand->leastRating() ?? 0.0,
+            ),
+            $this->throughput->through(
+                $bank,
+                $element,
+                static fn (SizedRun $feed): float => max($feed->amps, $feed->peakAmps),
+            ),
             $behind, [$bank], self::highest($bank), $station, $element, (string) $bank->negativePost(),
         );
     }
@@ -149,7 +178,9 @@ final class Protections
 
         return new PlacedProtection(
             Seat::Bond, "bond:{$bond->id}", "bond {$bond->id}", self::given($protection), null, $index, "protection.{$index}.",
-            $flows === null ? null : self::CONTINUOUS * $flows, $flows, [Conductors::bond($this->plan, $bond)], [$bond->from, $bond->to],
+            $flows === null ? null : self::CONTINUOUS * $flows, $flows, [
+                Conductors::bond($this->plan, $bond),
+            ], [$bond->from, $bond->to],
             in_array(null, $highest, true) ? null : max($highest), $bond->from->strings[0][0]->station, FusedWire::name($bond->id, $index), null,
         );
     }
@@ -201,6 +232,10 @@ final class Protections
 
     private static function given(Protection $protection): SizedProtection
     {
-        return new SizedProtection($protection, $protection->rating ?? throw new \LogicException('A fuse without rating passed the checks.'), false);
+        return new SizedProtection(
+            $protection,
+            $protection->rating ?? throw new \LogicException('A fuse without rating passed the checks.'),
+            false,
+        );
     }
 }

@@ -45,9 +45,15 @@ final readonly class ShortCircuits
         if ($resistor === null || $protection->return === null) {
             return null;
         }
-        $ends = [$this->through($network, $resistor, $resistor->to, $protection->return), $this->through($network, $resistor, $resistor->from, $protection->return)];
+        $ends = [
+            $this->through($network, $resistor, $resistor->to, $protection->return),
+            $this->through($network, $resistor, $resistor->from, $protection->return),
+        ];
 
-        return [$network->atRest()->between($resistor->from, $protection->return) ?? 0.0, max(array_map(abs(...), $ends))];
+        return [
+            $network->atRest()->between($resistor->from, $protection->return) ?? 0.0,
+            max(array_map(abs(...), $ends)),
+        ];
     }
 
     /**
@@ -67,8 +73,17 @@ final readonly class ShortCircuits
             if ($posts === null || $output->leadGauge === null) {
                 return null;
             }
-            $lead = 2 * $output->leadLength * Resistance::perMetre($output->leadGauge, Metal::TinnedCopper, $this->plan->houseRules->insulation);
-            $contacts = array_sum(array_map(static fn ($fuse): float => $fuse->family->contactResistance($fuse->rating ?? INF), $output->protection));
+            $lead = 2 * $output->leadLength * Resistance::perMetre(
+                $output->leadGauge,
+                Metal::TinnedCopper,
+                $this->plan->houseRules->insulation,
+            );
+            $contacts = array_sum(
+                array_map(
+                    static fn ($fuse): float => $fuse->family->contactResistance($fuse->rating ?? INF),
+                    $output->protection,
+                ),
+            );
 
             return self::between($network, $posts[0], $posts[1], $lead + $contacts)[1];
         }
@@ -77,7 +92,9 @@ final readonly class ShortCircuits
             return null;
         }
         // Through the wire behind it to that wire's end; a string's fuse to the bank's own terminal.
-        $far = $protection->seat === Seat::BatteryString ? $resistor->to : $this->wireBehind($resistor)->to ?? $resistor->to;
+        $far = $protection->seat === Seat::BatteryString
+            ? $resistor->to
+            : $this->wireBehind($resistor)->to ?? $resistor->to;
 
         return abs($this->through($network, $resistor, $far, $protection->return));
     }
@@ -99,7 +116,11 @@ final readonly class ShortCircuits
             if ($protection->index > 0) {
                 $plus = "{$run->id}/+{$protection->index}";
             } else {
-                $before = ($run->protection[0]->planned->fromSource ?? 0.0) * Resistance::perMetre($run->gauge, $run->metal, States::COLD);
+                $before = ($run->protection[0]->planned->fromSource ?? 0.0) * Resistance::perMetre(
+                    $run->gauge,
+                    $run->metal,
+                    States::COLD,
+                );
             }
         }
         [$volts, $amps] = self::between($this->states->coldNetwork(), $plus, $minus, $before);
@@ -136,6 +157,9 @@ final readonly class ShortCircuits
     /** @return array{Post, Post}|null the posts that an output of a charger stands across; null: it feeds a block */
     private static function posts(ChargerOutput $output): ?array
     {
-        return $output->across === [] ? null : [$output->across[count($output->across) - 1]->plus(), $output->across[0]->minus()];
+        return $output->across === [] ? null : [
+            $output->across[count($output->across) - 1]->plus(),
+            $output->across[0]->minus(),
+        ];
     }
 }

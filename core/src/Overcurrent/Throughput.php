@@ -43,7 +43,11 @@ final class Throughput
     {
         $resistor = $this->resistors[$element] ?? null;
 
-        return $resistor === null ? 0.0 : $this->sum($bank, $amps, static fn (Solution $perAmp): float => $perAmp->through($resistor));
+        return $resistor === null ? 0.0 : $this->sum(
+            $bank,
+            $amps,
+            static fn (Solution $perAmp): float => $perAmp->through($resistor),
+        );
     }
 
     /**
@@ -55,7 +59,11 @@ final class Throughput
     {
         foreach ($this->network->sources as $source) {
             if ($source->name === $battery->id) {
-                return $this->sum($bank, $amps, static fn (Solution $perAmp): float => ($perAmp->between($source->plus, $source->minus) ?? 0.0) / $source->ohms);
+                return $this->sum(
+                    $bank,
+                    $amps,
+                    static fn (Solution $perAmp): float => ($perAmp->between($source->plus, $source->minus) ?? 0.0) / $source->ohms,
+                );
             }
         }
 
@@ -86,12 +94,16 @@ final class Throughput
     {
         $sum = 0.0;
         foreach ($this->wiring->plan->feedsOf($bank) as $feed) {
-            $sum += abs($part($this->perAmp($feed->supply->plusPost(), $feed->supply->minusEnd()))) * $amps($this->runs[$feed->id]);
+            $sum += abs(
+                $part($this->perAmp($feed->supply->plusPost(), $feed->supply->minusEnd())),
+            ) * $amps($this->runs[$feed->id]);
         }
         foreach ($this->wiring->converters as $converter) {
             if ($converter->input->bank === $bank) {
                 $drawn = min($converter->output->amps, $converter->amps()) * $converter->inputPerAmp();
-                $sum += abs($part($this->perAmp($converter->input->plusPost(), $converter->input->minusEnd()))) * ($drawn + $converter->charger->standbyAmps);
+                $sum += abs(
+                    $part($this->perAmp($converter->input->plusPost(), $converter->input->minusEnd())),
+                ) * ($drawn + $converter->charger->standbyAmps);
             }
         }
 

@@ -29,11 +29,16 @@ final class WarmWires
     ) {
     }
 
-    /** @return float|null V at a device's plug, where warm wires take more than a twentieth of its drop again; null: they do not, or there are no volts */
+    /**
+     * @return float|null V at a device's plug, where warm wires take more than a twentieth of its drop again; null: they do not, or there are no volts
+     */
     public function at(Device $device): ?float
     {
         [$plus, $minus] = [$device->plus(), $device->minus()];
-        [$rest, $loaded] = [$this->states->in(State::Rest)?->between($plus, $minus), $this->states->in(State::Loaded)?->between($plus, $minus)];
+        [$rest, $loaded] = [
+            $this->states->in(State::Rest)?->between($plus, $minus),
+            $this->states->in(State::Loaded)?->between($plus, $minus),
+        ];
         if ($rest === null || $loaded === null) {
             return null;
         }

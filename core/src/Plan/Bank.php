@@ -59,7 +59,9 @@ final readonly class Bank
         );
     }
 
-    /** @return float|null A cold cranking of the whole bank: the weakest block of each string, strings added; null: unknown */
+    /**
+     * @return float|null A cold cranking of the whole bank: the weakest block of each string, strings added; null: unknown
+     */
     public function crankingAmps(): ?float
     {
         $sum = 0.0;
@@ -77,7 +79,9 @@ final readonly class Bank
         return $sum;
     }
 
-    /** @return non-empty-list<int> the place in its string, from the negative end, and the string of a battery; both from 0 */
+    /**
+     * @return non-empty-list<int> the place in its string, from the negative end, and the string of a battery; both from 0
+     */
     public function placeOf(Battery $battery): array
     {
         foreach ($this->strings as $s => $string) {
@@ -120,7 +124,9 @@ final readonly class Bank
         return $string !== null && $string === $this->stringOf($wire->to);
     }
 
-    /** @return list<Terminal> where it can be taken off, each post once: both ends of every string, and the taps of the first */
+    /**
+     * @return list<Terminal> where it can be taken off, each post once: both ends of every string, and the taps of the first
+     */
     public function terminals(): array
     {
         $names = [];
@@ -131,7 +137,9 @@ final readonly class Bank
             $names[] = "tap:{$tap}";
         }
 
-        return array_values(array_filter(array_map(fn (string $name): ?Terminal => Terminal::of($name, $this), $names)));
+        return array_values(
+            array_filter(array_map(fn (string $name): ?Terminal => Terminal::of($name, $this), $names)),
+        );
     }
 
     /** The post that the whole bank's negative is taken from. */
@@ -140,10 +148,15 @@ final readonly class Bank
         return $this->strings[0][0]->minus();
     }
 
-    /** Where a minus that is led to a post ends: at the shunt, which the bank's negative post is kept for, unless it is led past it. */
+    /**
+     * Where a minus that is led to a post ends: at the shunt, which the bank's negative post is kept for, unless it is
+     * led past it.
+     */
     public function minusEnd(Post $post, bool $pastShunt): Post
     {
-        return $this->shunt !== null && ! $pastShunt && $post->is($this->negativePost()) ? Post::shunt($this->id) : $post;
+        return $this->shunt !== null && ! $pastShunt && $post->is($this->negativePost())
+            ? Post::shunt($this->id)
+            : $post;
     }
 
     /** @return non-empty-list<Battery> */
@@ -181,7 +194,9 @@ final readonly class Bank
     public function capacityAh(): float
     {
         return array_sum(array_map(
-            static fn (array $string): float => min(array_map(static fn (Battery $battery): float => $battery->capacityAh, $string)),
+            static fn (array $string): float => min(
+                array_map(static fn (Battery $battery): float => $battery->capacityAh, $string),
+            ),
             $this->strings,
         ));
     }

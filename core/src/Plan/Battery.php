@@ -117,16 +117,30 @@ final readonly class Battery
     /** @return float|null Ω while it feeds a load, the maker's figure before any estimate; null: neither */
     public function resistanceUnderLoad(): ?float
     {
-        return $this->internalOhms ?? InternalResistance::typical($this->chemistry, $this->capacityAh, $this->nominalVolts, $this->crankingAmps, 'sag');
+        return $this->internalOhms ?? InternalResistance::typical(
+            $this->chemistry,
+            $this->capacityAh,
+            $this->nominalVolts,
+            $this->crankingAmps,
+            'sag',
+        );
     }
 
     /** @return float|null Ω into a short circuit, the maker's figure before any estimate; null: neither */
     public function resistanceIntoShort(): ?float
     {
-        return $this->internalOhms ?? InternalResistance::typical($this->chemistry, $this->capacityAh, $this->nominalVolts, $this->crankingAmps, 'short');
+        return $this->internalOhms ?? InternalResistance::typical(
+            $this->chemistry,
+            $this->capacityAh,
+            $this->nominalVolts,
+            $this->crankingAmps,
+            'short',
+        );
     }
 
-    /** @return float|null h from full to empty at a steady current in A; null for a chemistry whose exponent only its maker knows */
+    /**
+     * @return float|null h from full to empty at a steady current in A; null for a chemistry whose exponent only its maker knows
+     */
     public function hoursAt(float $amps): ?float
     {
         $exponent = $this->chemistry->peukertExponent();

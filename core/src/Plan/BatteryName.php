@@ -14,7 +14,9 @@ final class BatteryName
     {
         $bank = $plan->bankOf($battery->id);
 
-        return $bank === null ? $battery->id : ($bank === $here ? '' : "{$bank->id}: ")."Battery {$bank->numberOf($battery, $countedFrom)}";
+        return $bank === null
+            ? $battery->id
+            : ($bank === $here ? '' : "{$bank->id}: ")."Battery {$bank->numberOf($battery, $countedFrom)}";
     }
 
     /** Where no bank is spoken of. */
@@ -22,6 +24,8 @@ final class BatteryName
     {
         $bank = $plan->bankOf($battery->id);
 
-        return $bank === null ? "Battery {$battery->id}" : "Battery {$bank->numberOf($battery, $countedFrom)} of {$bank->id}";
+        return $bank === null
+            ? "Battery {$battery->id}"
+            : "Battery {$bank->numberOf($battery, $countedFrom)} of {$bank->id}";
     }
 }

@@ -6,7 +6,10 @@ namespace Dinghy\Plan;
 
 use Dinghy\Record\Record;
 
-/** Where a battery stands in its compartment, seen from above: its corner nearest the compartment's, and how it is turned. */
+/**
+ * Where a battery stands in its compartment, seen from above: its corner nearest the compartment's, and how it is
+ * turned.
+ */
 final readonly class BlockPosition
 {
     /**

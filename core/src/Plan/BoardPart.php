@@ -28,7 +28,14 @@ final readonly class BoardPart
             $record->number('y_mm'),
             $record->number('width_mm'),
             $record->number('height_mm'),
-            array_map(static fn (Record $hole): array => ['x' => $hole->number('x_mm'), 'y' => $hole->number('y_mm'), 'diameter' => $hole->number('diameter_mm')], $record->records('holes')),
+            array_map(
+                static fn (Record $hole): array => [
+                    'x' => $hole->number('x_mm'),
+                    'y' => $hole->number('y_mm'),
+                    'diameter' => $hole->number('diameter_mm'),
+                ],
+                $record->records('holes'),
+            ),
         );
     }
 }

@@ -62,7 +62,11 @@ final readonly class Boat
     /** Her shape from above; null: kind, length or beam is not known. */
     public function outline(): ?Outline
     {
-        return $this->hull === null || $this->length === null || $this->beam === null ? null : new Outline($this->hull, $this->length, $this->beam);
+        return $this->hull === null || $this->length === null || $this->beam === null ? null : new Outline(
+            $this->hull,
+            $this->length,
+            $this->beam,
+        );
     }
 
     /** A way as it is drawn, from station to station through its bends. */

@@ -6,7 +6,10 @@ namespace Dinghy\Plan;
 
 use Dinghy\Record\Record;
 
-/** What charges batteries: from the mains, an engine's alternator, the sun, or another bank; or a converter that feeds a fuse block. */
+/**
+ * What charges batteries: from the mains, an engine's alternator, the sun, or another bank; or a converter that feeds a
+ * fuse block.
+ */
 final readonly class Charger
 {
     /**
@@ -43,7 +46,10 @@ final readonly class Charger
             $record->textOrNull('input'),
             $record->flagOrNull('isolated_outputs'),
             $record->textOrNull('fused_ends'),
-            array_map(static fn (Record $output): ChargerOutput => ChargerOutput::of($output, $batteries), $record->records('outputs')),
+            array_map(
+                static fn (Record $output): ChargerOutput => ChargerOutput::of($output, $batteries),
+                $record->records('outputs'),
+            ),
             $inputFrom === null ? null : Supply::of($inputFrom, $banks),
             $record->number('efficiency'),
             $record->number('standby_a'),

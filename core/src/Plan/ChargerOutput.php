@@ -50,7 +50,10 @@ final readonly class ChargerOutput
         $block = $record->textOrNull('block');
         $ids = $record->texts('across');
         $battery = $record->textOrNull('battery');
-        $across = $battery === null ? [] : array_map(static fn (string $id): Battery => $batteries[$id], $ids === [] ? [$battery] : $ids);
+        $across = $battery === null ? [] : array_map(
+            static fn (string $id): Battery => $batteries[$id],
+            $ids === [] ? [$battery] : $ids,
+        );
         $lead = $record->recordOrNull('lead');
         $profile = $record->textOrNull('profile');
 
@@ -92,7 +95,10 @@ final readonly class ChargerOutput
     public function setAgainstSpan(): int
     {
         $set = $this->profile === null ? null : Cells::of($this->profile, $this->nominalVolts);
-        $cells = array_map(static fn (Battery $battery): ?int => Cells::of($battery->chemistry, $battery->nominalVolts), $this->across);
+        $cells = array_map(
+            static fn (Battery $battery): ?int => Cells::of($battery->chemistry, $battery->nominalVolts),
+            $this->across,
+        );
         if ($set !== null && ! in_array(null, $cells, true) && $this->profile->isLead() === ($this->across[0] ?? null)?->chemistry->isLead()) {
             return $set <=> array_sum($cells);
         }

@@ -19,7 +19,11 @@ final readonly class Connector
 
     public static function of(Record $record): self
     {
-        return new self($record->text('name'), Gauge::of($record->text('thinnest')), Gauge::of($record->text('thickest')));
+        return new self(
+            $record->text('name'),
+            Gauge::of($record->text('thinnest')),
+            Gauge::of($record->text('thickest')),
+        );
     }
 
     public function takes(Gauge $gauge): bool

@@ -23,6 +23,10 @@ final readonly class Engine
 
     public static function of(Record $record): self
     {
-        return new self($record->text('battery'), $record->numberOrNull('cranking_a'), $record->numberOrNull('min_cca_a'));
+        return new self(
+            $record->text('battery'),
+            $record->numberOrNull('cranking_a'),
+            $record->numberOrNull('min_cca_a'),
+        );
     }
 }

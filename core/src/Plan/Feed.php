@@ -54,7 +54,11 @@ final readonly class Feed
             Run::of($record->record('run')),
             $to->textOrNull('device'),
             $to->textOrNull('block'),
-            new Lug(Fastening::from($record->text('fastening')), $record->textOrNull('plus_hole'), $record->textOrNull('minus_hole')),
+            new Lug(
+                Fastening::from($record->text('fastening')),
+                $record->textOrNull('plus_hole'),
+                $record->textOrNull('minus_hole'),
+            ),
         );
     }
 }

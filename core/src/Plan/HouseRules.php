@@ -49,7 +49,10 @@ final readonly class HouseRules
         usort($stock, static fn (Gauge $a, Gauge $b): int => $a->areaMm2 <=> $b->areaMm2);
 
         return new self(
-            array_map(static fn (LoadClass $class): float => $drop->number($class->value), self::byValue(LoadClass::cases())),
+            array_map(
+                static fn (LoadClass $class): float => $drop->number($class->value),
+                self::byValue(LoadClass::cases()),
+            ),
             (int) $record->number('insulation_c'),
             $record->number('ambient_c'),
             $record->number('conductor_c'),

@@ -21,7 +21,10 @@ enum LoadKind: string
         };
     }
 
-    /** What a device holds where its plan does not say: a motor at full share slows as its volts fall, everything else regulates. */
+    /**
+     * What a device holds where its plan does not say: a motor at full share slows as its volts fall, everything else
+     * regulates.
+     */
     public static function usualOf(DeviceKind $kind): self
     {
         return $kind === DeviceKind::Motor ? self::Resistance : self::Power;

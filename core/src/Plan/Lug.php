@@ -22,6 +22,10 @@ final readonly class Lug
 
     public static function of(Record $record): self
     {
-        return new self(Fastening::from($record->text('fastening')), $record->textOrNull('from_hole'), $record->textOrNull('to_hole'));
+        return new self(
+            Fastening::from($record->text('fastening')),
+            $record->textOrNull('from_hole'),
+            $record->textOrNull('to_hole'),
+        );
     }
 }

@@ -116,7 +116,9 @@ final readonly class Plan
         return $spot === null || $this->boat->length === null || $spot->x > $this->boat->length / 2;
     }
 
-    /** Whether the boat has what is said to be on a photograph: a station, a battery with its posts, or anything else. */
+    /**
+     * Whether the boat has what is said to be on a photograph: a station, a battery with its posts, or anything else.
+     */
     public function has(string $of): bool
     {
         [$kind, $id] = [...explode(':', $of, 2), ''];
@@ -132,13 +134,18 @@ final readonly class Plan
     /** @return list<Feed> that are taken from a bank */
     public function feedsOf(Bank $bank): array
     {
-        return array_values(array_filter($this->feeds, static fn (Feed $feed): bool => $feed->supply->bank->id === $bank->id));
+        return array_values(
+            array_filter($this->feeds, static fn (Feed $feed): bool => $feed->supply->bank->id === $bank->id),
+        );
     }
 
     /** Whether a motor draws on a bank. */
     public function feedsThrust(Bank $bank): bool
     {
-        return array_filter($this->feedsOf($bank), static fn (Feed $feed): bool => $feed->class === LoadClass::Thrust) !== [];
+        return array_filter(
+            $this->feedsOf($bank),
+            static fn (Feed $feed): bool => $feed->class === LoadClass::Thrust,
+        ) !== [];
     }
 
     /**
@@ -180,8 +187,18 @@ final readonly class Plan
             ), null, 'id'),
             array_column(array_map(Device::of(...), $record->records('devices')), null, 'id'),
             array_map(static fn (Record $bond): Bond => Bond::of($bond, $banks), $record->records('bonds')),
-            array_column(array_map(static fn (Record $charger): Charger => Charger::of($charger, $batteries, $banks), $record->records('chargers')), null, 'id'),
-            $trip === null || $trip->records('phases') === [] ? null : array_map(TripPhase::of(...), $trip->records('phases')),
+            array_column(
+                array_map(
+                    static fn (Record $charger): Charger => Charger::of($charger, $batteries, $banks),
+                    $record->records('chargers'),
+                ),
+                null,
+                'id',
+            ),
+            $trip === null || $trip->records('phases') === [] ? null : array_map(
+                TripPhase::of(...),
+                $trip->records('phases'),
+            ),
             $trip?->numberOrNull('ambient_c') ?? self::TRIP_CELSIUS,
             array_column(array_map(Hole::of(...), $record->records('holes')), null, 'id'),
             array_column(array_map(Board::of(...), $record->records('boards')), null, 'id'),

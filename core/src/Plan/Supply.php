@@ -61,7 +61,9 @@ final readonly class Supply
             - $this->below($this->minus, static fn (Battery $battery): float => $battery->nominalVolts);
     }
 
-    /** @return float|null the highest volts a charger puts between the terminals; null where a chemistry has no curve, or a label no known cells */
+    /**
+     * @return float|null the highest volts a charger puts between the terminals; null where a chemistry has no curve, or a label no known cells
+     */
     public function highestVolts(): ?float
     {
         foreach ($this->bank->batteries() as $battery) {

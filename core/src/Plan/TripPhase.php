@@ -23,6 +23,11 @@ final readonly class TripPhase
 
     public static function of(Record $record): self
     {
-        return new self($record->text('name'), $record->number('hours'), $record->record('on')->numberMap(), $record->flag('engine'));
+        return new self(
+            $record->text('name'),
+            $record->number('hours'),
+            $record->record('on')->numberMap(),
+            $record->flag('engine'),
+        );
     }
 }

@@ -22,8 +22,16 @@ final class AddBank
      * @param  string|null  $commissioned  year and month
      * @param  float|null  $crankingAmps  A that the engine's starter draws from its first battery; null: it starts none
      */
-    public static function to(Plan $plan, \stdClass $figures, string $name, int $series, int $parallel, ?string $station, ?string $commissioned, ?float $crankingAmps = null): Patch
-    {
+    public static function to(
+        Plan $plan,
+        \stdClass $figures,
+        string $name,
+        int $series,
+        int $parallel,
+        ?string $station,
+        ?string $commissioned,
+        ?float $crankingAmps = null,
+    ): Patch {
         $place = Place::at($plan, $station);
         if ($series < 1 || $parallel < 1 || $series * $parallel > self::MOST_BLOCKS) {
             throw ProposalRefused::because('A bank has 1 to '.self::MOST_BLOCKS.' blocks: type how many in series and how many strings.');
@@ -43,14 +51,19 @@ final class AddBank
             }
         }
         $volts = is_numeric($figures->nominal_v ?? null) ? $series * (float) $figures->nominal_v : 12.0;
-        $amps = is_numeric($figures->continuous_a ?? null) ? (float) $figures->continuous_a : (is_numeric($figures->capacity_ah ?? null) ? (float) $figures->capacity_ah : 100.0);
+        $amps = is_numeric($figures->continuous_a ?? null)
+            ? (float) $figures->continuous_a
+            : (is_numeric($figures->capacity_ah ?? null) ? (float) $figures->capacity_ah : 100.0);
         $steps[] = Patch::put("bank:{$bank}", (object) [
             'id' => $bank, 'strings' => array_values($strings),
             ...($parallel > 1 ? ['string_protection' => StringFuse::of($volts, $amps)] : []),
         ]);
 
         if ($crankingAmps !== null) {
-            $steps[] = Patch::set('plan', ['boat.engine' => (object) ['battery' => $strings[0][0], 'cranking_a' => $crankingAmps]]);
+            $steps[] = Patch::set(
+                'plan',
+                ['boat.engine' => (object) ['battery' => $strings[0][0], 'cranking_a' => $crankingAmps]],
+            );
         }
 
         return Patch::all($steps);

@@ -15,18 +15,38 @@ final class AddBlock
      * @param  string|null  $part  what it is called in the catalogue
      * @param  float|null  $rating  A that its buses are made for; null: not known
      */
-    public static function to(Plan $plan, string $name, int $circuits, string $bank, ?string $station, ?string $part = null, ?float $rating = null): Patch
-    {
+    public static function to(
+        Plan $plan,
+        string $name,
+        int $circuits,
+        string $bank,
+        ?string $station,
+        ?string $part = null,
+        ?float $rating = null,
+    ): Patch {
         $from = $plan->banks[$bank] ?? throw ProposalRefused::noSuch('bank', $bank);
         $place = Place::at($plan, $station);
         $id = FreeId::like($plan, $name);
         $last = count($from->strings);
 
-        return Patch::put("block:{$id}", (object) ['id' => $id, ...($part === null ? [] : ['part' => $part]), ...$place, 'circuits' => $circuits, ...($rating === null ? [] : ['rating_a' => $rating]), 'branches' => []])
+        return Patch::put(
+            "block:{$id}",
+            (object) [
+                'id' => $id,
+                ...($part === null ? [] : ['part' => $part]),
+                ...$place,
+                'circuits' => $circuits,
+                ...($rating === null ? [] : ['rating_a' => $rating]),
+                'branches' => [],
+            ],
+        )
             ->and(AddDevice::feed(
                 $plan,
                 CircuitRequirements::block(),
-                (object) ['bank' => $bank, ...($last > 1 && $from->shunt === null ? ['plus' => 'pos@1', 'minus' => "neg@{$last}"] : [])],
+                (object) [
+                    'bank' => $bank,
+                    ...($last > 1 && $from->shunt === null ? ['plus' => 'pos@1', 'minus' => "neg@{$last}"] : []),
+                ],
                 "feed {$name}",
                 (object) ['block' => $id],
             ));

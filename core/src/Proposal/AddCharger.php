@@ -10,7 +10,10 @@ use Dinghy\Plan\Bank;
 use Dinghy\Plan\Battery;
 use Dinghy\Plan\Plan;
 
-/** A charger with one output for each block of a bank that nothing charges yet, set for its chemistry, fused at the battery. */
+/**
+ * A charger with one output for each block of a bank that nothing charges yet, set for its chemistry, fused at the
+ * battery.
+ */
 final class AddCharger
 {
     /**
@@ -18,8 +21,15 @@ final class AddCharger
      * @param  float  $amps  of each
      * @param  string|null  $part  what it is called in the catalogue
      */
-    public static function to(Plan $plan, string $name, int $outputs, float $amps, bool $isolated, string $bank, ?string $part = null): Patch
-    {
+    public static function to(
+        Plan $plan,
+        string $name,
+        int $outputs,
+        float $amps,
+        bool $isolated,
+        string $bank,
+        ?string $part = null,
+    ): Patch {
         $blocks = self::uncharged($plan, $plan->banks[$bank] ?? throw ProposalRefused::noSuch('bank', $bank));
         if ($blocks === []) {
             throw ProposalRefused::because("Every block of bank {$bank} is charged already.");
@@ -36,7 +46,15 @@ final class AddCharger
 
         return Patch::put("charger:{$id}", (object) [
             'id' => $id, ...($part === null ? [] : ['part' => $part]), 'input' => 'mains', 'isolated_outputs' => $isolated,
-            'outputs' => array_map(static fn (Battery $battery): \stdClass => (object) ['battery' => $battery->id, 'amps' => $amps, 'profile' => $battery->chemistry->value, 'fuse_at' => 'battery'], $blocks),
+            'outputs' => array_map(
+                static fn (Battery $battery): \stdClass => (object) [
+                    'battery' => $battery->id,
+                    'amps' => $amps,
+                    'profile' => $battery->chemistry->value,
+                    'fuse_at' => 'battery',
+                ],
+                $blocks,
+            ),
         ]);
     }
 
@@ -51,9 +69,13 @@ final class AddCharger
                 }
             }
         }
-        $left = array_values(array_filter($bank->batteries(), static fn (Battery $battery): bool => ! isset($charged[$battery->id])));
+        $left = array_values(
+            array_filter($bank->batteries(), static fn (Battery $battery): bool => ! isset($charged[$battery->id])),
+        );
 
         // Single blocks in parallel are one battery to a charger.
-        return count($bank->strings[0]) > 1 ? $left : (count($left) === count($bank->batteries()) ? array_slice($left, 0, 1) : []);
+        return count($bank->strings[0]) > 1
+            ? $left
+            : (count($left) === count($bank->batteries()) ? array_slice($left, 0, 1) : []);
     }
 }

@@ -35,8 +35,13 @@ final class AddDevice
     }
 
     /** The circuit alone, for a device that is there. */
-    public static function circuit(Plan $plan, CircuitRequirements $asks, CircuitOffer $on, string $device, string $name): Patch
-    {
+    public static function circuit(
+        Plan $plan,
+        CircuitRequirements $asks,
+        CircuitOffer $on,
+        string $device,
+        string $name,
+    ): Patch {
         if ($on->block === null) {
             return self::feed($plan, $asks, $on->from(), "to {$name}", (object) ['device' => $device]);
         }
@@ -46,15 +51,24 @@ final class AddDevice
             'run' => (object) ['cable' => 'pair'], 'to' => (object) ['device' => $device],
         ], "block:{$on->block}");
 
-        return $on->circuits === null ? $branch : Patch::set("block:{$on->block}", ['circuits' => $on->circuits])->and($branch);
+        return $on->circuits === null ? $branch : Patch::set(
+            "block:{$on->block}",
+            ['circuits' => $on->circuits],
+        )->and($branch);
     }
 
     /**
      * @param  \stdClass  $to  {device} or {block}
      * @param  \stdClass|null  $run  what is known of it
      */
-    public static function feed(Plan $plan, CircuitRequirements $asks, \stdClass $from, string $name, \stdClass $to, ?\stdClass $run = null): Patch
-    {
+    public static function feed(
+        Plan $plan,
+        CircuitRequirements $asks,
+        \stdClass $from,
+        string $name,
+        \stdClass $to,
+        ?\stdClass $run = null,
+    ): Patch {
         $id = FreeId::like($plan, $name);
         $small = $asks->makersFuse !== null && $asks->makersFuse < FuseFamily::MagneticBreaker->sizes()[0];
 
@@ -62,7 +76,13 @@ final class AddDevice
             'id' => $id, 'class' => $asks->class()->value, 'from' => $from,
             'protection' => [(object) ($small
                 ? ['family' => FuseFamily::Blade->value, 'rating_a' => null, 'from_source_m' => self::FROM_POST]
-                : ['family' => FuseFamily::MagneticBreaker->value, 'rating_a' => null, 'from_source_m' => self::FROM_POST, 'resets_itself' => false, 'trip_free' => true])],
+                : [
+                    'family' => FuseFamily::MagneticBreaker->value,
+                    'rating_a' => null,
+                    'from_source_m' => self::FROM_POST,
+                    'resets_itself' => false,
+                    'trip_free' => true,
+                ])],
             'switch' => true, 'run' => $run ?? (object) [], 'to' => $to,
         ]);
     }

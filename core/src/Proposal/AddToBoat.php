@@ -26,7 +26,10 @@ final class AddToBoat
         $spot ??= NewStation::spotFor($plan->boat, $name);
         $kind ??= NewStation::kindOf($name);
 
-        return Patch::put("station:{$id}", (object) ['id' => $id, 'name' => $name, 'x_m' => $spot->x, 'y_m' => $spot->y, 'kind' => $kind]);
+        return Patch::put(
+            "station:{$id}",
+            (object) ['id' => $id, 'name' => $name, 'x_m' => $spot->x, 'y_m' => $spot->y, 'kind' => $kind],
+        );
     }
 
     /** A way measured along the drawing, until somebody has had a tape there. */
@@ -41,7 +44,17 @@ final class AddToBoat
         $id = FreeId::like($plan, "{$from} to {$to}");
         $length = max(0.01, round($plan->boat->stations[$from]->at()->to($plan->boat->stations[$to]->at()), 2));
 
-        return Patch::put("way:{$id}", (object) ['id' => $id, 'from' => $from, 'to' => $to, 'length_m' => $length, 'measured' => 'drawing', 'kind' => $kind]);
+        return Patch::put(
+            "way:{$id}",
+            (object) [
+                'id' => $id,
+                'from' => $from,
+                'to' => $to,
+                'length_m' => $length,
+                'measured' => 'drawing',
+                'kind' => $kind,
+            ],
+        );
     }
 
     /**
@@ -54,9 +67,22 @@ final class AddToBoat
     public static function point(Plan $plan, string $check, string $name, string $typed): Patch
     {
         $found = $plan->survey->pathChecks[$check] ?? throw ProposalRefused::noSuch('path check', $check);
-        $points = array_map(static fn (PointBetween $point): \stdClass => (object) ['name' => $point->name, 'loaded_v' => $point->volts, ...($point->along === null ? [] : ['along_m' => $point->along])], $found->between);
+        $points = array_map(
+            static fn (PointBetween $point): \stdClass => (object) [
+                'name' => $point->name,
+                'loaded_v' => $point->volts,
+                ...($point->along === null ? [] : ['along_m' => $point->along]),
+            ],
+            $found->between,
+        );
 
-        return Patch::set("check:{$check}", ['between' => [...$points, (object) ['name' => $name, 'loaded_v' => TypedQuantity::read('loaded_v', $typed, Units::Metric)]]]);
+        return Patch::set(
+            "check:{$check}",
+            ['between' => [
+                ...$points,
+                (object) ['name' => $name, 'loaded_v' => TypedQuantity::read('loaded_v', $typed, Units::Metric)],
+            ]],
+        );
     }
 
     /**
@@ -67,7 +93,11 @@ final class AddToBoat
      */
     public static function part(Plan $plan, PartKinds $kinds, string $kind, string $name, \stdClass $part): Patch
     {
-        in_array($kind, $kinds->addedAsIs(), true) || throw ProposalRefused::because('Expected one of '.implode(', ', $kinds->addedAsIs()).", found \"{$kind}\".");
+        in_array(
+            $kind,
+            $kinds->addedAsIs(),
+            true,
+        ) || throw ProposalRefused::because('Expected one of '.implode(', ', $kinds->addedAsIs()).", found \"{$kind}\".");
         $id = FreeId::like($plan, $name);
 
         return Patch::put("{$kind}:{$id}", (object) ['id' => $id, ...get_object_vars($part)]);

@@ -25,20 +25,34 @@ final readonly class CircuitOffer
     /** @param  int  $circuits  of the larger block */
     public static function larger(string $block, int $full, int $circuits): self
     {
-        return new self("{$block} is full with {$full}: a block of {$circuits} in its place", $block, $circuits, null, null);
+        return new self(
+            "{$block} is full with {$full}: a block of {$circuits} in its place",
+            $block,
+            $circuits,
+            null,
+            null,
+        );
     }
 
     /** @param  string|null  $tap  terminal; null: the whole bank */
     public static function feed(string $bank, ?string $tap, string $volts): self
     {
-        return new self("a feed of its own from {$bank}, {$volts}".($tap === null ? '' : ' across its first block'), null, null, $bank, $tap);
+        return new self(
+            "a feed of its own from {$bank}, {$volts}".($tap === null ? '' : ' across its first block'),
+            null,
+            null,
+            $bank,
+            $tap,
+        );
     }
 
     /** What it is asked for by, as "block:bow-block", "larger:bow-block:12", "bank:house" or "tap:thrust". */
     public function name(): string
     {
         return match (true) {
-            $this->block !== null => $this->circuits === null ? "block:{$this->block}" : "larger:{$this->block}:{$this->circuits}",
+            $this->block !== null => $this->circuits === null
+                ? "block:{$this->block}"
+                : "larger:{$this->block}:{$this->circuits}",
             default => ($this->tap === null ? 'bank:' : 'tap:').$this->bank,
         };
     }

@@ -32,12 +32,21 @@ final class CircuitOffers
      */
     public static function of(Plan $plan, CircuitRequirements $asks, ?string $station, array $sizes): array
     {
-        return [...self::blocks($plan, $asks, $station, $sizes), ...self::banks($plan, $asks), ...self::taps($plan, $asks)];
+        return [
+            ...self::blocks($plan, $asks, $station, $sizes),
+            ...self::banks($plan, $asks),
+            ...self::taps($plan, $asks),
+        ];
     }
 
     /** @param  list<int>  $sizes */
-    public static function named(Plan $plan, CircuitRequirements $asks, ?string $station, array $sizes, string $name): CircuitOffer
-    {
+    public static function named(
+        Plan $plan,
+        CircuitRequirements $asks,
+        ?string $station,
+        array $sizes,
+        string $name,
+    ): CircuitOffer {
         foreach (self::of($plan, $asks, $station, $sizes) as $offer) {
             if ($offer->name() === $name) {
                 return $offer;
@@ -71,7 +80,10 @@ final class CircuitOffers
         foreach (array_keys($near) as $id) {
             $block = $plan->blocks[$id];
             if ($block->circuits === null || count($block->branches) < $block->circuits) {
-                $free[] = CircuitOffer::circuit($id, $block->circuits === null ? null : $block->circuits - count($block->branches));
+                $free[] = CircuitOffer::circuit(
+                    $id,
+                    $block->circuits === null ? null : $block->circuits - count($block->branches),
+                );
             } else {
                 $full[] = self::larger($block, $sizes);
             }
@@ -91,11 +103,26 @@ final class CircuitOffers
     /** @return list<CircuitOffer> */
     private static function banks(Plan $plan, CircuitRequirements $asks): array
     {
-        $fitting = array_values(array_filter($plan->banks, static fn (Bank $bank): bool => $asks->takes($bank->nominalVolts())));
+        $fitting = array_values(
+            array_filter($plan->banks, static fn (Bank $bank): bool => $asks->takes($bank->nominalVolts())),
+        );
         // A motor takes the largest bank of its volts, anything else the smallest that no motor draws on.
-        usort($fitting, static fn (Bank $a, Bank $b): int => $asks->kind === DeviceKind::Motor ? $b->capacityAh() <=> $a->capacityAh() : [$plan->feedsThrust($a), $a->capacityAh()] <=> [$plan->feedsThrust($b), $b->capacityAh()]);
+        usort(
+            $fitting,
+            static fn (Bank $a, Bank $b): int => $asks->kind === DeviceKind::Motor ? $b->capacityAh() <=> $a->capacityAh() : [
+                $plan->feedsThrust($a),
+                $a->capacityAh(),
+            ] <=> [$plan->feedsThrust($b), $b->capacityAh()],
+        );
 
-        return array_map(static fn (Bank $bank): CircuitOffer => CircuitOffer::feed($bank->id, null, self::volts($bank->nominalVolts())), $fitting);
+        return array_map(
+            static fn (Bank $bank): CircuitOffer => CircuitOffer::feed(
+                $bank->id,
+                null,
+                self::volts($bank->nominalVolts()),
+            ),
+            $fitting,
+        );
     }
 
     /** @return list<CircuitOffer> */

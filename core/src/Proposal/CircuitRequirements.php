@@ -31,7 +31,9 @@ final readonly class CircuitRequirements
     /** @param  \stdClass  $figures  a device as the plan file has it */
     public static function by(\stdClass $figures): self
     {
-        $number = static fn (string $key): float => is_int($figures->{$key} ?? null) || is_float($figures->{$key} ?? null) ? (float) $figures->{$key} : 0.0;
+        $number = static fn (string $key): float => is_int($figures->{$key} ?? null) || is_float($figures->{$key} ?? null)
+            ? (float) $figures->{$key}
+            : 0.0;
 
         return new self(
             DeviceKind::tryFrom(is_string($figures->kind ?? null) ? $figures->kind : '') ?? DeviceKind::Other,
@@ -42,7 +44,14 @@ final readonly class CircuitRequirements
 
     public static function ofDevice(Device $device): self
     {
-        return new self($device->kind, $device->minVolts, $device->maxVolts, $device->typicalAmps, $device->peakAmps, $device->makersFuse);
+        return new self(
+            $device->kind,
+            $device->minVolts,
+            $device->maxVolts,
+            $device->typicalAmps,
+            $device->peakAmps,
+            $device->makersFuse,
+        );
     }
 
     /** What a fuse block asks: its feed is judged as one of electronics. */

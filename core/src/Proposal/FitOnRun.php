@@ -15,7 +15,13 @@ final class FitOnRun
     /** @param  \stdClass  $figures  gauge, cable */
     public static function wire(Plan $plan, \stdClass $figures, string $run): Patch
     {
-        return Patch::set(self::part($plan, $run), ['run.gauge' => $figures->gauge ?? null, ...(isset($figures->cable) ? ['run.cable' => $figures->cable] : [])]);
+        return Patch::set(
+            self::part($plan, $run),
+            [
+                'run.gauge' => $figures->gauge ?? null,
+                ...(isset($figures->cable) ? ['run.cable' => $figures->cable] : []),
+            ],
+        );
     }
 
     /** @param  \stdClass  $figures  of a protection, as the plan file has it */
@@ -33,12 +39,23 @@ final class FitOnRun
     }
 
     /** @param  \stdClass  $figures  thinnest, thickest */
-    public static function connector(Plan $plan, PlanDocument $document, \stdClass $figures, string $name, string $run): Patch
-    {
+    public static function connector(
+        Plan $plan,
+        PlanDocument $document,
+        \stdClass $figures,
+        string $name,
+        string $run,
+    ): Patch {
         $part = self::part($plan, $run);
         $there = $document->valueOf($part, 'run.connectors');
 
-        return Patch::set($part, ['run.connectors' => [...(is_array($there) ? array_values($there) : []), (object) ['name' => mb_substr($name, 0, 60), ...get_object_vars($figures)]]]);
+        return Patch::set(
+            $part,
+            ['run.connectors' => [
+                ...(is_array($there) ? array_values($there) : []),
+                (object) ['name' => mb_substr($name, 0, 60), ...get_object_vars($figures)],
+            ]],
+        );
     }
 
     private static function part(Plan $plan, string $run): string

@@ -29,21 +29,44 @@ final class Jumpers
             throw ProposalRefused::because('A jumper joins two posts: choose another than the one it begins at.');
         }
 
-        return self::landed($plan, $document, $bank, static fn (array $wires): array => [...$wires, [null, $from, $to]]);
+        return self::landed(
+            $plan,
+            $document,
+            $bank,
+            static fn (array $wires): array => [...$wires, [null, $from, $to]],
+        );
     }
 
     /** One end of a jumper put on another post. */
-    public static function land(Plan $plan, PlanDocument $document, string $bank, string $wire, bool $first, Post $post): Patch
-    {
+    public static function land(
+        Plan $plan,
+        PlanDocument $document,
+        string $bank,
+        string $wire,
+        bool $first,
+        Post $post,
+    ): Patch {
         return self::landed($plan, $document, $bank, static fn (array $wires): array => array_map(
-            static fn (array $one): array => $one[0] !== $wire ? $one : [$wire, $first ? $post : $one[1], $first ? $one[2] : $post],
+            static fn (array $one): array => $one[0] !== $wire ? $one : [
+                $wire,
+                $first ? $post : $one[1],
+                $first ? $one[2] : $post,
+            ],
             $wires,
         ), $wire);
     }
 
     public static function takeOff(Plan $plan, PlanDocument $document, string $bank, string $wire): Patch
     {
-        return self::landed($plan, $document, $bank, static fn (array $wires): array => array_values(array_filter($wires, static fn (array $one): bool => $one[0] !== $wire)), $wire);
+        return self::landed(
+            $plan,
+            $document,
+            $bank,
+            static fn (array $wires): array => array_values(
+                array_filter($wires, static fn (array $one): bool => $one[0] !== $wire),
+            ),
+            $wire,
+        );
     }
 
     /** The plus or the minus of a feed on another post of its bank. */
@@ -62,17 +85,29 @@ final class Jumpers
      * @param  \Closure(list<array{string|null, Post, Post}>): list<array{string|null, Post, Post}>  $change  of id, first and second end
      * @param  string|null  $wire  that must be there
      */
-    private static function landed(Plan $plan, PlanDocument $document, string $bank, \Closure $change, ?string $wire = null): Patch
-    {
+    private static function landed(
+        Plan $plan,
+        PlanDocument $document,
+        string $bank,
+        \Closure $change,
+        ?string $wire = null,
+    ): Patch {
         $there = self::bank($plan, $bank);
         $wires = array_map(static fn (Jumper $one): array => [$one->id, $one->from, $one->to], $there->wires());
-        $wire === null || in_array($wire, array_column($wires, 0), true) || throw ProposalRefused::noSuch('jumper', $wire);
+        $wire === null || in_array(
+            $wire,
+            array_column($wires, 0),
+            true,
+        ) || throw ProposalRefused::noSuch('jumper', $wire);
         $usual = $document->valueOf("bank:{$bank}", 'jumper');
         $known = $there->jumpers === null ? [] : array_column(self::given($document, $bank), null, 'id');
         $taken = $plan->named->ids();
         $jumpers = [];
         foreach ($change($wires) as [$id, $from, $to]) {
-            $jumper = $known[$id ?? ''] ?? (object) ['id' => self::freeId($bank, $taken), ...($usual instanceof \stdClass ? get_object_vars($usual) : [])];
+            $jumper = $known[$id ?? ''] ?? (object) [
+                'id' => self::freeId($bank, $taken),
+                ...($usual instanceof \stdClass ? get_object_vars($usual) : []),
+            ];
             [$jumper->from, $jumper->to] = [(string) $from, (string) $to];
             $jumpers[] = $jumper;
         }
@@ -85,7 +120,12 @@ final class Jumpers
     {
         $jumpers = $document->valueOf("bank:{$bank}", 'jumpers');
 
-        return array_values(array_filter(is_array($jumpers) ? $jumpers : [], static fn (mixed $jumper): bool => $jumper instanceof \stdClass));
+        return array_values(
+            array_filter(
+                is_array($jumpers) ? $jumpers : [],
+                static fn (mixed $jumper): bool => $jumper instanceof \stdClass,
+            ),
+        );
     }
 
     /** @param  array<string, true>  $taken */

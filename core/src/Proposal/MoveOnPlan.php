@@ -11,7 +11,9 @@ use Dinghy\Plan\Boat;
 use Dinghy\Plan\Plan;
 use Dinghy\Plan\Way;
 
-/** Stations and bends moved on the boat plan: ways whose length is measured along the drawing follow, taped ones stay. */
+/**
+ * Stations and bends moved on the boat plan: ways whose length is measured along the drawing follow, taped ones stay.
+ */
 final class MoveOnPlan
 {
     /** m that a length along the drawing is rounded to, and its least */
@@ -32,7 +34,16 @@ final class MoveOnPlan
     {
         $plan->boat->way($id) ?? throw ProposalRefused::noSuch('way', $id);
 
-        return self::followed($document, Patch::set("way:{$id}", ['bends_m' => array_map(static fn (Spot $spot): \stdClass => (object) ['x_m' => $spot->x, 'y_m' => $spot->y], $bends)]));
+        return self::followed(
+            $document,
+            Patch::set(
+                "way:{$id}",
+                ['bends_m' => array_map(
+                    static fn (Spot $spot): \stdClass => (object) ['x_m' => $spot->x, 'y_m' => $spot->y],
+                    $bends,
+                )],
+            ),
+        );
     }
 
     /** A way whose length is to follow the drawing from now on. */
@@ -43,7 +54,10 @@ final class MoveOnPlan
         return self::followed($document, Patch::set("way:{$id}", ['measured' => 'drawing']));
     }
 
-    /** A change with the lengths of the ways that follow the drawing, where it moves anything of it; a length that is given is a tape's. */
+    /**
+     * A change with the lengths of the ways that follow the drawing, where it moves anything of it; a length that is
+     * given is a tape's.
+     */
     public static function followed(PlanDocument $document, Patch $patch): Patch
     {
         foreach ($patch->fields() as ['on' => $on, 'path' => $path]) {
@@ -51,7 +65,13 @@ final class MoveOnPlan
                 $patch = $patch->and(Patch::set($on, ['measured' => 'tape']));
             }
         }
-        $moved = array_column(array_filter($patch->fields(), static fn (array $field): bool => in_array(explode('.', $field['path'])[0], self::DRAWN, true)), 'on');
+        $moved = array_column(
+            array_filter(
+                $patch->fields(),
+                static fn (array $field): bool => in_array(explode('.', $field['path'])[0], self::DRAWN, true),
+            ),
+            'on',
+        );
         if ($moved === []) {
             return $patch;
         }

@@ -7,11 +7,21 @@ namespace Dinghy\Proposal;
 use Dinghy\Geometry\Spot;
 use Dinghy\Plan\Boat;
 
-/** Where a new station goes, and of which kind it is, as riggers name places: a start to be dragged from, common practice. */
+/**
+ * Where a new station goes, and of which kind it is, as riggers name places: a start to be dragged from, common
+ * practice.
+ */
 final class NewStation
 {
     /** Share of the length that a word in the name stands for, and of half the beam to port. */
-    private const ALONG = ['stern' => 0.1, 'aft' => 0.1, 'transom' => 0.02, 'bow' => 0.88, 'fore' => 0.88, 'peak' => 0.94];
+    private const ALONG = [
+        'stern' => 0.1,
+        'aft' => 0.1,
+        'transom' => 0.02,
+        'bow' => 0.88,
+        'fore' => 0.88,
+        'peak' => 0.94,
+    ];
 
     private const ACROSS = ['port' => 0.6, 'starboard' => -0.6];
 

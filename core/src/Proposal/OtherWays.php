@@ -20,12 +20,17 @@ final class OtherWays
      */
     public static function without(Plan $plan, array $going): array
     {
-        $left = array_values(array_filter($plan->boat->ways, static fn (Way $way): bool => ! in_array("way:{$way->id}", $going, true)));
+        $left = array_values(
+            array_filter($plan->boat->ways, static fn (Way $way): bool => ! in_array("way:{$way->id}", $going, true)),
+        );
         if (count($left) === count($plan->boat->ways) && preg_grep('/^station:/', $going) === []) {
             return [];
         }
         $ways = new Ways($left);
-        $runs = array_map(static fn (Feed $feed): Run => $feed->run, array_combine(array_map(static fn (Feed $feed): string => "feed:{$feed->id}", $plan->feeds), $plan->feeds));
+        $runs = array_map(
+            static fn (Feed $feed): Run => $feed->run,
+            array_combine(array_map(static fn (Feed $feed): string => "feed:{$feed->id}", $plan->feeds), $plan->feeds),
+        );
         foreach ($plan->blocks as $block) {
             foreach ($block->branches as $branch) {
                 $runs["branch:{$branch->id}"] = $branch->run;

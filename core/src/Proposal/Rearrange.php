@@ -31,16 +31,37 @@ final class Rearrange
         $bank = $plan->banks[$id] ?? throw ProposalRefused::noSuch('bank', $id);
         $batteries = $bank->batteries();
         if ($series < 1 || count($batteries) % $series !== 0) {
-            throw ProposalRefused::because(count($batteries)." blocks do not make strings of {$series}. Choose one of the banks that are offered.");
+            throw ProposalRefused::because(
+                count($batteries)." blocks do not make strings of {$series}. Choose one of the banks that are offered.",
+            );
         }
         $parallel = intdiv(count($batteries), $series);
-        $strings = array_map(static fn (array $string): array => array_column($string, 'id'), array_chunk($batteries, $series));
-        $fuse = $parallel > 1 ? $bank->stringProtection === null ? StringFuse::of($series * $batteries[0]->nominalVolts, $batteries[0]->continuousAmps ?? $batteries[0]->capacityAh) : null : null;
-        $patch = Patch::set("bank:{$id}", ['strings' => $strings, 'jumpers' => null, ...($fuse === null ? [] : ['string_protection' => $fuse]), ...($parallel === 1 ? ['string_protection' => null] : [])]);
+        $strings = array_map(
+            static fn (array $string): array => array_column($string, 'id'),
+            array_chunk($batteries, $series),
+        );
+        $fuse = $parallel > 1 ? $bank->stringProtection === null ? StringFuse::of(
+            $series * $batteries[0]->nominalVolts,
+            $batteries[0]->continuousAmps ?? $batteries[0]->capacityAh,
+        ) : null : null;
+        $patch = Patch::set(
+            "bank:{$id}",
+            [
+                'strings' => $strings,
+                'jumpers' => null,
+                ...($fuse === null ? [] : ['string_protection' => $fuse]),
+                ...($parallel === 1 ? ['string_protection' => null] : []),
+            ],
+        );
         foreach ($plan->feedsOf($bank) as $feed) {
             // Whole volts from the diagonal; a tap is a decision that is made again.
             $diagonal = $parallel > 1 && $bank->shunt === null;
-            $patch = $patch->and(Patch::set("feed:{$feed->id}", ['from.plus' => $diagonal ? 'pos@1' : 'pos', 'from.minus' => $diagonal ? "neg@{$parallel}" : 'neg']));
+            $patch = $patch->and(
+                Patch::set(
+                    "feed:{$feed->id}",
+                    ['from.plus' => $diagonal ? 'pos@1' : 'pos', 'from.minus' => $diagonal ? "neg@{$parallel}" : 'neg'],
+                ),
+            );
         }
 
         return $patch;

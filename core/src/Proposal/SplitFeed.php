@@ -9,7 +9,9 @@ use Dinghy\File\PlanDocument;
 use Dinghy\Plan\Branch;
 use Dinghy\Plan\Plan;
 
-/** A feed to a fuse block made into two: a second block beside the first, a feed of its own, and some of the branches. */
+/**
+ * A feed to a fuse block made into two: a second block beside the first, a feed of its own, and some of the branches.
+ */
 final class SplitFeed
 {
     /**
@@ -19,8 +21,12 @@ final class SplitFeed
     public static function of(Plan $plan, PlanDocument $document, string $id, array $branches): Patch
     {
         $feed = $plan->feeds[$id] ?? throw ProposalRefused::noSuch('feed', $id);
-        $block = $feed->block === null ? throw ProposalRefused::because("Feed {$id} leads to one device: there is nothing to split.") : $plan->blocks[$feed->block];
-        $moved = array_values(array_filter($block->branches, static fn (Branch $branch): bool => in_array($branch->id, $branches, true)));
+        $block = $feed->block === null
+            ? throw ProposalRefused::because("Feed {$id} leads to one device: there is nothing to split.")
+            : $plan->blocks[$feed->block];
+        $moved = array_values(
+            array_filter($block->branches, static fn (Branch $branch): bool => in_array($branch->id, $branches, true)),
+        );
         if ($moved === [] || count($moved) === count($block->branches) || count($moved) !== count(array_unique($branches))) {
             throw ProposalRefused::because("Choose some of the branches of block {$block->id}, not all of them: those move to the new feed.");
         }
@@ -28,13 +34,19 @@ final class SplitFeed
         $run = $feed->run;
         $patch = Patch::put("block:{$other}", (object) [
             'id' => $other, ...($block->station === null ? [] : ['station' => $block->station]), ...($block->circuits === null ? [] : ['circuits' => $block->circuits]), 'branches' => [],
-        ])->and(AddDevice::feed($plan, CircuitRequirements::block(), (object) ['bank' => $feed->supply->bank->id, 'plus' => $feed->supply->plus->name, 'minus' => $feed->supply->minus->name], "feed {$other}", (object) ['block' => $other], (object) [
+        ])->and(AddDevice::feed($plan, CircuitRequirements::block(), (object) [
+            'bank' => $feed->supply->bank->id,
+            'plus' => $feed->supply->plus->name,
+            'minus' => $feed->supply->minus->name,
+        ], "feed {$other}", (object) ['block' => $other], (object) [
             // It runs beside the first.
             ...($run->typedLength === null ? [] : ['length_m' => $run->typedLength]), ...($run->route === null ? [] : ['route' => $run->route]),
         ]));
         foreach ($moved as $branch) {
             $part = $document->valueOf("branch:{$branch->id}", Patch::WHOLE);
-            $patch = $part instanceof \stdClass ? $patch->and(Patch::put("branch:{$branch->id}", $part, "block:{$other}")) : $patch;
+            $patch = $part instanceof \stdClass ? $patch->and(
+                Patch::put("branch:{$branch->id}", $part, "block:{$other}"),
+            ) : $patch;
         }
 
         return $patch;

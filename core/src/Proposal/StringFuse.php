@@ -6,7 +6,10 @@ namespace Dinghy\Proposal;
 
 use Dinghy\Protection\FuseFamily;
 
-/** The fuse at the top of each of several strings: what its block gives for ever, of a family that bears the string's volts. */
+/**
+ * The fuse at the top of each of several strings: what its block gives for ever, of a family that bears the string's
+ * volts.
+ */
 final class StringFuse
 {
     /**

@@ -21,9 +21,18 @@ final class SupplySchools
      */
     public static function of(Plan $plan, ?\stdClass $battery, ?\stdClass $pack): array
     {
-        $feeds = array_values(array_filter($plan->feeds, static fn (Feed $feed): bool => $feed->class === LoadClass::Electronics));
+        $feeds = array_values(
+            array_filter($plan->feeds, static fn (Feed $feed): bool => $feed->class === LoadClass::Electronics),
+        );
         if ($feeds === []) {
-            return array_map(static fn (SupplySchool $school): SupplyVariant => new SupplyVariant($school, null, 'Nothing of the electronics class is fed yet.'), SupplySchool::cases());
+            return array_map(
+                static fn (SupplySchool $school): SupplyVariant => new SupplyVariant(
+                    $school,
+                    null,
+                    'Nothing of the electronics class is fed yet.',
+                ),
+                SupplySchool::cases(),
+            );
         }
 
         return [self::starting($plan, $feeds), self::own($plan, $feeds, $battery), self::pack($plan, $pack)];
@@ -35,7 +44,11 @@ final class SupplySchools
         $bank = self::startingBank($plan);
 
         return match (true) {
-            $bank === null => new SupplyVariant(SupplySchool::Starting, null, 'The plan has no engine with a starting battery.'),
+            $bank === null => new SupplyVariant(
+                SupplySchool::Starting,
+                null,
+                'The plan has no engine with a starting battery.',
+            ),
             default => new SupplyVariant(SupplySchool::Starting, self::moved($feeds, $bank->id), null),
         };
     }
@@ -44,14 +57,31 @@ final class SupplySchools
     private static function own(Plan $plan, array $feeds, ?\stdClass $battery): SupplyVariant
     {
         $starting = self::startingBank($plan);
-        $shared = array_values(array_filter($feeds, static fn (Feed $feed): bool => $feed->supply->bank === $starting || $plan->feedsThrust($feed->supply->bank)));
+        $shared = array_values(
+            array_filter(
+                $feeds,
+                static fn (Feed $feed): bool => $feed->supply->bank === $starting || $plan->feedsThrust($feed->supply->bank),
+            ),
+        );
         if ($shared === []) {
             return new SupplyVariant(SupplySchool::Own, null, null);
         }
         if ($battery === null) {
-            return new SupplyVariant(SupplySchool::Own, null, 'The catalogue has no LiFePO4 battery of 100 Ah or more.');
+            return new SupplyVariant(
+                SupplySchool::Own,
+                null,
+                'The catalogue has no LiFePO4 battery of 100 Ah or more.',
+            );
         }
-        $added = AddBank::to($plan, $battery, 'electronics', 1, 1, $shared[0]->supply->bank->strings[0][0]->station, null);
+        $added = AddBank::to(
+            $plan,
+            $battery,
+            'electronics',
+            1,
+            1,
+            $shared[0]->supply->bank->strings[0][0]->station,
+            null,
+        );
         $id = FreeId::like($plan, 'electronics');
         $moved = self::moved($shared, $id);
 
@@ -60,7 +90,9 @@ final class SupplySchools
 
     private static function pack(Plan $plan, ?\stdClass $pack): SupplyVariant
     {
-        $sonars = array_values(array_filter($plan->devices, static fn ($device): bool => $device->kind === DeviceKind::SonarModule));
+        $sonars = array_values(
+            array_filter($plan->devices, static fn ($device): bool => $device->kind === DeviceKind::SonarModule),
+        );
         if ($sonars === []) {
             return new SupplyVariant(SupplySchool::Pack, null, 'No sonar module is aboard.');
         }
@@ -83,17 +115,44 @@ final class SupplySchools
         foreach ($plan->feeds as $feed) {
             $patch = $feed->device === $sonar->id ? $patch->and(Patch::remove("feed:{$feed->id}")) : $patch;
         }
-        $asks = new CircuitRequirements($sonar->kind, $sonar->minVolts, $sonar->maxVolts, $sonar->typicalAmps, $sonar->peakAmps, $sonar->makersFuse);
+        $asks = new CircuitRequirements(
+            $sonar->kind,
+            $sonar->minVolts,
+            $sonar->maxVolts,
+            $sonar->typicalAmps,
+            $sonar->peakAmps,
+            $sonar->makersFuse,
+        );
 
-        return new SupplyVariant(SupplySchool::Pack, $patch->and(AddDevice::feed($plan, $asks, (object) ['bank' => $id], "pack to {$sonar->label()}", (object) ['device' => $sonar->id])), null, $id);
+        return new SupplyVariant(
+            SupplySchool::Pack,
+            $patch->and(
+                AddDevice::feed(
+                    $plan,
+                    $asks,
+                    (object) ['bank' => $id],
+                    "pack to {$sonar->label()}",
+                    (object) ['device' => $sonar->id],
+                ),
+            ),
+            null,
+            $id,
+        );
     }
 
     /** @param  list<Feed>  $feeds */
     private static function moved(array $feeds, string $bank): ?Patch
     {
-        $elsewhere = array_values(array_filter($feeds, static fn (Feed $feed): bool => $feed->supply->bank->id !== $bank));
+        $elsewhere = array_values(
+            array_filter($feeds, static fn (Feed $feed): bool => $feed->supply->bank->id !== $bank),
+        );
 
-        return Patch::all(array_map(static fn (Feed $feed): Patch => Patch::set("feed:{$feed->id}", ['from' => (object) ['bank' => $bank]]), $elsewhere));
+        return Patch::all(
+            array_map(
+                static fn (Feed $feed): Patch => Patch::set("feed:{$feed->id}", ['from' => (object) ['bank' => $bank]]),
+                $elsewhere,
+            ),
+        );
     }
 
     private static function startingBank(Plan $plan): ?Bank

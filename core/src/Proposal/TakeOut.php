@@ -48,7 +48,13 @@ final class TakeOut
         $parts = array_keys($takeOut->going);
         $stays = static fn (Patch $patch): bool => ! isset($takeOut->going[$patch->steps[0]['on']]);
 
-        return Patch::all([...array_filter($takeOut->forgotten, $stays), ...array_filter(OtherWays::without($plan, $parts), $stays), ...array_map(Patch::remove(...), $parts)])
+        return Patch::all(
+            [
+                ...array_filter($takeOut->forgotten, $stays),
+                ...array_filter(OtherWays::without($plan, $parts), $stays),
+                ...array_map(Patch::remove(...), $parts),
+            ],
+        )
             ?? throw new \LogicException('A part that is there is taken out.');
     }
 
@@ -96,7 +102,10 @@ final class TakeOut
     private function refuseHalfConverters(string $block): void
     {
         foreach ($this->plan->chargers as $charger) {
-            $to = array_filter($charger->blockOutputs(), static fn (ChargerOutput $output): bool => $output->block === $block);
+            $to = array_filter(
+                $charger->blockOutputs(),
+                static fn (ChargerOutput $output): bool => $output->block === $block,
+            );
             if ($to !== [] && count($to) < count($charger->outputs)) {
                 throw ProposalRefused::because("Converter {$charger->id} feeds block {$block} and something else: take the converter out first.");
             }

@@ -31,7 +31,12 @@ final class TurnBlocks
                 foreach (self::turns(count($bank->batteries())) as $turns) {
                     $lies = self::setOut($rows, $across, $turns);
                     $tried = $now->with($lies);
-                    $cost = [max(0.0, $tried->short() ?? 0.0), count($tried->overlaps()), count($tried->crossings()), $tried->wireLength()];
+                    $cost = [
+                        max(0.0, $tried->short() ?? 0.0),
+                        count($tried->overlaps()),
+                        count($tried->crossings()),
+                        $tried->wireLength(),
+                    ];
                     if ($least === null || $cost < $least) {
                         [$best, $least] = [$lies, $cost];
                     }
@@ -40,7 +45,10 @@ final class TurnBlocks
         }
 
         return Patch::all(array_map(
-            static fn (Battery $battery): Patch => Patch::set("battery:{$battery->id}", ['lies' => ($best[$battery->id] ?? new BlockPosition(0, 0, 0))->planned()]),
+            static fn (Battery $battery): Patch => Patch::set(
+                "battery:{$battery->id}",
+                ['lies' => ($best[$battery->id] ?? new BlockPosition(0, 0, 0))->planned()],
+            ),
             $bank->batteries(),
         ));
     }

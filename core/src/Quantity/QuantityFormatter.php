@@ -39,7 +39,13 @@ final readonly class QuantityFormatter
             0 => '', 4 => '1/2', 2, 6 => ($eighths % 8 / 2).'/4', default => ($eighths % 8).'/8',
         };
 
-        return implode(' ', array_filter([$eighths >= 8 || $fraction === '' ? (string) intdiv($eighths, 8) : '', $fraction], static fn (string $part): bool => $part !== '')).' in';
+        return implode(
+            ' ',
+            array_filter(
+                [$eighths >= 8 || $fraction === '' ? (string) intdiv($eighths, 8) : '', $fraction],
+                static fn (string $part): bool => $part !== '',
+            ),
+        ).' in';
     }
 
     public function degrees(float $radians): string
@@ -49,12 +55,16 @@ final readonly class QuantityFormatter
 
     public function thrust(float $newtons): string
     {
-        return $this->units === Units::Metric ? self::trim($newtons, 0).' N' : self::trim($newtons / 4.4482216, 0).' lbf';
+        return $this->units === Units::Metric
+            ? self::trim($newtons, 0).' N'
+            : self::trim($newtons / 4.4482216, 0).' lbf';
     }
 
     public function mass(float $kilograms): string
     {
-        return $this->units === Units::Metric ? self::trim($kilograms, 0).' kg' : self::trim($kilograms / 0.45359237, 0).' lb';
+        return $this->units === Units::Metric
+            ? self::trim($kilograms, 0).' kg'
+            : self::trim($kilograms / 0.45359237, 0).' lb';
     }
 
     public function amps(float $amps): string

@@ -45,6 +45,11 @@ final readonly class NamedParts
             }
         }
 
-        return array_values(array_filter($this->references, static fn (Reference $reference): bool => isset($named["{$reference->kind}:{$reference->id}"])));
+        return array_values(
+            array_filter(
+                $this->references,
+                static fn (Reference $reference): bool => isset($named["{$reference->kind}:{$reference->id}"]),
+            ),
+        );
     }
 }

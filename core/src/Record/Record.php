@@ -120,7 +120,10 @@ final readonly class Record
      */
     private static function textItems(array $items, string $key): array
     {
-        return array_map(static fn (mixed $item): string => is_string($item) ? $item : throw self::broken($key), $items);
+        return array_map(
+            static fn (mixed $item): string => is_string($item) ? $item : throw self::broken($key),
+            $items,
+        );
     }
 
     /** @return list<mixed> */

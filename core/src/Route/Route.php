@@ -41,7 +41,11 @@ final readonly class Route
     /** @return float m from a spot to the nearest point of it; infinite where it has no ways */
     public function distanceTo(Boat $boat, Spot $spot): float
     {
-        return array_reduce($this->ways, static fn (float $nearest, Way $way): float => min($nearest, $boat->lineOf($way)->from($spot)), INF);
+        return array_reduce(
+            $this->ways,
+            static fn (float $nearest, Way $way): float => min($nearest, $boat->lineOf($way)->from($spot)),
+            INF,
+        );
     }
 
     /** @return list<string> the stations on its way, the one that it is walked from first */

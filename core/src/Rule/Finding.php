@@ -46,6 +46,17 @@ final readonly class Finding
         // Figures are the same in any units; six digits keep arithmetic noise from opening what was decided.
         $figures = array_map(static fn (float $figure): string => sprintf('%.6g', $figure), $this->figures);
 
-        return hash('xxh128', implode('|', [$this->rule->code, $this->on, $this->level->value, json_encode($figures === [] ? $this->says : $figures, JSON_THROW_ON_ERROR)]));
+        return hash(
+            'xxh128',
+            implode(
+                '|',
+                [
+                    $this->rule->code,
+                    $this->on,
+                    $this->level->value,
+                    json_encode($figures === [] ? $this->says : $figures, JSON_THROW_ON_ERROR),
+                ],
+            ),
+        );
     }
 }

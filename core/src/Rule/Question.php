@@ -22,6 +22,9 @@ final readonly class Question
     {
         $words = $format->questions()[substr($unchecked->needs, (int) strrpos('.'.$unchecked->needs, '.'))] ?? null;
 
-        return new self($words ?? "It needs {$unchecked->needs}.", $words === null ? null : $format->field($unchecked->on, $unchecked->needs));
+        return new self(
+            $words ?? "It needs {$unchecked->needs}.",
+            $words === null ? null : $format->field($unchecked->on, $unchecked->needs),
+        );
     }
 }

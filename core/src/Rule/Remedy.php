@@ -6,7 +6,10 @@ namespace Dinghy\Rule;
 
 use Dinghy\File\Patch;
 
-/** A change to the plan that may put a finding right. Whether it does, and harms nothing else, is known once it was tried. */
+/**
+ * A change to the plan that may put a finding right. Whether it does, and harms nothing else, is known once it was
+ * tried.
+ */
 final readonly class Remedy
 {
     /** @param  string  $says  the sentence that offers it, as "Fit 30 A." */
@@ -17,6 +20,9 @@ final readonly class Remedy
     /** Both, one after the other. */
     public function and(self $next): self
     {
-        return new self(str_contains($this->says, $next->says) ? $this->says : "{$this->says} {$next->says}", $this->patch->and($next->patch));
+        return new self(
+            str_contains($this->says, $next->says) ? $this->says : "{$this->says} {$next->says}",
+            $this->patch->and($next->patch),
+        );
     }
 }

@@ -30,7 +30,13 @@ final readonly class Rulebook
                 [$byCode[$code], $stages[$code]] = [$rule, $stage];
             }
         }
-        uksort($byCode, static fn (string $a, string $b): int => [strpos(self::CHAPTERS, $a[0]), $a] <=> [strpos(self::CHAPTERS, $b[0]), $b]);
+        uksort(
+            $byCode,
+            static fn (string $a, string $b): int => [
+                strpos(self::CHAPTERS, $a[0]),
+                $a,
+            ] <=> [strpos(self::CHAPTERS, $b[0]), $b],
+        );
         [$this->rules, $this->byCode, $this->stages] = [array_values($byCode), $byCode, $stages];
     }
 

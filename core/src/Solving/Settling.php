@@ -67,7 +67,12 @@ final readonly class Settling
     {
         $shares = [];
         foreach ($groups as $ids) {
-            $given = array_filter(array_map(static fn (string $id): ?float => ($wiring->circuits[$id] ?? null)?->run->gauge?->areaMm2, $ids));
+            $given = array_filter(
+                array_map(
+                    static fn (string $id): ?float => ($wiring->circuits[$id] ?? null)?->run->gauge?->areaMm2,
+                    $ids,
+                ),
+            );
             $area = $given === [] ? 1.0 : max($given);
             $weights = [];
             foreach ($ids as $id) {
@@ -97,7 +102,10 @@ final readonly class Settling
         $resistors = $states->circuit(State::Loaded)->resistors();
         $shares = [];
         foreach ($groups as $ids) {
-            $amps = array_map(static fn (string $id): float => $loaded->through($resistors["{$id}/+wire"] ?? $resistors["{$id}/+lead"]), array_combine($ids, $ids));
+            $amps = array_map(
+                static fn (string $id): float => $loaded->through($resistors["{$id}/+wire"] ?? $resistors["{$id}/+lead"]),
+                array_combine($ids, $ids),
+            );
             $sum = array_sum($amps);
             foreach ($amps as $id => $through) {
                 // Where sources drive each other, that is B28's to speak of: no wire is sized for it.

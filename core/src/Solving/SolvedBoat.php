@@ -62,15 +62,23 @@ final class SolvedBoat
     /** @var array<class-string<Figures>, Figures> those that were asked for */
     private array $figures = [];
 
-    private function __construct(public readonly Plan $plan, public readonly QuantityFormatter $words, Settling $settled)
-    {
+    private function __construct(
+        public readonly Plan $plan,
+        public readonly QuantityFormatter $words,
+        Settling $settled,
+    ) {
         $this->wiring = $settled->wiring;
         $this->runs = $settled->runs;
         $this->states = $settled->states;
         $this->ducts = $settled->ducts;
         $this->bundles = $settled->bundles;
         $this->conductors = Conductors::of($plan, $this->runs);
-        $this->throughput = new Throughput($this->wiring, $this->runs, $this->states->network(State::Loaded), $this->states->circuit(State::Loaded)->resistors());
+        $this->throughput = new Throughput(
+            $this->wiring,
+            $this->runs,
+            $this->states->network(State::Loaded),
+            $this->states->circuit(State::Loaded)->resistors(),
+        );
         $this->currents = new Currents($plan, $this->states);
         $this->shorts = new ShortCircuits($this->wiring, $this->states);
         $this->protections = Protections::of($this->wiring, $this->runs, $this->throughput, $this->currents);
@@ -95,7 +103,9 @@ final class SolvedBoat
     {
         $figures = $this->figures[$class] ??= $class::of($this);
 
-        return $figures instanceof $class ? $figures : throw new \LogicException("{$class} makes figures of another class.");
+        return $figures instanceof $class
+            ? $figures
+            : throw new \LogicException("{$class} makes figures of another class.");
     }
 
     /** @return list<SizedRun> feeds and branches, without factory leads */
@@ -129,7 +139,10 @@ final class SolvedBoat
         return null;
     }
 
-    /** The path through a circuit whose source reaches the highest volts; null: nothing feeds it, or nothing hangs on it. */
+    /**
+     * The path through a circuit whose source reaches the highest volts; null: nothing feeds it, or nothing hangs on
+     * it.
+     */
     public function pathThrough(SizedRun $run): ?Path
     {
         $highest = null;
@@ -142,7 +155,9 @@ final class SolvedBoat
         return $highest;
     }
 
-    /** @return array<string, Spot> what a magnet disturbs, by name: heading sensors whose place is known, and the compass */
+    /**
+     * @return array<string, Spot> what a magnet disturbs, by name: heading sensors whose place is known, and the compass
+     */
     public function sensors(): array
     {
         $sensors = $this->plan->boat->compass === null ? [] : ['the compass' => $this->plan->boat->compass];
@@ -159,7 +174,9 @@ final class SolvedBoat
     /** Whether it can be told what a short at the far end of a run draws. */
     public function knowsShorts(SizedRun $run): bool
     {
-        return $run->length !== null && $run->nominalVolts !== null && States::firstUnknown($this->wiring->banksBehind($run)) === null;
+        return $run->length !== null && $run->nominalVolts !== null && States::firstUnknown(
+            $this->wiring->banksBehind($run),
+        ) === null;
     }
 
     /** @return Path|null of several the one that loses most, or one of unknown length; null: nothing feeds it */

@@ -63,7 +63,13 @@ final readonly class FoundBattery
     /** @return float|null Ω that a sound one of its kind and size has under load; null: not known */
     public function usualResistance(): ?float
     {
-        return InternalResistance::typical($this->chemistry, $this->capacityAh, $this->nominalVolts, $this->crankingAmps, 'sag');
+        return InternalResistance::typical(
+            $this->chemistry,
+            $this->capacityAh,
+            $this->nominalVolts,
+            $this->crankingAmps,
+            'sag',
+        );
     }
 
     public function label(): string

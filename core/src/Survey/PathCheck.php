@@ -58,7 +58,14 @@ final readonly class PathCheck
             $record->numberOrNull('length_m'),
             $gauge === null ? null : Gauge::of($gauge),
             Metal::from($record->text('metal')),
-            array_map(static fn (Record $point): PointBetween => new PointBetween($point->text('name'), $point->number('loaded_v'), $point->numberOrNull('along_m')), $record->records('between')),
+            array_map(
+                static fn (Record $point): PointBetween => new PointBetween(
+                    $point->text('name'),
+                    $point->number('loaded_v'),
+                    $point->numberOrNull('along_m'),
+                ),
+                $record->records('between'),
+            ),
             $record->textOrNull('renewed_by'),
         );
     }

@@ -35,7 +35,14 @@ final readonly class Photograph
             $record->text('of'),
             $record->text('words'),
             $record->textOrNull('picture'),
-            array_map(static fn (Record $mark): array => ['x' => $mark->number('x'), 'y' => $mark->number('y'), 'words' => $mark->text('words')], $record->records('marks')),
+            array_map(
+                static fn (Record $mark): array => [
+                    'x' => $mark->number('x'),
+                    'y' => $mark->number('y'),
+                    'words' => $mark->text('words'),
+                ],
+                $record->records('marks'),
+            ),
         );
     }
 }

@@ -96,7 +96,10 @@ final readonly class Circuit
 
     public static function currentFormula(): Formula
     {
-        return Formula::ofPractice('Σ typical amps of everything behind it; motors at their peak', "the devices' own figures");
+        return Formula::ofPractice(
+            'Σ typical amps of everything behind it; motors at their peak',
+            "the devices' own figures",
+        );
     }
 
     public function lengthFormula(): Formula

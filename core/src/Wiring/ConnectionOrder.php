@@ -33,7 +33,10 @@ final readonly class ConnectionOrder
     public static function of(Plan $plan, Bank $bank, QuantityFormatter $words, bool $chargerFirst): array
     {
         $order = new self($plan, $bank, $words);
-        $wires = $chargerFirst ? [...$order->chargers(), ...$order->jumpers()] : [...$order->jumpers(), ...$order->chargers()];
+        $wires = $chargerFirst ? [
+            ...$order->chargers(),
+            ...$order->jumpers(),
+        ] : [...$order->jumpers(), ...$order->chargers()];
 
         return [
             new ConnectionStep("Open every switch and breaker of bank {$bank->id}, take its fuses out, unplug its chargers.", null, null, null,
@@ -54,8 +57,17 @@ final readonly class ConnectionOrder
                 $last = $output->across[count($output->across) - 1];
                 if (in_array($first, $this->bank->batteries(), true)) {
                     $leads[$this->number($first)] = [
-                        $this->step("Charger {$charger->id}: minus", $this->bank->minusEnd($first->minus(), $output->pastShunt), $charger->id),
-                        $this->step("Charger {$charger->id}: plus", $last->plus(), $charger->id, 'Its fuse is out and the charger is unplugged.'),
+                        $this->step(
+                            "Charger {$charger->id}: minus",
+                            $this->bank->minusEnd($first->minus(), $output->pastShunt),
+                            $charger->id,
+                        ),
+                        $this->step(
+                            "Charger {$charger->id}: plus",
+                            $last->plus(),
+                            $charger->id,
+                            'Its fuse is out and the charger is unplugged.',
+                        ),
                     ];
                 }
             }
@@ -70,13 +82,24 @@ final readonly class ConnectionOrder
     {
         $wires = $this->bank->wires();
         // Along the chain, from the block that the shop counts from; what joins like posts when every string stands.
-        usort($wires, fn (Jumper $a, Jumper $b): int => [$a->joinsLike(), min($this->ends($a))] <=> [$b->joinsLike(), min($this->ends($b))]);
+        usort(
+            $wires,
+            fn (Jumper $a, Jumper $b): int => [
+                $a->joinsLike(),
+                min($this->ends($a)),
+            ] <=> [$b->joinsLike(), min($this->ends($b))],
+        );
         $steps = [];
         foreach ($wires as $at => $wire) {
             [$from, $to] = $this->ends($wire);
             $ends = $from <= $to ? [$wire->from, $wire->to] : [$wire->to, $wire->from];
             $name = 'Jumper '.($at + 1);
-            $steps[] = $this->step("{$name}: first end", $ends[0], $wire->id, 'The other end stays covered until it is landed.');
+            $steps[] = $this->step(
+                "{$name}: first end",
+                $ends[0],
+                $wire->id,
+                'The other end stays covered until it is landed.',
+            );
             $steps[] = $this->step("{$name}: other end", $ends[1], $wire->id, $wire->joinsLike()
                 ? 'Only when both sides rest within '.$this->words->volts(self::APART).' of each other: a difference drives a current through both.'
                 : 'From here on the open end of the chain is live: one tool on one post at a time.');
@@ -91,15 +114,29 @@ final readonly class ConnectionOrder
         $steps = [];
         if ($this->bank->stringProtection !== null) {
             foreach ($this->bank->strings as $string) {
-                $steps[] = $this->step('String fuse, without its link', $string[count($string) - 1]->plus(), $this->bank->id);
+                $steps[] = $this->step(
+                    'String fuse, without its link',
+                    $string[count($string) - 1]->plus(),
+                    $this->bank->id,
+                );
             }
         }
         foreach ($this->plan->feedsOf($this->bank) as $feed) {
-            $steps[] = $this->step("Feed {$feed->id}: plus", $feed->supply->plus->post($this->bank), $feed->id, 'Its fuse is out or its breaker open; boot over the ring at once.');
+            $steps[] = $this->step(
+                "Feed {$feed->id}: plus",
+                $feed->supply->plus->post($this->bank),
+                $feed->id,
+                'Its fuse is out or its breaker open; boot over the ring at once.',
+            );
         }
 
         foreach ($this->drawing() as $id => $supply) {
-            $steps[] = $this->step("Input of {$id}: plus", $supply->plusPost(), $id, 'Its fuse is out; boot over the ring at once.');
+            $steps[] = $this->step(
+                "Input of {$id}: plus",
+                $supply->plusPost(),
+                $id,
+                'Its fuse is out; boot over the ring at once.',
+            );
         }
 
         return $steps;
@@ -131,7 +168,12 @@ final readonly class ConnectionOrder
             }
         }
         foreach ($this->drawing() as $id => $supply) {
-            $steps[] = $this->step("Input of {$id}: minus", $supply->minusEnd(), $id, 'It may spark once as its input fills; again means that something is wrong.');
+            $steps[] = $this->step(
+                "Input of {$id}: minus",
+                $supply->minusEnd(),
+                $id,
+                'It may spark once as its input fills; again means that something is wrong.',
+            );
         }
         $feeds = $this->plan->feedsOf($this->bank);
         foreach ($feeds as $feed) {
@@ -145,8 +187,15 @@ final readonly class ConnectionOrder
     private function step(string $what, Post $post, string $wire, ?string $caution = null): ConnectionStep
     {
         $battery = $post->isShunt() ? null : $this->plan->batteries[$post->part];
-        $volts = $battery === null || $this->plan->bankOf($battery->id) !== $this->bank ? null : $this->above($battery, $post->isPlus());
-        $where = $battery === null ? 'the load side of the shunt' : BatteryName::beside($this->plan, $this->bank, $battery, $this->words->countedFrom).($post->isPlus() ? ' +' : ' −');
+        $volts = $battery === null || $this->plan->bankOf($battery->id) !== $this->bank
+            ? null
+            : $this->above($battery, $post->isPlus());
+        $where = $battery === null ? 'the load side of the shunt' : BatteryName::beside(
+            $this->plan,
+            $this->bank,
+            $battery,
+            $this->words->countedFrom,
+        ).($post->isPlus() ? ' +' : ' −');
 
         return new ConnectionStep("{$what} on {$where}.", $post, $wire, $volts, $caution);
     }

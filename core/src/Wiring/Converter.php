@@ -47,13 +47,23 @@ final readonly class Converter
 
     public function sharing(float $share): self
     {
-        return new self($this->charger, $this->number, $this->output, $this->input, $this->block, $this->behind, $share);
+        return new self(
+            $this->charger,
+            $this->number,
+            $this->output,
+            $this->input,
+            $this->block,
+            $this->behind,
+            $share,
+        );
     }
 
     /** A: Σ typical of everything behind it, motors at their peak */
     public function amps(): float
     {
-        return $this->share * array_sum(array_map(static fn (Device $device): float => $device->sizingAmps(), $this->behind));
+        return $this->share * array_sum(
+            array_map(static fn (Device $device): float => $device->sizingAmps(), $this->behind),
+        );
     }
 
     /** A drawn on its input for each that it gives, at nominal volts. */

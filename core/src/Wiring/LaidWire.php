@@ -38,7 +38,14 @@ final readonly class LaidWire
             SizingDrop::volts($gauge, $metal, 1.0, 1.0, $rules->conductorCelsius),
             Resistance::perMetre($gauge, $metal, $rules->conductorCelsius),
             CopperMass::kilograms($gauge, 1.0),
-            Ampacity::of($gauge, $metal, $rules->insulation, $rules->ambient, $circuit->entersEngineSpace(), $circuit->bundled),
+            Ampacity::of(
+                $gauge,
+                $metal,
+                $rules->insulation,
+                $rules->ambient,
+                $circuit->entersEngineSpace(),
+                $circuit->bundled,
+            ),
         );
     }
 

@@ -20,7 +20,13 @@ final class Landings
         }
         foreach ($plan->feeds as $feed) {
             $minus = $feed->supply->minusEnd();
-            $landings[] = new Landing($feed->supply->plusPost(), $feed->lug->fromHole, "feed {$feed->id}", "feed:{$feed->id}", 'plus_hole');
+            $landings[] = new Landing(
+                $feed->supply->plusPost(),
+                $feed->lug->fromHole,
+                "feed {$feed->id}",
+                "feed:{$feed->id}",
+                'plus_hole',
+            );
             $landings[] = new Landing($minus, $feed->lug->toHole, "feed {$feed->id}", "feed:{$feed->id}", 'minus_hole');
         }
         foreach ($plan->bonds as $bond) {
@@ -36,7 +42,13 @@ final class Landings
                 if ($charger->input === 'alternator' && $output->leadGauge === null && $plan->boat->engine?->battery === $output->across[0]->id) {
                     continue;
                 }
-                $landings[] = new Landing($output->across[count($output->across) - 1]->plus(), null, "charger {$charger->id}", "charger:{$charger->id}", null);
+                $landings[] = new Landing(
+                    $output->across[count($output->across) - 1]->plus(),
+                    null,
+                    "charger {$charger->id}",
+                    "charger:{$charger->id}",
+                    null,
+                );
                 $landings[] = new Landing($minus, null, "charger {$charger->id}", "charger:{$charger->id}", null);
             }
         }

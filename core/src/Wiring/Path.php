@@ -49,7 +49,9 @@ final readonly class Path
     /** What feeds it, in words. */
     public function from(): string
     {
-        return $this->source instanceof Feed ? "bank {$this->source->supply->bank->id}" : "converter {$this->source->charger->id}";
+        return $this->source instanceof Feed
+            ? "bank {$this->source->supply->bank->id}"
+            : "converter {$this->source->charger->id}";
     }
 
     /** The class of its last branch, or of its feed where there is no branch: the drop limit goes by it. */
@@ -61,13 +63,19 @@ final readonly class Path
     /** V between the terminals used */
     public function nominalVolts(): float
     {
-        return $this->source instanceof Feed ? $this->source->supply->nominalVolts() : $this->source->output->nominalVolts;
+        return $this->source instanceof Feed
+            ? $this->source->supply->nominalVolts()
+            : $this->source->output->nominalVolts;
     }
 
-    /** @return float|null the highest volts that its source reaches; null: a charger's curve is only its maker's to know */
+    /**
+     * @return float|null the highest volts that its source reaches; null: a charger's curve is only its maker's to know
+     */
     public function highestVolts(): ?float
     {
-        return $this->source instanceof Feed ? $this->source->supply->highestVolts() : $this->source->output->heldVolts();
+        return $this->source instanceof Feed
+            ? $this->source->supply->highestVolts()
+            : $this->source->output->heldVolts();
     }
 
     /** The posts, or a converter's terminals, that it begins at. */
@@ -78,7 +86,9 @@ final readonly class Path
 
     public function minus(): Post
     {
-        return $this->source instanceof Feed ? $this->source->supply->minus->post($this->source->supply->bank) : Post::minus($this->source->node());
+        return $this->source instanceof Feed
+            ? $this->source->supply->minus->post($this->source->supply->bank)
+            : Post::minus($this->source->node());
     }
 
     /** A at its bank for each that its device draws, at nominal volts: more or less than one through a converter. */
@@ -87,7 +97,10 @@ final readonly class Path
         return $this->source instanceof Feed ? 1.0 : $this->source->inputPerAmp();
     }
 
-    /** Whether its device draws though switched off, with nothing in its way to stop it; what is meant to stay on does not count. */
+    /**
+     * Whether its device draws though switched off, with nothing in its way to stop it; what is meant to stay on does
+     * not count.
+     */
     public function drainsWhenOff(): bool
     {
         return $this->device->standbyAmps > 0 && ! $this->device->alwaysOn && ! $this->bank()->switch && ! ($this->feed()?->isSwitched() ?? false);
@@ -132,7 +145,13 @@ final readonly class Path
             return 0.0;
         }
 
-        return SizingDrop::volts($this->source->output->leadGauge, Metal::TinnedCopper, $this->source->amps(), $this->source->output->leadLength, $celsius);
+        return SizingDrop::volts(
+            $this->source->output->leadGauge,
+            Metal::TinnedCopper,
+            $this->source->amps(),
+            $this->source->output->leadLength,
+            $celsius,
+        );
     }
 
     /** @param  array<string, SizedRun>  $runs  by id */

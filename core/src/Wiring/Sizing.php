@@ -85,7 +85,10 @@ final class Sizing
     private function settle(array $ids): void
     {
         $thickest = null;
-        $open = array_filter($ids, fn (string $id): bool => isset($this->wiring->circuits[$id]) && $this->wiring->circuits[$id]->run->gauge === null);
+        $open = array_filter(
+            $ids,
+            fn (string $id): bool => isset($this->wiring->circuits[$id]) && $this->wiring->circuits[$id]->run->gauge === null,
+        );
         foreach ($open as $id) {
             $circuit = $this->wiring->circuits[$id];
             $share = $this->shares[$id] = $this->share($circuit);
@@ -103,7 +106,10 @@ final class Sizing
         foreach ($stock as $gauge) {
             $wire = $this->laid($circuit, $gauge);
             // Where the length is not known, drop cannot be judged: W01 says so, and the wire must at least carry its current.
-            $dropFits = $circuit->length === null || self::dropFits($circuit->length * $circuit->amps * $wire->voltsPerAmpMetre, $share);
+            $dropFits = $circuit->length === null || self::dropFits(
+                $circuit->length * $circuit->amps * $wire->voltsPerAmpMetre,
+                $share,
+            );
             if ($dropFits && $wire->ampacity !== null && $wire->ampacity >= $circuit->amps
                 && ($circuit->protection === [] || $this->rating($circuit, $wire->ampacity) !== null)) {
                 return $gauge;
@@ -127,7 +133,10 @@ final class Sizing
             $gauge, $chosen, $circuit->run->metal, $circuit->nominalVolts,
             $drop, self::percent($drop, $circuit->nominalVolts), $share,
             $this->wiring->plan->houseRules->dropLimit($circuit->class), $ampacity,
-            array_map(fn (Protection $protection): SizedProtection => $this->protect($protection, $circuit, $ampacity), $circuit->protection),
+            array_map(
+                fn (Protection $protection): SizedProtection => $this->protect($protection, $circuit, $ampacity),
+                $circuit->protection,
+            ),
             new Ladder(fn (): array => $this->rungs($circuit, $gauge, $share)),
             $circuit->length === null ? null : BandChart::gauge($circuit->amps, $circuit->length),
         );
@@ -143,7 +152,10 @@ final class Sizing
             usort($ladder, static fn (Gauge $a, Gauge $b): int => $a->areaMm2 <=> $b->areaMm2);
         }
 
-        return array_map(fn (Gauge $rung): GaugeOption => $this->rung($circuit, $this->laid($circuit, $rung), $share, $others), $ladder);
+        return array_map(
+            fn (Gauge $rung): GaugeOption => $this->rung($circuit, $this->laid($circuit, $rung), $share, $others),
+            $ladder,
+        );
     }
 
     private static function dropFits(float $wireDrop, ?float $share): bool
@@ -173,7 +185,19 @@ final class Sizing
         $perMetre = $amps * $wire->voltsPerAmpMetre;
         $longest = $share === null || $perMetre <= 0 ? null : max(0.0, $share / $perMetre);
         if ($circuit->length === null) {
-            return new GaugeOption($wire->gauge, null, null, null, $longest, $wire->ampacity, $rating, null, null, false, null);
+            return new GaugeOption(
+                $wire->gauge,
+                null,
+                null,
+                null,
+                $longest,
+                $wire->ampacity,
+                $rating,
+                null,
+                null,
+                false,
+                null,
+            );
         }
         $lost = $circuit->length * $perMetre;
         $drop = $lost + $amps * $circuit->run->extraOhms;
@@ -194,12 +218,16 @@ final class Sizing
         );
     }
 
-    /** @return float|null the first protection's rating with a wire of this ampacity; null: there is none that suits both */
+    /**
+     * @return float|null the first protection's rating with a wire of this ampacity; null: there is none that suits both
+     */
     private function rating(Circuit $circuit, float $ampacity): ?float
     {
         if (! array_key_exists($circuit->id, $this->wanted)) {
             $first = $circuit->protection[0] ?? null;
-            $this->wanted[$circuit->id] = $first === null ? null : ($first->rating ?? $first->family->smallestOfAtLeast($circuit->demand->leastRating()));
+            $this->wanted[$circuit->id] = $first === null ? null : ($first->rating ?? $first->family->smallestOfAtLeast(
+                $circuit->demand->leastRating(),
+            ));
         }
         $rating = $this->wanted[$circuit->id];
 
@@ -272,7 +300,9 @@ final class Sizing
         return $gauge === null ? null : $this->drop($circuit, $gauge);
     }
 
-    /** V that the rest of the worst path through a circuit loses, so far as it is known; null where nothing feeds it. */
+    /**
+     * V that the rest of the worst path through a circuit loses, so far as it is known; null where nothing feeds it.
+     */
     private function othersOnWorstPath(Circuit $circuit): ?float
     {
         $worst = null;
@@ -309,7 +339,13 @@ final class Sizing
     private function leadDrop(Device $device): float
     {
         return $this->leadDrops[$device->id] ??= $device->leadGauge === null ? 0.0
-            : SizingDrop::volts($device->leadGauge, Metal::Copper, $device->sizingAmps(), $device->leadLength, $this->wiring->plan->houseRules->conductorCelsius);
+            : SizingDrop::volts(
+                $device->leadGauge,
+                Metal::Copper,
+                $device->sizingAmps(),
+                $device->leadLength,
+                $this->wiring->plan->houseRules->conductorCelsius,
+            );
     }
 
     private static function percent(?float $drop, ?float $nominal): ?float

@@ -7,7 +7,9 @@ namespace Dinghy\Wiring;
 use Dinghy\Conductor\Gauge;
 use Dinghy\Quantity\QuantityFormatter;
 
-/** The three ways of choosing a gauge beside one another: arithmetic, the printed band chart, the device maker's table. */
+/**
+ * The three ways of choosing a gauge beside one another: arithmetic, the printed band chart, the device maker's table.
+ */
 final readonly class SizingMethods
 {
     /**

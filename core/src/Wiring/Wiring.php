@@ -88,11 +88,21 @@ final class Wiring
     {
         $lying = [];
         foreach ($this->circuits as $id => $circuit) {
-            $parts = $shares === [] ? [] : array_filter($this->partsBehind($id, $shares), static fn (float $part): bool => $part !== 1.0);
+            $parts = $shares === [] ? [] : array_filter(
+                $this->partsBehind($id, $shares),
+                static fn (float $part): bool => $part !== 1.0,
+            );
             $lying[$id] = $parts === [] && ! isset($together[$id]) ? $circuit : $circuit->lying($parts, $together[$id] ?? 0);
         }
 
-        return new self($this->plan, array_map(static fn (Converter $converter): Converter => $converter->sharing($shares[$converter->node()] ?? 1.0), $this->converters), $lying);
+        return new self(
+            $this->plan,
+            array_map(
+                static fn (Converter $converter): Converter => $converter->sharing($shares[$converter->node()] ?? 1.0),
+                $this->converters,
+            ),
+            $lying,
+        );
     }
 
     /** @return list<Path> */
@@ -107,7 +117,9 @@ final class Wiring
         return $this->to[$device->id] ?? [];
     }
 
-    /** @return Path|null of several the one of the lowest nominal volts, as of blocks that several sources feed; null: nothing feeds it */
+    /**
+     * @return Path|null of several the one of the lowest nominal volts, as of blocks that several sources feed; null: nothing feeds it
+     */
     public function lowestPathTo(Device $device): ?Path
     {
         $lowest = null;
@@ -123,7 +135,9 @@ final class Wiring
     /** @return list<Path> that a run, or a factory lead, is part of */
     public function pathsOver(SizedRun $run): array
     {
-        return $run->circuit === null ? $this->pathsTo($this->plan->devices[$run->id]) : $this->pathsThrough($run->circuit);
+        return $run->circuit === null
+            ? $this->pathsTo($this->plan->devices[$run->id])
+            : $this->pathsThrough($run->circuit);
     }
 
     /** @return list<Bank> that can drive a current through a run, by id */
@@ -139,7 +153,9 @@ final class Wiring
         return array_values($banks);
     }
 
-    /** @return list<list<string>> what feeds one block, or one device, together: circuits by their ids, converters by their nodes; only where there are several */
+    /**
+     * @return list<list<string>> what feeds one block, or one device, together: circuits by their ids, converters by their nodes; only where there are several
+     */
     public function sharing(): array
     {
         $feeding = [];
@@ -191,7 +207,10 @@ final class Wiring
             if ($branch->device !== null) {
                 $paths[] = new Path($source, $circuits, $this->plan->devices[$branch->device]);
             } else {
-                array_push($paths, ...$this->pathsBehind($source, $circuits, $this->plan->blocks[(string) $branch->block]));
+                array_push(
+                    $paths,
+                    ...$this->pathsBehind($source, $circuits, $this->plan->blocks[(string) $branch->block]),
+                );
             }
         }
 
@@ -272,20 +291,43 @@ final class Wiring
     private static function branch(Plan $plan, Ways $ways, Block $from, Branch $branch, ?float $nominalVolts): Circuit
     {
         return self::circuit($plan, $ways, $branch->id, RunKind::Branch, $branch->class, $branch->run, [$branch->fuse], $nominalVolts,
-            $from->station, self::place($plan, $from->station, $from->id).' block', $from->id, $branch->block === null ? null : $plan->blocks[$branch->block], $branch->device);
+            $from->station, self::place(
+                $plan,
+                $from->station,
+                $from->id,
+            ).' block', $from->id, $branch->block === null ? null : $plan->blocks[$branch->block], $branch->device);
     }
 
     /** @param  list<Protection>  $protection */
-    private static function circuit(Plan $plan, Ways $ways, string $id, RunKind $kind, LoadClass $class, Run $run, array $protection, ?float $nominalVolts, ?string $source, string $from, ?string $fromBlock, ?Block $block, ?string $device): Circuit
-    {
-        $behind = $block === null ? [$plan->devices[(string) $device]] : array_values(self::devicesBehind($plan, $block));
+    private static function circuit(
+        Plan $plan,
+        Ways $ways,
+        string $id,
+        RunKind $kind,
+        LoadClass $class,
+        Run $run,
+        array $protection,
+        ?float $nominalVolts,
+        ?string $source,
+        string $from,
+        ?string $fromBlock,
+        ?Block $block,
+        ?string $device,
+    ): Circuit {
+        $behind = $block === null ? [$plan->devices[(string) $device]] : array_values(
+            self::devicesBehind($plan, $block),
+        );
         $target = $block === null ? $behind[0]->station : $block->station;
         $route = self::route($ways, $run, $source, $target);
 
         return new Circuit(
             $id, $kind, $class, $run, $protection, $nominalVolts, self::length($plan, $run, $route), $route,
             $run->minusRoute === null ? $route : $ways->through($run->minusRoute), $source, $target, $behind,
-            $from.' to '.($block === null ? $behind[0]->label() : self::place($plan, $block->station, $block->id).' block'),
+            $from.' to '.($block === null ? $behind[0]->label() : self::place(
+                $plan,
+                $block->station,
+                $block->id,
+            ).' block'),
             $block === null ? $behind[0] : null, $block?->id, $fromBlock,
         );
     }

@@ -21,12 +21,18 @@ final readonly class Answer
     {
         $says = array_map(
             static fn (Finding $finding): string => $finding->says,
-            array_filter($evaluation->findings, static fn (Finding $finding): bool => $finding->rule->code === $rule && in_array($finding->on, $on, true)),
+            array_filter(
+                $evaluation->findings,
+                static fn (Finding $finding): bool => $finding->rule->code === $rule && in_array($finding->on, $on, true),
+            ),
         );
         if ($says !== []) {
             return new self(false, implode(' ', $says));
         }
-        $unknown = array_filter($evaluation->unchecked, static fn (Unchecked $unchecked): bool => $unchecked->rule->code === $rule && in_array($unchecked->on, $on, true));
+        $unknown = array_filter(
+            $evaluation->unchecked,
+            static fn (Unchecked $unchecked): bool => $unchecked->rule->code === $rule && in_array($unchecked->on, $on, true),
+        );
 
         return $unknown === [] ? new self(true, $otherwise) : new self(null, 'Not all of it is known yet.');
     }

@@ -28,16 +28,26 @@ final readonly class MotorSize
     public static function of(Evaluation $evaluation): ?self
     {
         $boat = $evaluation->boat->plan->boat;
-        $motors = array_values(array_filter($evaluation->boat->plan->devices, static fn (Device $device): bool => $device->isMotor()));
+        $motors = array_values(
+            array_filter($evaluation->boat->plan->devices, static fn (Device $device): bool => $device->isMotor()),
+        );
         if ($motors === []) {
             return null;
         }
         $thrust = array_sum(array_map(static fn (Device $device): float => $device->mounting->thrust ?? 0.0, $motors));
         $needed = $boat->loadedKilograms === null ? null : Propulsion::neededFor($boat->loadedKilograms);
         $words = $evaluation->boat->words;
-        $answer = Answer::of($evaluation, 'M06', ['plan', ...array_map(static fn (Device $device): string => "device:{$device->id}", $motors)],
+        $answer = Answer::of($evaluation, 'M06', [
+            'plan',
+            ...array_map(static fn (Device $device): string => "device:{$device->id}", $motors),
+        ],
             $needed === null ? '' : "They push {$words->thrust($thrust)}; her mass asks for {$words->thrust($needed)}.");
 
-        return new self($answer, $thrust, $needed, $boat->windage === null || $thrust <= 0 ? null : Propulsion::holdsAgainst($thrust, $boat->windage));
+        return new self(
+            $answer,
+            $thrust,
+            $needed,
+            $boat->windage === null || $thrust <= 0 ? null : Propulsion::holdsAgainst($thrust, $boat->windage),
+        );
     }
 }

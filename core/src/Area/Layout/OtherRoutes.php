@@ -47,9 +47,17 @@ final readonly class OtherRoutes
         $offered = [];
         foreach (SimpleRoutes::between($evaluation->boat->plan->boat->ways, $circuit->from, $circuit->to, self::MOST) as $route) {
             $stations = $route->stationsFrom($circuit->from);
-            $there = $document->with(Patch::set($circuit->on(), ['run.route' => $stations, 'run.length_m' => null, 'run.gauge' => null]))->plan();
+            $there = $document->with(
+                Patch::set($circuit->on(), ['run.route' => $stations, 'run.length_m' => null, 'run.gauge' => null]),
+            )->plan();
             $sized = (new Sizing(Wiring::of($there)))->runs()[$run->id];
-            $offered[] = new self($stations, $route, $sized->length ?? 0.0, $sized->rung($sized->gauge->name)?->fits === true ? $sized->gauge : null, $circuit->route?->ways == $route->ways);
+            $offered[] = new self(
+                $stations,
+                $route,
+                $sized->length ?? 0.0,
+                $sized->rung($sized->gauge->name)?->fits === true ? $sized->gauge : null,
+                $circuit->route?->ways == $route->ways,
+            );
         }
 
         return $offered;

@@ -12,7 +12,10 @@ use Dinghy\Geometry\Spot;
 use Dinghy\Plan\BatteryName;
 use Dinghy\Plan\DeviceKind;
 
-/** Whether a part stands where it may: heading sensors and antennas (N05, N06), batteries beside petrol (B24), as the rulebook says. */
+/**
+ * Whether a part stands where it may: heading sensors and antennas (N05, N06), batteries beside petrol (B24), as the
+ * rulebook says.
+ */
 final readonly class PlaceCheck
 {
     /**
@@ -38,21 +41,64 @@ final readonly class PlaceCheck
         foreach ($evaluation->boat->plan->devices as $device) {
             $spot = $evaluation->boat->plan->spotOf($device);
             if ($device->kind === DeviceKind::HeadingSensor) {
-                $checks[] = self::judged($evaluation, 'N05', "device:{$device->id}", $device->label(), 'Is it clear of motors and heavy runs, and near the middle?', $spot, HeadingSensorPlace::APART, Disturbance::allIn($evaluation->boat->plan, $evaluation->boat->circuits()));
+                $checks[] = self::judged(
+                    $evaluation,
+                    'N05',
+                    "device:{$device->id}",
+                    $device->label(),
+                    'Is it clear of motors and heavy runs, and near the middle?',
+                    $spot,
+                    HeadingSensorPlace::APART,
+                    Disturbance::allIn($evaluation->boat->plan, $evaluation->boat->circuits()),
+                );
             } elseif ($device->kind === DeviceKind::PositionAntenna) {
-                $checks[] = self::judged($evaluation, 'N06', "device:{$device->id}", $device->label(), 'Does it see the open sky, out of the way of feet?', $spot, null, []);
+                $checks[] = self::judged(
+                    $evaluation,
+                    'N06',
+                    "device:{$device->id}",
+                    $device->label(),
+                    'Does it see the open sky, out of the way of feet?',
+                    $spot,
+                    null,
+                    [],
+                );
             }
         }
         foreach ($evaluation->boat->plan->boat->fuel === 'petrol' ? $evaluation->boat->plan->batteries : [] as $battery) {
-            $checks[] = self::judged($evaluation, 'B24', "battery:{$battery->id}", BatteryName::alone($evaluation->boat->plan, $battery, $evaluation->boat->words->countedFrom), 'Is it far enough from the nearest petrol fitting?', null, BatteryNearPetrol::APART, []);
+            $checks[] = self::judged(
+                $evaluation,
+                'B24',
+                "battery:{$battery->id}",
+                BatteryName::alone($evaluation->boat->plan, $battery, $evaluation->boat->words->countedFrom),
+                'Is it far enough from the nearest petrol fitting?',
+                null,
+                BatteryNearPetrol::APART,
+                [],
+            );
         }
 
         return $checks;
     }
 
     /** @param  list<Disturbance>  $disturbances */
-    private static function judged(Evaluation $evaluation, string $rule, string $on, string $label, string $asks, ?Spot $at, ?float $clear, array $disturbances): self
-    {
-        return new self($on, $label, $asks, Answer::of($evaluation, $rule, [$on], 'Nothing speaks against its place.'), $at, $clear, $disturbances);
+    private static function judged(
+        Evaluation $evaluation,
+        string $rule,
+        string $on,
+        string $label,
+        string $asks,
+        ?Spot $at,
+        ?float $clear,
+        array $disturbances,
+    ): self {
+        return new self(
+            $on,
+            $label,
+            $asks,
+            Answer::of($evaluation, $rule, [$on], 'Nothing speaks against its place.'),
+            $at,
+            $clear,
+            $disturbances,
+        );
     }
 }

@@ -36,8 +36,20 @@ final readonly class GaugeReasons
                 ['name' => 'limit of the class', 'value' => $this->words->percent($run->limitPercent)],
                 ['name' => 'reaches', 'value' => self::known($rung->longest, $this->words->length(...))],
                 ['name' => 'carries', 'value' => self::known($rung->ampacity, $this->words->amps(...))],
-                ['name' => 'heat', 'value' => self::known($rung->heat, static fn (float $watts): string => QuantityFormatter::trim($watts, 1).' W')],
-                ['name' => 'copper', 'value' => self::known($rung->kilograms, static fn (float $mass): string => QuantityFormatter::trim($mass, 2).' kg')],
+                [
+                    'name' => 'heat',
+                    'value' => self::known(
+                        $rung->heat,
+                        static fn (float $watts): string => QuantityFormatter::trim($watts, 1).' W',
+                    ),
+                ],
+                [
+                    'name' => 'copper',
+                    'value' => self::known(
+                        $rung->kilograms,
+                        static fn (float $mass): string => QuantityFormatter::trim($mass, 2).' kg',
+                    ),
+                ],
             ], $rung->fits ? null : 'The house rule does not take it: the drop, the current, or no standard fuse suits.');
     }
 
@@ -50,13 +62,25 @@ final readonly class GaugeReasons
     /** @param  string  $along  0 to 1 */
     public function short(SizedRun $run, string $along): ?Explanation
     {
-        $short = is_numeric($along) ? ShortCircuitSequence::at($this->evaluation->boat, $run->id, max(0.0, min(1.0, (float) $along))) : null;
+        $short = is_numeric($along) ? ShortCircuitSequence::at(
+            $this->evaluation->boat,
+            $run->id,
+            max(0.0, min(1.0, (float) $along)),
+        ) : null;
 
-        return $short === null ? null : new Explanation("Short in {$run->circuit?->label}", $this->words->amps($short->amps),
-            ShortCircuitSequence::formula(), array_map(
-                fn (ShortEvent $event): array => ['name' => $event->part.['opens' => ' opens', 'insulation' => ', insulation spoilt', 'copper' => ', copper melts'][$event->what],
-                    'value' => is_infinite($event->surely()) ? 'never' : 'after '.$this->words->seconds($event->surely())],
-                $short->events),
-            $short->coordinated ? null : 'A fuse further back may open too: a smaller fuse here, or a larger one there.');
+        return $short === null
+            ? null
+            : new Explanation("Short in {$run->circuit?->label}", $this->words->amps($short->amps),
+                ShortCircuitSequence::formula(), array_map(
+                    fn (ShortEvent $event): array => ['name' => $event->part.[
+                        'opens' => ' opens',
+                        'insulation' => ', insulation spoilt',
+                        'copper' => ', copper melts',
+                    ][$event->what],
+                        'value' => is_infinite($event->surely())
+                            ? 'never'
+                            : 'after '.$this->words->seconds($event->surely())],
+                    $short->events),
+                $short->coordinated ? null : 'A fuse further back may open too: a smaller fuse here, or a larger one there.');
     }
 }

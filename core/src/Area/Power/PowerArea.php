@@ -180,7 +180,10 @@ final class PowerArea extends Area
 
     private function lowestScreen(SolvedBoat $boat): ?string
     {
-        $screens = array_filter($boat->figures(PowerFigures::class)->devices, static fn (DeviceVolts $volts): bool => $volts->device->kind === DeviceKind::Display && $volts->loaded !== null);
+        $screens = array_filter(
+            $boat->figures(PowerFigures::class)->devices,
+            static fn (DeviceVolts $volts): bool => $volts->device->kind === DeviceKind::Display && $volts->loaded !== null,
+        );
         if ($screens === []) {
             return null;
         }

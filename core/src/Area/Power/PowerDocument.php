@@ -28,8 +28,14 @@ final class PowerDocument
 
         return [
             'runs' => array_map(static fn (SizedRun $run): array => self::run($run, $boat), array_values($boat->runs)),
-            'banks' => array_map(static fn (BankFigures $bank): array => self::bank($bank, $boat->words), $figures->banks),
-            'devices' => array_map(static fn (DeviceVolts $volts): array => self::device($volts, $boat->warm), $figures->devices),
+            'banks' => array_map(
+                static fn (BankFigures $bank): array => self::bank($bank, $boat->words),
+                $figures->banks,
+            ),
+            'devices' => array_map(
+                static fn (DeviceVolts $volts): array => self::device($volts, $boat->warm),
+                $figures->devices,
+            ),
             'meter_points' => array_map(self::meterPoint(...), $figures->meterPoints),
         ];
     }
@@ -104,7 +110,14 @@ final class PowerDocument
             'short_circuit_a' => $figures->shortCircuitAmps,
             'shares' => $shares,
             'busiest' => $figures->shares === null ? null : Sharing::busiest($figures->bank, $figures->shares),
-            'batteries' => array_map(static fn (Battery $battery): array => ['id' => $battery->id, 'number' => $figures->bank->numberOf($battery, $words->countedFrom), 'size_mm' => $battery->size], $figures->bank->batteries()),
+            'batteries' => array_map(
+                static fn (Battery $battery): array => [
+                    'id' => $battery->id,
+                    'number' => $figures->bank->numberOf($battery, $words->countedFrom),
+                    'size_mm' => $battery->size,
+                ],
+                $figures->bank->batteries(),
+            ),
             'mass_kg' => $figures->bank->kilograms(),
             'standby_a' => $figures->standby->amps,
             'days_to_floor' => $figures->standby->daysToFloor,

@@ -47,19 +47,30 @@ final readonly class PowerReasons implements Reasons
         $id = substr($rest, 0, -strlen($field) - 1);
 
         return match ($kind) {
-            'run' => isset($this->evaluation->boat->runs[$id]) ? $this->run($this->evaluation->boat->runs[$id], $field) : null,
+            'run' => isset($this->evaluation->boat->runs[$id]) ? $this->run(
+                $this->evaluation->boat->runs[$id],
+                $field,
+            ) : null,
             'device' => $this->device($id, $field),
             'bank' => $this->bank($id, $field),
             'meter' => $this->meter($rest),
-            'rung' => isset($this->evaluation->boat->runs[$id]) ? (new GaugeReasons($this->evaluation))->of($this->evaluation->boat->runs[$id], $field) : null,
-            'short' => isset($this->evaluation->boat->runs[$id]) ? (new GaugeReasons($this->evaluation))->short($this->evaluation->boat->runs[$id], $field) : null,
+            'rung' => isset($this->evaluation->boat->runs[$id]) ? (new GaugeReasons($this->evaluation))->of(
+                $this->evaluation->boat->runs[$id],
+                $field,
+            ) : null,
+            'short' => isset($this->evaluation->boat->runs[$id]) ? (new GaugeReasons($this->evaluation))->short(
+                $this->evaluation->boat->runs[$id],
+                $field,
+            ) : null,
             default => null,
         };
     }
 
     private function run(SizedRun $run, string $field): ?Explanation
     {
-        $label = $run->circuit === null ? "Factory lead of {$this->evaluation->boat->plan->devices[$run->id]->label()}" : $run->circuit->label;
+        $label = $run->circuit === null
+            ? "Factory lead of {$this->evaluation->boat->plan->devices[$run->id]->label()}"
+            : $run->circuit->label;
 
         return match ($field) {
             'drop_v', 'drop_pct' => $this->drop($run, $label),
@@ -85,12 +96,21 @@ final readonly class PowerReasons implements Reasons
         }
         $inputs = [
             ['name' => 'I, amps', 'value' => $this->words->amps($run->amps)],
-            ['name' => 'L, there and back', 'value' => $this->words->length(2 * $run->length).' = '.QuantityFormatter::trim(2 * $run->length / 0.3048, 1).' ft'],
+            [
+                'name' => 'L, there and back',
+                'value' => $this->words->length(2 * $run->length).' = '.QuantityFormatter::trim(2 * $run->length / 0.3048, 1).' ft',
+            ],
             ['name' => 'CM, '.$run->gauge, 'value' => QuantityFormatter::trim($run->gauge->circularMils(), 0).' cmil'],
-            ['name' => 'nominal volts', 'value' => $run->nominalVolts === null ? 'unknown' : $this->words->volts($run->nominalVolts)],
+            [
+                'name' => 'nominal volts',
+                'value' => $run->nominalVolts === null ? 'unknown' : $this->words->volts($run->nominalVolts),
+            ],
         ];
         if ($run->metal->relativeToCopper() > 1) {
-            $inputs[] = ['name' => $run->metal->label().' against copper', 'value' => '× '.QuantityFormatter::trim($run->metal->relativeToCopper(), 2)];
+            $inputs[] = [
+                'name' => $run->metal->label().' against copper',
+                'value' => '× '.QuantityFormatter::trim($run->metal->relativeToCopper(), 2),
+            ];
         }
         $extra = $run->circuit === null ? 0.0 : $run->circuit->run->extraOhms;
         if ($extra > 0) {
@@ -100,7 +120,13 @@ final readonly class PowerReasons implements Reasons
         foreach ($run->rungs() as $rung) {
             if ($run->gauge->isThinnerThan($rung->gauge) && $rung->dropPercent !== null) {
                 [$unit, $metres] = $this->words->units === Units::Metric ? ['metre', 1.0] : ['foot', 0.3048];
-                $shorter = SizingDrop::volts($run->gauge, $run->metal, $run->amps, $metres, $this->evaluation->boat->plan->houseRules->conductorCelsius);
+                $shorter = SizingDrop::volts(
+                    $run->gauge,
+                    $run->metal,
+                    $run->amps,
+                    $metres,
+                    $this->evaluation->boat->plan->houseRules->conductorCelsius,
+                );
                 $lever = "One gauge thicker, {$rung->gauge}: {$this->words->percent($rung->dropPercent)}. Each {$unit} shorter: {$this->words->volts($shorter)} less.";
                 break;
             }
@@ -119,17 +145,35 @@ final readonly class PowerReasons implements Reasons
         $rules = $this->evaluation->boat->plan->houseRules;
         $bundled = $run->circuit->bundled ?? 2;
         $counted = $this->evaluation->boat->bundles->together[$run->id] ?? null;
-        $hot = $run->circuit !== null && $run->circuit->entersEngineSpace() ? max(Ampacity::ENGINE_SPACE, $rules->ambient) : $rules->ambient;
+        $hot = $run->circuit !== null && $run->circuit->entersEngineSpace() ? max(
+            Ampacity::ENGINE_SPACE,
+            $rules->ambient,
+        ) : $rules->ambient;
 
         return new Explanation("What {$run->gauge} carries in {$label}", $this->words->amps($run->ampacity),
             Ampacity::formula($run->gauge), [
                 ['name' => 'insulation', 'value' => "{$rules->insulation} °C"],
-                ['name' => 'lying together', 'value' => "{$bundled} conductors, × ".QuantityFormatter::trim(Ampacity::bundlingFactor($bundled), 2)],
+                [
+                    'name' => 'lying together',
+                    'value' => "{$bundled} conductors, × ".QuantityFormatter::trim(
+                        Ampacity::bundlingFactor($bundled),
+                        2,
+                    ),
+                ],
                 ...($counted === null ? [] : [
                     ['name' => 'its plan says', 'value' => ($run->circuit->run->bundled ?? 2).' conductors'],
-                    ['name' => 'counted in its tubes', 'value' => "{$counted} conductors".(($idle = $this->evaluation->boat->bundles->idle[$run->id] ?? 0) > 0 ? ", and {$idle} idle ones: under 30 % of what they may carry" : '')],
+                    [
+                        'name' => 'counted in its tubes',
+                        'value' => "{$counted} conductors".(($idle = $this->evaluation->boat->bundles->idle[$run->id] ?? 0) > 0 ? ", and {$idle} idle ones: under 30 % of what they may carry" : ''),
+                    ],
                 ]),
-                ['name' => $hot > $rules->ambient ? 'engine space' : 'ambient', 'value' => QuantityFormatter::trim($hot, 0).' °C, × '.QuantityFormatter::trim(Ampacity::ambientFactor($rules->insulation, $hot), 2)],
+                [
+                    'name' => $hot > $rules->ambient ? 'engine space' : 'ambient',
+                    'value' => QuantityFormatter::trim($hot, 0).' °C, × '.QuantityFormatter::trim(
+                        Ampacity::ambientFactor($rules->insulation, $hot),
+                        2,
+                    ),
+                ],
             ], $bundled > 2 ? 'Pull it apart from the others: '.$this->words->amps($run->ampacity / Ampacity::bundlingFactor($bundled)).'.' : null);
     }
 
@@ -139,11 +183,20 @@ final readonly class PowerReasons implements Reasons
         $largest = null;
         foreach ($run->circuit === null ? [$this->evaluation->boat->plan->devices[$run->id]] : $run->circuit->behind as $device) {
             $share = $run->circuit->shares[$device->id] ?? 1.0;
-            $inputs[] = ['name' => $device->label(), 'value' => $this->words->amps($share * $device->sizingAmps()).($device->isMotor() ? ' at peak' : ' typical').($share < 1.0 ? ', '.$this->words->percent(100 * $share).' of what it draws' : '')];
+            $inputs[] = [
+                'name' => $device->label(),
+                'value' => $this->words->amps($share * $device->sizingAmps()).($device->isMotor() ? ' at peak' : ' typical').($share < 1.0 ? ', '.$this->words->percent(100 * $share).' of what it draws' : ''),
+            ];
             $largest = $largest === null || $device->sizingAmps() > $largest->sizingAmps() ? $device : $largest;
         }
 
-        return new Explanation("Current of {$label}", $this->words->amps($run->amps), Circuit::currentFormula(), $inputs, $largest === null ? null : "Most of it: {$largest->label()}.");
+        return new Explanation(
+            "Current of {$label}",
+            $this->words->amps($run->amps),
+            Circuit::currentFormula(),
+            $inputs,
+            $largest === null ? null : "Most of it: {$largest->label()}.",
+        );
     }
 
     private function protection(SizedRun $run, string $label): ?Explanation
@@ -157,9 +210,21 @@ final readonly class PowerReasons implements Reasons
         return new Explanation("Protection of {$label}", $this->words->amps($first->rating).' '.$first->planned->family->label(),
             $demand->formula(), [
                 ['name' => 'load asks for', 'value' => $this->words->amps($demand->leastRating())],
-                ['name' => 'wire carries', 'value' => $run->ampacity === null ? 'unknown' : $this->words->amps($run->ampacity)],
+                [
+                    'name' => 'wire carries',
+                    'value' => $run->ampacity === null ? 'unknown' : $this->words->amps($run->ampacity),
+                ],
                 ['name' => 'rating', 'value' => $first->chosen ? 'chosen by Dinghy' : 'given in the plan'],
-                ['name' => 'sizes', 'value' => implode(' ', array_map(static fn (float $size): string => QuantityFormatter::trim($size, 1), $first->planned->family->sizes())).' A'],
+                [
+                    'name' => 'sizes',
+                    'value' => implode(
+                        ' ',
+                        array_map(
+                            static fn (float $size): string => QuantityFormatter::trim($size, 1),
+                            $first->planned->family->sizes(),
+                        ),
+                    ).' A',
+                ],
             ], $run->ampacity !== null && $demand->leastRating() > $run->ampacity ? 'A thicker wire, or fewer wires lying together.' : null);
     }
 
@@ -171,7 +236,13 @@ final readonly class PowerReasons implements Reasons
         $planned = $run->circuit?->run;
         $slack = $this->evaluation->boat->plan->houseRules->slack;
         if ($run->circuit === null || $planned === null || $planned->typedLength !== null) {
-            return new Explanation("Length of {$label}", $this->words->length($run->length), $run->circuit?->lengthFormula() ?? Formula::ofPractice('as it was typed, slack included', 'the plan'), [], null);
+            return new Explanation(
+                "Length of {$label}",
+                $this->words->length($run->length),
+                $run->circuit?->lengthFormula() ?? Formula::ofPractice('as it was typed, slack included', 'the plan'),
+                [],
+                null,
+            );
         }
 
         return new Explanation("Length of {$label}", $this->words->length($run->length), $run->circuit->lengthFormula(), [
@@ -200,7 +271,12 @@ final readonly class PowerReasons implements Reasons
     private function device(string $id, string $field): ?Explanation
     {
         $device = $this->evaluation->boat->plan->devices[$id] ?? null;
-        $volts = array_values(array_filter($this->evaluation->boat->figures(PowerFigures::class)->devices, static fn (DeviceVolts $volts): bool => $volts->device->id === $id))[0] ?? null;
+        $volts = array_values(
+            array_filter(
+                $this->evaluation->boat->figures(PowerFigures::class)->devices,
+                static fn (DeviceVolts $volts): bool => $volts->device->id === $id,
+            ),
+        )[0] ?? null;
         if ($device === null || $volts === null) {
             return null;
         }
@@ -210,14 +286,19 @@ final readonly class PowerReasons implements Reasons
             foreach ($path === null || $volts->pathDrop === null ? [] : [...array_map(static fn ($circuit): string => $circuit->id, $path->circuits), $id] as $run) {
                 if (isset($this->evaluation->boat->runs[$run])) {
                     $sized = $this->evaluation->boat->runs[$run];
-                    $inputs[] = ['name' => $sized->circuit === null ? 'factory lead' : $sized->circuit->label, 'value' => $this->words->volts($sized->drop ?? 0.0)." in {$sized->gauge}"];
+                    $inputs[] = [
+                        'name' => $sized->circuit === null ? 'factory lead' : $sized->circuit->label,
+                        'value' => $this->words->volts($sized->drop ?? 0.0)." in {$sized->gauge}",
+                    ];
                 }
             }
 
-            return $path === null || $volts->pathDrop === null ? null : new Explanation("Drop on the way to {$device->label()}",
-                $this->words->volts($volts->pathDrop).', '.$this->words->percent($volts->pathDropPercent ?? 0.0),
-                $path->dropFormula($this->evaluation->boat->runs), $inputs,
-                'Limit of its class: '.$this->words->percent($volts->limitPercent ?? 0.0).'.');
+            return $path === null || $volts->pathDrop === null
+                ? null
+                : new Explanation("Drop on the way to {$device->label()}",
+                    $this->words->volts($volts->pathDrop).', '.$this->words->percent($volts->pathDropPercent ?? 0.0),
+                    $path->dropFormula($this->evaluation->boat->runs), $inputs,
+                    'Limit of its class: '.$this->words->percent($volts->limitPercent ?? 0.0).'.');
         }
         $value = match ($field) {
             'volts_rest' => $volts->rest,
@@ -235,7 +316,12 @@ final readonly class PowerReasons implements Reasons
         $most = null;
         foreach ($field === 'volts_loaded' ? VoltProfile::allOf($this->evaluation->boat) : [] as $profile) {
             foreach ($profile->device === $volts->device ? $profile->points : [] as $point) {
-                $inputs[] = ['name' => $point->label, 'value' => $point->lost === 0.0 ? $this->words->volts($point->volts) : '− '.QuantityFormatter::trim($point->lost, 3).' V'];
+                $inputs[] = [
+                    'name' => $point->label,
+                    'value' => $point->lost === 0.0
+                        ? $this->words->volts($point->volts)
+                        : '− '.QuantityFormatter::trim($point->lost, 3).' V',
+                ];
                 $most = $most === null || $point->lost > $most->lost ? $point : $most;
             }
         }
@@ -248,8 +334,13 @@ final readonly class PowerReasons implements Reasons
         return new Explanation("Volts at {$volts->device->label()}", $this->words->volts($value), DeviceVolts::formula($state), [
             ...$inputs,
             ['name' => 'as its volts change', 'value' => $volts->device->load->words()],
-            ['name' => 'made for', 'value' => $this->words->volts($volts->device->minVolts).' to '.$this->words->volts($volts->device->maxVolts)],
-            ...($field === 'volts_loaded' && ($warm = $this->evaluation->boat->warm->at($volts->device)) !== null ? [['name' => 'with its wires warm from it', 'value' => $this->words->volts($warm)]] : []),
+            [
+                'name' => 'made for',
+                'value' => $this->words->volts($volts->device->minVolts).' to '.$this->words->volts($volts->device->maxVolts),
+            ],
+            ...($field === 'volts_loaded' && ($warm = $this->evaluation->boat->warm->at($volts->device)) !== null ? [
+                ['name' => 'with its wires warm from it', 'value' => $this->words->volts($warm)],
+            ] : []),
         ], $most === null ? null : "Most is lost in: {$most->label}, {$this->words->volts($most->lost)}.");
     }
 
@@ -260,7 +351,10 @@ final readonly class PowerReasons implements Reasons
                 continue;
             }
             $inputs = array_map(fn (Battery $battery): array => ['name' => $battery->id.', '.$battery->chemistry->label(),
-                'value' => $battery->restedVolts === null ? 'by state of charge, '.QuantityFormatter::trim(100 * $battery->stateOfCharge, 0).' %' : $this->words->volts($battery->restedVolts).' measured'], $figures->bank->batteries());
+                'value' => $battery->restedVolts === null ? 'by state of charge, '.QuantityFormatter::trim(
+                    100 * $battery->stateOfCharge,
+                    0,
+                ).' %' : $this->words->volts($battery->restedVolts).' measured'], $figures->bank->batteries());
 
             return match (true) {
                 $field === 'rested_v' && $figures->restedVolts !== null => new Explanation("Bank {$id} at rest", $this->words->volts($figures->restedVolts),
@@ -285,8 +379,20 @@ final readonly class PowerReasons implements Reasons
             $compartment->fits() => 'fits',
             default => 'does not fit',
         }, Compartment::formula(), [
-            ['name' => 'compartment inside', 'value' => $compartment->inside === null ? 'not measured' : implode(' × ', array_map($mm, $compartment->inside))],
-            ...array_map(static fn (LaidBlock $block): array => ['name' => $block->battery->id, 'value' => $mm($block->width).' × '.$mm($block->depth).' at '.$mm($block->lie->x).', '.$mm($block->lie->y).($block->battery->size === null ? ' (usual size: its own is not given)' : '')], array_values($compartment->blocks)),
+            [
+                'name' => 'compartment inside',
+                'value' => $compartment->inside === null ? 'not measured' : implode(
+                    ' × ',
+                    array_map($mm, $compartment->inside),
+                ),
+            ],
+            ...array_map(
+                static fn (LaidBlock $block): array => [
+                    'name' => $block->battery->id,
+                    'value' => $mm($block->width).' × '.$mm($block->depth).' at '.$mm($block->lie->x).', '.$mm($block->lie->y).($block->battery->size === null ? ' (usual size: its own is not given)' : ''),
+                ],
+                array_values($compartment->blocks),
+            ),
         ], $compartment->says($this->evaluation->boat->plan, $bank, $this->words));
     }
 

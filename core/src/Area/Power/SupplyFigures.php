@@ -86,7 +86,11 @@ final readonly class SupplyFigures
             $bank = $evaluation->boat->plan->banks[$id];
             $battery = $bank->batteries()[0];
             $floor = $evaluation->boat->plan->houseRules->floorOf($battery->chemistry);
-            $hours = $floor === null || $drawn <= 0 ? null : $battery->hoursToFloor($drawn / count($bank->strings), $floor, $evaluation->boat->plan->tripCelsius);
+            $hours = $floor === null || $drawn <= 0 ? null : $battery->hoursToFloor(
+                $drawn / count($bank->strings),
+                $floor,
+                $evaluation->boat->plan->tripCelsius,
+            );
             $least = $hours === null ? $least : min($least ?? INF, $hours);
         }
 
@@ -95,14 +99,21 @@ final readonly class SupplyFigures
 
     public static function screenFormula(): Formula
     {
-        return Formula::ofPractice('circuit of the whole boat solved in that state; the lowest of all displays', "nodal analysis; contacts and batteries' inside are working estimates");
+        return Formula::ofPractice(
+            'circuit of the whole boat solved in that state; the lowest of all displays',
+            "nodal analysis; contacts and batteries' inside are working estimates",
+        );
     }
 
     public static function hoursFormula(): Formula
     {
         $peukert = Peukert::formula();
 
-        return new Formula("{$peukert->says}, down to the house rule's floor of charge; the first bank to give out counts", $peukert->source, $peukert->mark);
+        return new Formula(
+            "{$peukert->says}, down to the house rule's floor of charge; the first bank to give out counts",
+            $peukert->source,
+            $peukert->mark,
+        );
     }
 
     public static function massFormula(): Formula
@@ -112,6 +123,9 @@ final readonly class SupplyFigures
 
     public static function findingsFormula(): Formula
     {
-        return Formula::ofPractice('findings of the whole rulebook on the boat as it would be', 'the rulebook; each finding has its own source');
+        return Formula::ofPractice(
+            'findings of the whole rulebook on the boat as it would be',
+            'the rulebook; each finding has its own source',
+        );
     }
 }

@@ -29,7 +29,10 @@ final readonly class NumberShape extends LeafShape
         }
         $kind = $this->whole ? 'a whole number' : 'a number';
         $unit = $this->unit === '' ? '' : ' '.$this->unit;
-        $problems->add($pointer, "expected {$kind} from {$this->least} to {$this->most}{$unit}, found ".Found::describe($raw));
+        $problems->add(
+            $pointer,
+            "expected {$kind} from {$this->least} to {$this->most}{$unit}, found ".Found::describe($raw),
+        );
 
         return null;
     }

@@ -74,7 +74,10 @@ final readonly class ObjectShape implements Shape
             $schema['required'] = $required;
         }
         if ($this->exactlyOneOf !== []) {
-            $schema['oneOf'] = array_map(static fn (string $name): array => ['required' => [$name]], $this->exactlyOneOf);
+            $schema['oneOf'] = array_map(
+                static fn (string $name): array => ['required' => [$name]],
+                $this->exactlyOneOf,
+            );
         }
 
         if ($this->together !== []) {
@@ -107,7 +110,11 @@ final readonly class ObjectShape implements Shape
                 throw new \LogicException("The key \"{$name}\" of \"{$extension->path}\" is there already.");
             }
 
-            return new self(array_values($fields + $more), [...$this->exactlyOneOf, ...($extension->asChoice ? array_keys($more) : [])], $this->together);
+            return new self(
+                array_values($fields + $more),
+                [...$this->exactlyOneOf, ...($extension->asChoice ? array_keys($more) : [])],
+                $this->together,
+            );
         }
         $key = array_shift($path);
         $field = $fields[$key] ?? throw new \LogicException("There is no \"{$key}\" on the way to \"{$extension->path}\".");

@@ -29,7 +29,10 @@ final readonly class TextShape extends LeafShape
             && ($this->pattern === null || preg_match('/'.$this->pattern.'/D', $raw) === 1)) {
             return $raw;
         }
-        $problems->add($pointer, "expected {$this->expected} of at most {$this->most} characters, found ".Found::describe($raw));
+        $problems->add(
+            $pointer,
+            "expected {$this->expected} of at most {$this->most} characters, found ".Found::describe($raw),
+        );
 
         return null;
     }

@@ -13,7 +13,9 @@ use Dinghy\Plan\Way;
 use Dinghy\Wiring\Circuit;
 use Dinghy\Wiring\SizedRun;
 
-/** What turns the needle of a compass and misleads a heading sensor: magnets of motors and loudspeakers, heavy currents. */
+/**
+ * What turns the needle of a compass and misleads a heading sensor: magnets of motors and loudspeakers, heavy currents.
+ */
 final readonly class Disturbance
 {
     /** A of a run that counts as heavy [cp, working estimate] */
@@ -44,7 +46,9 @@ final readonly class Disturbance
             }
         }
         foreach ($circuits as $run) {
-            $lines = $run->circuit === null || $run->amps < self::HEAVY ? [] : self::linesOf($plan->boat, $run->circuit);
+            $lines = $run->circuit === null || $run->amps < self::HEAVY
+                ? []
+                : self::linesOf($plan->boat, $run->circuit);
             if ($run->circuit !== null && $lines !== []) {
                 $all[] = new self("the run {$run->circuit->label}", $run->amps, $lines);
             }
@@ -56,7 +60,11 @@ final readonly class Disturbance
     /** @return float m from a spot to the nearest point of it */
     public function distanceTo(Spot $spot): float
     {
-        return array_reduce($this->lines, static fn (float $nearest, Polyline $line): float => min($nearest, $line->from($spot)), INF);
+        return array_reduce(
+            $this->lines,
+            static fn (float $nearest, Polyline $line): float => min($nearest, $line->from($spot)),
+            INF,
+        );
     }
 
     /** @return list<Polyline> the ways that a circuit takes; where it stays in one place, that place */
@@ -64,7 +72,9 @@ final readonly class Disturbance
     {
         $ways = $circuit->route->ways ?? [];
         if ($ways === []) {
-            return $circuit->from === null || $circuit->from !== $circuit->to ? [] : [Polyline::through([$boat->stations[$circuit->from]->at()])];
+            return $circuit->from === null || $circuit->from !== $circuit->to ? [] : [
+                Polyline::through([$boat->stations[$circuit->from]->at()]),
+            ];
         }
 
         return array_map(static fn (Way $way): Polyline => $boat->lineOf($way), $ways);

@@ -14,7 +14,10 @@ use Dinghy\Plan\Plan;
 use Dinghy\Plan\Station;
 use Dinghy\Quantity\QuantityFormatter;
 
-/** What is fitted, where the boat plan has it: batteries to scale in their compartment, fuse blocks and devices at their place. */
+/**
+ * What is fitted, where the boat plan has it: batteries to scale in their compartment, fuse blocks and devices at their
+ * place.
+ */
 final readonly class Fitting
 {
     private const BATTERY = 'battery';
@@ -50,13 +53,29 @@ final readonly class Fitting
         foreach ($plan->blocks as $block) {
             $spot = $block->station === null ? null : $plan->boat->stations[$block->station]->at();
             if ($spot !== null) {
-                $fittings[] = new self("block:{$block->id}", ucfirst(str_replace('-', ' ', $block->id)), self::BLOCK, $block->station, $spot, null, false);
+                $fittings[] = new self(
+                    "block:{$block->id}",
+                    ucfirst(str_replace('-', ' ', $block->id)),
+                    self::BLOCK,
+                    $block->station,
+                    $spot,
+                    null,
+                    false,
+                );
             }
         }
         foreach ($plan->devices as $device) {
             $spot = $plan->spotOf($device);
             if ($spot !== null) {
-                $fittings[] = new self("device:{$device->id}", $device->label(), $device->kind->value, $device->station, $spot, null, $device->mounting->at !== null);
+                $fittings[] = new self(
+                    "device:{$device->id}",
+                    $device->label(),
+                    $device->kind->value,
+                    $device->station,
+                    $spot,
+                    null,
+                    $device->mounting->at !== null,
+                );
             }
         }
 
@@ -70,7 +89,9 @@ final readonly class Fitting
      */
     private static function batteriesAt(Plan $plan, Station $station, QuantityFormatter $words): array
     {
-        $here = array_values(array_filter($plan->batteries, static fn (Battery $battery): bool => $battery->station === $station->id));
+        $here = array_values(
+            array_filter($plan->batteries, static fn (Battery $battery): bool => $battery->station === $station->id),
+        );
         if ($here === []) {
             return [];
         }
@@ -82,7 +103,9 @@ final readonly class Fitting
             $row = max($row, $block->lie->x + $block->width + Compartment::GAP);
         }
         $long = $station->inside[0] ?? $row - Compartment::GAP;
-        $wide = $station->inside[1] ?? max(array_map(static fn (LaidBlock $block): float => $block->lie->y + $block->depth, $blocks));
+        $wide = $station->inside[1] ?? max(
+            array_map(static fn (LaidBlock $block): float => $block->lie->y + $block->depth, $blocks),
+        );
 
         return array_map(static fn (LaidBlock $block): self => new self(
             "battery:{$block->battery->id}",

@@ -33,7 +33,9 @@ final class HoleAdvice
 
     public static function sealant(Hole $hole): string
     {
-        $core = $hole->material === HoleMaterial::Cored ? 'Clear the core around it and fill with thickened epoxy, then drill again. ' : '';
+        $core = $hole->material === HoleMaterial::Cored
+            ? 'Clear the core around it and fill with thickened epoxy, then drill again. '
+            : '';
 
         return $core.match (true) {
             $hole->belowWater => 'Polyurethane made for use below water; never silicone.',

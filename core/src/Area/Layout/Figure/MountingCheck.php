@@ -30,19 +30,28 @@ final readonly class MountingCheck
     ) {
     }
 
-    /** @return list<self> what is asked of a device of its kind, where it stands: a motor astern comes down over no bow */
+    /**
+     * @return list<self> what is asked of a device of its kind, where it stands: a motor astern comes down over no bow
+     */
     public static function allOf(Plan $plan, Device $device, QuantityFormatter $words): array
     {
         $mounting = $device->mounting;
         if ($device->isMotor()) {
             return [
-                ...($mounting->deploy !== null || $plan->mayStandAtBow($device) ? [self::deploy($mounting->deploy, $words)] : []),
-                ...($mounting->sweep !== null || $plan->mayStandAtBow($device) ? [self::sweep($mounting->sweep, $words)] : []),
+                ...($mounting->deploy !== null || $plan->mayStandAtBow($device) ? [
+                    self::deploy($mounting->deploy, $words),
+                ] : []),
+                ...($mounting->sweep !== null || $plan->mayStandAtBow($device) ? [
+                    self::sweep($mounting->sweep, $words),
+                ] : []),
                 self::shaft($mounting->shaft, $words),
             ];
         }
 
-        return $device->kind !== DeviceKind::Display ? [] : [self::sight('helm', $mounting->fromHelm, $words), self::sight('angler', $mounting->fromAngler, $words)];
+        return $device->kind !== DeviceKind::Display ? [] : [
+            self::sight('helm', $mounting->fromHelm, $words),
+            self::sight('angler', $mounting->fromAngler, $words),
+        ];
     }
 
     private static function deploy(?Deploy $deploy, QuantityFormatter $words): self
@@ -59,7 +68,9 @@ final readonly class MountingCheck
             return new self('sweep', 'Do head and cord clear rail and door as it turns?', null, 'Not measured.', []);
         }
         $middle = $sweep->at(0.0);
-        $says = static fn (float $clearance): string => $clearance >= 0 ? "clears by {$words->short($clearance)}" : "passes over by {$words->short(-$clearance)}";
+        $says = static fn (float $clearance): string => $clearance >= 0
+            ? "clears by {$words->short($clearance)}"
+            : "passes over by {$words->short(-$clearance)}";
 
         return new self('sweep', 'Do head and cord clear rail and door as it turns?', $sweep->clearance() >= 0,
             "The rail: {$says($sweep->fromRail())}; the door: {$says($sweep->fromDoor())}."
@@ -77,12 +88,18 @@ final readonly class MountingCheck
         return new self('shaft', 'Does the propeller hang deep enough?', $good,
             ($shaft->depth() < 0 ? "The hub hangs {$words->short(-$shaft->depth())} above the water" : "The hub hangs {$words->short($shaft->depth())} under")
                 .", {$words->short($shaft->needed())} are needed".($good ? '.' : ": it takes a shaft of {$words->length($shaft->lengthNeeded())}."),
-            ['depth_m' => $shaft->depth(), 'needed_m' => $shaft->needed(), 'length_needed_m' => $shaft->lengthNeeded()]);
+            [
+                'depth_m' => $shaft->depth(),
+                'needed_m' => $shaft->needed(),
+                'length_needed_m' => $shaft->lengthNeeded(),
+            ]);
     }
 
     private static function sight(string $who, ?Sight $sight, QuantityFormatter $words): self
     {
-        $asks = $who === 'helm' ? 'Is it seen and reached from the helm?' : 'Is it seen and reached from where the angler stands?';
+        $asks = $who === 'helm'
+            ? 'Is it seen and reached from the helm?'
+            : 'Is it seen and reached from where the angler stands?';
         if ($sight === null) {
             return new self("seen_from_{$who}", $asks, null, 'Not measured.', []);
         }

@@ -24,7 +24,10 @@ use Dinghy\Plan\WayKind;
 use Dinghy\Record\Record;
 use Dinghy\Record\WhenGone;
 
-/** The part of the plan format that says where things are: stations, ways, holes to be drilled, boards made up on the bench, what is measured at mounts. */
+/**
+ * The part of the plan format that says where things are: stations, ways, holes to be drilled, boards made up on the
+ * bench, what is measured at mounts.
+ */
 final class LayoutSection extends Section
 {
     public function fields(): array
@@ -132,7 +135,13 @@ final class LayoutSection extends Section
             Field::optional('inside_mm', new ListShape(new NumberShape(10, 5000, 'mm'), 3, 3)),
             Field::optional('lid', new ChoiceShape(
                 ['none', 'forward', 'aft', 'port', 'starboard'],
-                ['none' => 'no lid', 'forward' => 'hinged forward', 'aft' => 'hinged aft', 'port' => 'hinged to port', 'starboard' => 'hinged to starboard'],
+                [
+                    'none' => 'no lid',
+                    'forward' => 'hinged forward',
+                    'aft' => 'hinged aft',
+                    'port' => 'hinged to port',
+                    'starboard' => 'hinged to starboard',
+                ],
             )),
             Field::optional('moves', new FlagShape, false),
             Field::optional('celsius', new NumberShape(-20, 90, '°C')),
@@ -159,7 +168,11 @@ final class LayoutSection extends Section
             Field::optional('support_m', new NumberShape(0.05, 10, 'm'), Way::HELD_EVERY),
             Field::optional('chafe', new ChoiceShape(
                 ['protected', 'bulkhead', 'edge'],
-                ['protected' => 'protected all along', 'bulkhead' => 'through a bare bulkhead', 'edge' => 'against an edge'],
+                [
+                    'protected' => 'protected all along',
+                    'bulkhead' => 'through a bare bulkhead',
+                    'edge' => 'against an edge',
+                ],
             ), 'protected'),
         ]);
     }

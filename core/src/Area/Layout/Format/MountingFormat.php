@@ -23,7 +23,13 @@ final class MountingFormat
             Field::optional('position_hold', new FlagShape, false),
             Field::optional('map_orientation', new FlagShape, false),
             Field::optional('calibrated', new FlagShape, false),
-            Field::optional('sky', new ChoiceShape(['open', 'screened', 'under-metal'], ['open' => 'open sky', 'screened' => 'something above it'])),
+            Field::optional(
+                'sky',
+                new ChoiceShape(
+                    ['open', 'screened', 'under-metal'],
+                    ['open' => 'open sky', 'screened' => 'something above it'],
+                ),
+            ),
             Field::optional('stepped_on', new FlagShape),
             Field::optional('deploy', self::deploy()),
             Field::optional('sweep', self::sweep()),

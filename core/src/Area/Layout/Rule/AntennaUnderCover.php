@@ -36,10 +36,21 @@ final readonly class AntennaUnderCover implements Rule
             $sky = $device->mounting->sky;
             if ($sky !== null && $sky !== 'open') {
                 yield new Finding($this->text(), Level::Warn, "device:{$device->id}",
-                    $sky === 'screened' ? "{$device->label()} does not see the open sky." : "{$device->label()} sits under metal.", 'Raise it on a mast above what covers it, or move it where nothing stands above it.', Patch::set("device:{$device->id}", ['sky' => 'open']), []);
+                    $sky === 'screened' ? "{$device->label()} does not see the open sky." : "{$device->label()} sits under metal.", 'Raise it on a mast above what covers it, or move it where nothing stands above it.', Patch::set(
+                        "device:{$device->id}",
+                        ['sky' => 'open'],
+                    ), []);
             }
             if ($device->mounting->steppedOn === true) {
-                yield new Finding($this->text(), Level::Warn, "device:{$device->id}", "{$device->label()} sits where it is stepped on.", 'Raise it on a mast, or move it out of the way of feet.', Patch::set("device:{$device->id}", ['stepped_on' => false]), []);
+                yield new Finding(
+                    $this->text(),
+                    Level::Warn,
+                    "device:{$device->id}",
+                    "{$device->label()} sits where it is stepped on.",
+                    'Raise it on a mast, or move it out of the way of feet.',
+                    Patch::set("device:{$device->id}", ['stepped_on' => false]),
+                    [],
+                );
             }
         }
     }

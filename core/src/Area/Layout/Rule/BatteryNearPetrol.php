@@ -34,7 +34,10 @@ final readonly class BatteryNearPetrol implements Rule
             } elseif ($distance < self::APART - 1e-9 && ! $battery->petrolShield) {
                 yield new Finding($this->text(), Level::Warn, "battery:{$battery->id}",
                     "Battery {$battery->id} stands {$solved->words->short($distance)} from a petrol fitting; {$solved->words->short(self::APART)} are needed, or a shield.",
-                    'Fit a shield between them, or move the battery.', Patch::set("battery:{$battery->id}", ['petrol_shield' => true]), ['distance_m' => $distance, 'limit_m' => self::APART]);
+                    'Fit a shield between them, or move the battery.', Patch::set(
+                        "battery:{$battery->id}",
+                        ['petrol_shield' => true],
+                    ), ['distance_m' => $distance, 'limit_m' => self::APART]);
             }
         }
     }

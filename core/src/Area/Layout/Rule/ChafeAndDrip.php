@@ -30,12 +30,18 @@ final readonly class ChafeAndDrip implements Rule
             $between = "from {$stations[$way->from]->label()} to {$stations[$way->to]->label()}";
             yield new Finding($this->text(), Level::Note, "way:{$way->id}",
                 $way->chafe === 'bulkhead' ? "On the way {$between} the wires pass a bare bulkhead." : "On the way {$between} the wires lie against an edge.",
-                $way->chafe === 'bulkhead' ? 'Fit a grommet and clamp them on both sides.' : 'Put them in a sleeve and clamp them off the edge.', Patch::set("way:{$way->id}", ['chafe' => 'protected']), []);
+                $way->chafe === 'bulkhead' ? 'Fit a grommet and clamp them on both sides.' : 'Put them in a sleeve and clamp them off the edge.', Patch::set(
+                    "way:{$way->id}",
+                    ['chafe' => 'protected'],
+                ), []);
         }
         foreach ($solved->circuits() as $run) {
             if ($run->circuit !== null && ! $run->circuit->run->dripLoop) {
                 yield new Finding($this->text(), Level::Note, $run->circuit->on(), "{$run->circuit->label} comes to its end without a drip loop.",
-                    'Let it hang below the plug before it goes in, so that water drips off.', Patch::set($run->circuit->on(), ['run.drip_loop' => true]), []);
+                    'Let it hang below the plug before it goes in, so that water drips off.', Patch::set(
+                        $run->circuit->on(),
+                        ['run.drip_loop' => true],
+                    ), []);
             }
         }
     }

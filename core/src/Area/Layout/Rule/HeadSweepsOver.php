@@ -41,7 +41,10 @@ final readonly class HeadSweepsOver implements Rule
                 $there >= 0
                     ? ($offset < 1e-9 ? 'Mount it in the middle' : "Mount it {$words->short($offset)} to one side of the middle").": it then clears everything by {$words->short($there)}."
                     : 'No place across the bow clears both: move what stands there, or tie the cord closer.',
-                $there >= 0 ? Patch::set("device:{$device->id}", ['sweep.offset_m' => $offset]) : null, ['clearance_m' => $sweep->clearance()]);
+                $there >= 0 ? Patch::set(
+                    "device:{$device->id}",
+                    ['sweep.offset_m' => $offset],
+                ) : null, ['clearance_m' => $sweep->clearance()]);
         }
     }
 

@@ -38,7 +38,10 @@ final readonly class HeadingSensorPlace implements Rule
     public function check(SolvedBoat $solved): iterable
     {
         $plan = $solved->plan;
-        $sensors = array_filter($plan->devices, static fn (Device $device): bool => $device->kind === DeviceKind::HeadingSensor);
+        $sensors = array_filter(
+            $plan->devices,
+            static fn (Device $device): bool => $device->kind === DeviceKind::HeadingSensor,
+        );
         foreach ($sensors === [] ? $plan->devices : [] as $device) {
             if ($device->mounting->positionHold || $device->mounting->mapOrientation) {
                 yield new Finding($this->text(), Level::Warn, "device:{$device->id}",
@@ -58,12 +61,21 @@ final readonly class HeadingSensorPlace implements Rule
             if ($nearest !== null && $distance < self::APART - 1e-9) {
                 yield new Finding($this->text(), Level::Warn, "device:{$sensor->id}",
                     "{$sensor->label()} sits {$solved->words->length($distance)} from {$nearest->label}".($nearest->amps === null ? '' : ", {$solved->words->amps($nearest->amps)}").'; it needs '.$solved->words->length(self::APART).'.',
-                    'Move it away from motors, loudspeakers and heavy runs.', static fn (): iterable => self::quietPlaces($solved, $sensor, $spot), ['distance_m' => $distance, 'limit_m' => self::APART]);
+                    'Move it away from motors, loudspeakers and heavy runs.', static fn (): iterable => self::quietPlaces($solved, $sensor, $spot), [
+                        'distance_m' => $distance,
+                        'limit_m' => self::APART,
+                    ]);
             }
             if (abs($spot->y) > self::OFF_CENTRE && ! $sensor->mounting->calibrated) {
                 yield new Finding($this->text(), Level::Warn, "device:{$sensor->id}",
                     "{$sensor->label()} sits {$solved->words->length(abs($spot->y))} off the centreline and was not calibrated there.",
-                    'Calibrate it on the water, or move it to the middle.', Patch::set("device:{$sensor->id}", ['calibrated' => true]), ['off_centre_m' => abs($spot->y), 'limit_m' => self::OFF_CENTRE]);
+                    'Calibrate it on the water, or move it to the middle.', Patch::set(
+                        "device:{$sensor->id}",
+                        ['calibrated' => true],
+                    ), [
+                        'off_centre_m' => abs($spot->y),
+                        'limit_m' => self::OFF_CENTRE,
+                    ]);
             }
         }
     }
@@ -76,7 +88,11 @@ final readonly class HeadingSensorPlace implements Rule
         $places = [];
         for ($x = 0.0; $x <= ($solved->plan->boat->length ?? 0.0); $x += self::STEP) {
             $spot = new Spot($x, 0.0);
-            $nearest = array_reduce($disturbances, static fn (float $least, Disturbance $one): float => min($least, $one->distanceTo($spot)), INF);
+            $nearest = array_reduce(
+                $disturbances,
+                static fn (float $least, Disturbance $one): float => min($least, $one->distanceTo($spot)),
+                INF,
+            );
             if ($nearest >= self::APART && ($outline === null || $outline->holds($spot))) {
                 $places[(string) round($x, 2)] = $spot->to($now);
             }
@@ -84,7 +100,10 @@ final readonly class HeadingSensorPlace implements Rule
         asort($places);
         foreach (array_keys($places) as $x) {
             $metres = (float) $x;
-            yield new Remedy("Move it to the centreline, {$solved->words->length($metres)} from the transom.", Patch::set("device:{$sensor->id}", ['at_m' => (object) ['x_m' => $metres, 'y_m' => 0.0]]));
+            yield new Remedy(
+                "Move it to the centreline, {$solved->words->length($metres)} from the transom.",
+                Patch::set("device:{$sensor->id}", ['at_m' => (object) ['x_m' => $metres, 'y_m' => 0.0]]),
+            );
         }
     }
 

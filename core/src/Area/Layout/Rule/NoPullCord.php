@@ -34,7 +34,10 @@ final readonly class NoPullCord implements Rule
             }
             $stations = $solved->plan->boat->stations;
             yield new Finding($this->text(), Level::Note, "way:{$way->id}", "No pull cord stays in the tube from {$stations[$way->from]->label()} to {$stations[$way->to]->label()}.",
-                'Draw a cord in with the cables and leave it.', Patch::set("way:{$way->id}", ['pull_cord' => true]), []);
+                'Draw a cord in with the cables and leave it.', Patch::set(
+                    "way:{$way->id}",
+                    ['pull_cord' => true],
+                ), []);
         }
     }
 }

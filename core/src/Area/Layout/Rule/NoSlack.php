@@ -31,7 +31,10 @@ final readonly class NoSlack implements Rule
             if ($circuit === null) {
                 continue;
             }
-            $ends = ['from' => [$circuit->from, $circuit->run->slackFrom], 'to' => [$circuit->to, $circuit->run->slackTo]];
+            $ends = [
+                'from' => [$circuit->from, $circuit->run->slackFrom],
+                'to' => [$circuit->to, $circuit->run->slackTo],
+            ];
             [$fields, $longer] = [[], 0.0];
             foreach ($ends as $end => [$at, $slack]) {
                 $missing = self::needed($solved, $at) - ($slack ?? $usual);
@@ -52,7 +55,10 @@ final readonly class NoSlack implements Rule
                     "{$circuit->label} has {$words->length($slack ?? $usual)} of slack at ".($station?->label() ?? 'its '.($end === 'from' ? 'source' : 'target'))
                         ."; {$words->length($needed)} are needed".($needed > $usual ? ' where a battery or a lid moves.' : '.'),
                     count($fields) === 1 ? "Leave {$words->length($needed)} there." : 'Leave as much as is needed at both ends.',
-                    Patch::set($circuit->on(), [...$fields, ...($typed === null ? [] : ['run.length_m' => $typed + $longer])]),
+                    Patch::set(
+                        $circuit->on(),
+                        [...$fields, ...($typed === null ? [] : ['run.length_m' => $typed + $longer])],
+                    ),
                     ['slack_m' => $slack ?? $usual, 'needed_m' => $needed]);
 
                 break;

@@ -42,7 +42,10 @@ final readonly class PlaceBeyondReach implements Rule
             yield new Finding($this->text(), Level::Warn, $circuit->on(),
                 "{$device->label()} sits {$words->length($distance)} from {$station->label()}, where {$circuit->label} ends; its lead and the slack reach {$words->length($reach)}.",
                 "Reckon with {$words->length($asked)} more at that end, put a station where it sits, or move it nearer.",
-                $asked > Run::MOST_SLACK ? null : Patch::set($circuit->on(), ['run.slack_to_m' => $asked]), ['distance_m' => $distance, 'reach_m' => $reach]);
+                $asked > Run::MOST_SLACK ? null : Patch::set($circuit->on(), ['run.slack_to_m' => $asked]), [
+                    'distance_m' => $distance,
+                    'reach_m' => $reach,
+                ]);
         }
     }
 }

@@ -42,7 +42,10 @@ final readonly class ScreenOutOfSight implements Rule
                 } elseif (! $sight->isInReach()) {
                     yield new Finding($this->text(), Level::Warn, "device:{$device->id}",
                         "{$device->label()} is {$solved->words->length($sight->reach())} from the {$who}'s shoulder; an arm reaches {$solved->words->length(Sight::ARM)}.",
-                        'Bring it nearer, or say that it is only looked at from there.', Patch::set("device:{$device->id}", ["seen_from_{$who}.reached" => false]), ['reach_m' => $sight->reach(), 'arm_m' => Sight::ARM]);
+                        'Bring it nearer, or say that it is only looked at from there.', Patch::set(
+                            "device:{$device->id}",
+                            ["seen_from_{$who}.reached" => false],
+                        ), ['reach_m' => $sight->reach(), 'arm_m' => Sight::ARM]);
                 }
             }
         }
@@ -57,12 +60,28 @@ final readonly class ScreenOutOfSight implements Rule
                 $tilt = round(rad2deg($sight->bestTilt()));
                 $turn = round(rad2deg($sight->bestTurn()));
                 $on = "device:{$device->id}";
-                $tipped = new Sight($sight->away, $sight->aside, $sight->below, deg2rad($tilt), $sight->turn, $sight->reached);
+                $tipped = new Sight(
+                    $sight->away,
+                    $sight->aside,
+                    $sight->below,
+                    deg2rad($tilt),
+                    $sight->turn,
+                    $sight->reached,
+                );
                 if ($tipped->isSeen()) {
-                    yield new Remedy("Tip its face to {$tilt}°: it is then seen from {$words->degrees($tipped->offSquare())} off square.", Patch::set($on, ["seen_from_{$who}.tilt_deg" => $tilt]));
+                    yield new Remedy(
+                        "Tip its face to {$tilt}°: it is then seen from {$words->degrees($tipped->offSquare())} off square.",
+                        Patch::set($on, ["seen_from_{$who}.tilt_deg" => $tilt]),
+                    );
                 }
-                yield new Remedy("Turn it by {$turn}° to the {$who}'s side.", Patch::set($on, ["seen_from_{$who}.turn_deg" => $turn]));
-                yield new Remedy("Tip its face to {$tilt}° and turn it by {$turn}° to the {$who}'s side.", Patch::set($on, ["seen_from_{$who}.tilt_deg" => $tilt, "seen_from_{$who}.turn_deg" => $turn]));
+                yield new Remedy(
+                    "Turn it by {$turn}° to the {$who}'s side.",
+                    Patch::set($on, ["seen_from_{$who}.turn_deg" => $turn]),
+                );
+                yield new Remedy(
+                    "Tip its face to {$tilt}° and turn it by {$turn}° to the {$who}'s side.",
+                    Patch::set($on, ["seen_from_{$who}.tilt_deg" => $tilt, "seen_from_{$who}.turn_deg" => $turn]),
+                );
             }, ['off_square_deg' => rad2deg($sight->offSquare()), 'limit_deg' => rad2deg(Sight::CONE)]);
     }
 }

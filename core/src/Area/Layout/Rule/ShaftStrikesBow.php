@@ -40,7 +40,10 @@ final readonly class ShaftStrikesBow implements Rule
             yield new Finding($this->text(), Level::Stop, "device:{$device->id}",
                 "The shaft of {$device->label()} strikes the outermost edge of the bow as it comes down: {$missing} too close.",
                 "Set its mount at least {$missing} farther forward, or on a riser that reaches over the edge.",
-                $setback < 0 ? null : Patch::set("device:{$device->id}", ['deploy.setback_m' => round($setback, 3)]), ['clearance_m' => $deploy->clearance()]);
+                $setback < 0 ? null : Patch::set(
+                    "device:{$device->id}",
+                    ['deploy.setback_m' => round($setback, 3)],
+                ), ['clearance_m' => $deploy->clearance()]);
         }
     }
 }

@@ -36,7 +36,14 @@ final readonly class ShaftTooShort implements Rule
                 ($shaft->depth() < 0 ? "The propeller of {$device->label()} hangs {$words->short(-$shaft->depth())} above the water" : "The propeller of {$device->label()} hangs {$words->short($shaft->depth())} under water")
                     .'; '.($shaft->rough ? 'rough water' : 'calm water')." asks for {$words->short($shaft->needed())}.",
                 "It takes a shaft of {$words->length($shaft->lengthNeeded())}; this one has {$words->length($shaft->length)}.",
-                Patch::set("device:{$device->id}", ['shaft.length_m' => ceil(100 * $shaft->lengthNeeded() - 1e-9) / 100]), ['depth_m' => $shaft->depth(), 'needed_m' => $shaft->needed(), 'length_needed_m' => $shaft->lengthNeeded()]);
+                Patch::set(
+                    "device:{$device->id}",
+                    ['shaft.length_m' => ceil(100 * $shaft->lengthNeeded() - 1e-9) / 100],
+                ), [
+                    'depth_m' => $shaft->depth(),
+                    'needed_m' => $shaft->needed(),
+                    'length_needed_m' => $shaft->lengthNeeded(),
+                ]);
         }
     }
 }

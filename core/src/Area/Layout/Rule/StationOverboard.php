@@ -18,7 +18,14 @@ final readonly class StationOverboard implements Rule
 
     public function text(): RuleText
     {
-        return new RuleText('M07', [Level::Note], "a station lies outside the hull's outline", 'a measure may have been taken or typed wrong', 'computed', SourceKind::CommonPractice);
+        return new RuleText(
+            'M07',
+            [Level::Note],
+            "a station lies outside the hull's outline",
+            'a measure may have been taken or typed wrong',
+            'computed',
+            SourceKind::CommonPractice,
+        );
     }
 
     public function check(SolvedBoat $solved): iterable
@@ -32,7 +39,10 @@ final readonly class StationOverboard implements Rule
                 continue;
             }
             yield new Finding($this->text(), Level::Note, "station:{$station->id}", "{$station->label()} lies outside the hull as it is drawn.",
-                'Measure again: x forward from the transom, y to port of the middle; or mend the length and beam of the boat.', null, ['x_m' => $station->x, 'y_m' => $station->y]);
+                'Measure again: x forward from the transom, y to port of the middle; or mend the length and beam of the boat.', null, [
+                    'x_m' => $station->x,
+                    'y_m' => $station->y,
+                ]);
         }
     }
 }

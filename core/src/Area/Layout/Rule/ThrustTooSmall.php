@@ -28,7 +28,15 @@ final readonly class ThrustTooSmall implements Rule
         $motors = array_filter($solved->plan->devices, static fn (Device $device): bool => $device->isMotor());
         foreach ($motors as $device) {
             if ($solved->plan->boat->hull === HullKind::Pontoon && $device->mounting->thrust !== null && self::volts($solved, $device) === 12.0) {
-                yield new Finding($this->text(), Level::Note, "device:{$device->id}", "{$device->label()} drives a pontoon deck from 12 V.", 'High sides catch the wind: take a motor of 24 V at least.', null, []);
+                yield new Finding(
+                    $this->text(),
+                    Level::Note,
+                    "device:{$device->id}",
+                    "{$device->label()} drives a pontoon deck from 12 V.",
+                    'High sides catch the wind: take a motor of 24 V at least.',
+                    null,
+                    [],
+                );
             }
             if ($device->mounting->thrust === null) {
                 yield new Unchecked($this->text(), "device:{$device->id}", 'thrust_n');
@@ -43,7 +51,10 @@ final readonly class ThrustTooSmall implements Rule
             $words = $solved->words;
             yield new Finding($this->text(), Level::Note, 'plan',
                 "The motors push {$words->thrust($thrust)} in all; {$words->mass($mass)} ask for {$words->thrust(Propulsion::neededFor($mass))}.",
-                'Take a stronger motor, or fish where there is little wind.', null, ['thrust_n' => $thrust, 'needed_n' => Propulsion::neededFor($mass)]);
+                'Take a stronger motor, or fish where there is little wind.', null, [
+                    'thrust_n' => $thrust,
+                    'needed_n' => Propulsion::neededFor($mass),
+                ]);
         }
     }
 

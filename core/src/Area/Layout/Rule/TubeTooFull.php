@@ -39,10 +39,20 @@ final readonly class TubeTooFull implements Rule
                 continue;
             }
             $seen[$circuit->id] = true;
-            $others = array_values(array_filter($solved->plan->boat->ways, static fn (Way $way): bool => $way !== $bore->way));
+            $others = array_values(
+                array_filter($solved->plan->boat->ways, static fn (Way $way): bool => $way !== $bore->way),
+            );
             foreach (SimpleRoutes::between($others, $circuit->from, $circuit->to, self::TRIED) as $route) {
                 yield new Remedy("Lead {$circuit->label} another way, {$solved->words->length($route->length)}.",
-                    Patch::of([['on' => $circuit->on(), 'set' => ['run.route' => $route->stationsFrom($circuit->from), 'run.length_m' => null], 'unset' => ['run.minus_route']]]));
+                    Patch::of(
+                        [
+                            [
+                                'on' => $circuit->on(),
+                                'set' => ['run.route' => $route->stationsFrom($circuit->from), 'run.length_m' => null],
+                                'unset' => ['run.minus_route'],
+                            ],
+                        ],
+                    ));
             }
         }
     }
@@ -63,7 +73,10 @@ final readonly class TubeTooFull implements Rule
             yield new Finding($this->text(), Level::Warn, "way:{$bore->way->id}",
                 "The tube from {$stations[$bore->way->from]->label()} to {$stations[$bore->way->to]->label()}, ".QuantityFormatter::trim($bore->diameter, 0).' mm, is filled to '
                     ."{$words->percent(100 * $bore->fill())} by ".count($bore->cables)." cables; the limit is {$words->percent(100 * $bore->limit())}.",
-                'It takes a bore of '.(int) ceil($bore->needed()).' mm, or some of the cables another way.', static fn (): iterable => self::anotherWay($solved, $bore), ['fill_pct' => 100 * $bore->fill(), 'limit_pct' => 100 * $bore->limit()]);
+                'It takes a bore of '.(int) ceil($bore->needed()).' mm, or some of the cables another way.', static fn (): iterable => self::anotherWay($solved, $bore), [
+                    'fill_pct' => 100 * $bore->fill(),
+                    'limit_pct' => 100 * $bore->limit(),
+                ]);
         }
     }
 }

@@ -33,7 +33,13 @@ final readonly class Unsupported implements Rule
             $stations = $solved->plan->boat->stations;
             yield new Finding($this->text(), Level::Note, "way:{$way->id}",
                 "From {$stations[$way->from]->label()} to {$stations[$way->to]->label()} the wires are held every {$solved->words->length($way->support)} only.",
-                'Clamp or tie them every '.Way::HELD_EVERY_IN_WORDS.'.', Patch::set("way:{$way->id}", ['support_m' => Way::HELD_EVERY]), ['support_m' => $way->support, 'limit_m' => self::EVERY]);
+                'Clamp or tie them every '.Way::HELD_EVERY_IN_WORDS.'.', Patch::set(
+                    "way:{$way->id}",
+                    ['support_m' => Way::HELD_EVERY],
+                ), [
+                    'support_m' => $way->support,
+                    'limit_m' => self::EVERY,
+                ]);
         }
     }
 }

@@ -39,7 +39,12 @@ final readonly class WiresApartAtCompass implements Rule
                 }
                 yield new Finding($this->text(), Level::Warn, $run->circuit->on(),
                     "Plus and minus of {$run->circuit->label} lie on different ways, {$solved->words->length($nearest)} from {$name}.",
-                    'Lead both the same way, side by side or twisted.', Patch::of([['on' => $run->circuit->on(), 'unset' => ['run.minus_route']]]), ['distance_m' => $nearest, 'limit_m' => self::APART]);
+                    'Lead both the same way, side by side or twisted.', Patch::of(
+                        [['on' => $run->circuit->on(), 'unset' => ['run.minus_route']]],
+                    ), [
+                        'distance_m' => $nearest,
+                        'limit_m' => self::APART,
+                    ]);
 
                 break;
             }

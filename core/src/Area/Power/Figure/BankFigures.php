@@ -31,6 +31,9 @@ final readonly class BankFigures
 
     public static function shortFormula(): Formula
     {
-        return Formula::ofPractice('volts of the full bank / (batteries + jumpers)', "working estimate of the batteries' resistance");
+        return Formula::ofPractice(
+            'volts of the full bank / (batteries + jumpers)',
+            "working estimate of the batteries' resistance",
+        );
     }
 }

@@ -39,6 +39,9 @@ final readonly class DeviceVolts
             default => 'every device at its peak amps, banks at their floor of charge',
         };
 
-        return Formula::ofPractice("circuit of the whole boat solved with {$drawn}", "nodal analysis; wire by physics, contacts and batteries' inside are working estimates");
+        return Formula::ofPractice(
+            "circuit of the whole boat solved with {$drawn}",
+            "nodal analysis; wire by physics, contacts and batteries' inside are working estimates",
+        );
     }
 }

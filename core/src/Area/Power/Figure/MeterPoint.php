@@ -34,8 +34,15 @@ final readonly class MeterPoint
      * @param  int  $unmeasured  blocks between the points whose rested volts were not measured
      * @param  string|null  $note  what to know of it before reading; null: nothing
      */
-    public static function atRest(string $id, Post $plus, Post $minus, string $label, float $volts, int $unmeasured, ?string $note): self
-    {
+    public static function atRest(
+        string $id,
+        Post $plus,
+        Post $minus,
+        string $label,
+        float $volts,
+        int $unmeasured,
+        ?string $note,
+    ): self {
         $tolerance = self::METER_SHARE * abs($volts) + self::METER_VOLTS + self::UNMEASURED_BLOCK * $unmeasured;
 
         return new self($id, $plus, $minus, $label, $volts, $volts - $tolerance, $volts + $tolerance, $note);

@@ -43,12 +43,23 @@ final class MeterPoints
         foreach ($bank->strings as $s => $string) {
             foreach ($string as $i => $battery) {
                 $number = $bank->numberOf($battery, $words->countedFrom);
-                $blocks[] = self::point($battery->id, $battery->plus(), $battery->minus(), "{$bank->id}: across Battery {$number}", $rest, [$battery], self::unmeasured($words, $battery));
+                $blocks[] = self::point(
+                    $battery->id,
+                    $battery->plus(),
+                    $battery->minus(),
+                    "{$bank->id}: across Battery {$number}",
+                    $rest,
+                    [$battery],
+                    self::unmeasured($words, $battery),
+                );
                 if ($s === 0 && count($string) > 1) {
                     $top = $i === count($string) - 1;
                     $below = array_slice($string, 0, $i + 1);
                     $sums[] = self::point($bank->id.($top ? ':pos' : ':tap:'.($i + 1)), $battery->plus(), $negative, "{$bank->id}: Battery {$number} + to common negative", $rest, $below,
-                        array_filter($below, static fn (Battery $one): bool => $one->restedVolts === null) === [] ? null : 'Read the blocks first: this is what they stack up to.');
+                        array_filter(
+                            $below,
+                            static fn (Battery $one): bool => $one->restedVolts === null,
+                        ) === [] ? null : 'Read the blocks first: this is what they stack up to.');
                 }
             }
         }
@@ -56,7 +67,10 @@ final class MeterPoints
         return array_values(array_filter([...$blocks, ...$sums]));
     }
 
-    /** What a block that nobody has measured may read [cp]: a lead block at rest anything from charged this morning to last week. */
+    /**
+     * What a block that nobody has measured may read [cp]: a lead block at rest anything from charged this morning to
+     * last week.
+     */
     private static function unmeasured(QuantityFormatter $words, Battery $battery): ?string
     {
         $blocks = Cells::blocks($battery->chemistry, $battery->nominalVolts);
@@ -72,7 +86,14 @@ final class MeterPoints
         foreach ($wiring->paths as $path) {
             if (States::knows($path->bank())) {
                 $device = $path->device;
-                $points[$device->id] ??= self::point("{$device->id}:plug", $device->plus(), $device->minus(), "plug of {$device->label()}", $rest, $path->feed() === null ? [] : self::between($path->supply()));
+                $points[$device->id] ??= self::point(
+                    "{$device->id}:plug",
+                    $device->plus(),
+                    $device->minus(),
+                    "plug of {$device->label()}",
+                    $rest,
+                    $path->feed() === null ? [] : self::between($path->supply()),
+                );
             }
         }
 
@@ -80,10 +101,19 @@ final class MeterPoints
     }
 
     /** @param  list<Battery>  $batteries between the two points */
-    private static function point(string $id, Post $plus, Post $minus, string $label, Solution $rest, array $batteries, ?string $note = null): ?MeterPoint
-    {
+    private static function point(
+        string $id,
+        Post $plus,
+        Post $minus,
+        string $label,
+        Solution $rest,
+        array $batteries,
+        ?string $note = null,
+    ): ?MeterPoint {
         $volts = $rest->between($plus, $minus);
-        $unmeasured = count(array_filter($batteries, static fn (Battery $battery): bool => $battery->restedVolts === null));
+        $unmeasured = count(
+            array_filter($batteries, static fn (Battery $battery): bool => $battery->restedVolts === null),
+        );
 
         return $volts === null ? null : MeterPoint::atRest($id, $plus, $minus, $label, $volts, $unmeasured, $note);
     }
@@ -91,6 +121,10 @@ final class MeterPoints
     /** @return list<Battery> */
     private static function between(Supply $supply): array
     {
-        return array_slice($supply->bank->strings[$supply->plus->string], $supply->minus->above, max(0, $supply->plus->above - $supply->minus->above));
+        return array_slice(
+            $supply->bank->strings[$supply->plus->string],
+            $supply->minus->above,
+            max(0, $supply->plus->above - $supply->minus->above),
+        );
     }
 }

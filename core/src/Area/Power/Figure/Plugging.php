@@ -11,7 +11,10 @@ use Dinghy\Plan\Bank;
 use Dinghy\Quantity\QuantityFormatter;
 use Dinghy\Solving\SolvedBoat;
 
-/** What the wires that are plugged on a bank do with everything off: current in jumpers, volts at devices that they do not bear. */
+/**
+ * What the wires that are plugged on a bank do with everything off: current in jumpers, volts at devices that they do
+ * not bear.
+ */
 final readonly class Plugging
 {
     /** A; below it, strings that rest a little apart level out */

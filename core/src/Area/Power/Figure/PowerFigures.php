@@ -32,8 +32,14 @@ final readonly class PowerFigures implements Figures
         $rest = $boat->states->in(State::Rest);
 
         return new self(
-            array_map(static fn (Device $device): DeviceVolts => self::device($boat, $device), array_values($boat->plan->devices)),
-            array_map(static fn (Bank $bank): BankFigures => self::bank($boat, $bank), array_values($boat->plan->banks)),
+            array_map(
+                static fn (Device $device): DeviceVolts => self::device($boat, $device),
+                array_values($boat->plan->devices),
+            ),
+            array_map(
+                static fn (Bank $bank): BankFigures => self::bank($boat, $bank),
+                array_values($boat->plan->banks),
+            ),
             $rest === null ? [] : MeterPoints::of($boat->wiring, $rest, $boat->words),
         );
     }

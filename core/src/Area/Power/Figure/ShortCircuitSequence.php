@@ -58,8 +58,20 @@ final readonly class ShortCircuitSequence
         $events = [];
         $protections = [];
         foreach ($upstream as $wire) {
-            $events[] = new ShortEvent('insulation', $wire->id, (string) $wire->gauge, self::untilSpoilt($boat, $wire, $amps), null);
-            $events[] = new ShortEvent('copper', $wire->id, (string) $wire->gauge, ShortTime::melting($wire->gauge, $amps, $boat->plan->houseRules->ambient), null);
+            $events[] = new ShortEvent(
+                'insulation',
+                $wire->id,
+                (string) $wire->gauge,
+                self::untilSpoilt($boat, $wire, $amps),
+                null,
+            );
+            $events[] = new ShortEvent(
+                'copper',
+                $wire->id,
+                (string) $wire->gauge,
+                ShortTime::melting($wire->gauge, $amps, $boat->plan->houseRules->ambient),
+                null,
+            );
             foreach ($wire->protection as $protection) {
                 $protections[] = [$wire, $protection];
             }
@@ -68,7 +80,10 @@ final readonly class ShortCircuitSequence
             $opens = OpeningTime::of($protection->planned->family, $protection->rating, $amps);
             $events[] = new ShortEvent('opens', $wire->id, self::name($protection), $opens->fastest, $opens->slowest);
         }
-        usort($events, static fn (ShortEvent $a, ShortEvent $b): int => [$a->surely(), $a->what] <=> [$b->surely(), $b->what]);
+        usort(
+            $events,
+            static fn (ShortEvent $a, ShortEvent $b): int => [$a->surely(), $a->what] <=> [$b->surely(), $b->what],
+        );
 
         return new self($amps, $events, self::isCoordinated($protections, $amps));
     }
@@ -103,7 +118,10 @@ final readonly class ShortCircuitSequence
         $rules = $boat->plan->houseRules;
 
         return $wire->ampacity === null ? ShortTime::insulation($wire->gauge, $amps)
-            : (new Heating($wire->gauge, $wire->ampacity, $rules->insulation, $rules->ambient))->untilSpoilt($amps, min($wire->amps, $wire->ampacity));
+            : (new Heating($wire->gauge, $wire->ampacity, $rules->insulation, $rules->ambient))->untilSpoilt(
+                $amps,
+                min($wire->amps, $wire->ampacity),
+            );
     }
 
     /** @return list<SizedRun> the wires that the current passes, from the bank; the run itself last */

@@ -48,7 +48,9 @@ final readonly class VoltProfile
         }
         [$plus, $minus] = [$path->plus(), $path->minus()];
         $volts = $rest->between($plus, $minus) ?? 0.0;
-        $points = [new ProfilePoint(0.0, $volts, 0.0, $path->feed() === null ? 'converter at rest' : 'bank at rest', 0.0, '')];
+        $points = [
+            new ProfilePoint(0.0, $volts, 0.0, $path->feed() === null ? 'converter at rest' : 'bank at rest', 0.0, ''),
+        ];
         $metres = 0.0;
         $add = static function (string $label, Post|string $plus, Post|string $minus, float $length, float $area, string $run) use (&$points, &$volts, &$metres, $loaded): void {
             $now = $loaded->between($plus, $minus) ?? 0.0;

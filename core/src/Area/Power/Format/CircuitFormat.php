@@ -90,11 +90,17 @@ final class CircuitFormat
     private static function run(): ObjectShape
     {
         return new ObjectShape([
-            Field::optional('route', new NullableShape(new ListShape(ReferenceShape::to('station', WhenGone::Rearranged), 40, 2))),
+            Field::optional(
+                'route',
+                new NullableShape(new ListShape(ReferenceShape::to('station', WhenGone::Rearranged), 40, 2)),
+            ),
             Field::optional('length_m', new NullableShape(new NumberShape(0.05, 60, 'm of run, one way'))),
             Field::optional('slack_from_m', new NumberShape(0, Run::MOST_SLACK, 'm of slack')),
             Field::optional('slack_to_m', new NumberShape(0, Run::MOST_SLACK, 'm of slack')),
-            Field::optional('minus_route', new NullableShape(new ListShape(ReferenceShape::to('station', WhenGone::Rearranged), 40, 2))),
+            Field::optional(
+                'minus_route',
+                new NullableShape(new ListShape(ReferenceShape::to('station', WhenGone::Rearranged), 40, 2)),
+            ),
             Field::optional('drip_loop', new FlagShape, true),
             Field::optional('gauge', new NullableShape(GaugeShape::of())),
             Field::optional('metal', ChoiceShape::ofEnum(Metal::class), 'tinned-copper'),
@@ -180,6 +186,10 @@ final class CircuitFormat
 
     private static function terminal(): Shape
     {
-        return new TextShape(10, '^(neg|pos|tap:[1-9][0-9]?|(pos|neg)@[1-9][0-9]?)$', 'a terminal as "neg", "pos", "tap:1" or "pos@2",');
+        return new TextShape(
+            10,
+            '^(neg|pos|tap:[1-9][0-9]?|(pos|neg)@[1-9][0-9]?)$',
+            'a terminal as "neg", "pos", "tap:1" or "pos@2",',
+        );
     }
 }

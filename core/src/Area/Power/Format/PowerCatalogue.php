@@ -13,9 +13,39 @@ use Dinghy\File\Shape\ObjectShape;
 /** What a shop keeps or orders for a boat's supply and circuits. */
 final class PowerCatalogue
 {
-    private const OF_A_BATTERY = ['chemistry', 'nominal_v', 'capacity_ah', 'hour_rate', 'cca_a', 'internal_mohm', 'stud_pos', 'stud_neg', 'mass_kg', 'group', 'size_mm', 'continuous_a', 'peak_a', 'max_series', 'max_parallel'];
+    private const OF_A_BATTERY = [
+        'chemistry',
+        'nominal_v',
+        'capacity_ah',
+        'hour_rate',
+        'cca_a',
+        'internal_mohm',
+        'stud_pos',
+        'stud_neg',
+        'mass_kg',
+        'group',
+        'size_mm',
+        'continuous_a',
+        'peak_a',
+        'max_series',
+        'max_parallel',
+    ];
 
-    private const OF_A_DEVICE = ['kind', 'v_min', 'v_max', 'typical_a', 'peak_a', 'standby_a', 'load', 'fuse_a', 'lead', 'longest_runs', 'always_on', 'keyed_plug', 'data'];
+    private const OF_A_DEVICE = [
+        'kind',
+        'v_min',
+        'v_max',
+        'typical_a',
+        'peak_a',
+        'standby_a',
+        'load',
+        'fuse_a',
+        'lead',
+        'longest_runs',
+        'always_on',
+        'keyed_plug',
+        'data',
+    ];
 
     private const OF_A_BLOCK = ['circuits', 'rating_a'];
 
@@ -24,8 +54,18 @@ final class PowerCatalogue
     {
         return [
             // Where a battery stands, how it is held and what was measured are the boat's, though a shop may keep what is usual.
-            new CatalogueKind('battery', SupplyFormat::battery(), [...self::OF_A_BATTERY, 'rested_v', 'tray_mm', 'restrained', 'booted', 'space'], self::OF_A_BATTERY),
-            new CatalogueKind('device', CircuitFormat::device(), [...array_diff(self::OF_A_DEVICE, ['lead']), 'lead.gauge', 'lead.length_m'], self::OF_A_DEVICE),
+            new CatalogueKind(
+                'battery',
+                SupplyFormat::battery(),
+                [...self::OF_A_BATTERY, 'rested_v', 'tray_mm', 'restrained', 'booted', 'space'],
+                self::OF_A_BATTERY,
+            ),
+            new CatalogueKind(
+                'device',
+                CircuitFormat::device(),
+                [...array_diff(self::OF_A_DEVICE, ['lead']), 'lead.gauge', 'lead.length_m'],
+                self::OF_A_DEVICE,
+            ),
             new CatalogueKind('block', new ObjectShape([
                 Field::required('circuits', NumberShape::whole(1, 48)),
                 Field::optional('rating_a', new NumberShape(1, 2000, 'A')),
@@ -37,7 +77,11 @@ final class PowerCatalogue
                 Field::optional('isolated', new FlagShape),
             ]), ['outputs', 'amps', 'isolated']),
             new CatalogueKind('wire', CircuitFormat::wire(), ['gauge', 'cable', 'insulation_c']),
-            new CatalogueKind('protection', CircuitFormat::protection(), ['family', 'rating_a', 'max_v', 'breaking_a', 'ignition_protected', 'resets_itself', 'trip_free']),
+            new CatalogueKind(
+                'protection',
+                CircuitFormat::protection(),
+                ['family', 'rating_a', 'max_v', 'breaking_a', 'ignition_protected', 'resets_itself', 'trip_free'],
+            ),
             new CatalogueKind('connector', CircuitFormat::connector(), ['thinnest', 'thickest']),
         ];
     }

@@ -13,7 +13,10 @@ use Dinghy\Plan\Way;
 use Dinghy\Record\Record;
 use Dinghy\Route\Ways;
 
-/** What the shapes of batteries, circuits and chargers cannot say: every route walkable, every terminal there, limits that span keys. */
+/**
+ * What the shapes of batteries, circuits and chargers cannot say: every route walkable, every terminal there, limits
+ * that span keys.
+ */
 final readonly class PowerChecks
 {
     /** Dinghy plans low-voltage DC on small craft: a bank above this is another trade. */
@@ -37,10 +40,16 @@ final readonly class PowerChecks
     {
         foreach ($this->plan->records('devices') as $i => $device) {
             if ($device->number('v_max') <= $device->number('v_min')) {
-                $this->problems->add("/devices/{$i}/v_max", "expected more than v_min, {$device->number('v_min')} V, found {$device->number('v_max')} V");
+                $this->problems->add(
+                    "/devices/{$i}/v_max",
+                    "expected more than v_min, {$device->number('v_min')} V, found {$device->number('v_max')} V",
+                );
             }
             if ($device->number('peak_a') < $device->number('typical_a')) {
-                $this->problems->add("/devices/{$i}/peak_a", "expected at least typical_a, {$device->number('typical_a')} A, found {$device->number('peak_a')} A");
+                $this->problems->add(
+                    "/devices/{$i}/peak_a",
+                    "expected at least typical_a, {$device->number('typical_a')} A, found {$device->number('peak_a')} A",
+                );
             }
         }
     }
@@ -57,17 +66,26 @@ final readonly class PowerChecks
                 foreach ($string as $b => $id) {
                     $pointer = "/banks/{$i}/strings/{$s}/{$b}";
                     if (isset($owner[$id])) {
-                        $this->problems->add($pointer, "expected a battery that no other place in a bank uses; \"{$id}\" is also at {$owner[$id]}");
+                        $this->problems->add(
+                            $pointer,
+                            "expected a battery that no other place in a bank uses; \"{$id}\" is also at {$owner[$id]}",
+                        );
                     }
                     $owner[$id] ??= $pointer;
                 }
                 $sum = array_sum(array_map(static fn (string $id): float => $volts[$id] ?? 0.0, $string));
                 if ($sum > self::HIGHEST_NOMINAL_VOLTS) {
-                    $this->problems->add("/banks/{$i}/strings/{$s}", "adds up to {$sum} V; Dinghy plans banks up to ".self::HIGHEST_NOMINAL_VOLTS.' V');
+                    $this->problems->add(
+                        "/banks/{$i}/strings/{$s}",
+                        "adds up to {$sum} V; Dinghy plans banks up to ".self::HIGHEST_NOMINAL_VOLTS.' V',
+                    );
                 }
             }
             if ($bank->recordOrNull('string_protection')?->has('rating_a') === false) {
-                $this->problems->add("/banks/{$i}/string_protection/rating_a", 'expected a rating in A: the fuse of a string is not chosen by itself');
+                $this->problems->add(
+                    "/banks/{$i}/string_protection/rating_a",
+                    'expected a rating in A: the fuse of a string is not chosen by itself',
+                );
             }
             foreach ($bank->records('jumpers') as $j => $jumper) {
                 $this->checkRated($jumper, "/banks/{$i}/jumpers/{$j}");
@@ -82,7 +100,11 @@ final readonly class PowerChecks
     {
         $ways = new Ways(array_map(Way::of(...), $this->plan->record('boat')->records('ways')));
         $batteries = array_column(array_map(Battery::of(...), $this->plan->records('batteries')), null, 'id');
-        $banks = array_column(array_map(static fn (Record $bank): Bank => Bank::of($bank, $batteries), $this->plan->records('banks')), null, 'id');
+        $banks = array_column(
+            array_map(static fn (Record $bank): Bank => Bank::of($bank, $batteries), $this->plan->records('banks')),
+            null,
+            'id',
+        );
         foreach ($this->plan->records('feeds') as $i => $feed) {
             $this->checkSource($feed->record('from'), $banks, "/feeds/{$i}/from");
             $this->checkRun($feed->record('run'), $ways, "/feeds/{$i}/run");
@@ -106,7 +128,14 @@ final readonly class PowerChecks
     {
         $behind = [];
         foreach ($this->plan->records('blocks') as $block) {
-            $behind[$block->text('id')] = array_values(array_filter(array_map(static fn (Record $branch): ?string => $branch->record('to')->textOrNull('block'), $block->records('branches'))));
+            $behind[$block->text('id')] = array_values(
+                array_filter(
+                    array_map(
+                        static fn (Record $branch): ?string => $branch->record('to')->textOrNull('block'),
+                        $block->records('branches'),
+                    ),
+                ),
+            );
         }
         foreach ($this->plan->records('blocks') as $i => $block) {
             foreach ($block->records('branches') as $j => $branch) {
@@ -115,7 +144,10 @@ final readonly class PowerChecks
                     $reached = array_values(array_unique([...$reached, ...$behind[$reached[$at]] ?? []]));
                 }
                 if (in_array($block->text('id'), $reached, true)) {
-                    $this->problems->add("/blocks/{$i}/branches/{$j}/to/block", "expected a block that does not lead back to \"{$block->text('id')}\"");
+                    $this->problems->add(
+                        "/blocks/{$i}/branches/{$j}/to/block",
+                        "expected a block that does not lead back to \"{$block->text('id')}\"",
+                    );
                 }
             }
         }
@@ -125,7 +157,10 @@ final readonly class PowerChecks
     {
         foreach ($part->records('protection') as $k => $protection) {
             if (! $protection->has('rating_a')) {
-                $this->problems->add("{$pointer}/protection/{$k}/rating_a", 'expected a rating in A: only the protection of a feed or a branch is chosen by itself');
+                $this->problems->add(
+                    "{$pointer}/protection/{$k}/rating_a",
+                    'expected a rating in A: only the protection of a feed or a branch is chosen by itself',
+                );
             }
         }
     }
@@ -138,7 +173,10 @@ final readonly class PowerChecks
         foreach (['plus', 'minus'] as $side) {
             $terminals[$side] = Terminal::of($from->text($side), $bank);
             if ($terminals[$side] === null) {
-                $this->problems->add("{$pointer}/{$side}", "expected a terminal of bank \"{$bank->id}\"; it has no \"{$from->text($side)}\"");
+                $this->problems->add(
+                    "{$pointer}/{$side}",
+                    "expected a terminal of bank \"{$bank->id}\"; it has no \"{$from->text($side)}\"",
+                );
             }
         }
         if ($terminals['plus'] !== null && $terminals['minus'] !== null
@@ -152,7 +190,10 @@ final readonly class PowerChecks
         $this->checkRoute($run->texts('route'), $ways, "{$pointer}/route");
         $this->checkRoute($run->texts('minus_route'), $ways, "{$pointer}/minus_route");
         if ($run->texts('route') !== [] && $run->has('length_m')) {
-            $this->problems->add("{$pointer}/length_m", 'expected either a route or a length: a run with a route is measured along it');
+            $this->problems->add(
+                "{$pointer}/length_m",
+                'expected either a route or a length: a run with a route is measured along it',
+            );
         }
     }
 
@@ -161,7 +202,10 @@ final readonly class PowerChecks
     {
         foreach ($route as $i => $station) {
             if ($i > 0 && $ways->shortest($route[$i - 1], $station) === null) {
-                $this->problems->add("{$pointer}/{$i}", "expected a station that ways lead to; no way leads from \"{$route[$i - 1]}\" to \"{$station}\"");
+                $this->problems->add(
+                    "{$pointer}/{$i}",
+                    "expected a station that ways lead to; no way leads from \"{$route[$i - 1]}\" to \"{$station}\"",
+                );
             }
         }
     }
@@ -179,7 +223,10 @@ final readonly class PowerChecks
         foreach ($this->plan->records('bonds') as $i => $bond) {
             $this->checkRated($bond, "/bonds/{$i}");
             if ($bond->text('from') === $bond->text('to')) {
-                $this->problems->add("/bonds/{$i}/to", 'expected another bank than "from": a bond joins the negatives of two banks');
+                $this->problems->add(
+                    "/bonds/{$i}/to",
+                    'expected another bank than "from": a bond joins the negatives of two banks',
+                );
             }
         }
     }

@@ -88,7 +88,11 @@ final class PowerSection extends Section
             Field::optional('phases', new ListShape(new ObjectShape([
                 Field::optional('name', new TextShape(100), ''),
                 Field::optional('hours', new NumberShape(0, 240, 'h'), 1),
-                Field::optional('on', new MapShape(ReferenceShape::to('device'), new NumberShape(0, 1), 512), new \stdClass),
+                Field::optional(
+                    'on',
+                    new MapShape(ReferenceShape::to('device'), new NumberShape(0, 1), 512),
+                    new \stdClass,
+                ),
                 Field::optional('engine', new FlagShape, false),
             ]), 100), []),
             Field::optional('ambient_c', new NumberShape(-40, 55, '°C')),

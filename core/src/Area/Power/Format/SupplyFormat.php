@@ -45,7 +45,10 @@ final class SupplyFormat
             Field::optional('stud_pos', $stud),
             Field::optional('stud_neg', $stud),
             Field::optional('station', ReferenceShape::to('station')),
-            Field::optional('commissioned', new TextShape(10, '^\d{4}-\d{2}(-\d{2})?$', 'a date as 2026-03 or 2026-03-14,')),
+            Field::optional(
+                'commissioned',
+                new TextShape(10, '^\d{4}-\d{2}(-\d{2})?$', 'a date as 2026-03 or 2026-03-14,'),
+            ),
             Field::optional('mass_kg', new NumberShape(0.1, 500, 'kg')),
             Field::optional('size_mm', new ListShape(new NumberShape(10, 2000, 'mm'), 3, 3)),
             Field::optional('group', new ChoiceShape(GroupSize::names())),
@@ -75,7 +78,10 @@ final class SupplyFormat
 
         return new ObjectShape([
             Field::required('id', TextShape::id()),
-            Field::required('strings', new ListShape(new ListShape(ReferenceShape::to('battery', WhenGone::Rearranged), 16, 1), 8, 1)),
+            Field::required(
+                'strings',
+                new ListShape(new ListShape(ReferenceShape::to('battery', WhenGone::Rearranged), 16, 1), 8, 1),
+            ),
             Field::optional('jumper', new ObjectShape([
                 Field::optional('gauge', $gauge, '6 AWG'),
                 Field::optional('length_m', $length, 0.3),

@@ -22,7 +22,12 @@ final class OtherProtection
     ];
 
     /** What sits on the top post of a string. */
-    private const ON_A_POST = [FuseFamily::BatteryPost, FuseFamily::StripLarge80, FuseFamily::StripLarge, FuseFamily::Cartridge];
+    private const ON_A_POST = [
+        FuseFamily::BatteryPost,
+        FuseFamily::StripLarge80,
+        FuseFamily::StripLarge,
+        FuseFamily::Cartridge,
+    ];
 
     /** What a fuse block takes. */
     private const IN_A_BLOCK = [FuseFamily::Blade, FuseFamily::Blade58];
@@ -35,8 +40,13 @@ final class OtherProtection
      * @param  (\Closure(FuseFamily, float): bool)|null  $suits  whether a family with a rating is worth trying; null: any is
      * @return iterable<Remedy> each with the rating that it has, where that lies between, else with the smallest that does
      */
-    public static function between(SolvedBoat $solved, PlacedProtection $protection, float $least, float $most, ?\Closure $suits = null): iterable
-    {
+    public static function between(
+        SolvedBoat $solved,
+        PlacedProtection $protection,
+        float $least,
+        float $most,
+        ?\Closure $suits = null,
+    ): iterable {
         $now = $protection->family();
         foreach (self::familiesFor($protection) as $family) {
             if ($family !== $now && $family->maxVolts() < ($protection->highestVolts ?? 0.0)) {
@@ -45,7 +55,10 @@ final class OtherProtection
             $isKept = $family->has($protection->rating()) && $protection->rating() >= $least - 1e-9 && $protection->rating() <= $most;
             $rating = $isKept ? $protection->rating() : $family->smallestOfAtLeast($least - 1e-9);
             if ($rating !== null && $rating <= $most && ($family !== $now || $rating !== $protection->rating()) && ($suits === null || $suits($family, $rating))) {
-                yield new Remedy(self::says($solved->words, $family === $now ? null : $family, $rating), self::change($protection, $family, $rating));
+                yield new Remedy(
+                    self::says($solved->words, $family === $now ? null : $family, $rating),
+                    self::change($protection, $family, $rating),
+                );
             }
         }
     }
@@ -71,7 +84,10 @@ final class OtherProtection
             // A rating that Dinghy chooses follows the wire by itself.
             yield $protection->sized->chosen || $size === $protection->rating()
                 ? new Remedy("Run {$gauge}.", $thicker)
-                : new Remedy("Run {$gauge} and fit {$solved->words->amps($size)}.", $thicker->and(Patch::set($protection->on, [$protection->ratingField() => $size])));
+                : new Remedy(
+                    "Run {$gauge} and fit {$solved->words->amps($size)}.",
+                    $thicker->and(Patch::set($protection->on, [$protection->ratingField() => $size])),
+                );
         }
     }
 
@@ -85,7 +101,10 @@ final class OtherProtection
             if ($protection->seat !== Seat::Branch) {
                 $set += $sheet->maxVolts === null ? [] : ["{$protection->field}max_v" => $family->maxVolts()];
                 $set += $sheet->breakingAmps === null ? [] : ["{$protection->field}breaking_a" => $family->breakingCapacity($protection->highestVolts ?? $family->maxVolts())];
-                $set += $family->isBreaker() ? ["{$protection->field}resets_itself" => false, "{$protection->field}trip_free" => true] : [];
+                $set += $family->isBreaker() ? [
+                    "{$protection->field}resets_itself" => false,
+                    "{$protection->field}trip_free" => true,
+                ] : [];
             }
         }
 
@@ -95,7 +114,9 @@ final class OtherProtection
     /** @param  FuseFamily|null  $family  null: the same */
     private static function says(QuantityFormatter $words, ?FuseFamily $family, float $rating): string
     {
-        return $family === null ? "Fit {$words->amps($rating)}." : "Fit a {$family->label()} of {$words->amps($rating)}.";
+        return $family === null
+            ? "Fit {$words->amps($rating)}."
+            : "Fit a {$family->label()} of {$words->amps($rating)}.";
     }
 
     /** @return list<FuseFamily> its own first */
@@ -107,6 +128,11 @@ final class OtherProtection
             default => self::IN_LINE,
         };
 
-        return [$protection->family(), ...array_values(array_filter($all, static fn (FuseFamily $family): bool => $family !== $protection->family()))];
+        return [
+            $protection->family(),
+            ...array_values(
+                array_filter($all, static fn (FuseFamily $family): bool => $family !== $protection->family()),
+            ),
+        ];
     }
 }

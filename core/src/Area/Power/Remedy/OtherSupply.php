@@ -19,7 +19,9 @@ use Dinghy\Wiring\Path;
 /** Other posts that a device could be fed from: its feed, or that of its block, moved there; or a feed of its own. */
 final class OtherSupply
 {
-    /** @return iterable<Remedy> whole banks first, of them those that neither push nor start; then the lowest blocks of series banks */
+    /**
+     * @return iterable<Remedy> whole banks first, of them those that neither push nor start; then the lowest blocks of series banks
+     */
     public static function of(SolvedBoat $solved, Path $path): iterable
     {
         foreach (self::supplies($solved) as [$says, $from, $volts]) {
@@ -28,11 +30,17 @@ final class OtherSupply
             }
             $feed = $path->feed();
             if ($feed !== null && ! self::isOn($feed, $from)) {
-                yield new Remedy("Take feed {$feed->id} from {$says}.", Patch::set("feed:{$feed->id}", ['from' => $from]));
+                yield new Remedy(
+                    "Take feed {$feed->id} from {$says}.",
+                    Patch::set("feed:{$feed->id}", ['from' => $from]),
+                );
             }
             $last = $path->circuits[count($path->circuits) - 1];
             if (count($path->circuits) > 1 || $feed === null) {
-                yield new Remedy("Give {$path->device->label()} a feed of its own from {$says}.", self::ownFeed($solved->plan, $path, $last, $from));
+                yield new Remedy(
+                    "Give {$path->device->label()} a feed of its own from {$says}.",
+                    self::ownFeed($solved->plan, $path, $last, $from),
+                );
             }
         }
     }
@@ -66,14 +74,21 @@ final class OtherSupply
         $plan = $solved->plan;
         $starting = $plan->boat->engine === null ? null : $plan->bankOf($plan->boat->engine->battery);
         $banks = array_values($plan->banks);
-        usort($banks, static fn (Bank $a, Bank $b): int => ($a === $starting || $plan->feedsThrust($a)) <=> ($b === $starting || $plan->feedsThrust($b)));
+        usort(
+            $banks,
+            static fn (Bank $a, Bank $b): int => ($a === $starting || $plan->feedsThrust($a)) <=> ($b === $starting || $plan->feedsThrust($b)),
+        );
         foreach ($banks as $bank) {
             yield ["bank {$bank->id}", self::whole($bank), $bank->nominalVolts()];
         }
         foreach ($banks as $bank) {
             if (count($bank->strings) === 1 && count($bank->strings[0]) > 1) {
                 $first = $bank->strings[0][0];
-                yield ["Battery {$bank->numberOf($first, $solved->words->countedFrom)} of bank {$bank->id}", (object) ['bank' => $bank->id, 'plus' => 'tap:1', 'minus' => 'neg'], $first->nominalVolts];
+                yield [
+                    "Battery {$bank->numberOf($first, $solved->words->countedFrom)} of bank {$bank->id}",
+                    (object) ['bank' => $bank->id, 'plus' => 'tap:1', 'minus' => 'neg'],
+                    $first->nominalVolts,
+                ];
             }
         }
     }
@@ -99,8 +114,19 @@ final class OtherSupply
     {
         $lengths = array_map(static fn (Circuit $circuit): ?float => $circuit->length, $path->circuits);
         // Where the stations tell the way, its length is theirs to say; else it is as long as what it takes the place of.
-        $run = $path->device->station !== null || in_array(null, $lengths, true) ? null : (object) ['length_m' => array_sum($lengths)];
+        $run = $path->device->station !== null || in_array(null, $lengths, true)
+            ? null
+            : (object) ['length_m' => array_sum($lengths)];
 
-        return Patch::remove($last->on())->and(AddDevice::feed($plan, CircuitRequirements::ofDevice($path->device), $from, "direct to {$path->device->id}", (object) ['device' => $path->device->id], $run));
+        return Patch::remove($last->on())->and(
+            AddDevice::feed(
+                $plan,
+                CircuitRequirements::ofDevice($path->device),
+                $from,
+                "direct to {$path->device->id}",
+                (object) ['device' => $path->device->id],
+                $run,
+            ),
+        );
     }
 }

@@ -20,12 +20,18 @@ final class PartedBank
      */
     public static function of(Plan $plan, Bank $bank, array $leaving): array
     {
-        $staying = array_values(array_filter($bank->strings, static fn (array $string): bool => ! in_array($string, $leaving, true)));
+        $staying = array_values(
+            array_filter($bank->strings, static fn (array $string): bool => ! in_array($string, $leaving, true)),
+        );
         if ($staying === [] || $leaving === []) {
             return [];
         }
         $other = FreeId::like($plan, $bank->id);
-        $fields = ['strings' => self::ids($staying), 'jumpers' => null, ...(count($staying) === 1 ? ['string_protection' => null] : [])];
+        $fields = [
+            'strings' => self::ids($staying),
+            'jumpers' => null,
+            ...(count($staying) === 1 ? ['string_protection' => null] : []),
+        ];
         $patch = Patch::set("bank:{$bank->id}", $fields);
         $minus = count($staying) === 1 || $bank->shunt !== null ? 'neg' : 'neg@'.count($staying);
         foreach ($plan->feedsOf($bank) as $feed) {
@@ -35,7 +41,12 @@ final class PartedBank
         }
         $names = implode(', ', array_merge(...self::ids($leaving)));
 
-        return [new Remedy("Make {$names} a bank of its own.", $patch->and(Patch::put("bank:{$other}", (object) ['id' => $other, 'strings' => self::ids($leaving)])))];
+        return [
+            new Remedy(
+                "Make {$names} a bank of its own.",
+                $patch->and(Patch::put("bank:{$other}", (object) ['id' => $other, 'strings' => self::ids($leaving)])),
+            ),
+        ];
     }
 
     /**

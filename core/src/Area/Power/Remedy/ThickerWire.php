@@ -16,8 +16,12 @@ final class ThickerWire
      * @param  string  $words  before the gauge
      * @return iterable<Remedy>
      */
-    public static function carrying(SolvedBoat $solved, PlacedConductor $conductor, float $amps, string $words = 'Run'): iterable
-    {
+    public static function carrying(
+        SolvedBoat $solved,
+        PlacedConductor $conductor,
+        float $amps,
+        string $words = 'Run',
+    ): iterable {
         foreach ($conductor->gaugesFor($amps, $solved->plan->houseRules) as $gauge) {
             $patch = $conductor->gauge->isThinnerThan($gauge) ? $conductor->withGauge($gauge) : null;
             if ($patch !== null) {

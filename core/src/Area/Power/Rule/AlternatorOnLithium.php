@@ -32,7 +32,11 @@ final readonly class AlternatorOnLithium implements Rule
                 if ($output->across[0]->chemistry === Chemistry::LiFePO4) {
                     yield new Finding($this->text(), Level::Warn, "charger:{$charger->id}",
                         "The alternator charges battery {$output->across[0]->id}, LiFePO4, directly.",
-                        'Put a DC–DC charger between them.', self::behindStartingBank($solved->plan, $charger, $output->across[0]), []);
+                        'Put a DC–DC charger between them.', self::behindStartingBank(
+                            $solved->plan,
+                            $charger,
+                            $output->across[0],
+                        ), []);
                 }
             }
             if ($charger->input === null && array_filter($charger->batteryOutputs(), static fn ($output): bool => $output->across[0]->chemistry === Chemistry::LiFePO4) !== []) {
@@ -47,6 +51,9 @@ final readonly class AlternatorOnLithium implements Rule
         $starting = $plan->boat->engine === null ? null : $plan->bankOf($plan->boat->engine->battery);
 
         return $starting === null || $starting === $plan->bankOf($charged->id) ? null
-            : Patch::set("charger:{$charger->id}", ['input' => 'dc-dc', 'input_from' => (object) ['bank' => $starting->id], 'fused_ends' => 'both']);
+            : Patch::set(
+                "charger:{$charger->id}",
+                ['input' => 'dc-dc', 'input_from' => (object) ['bank' => $starting->id], 'fused_ends' => 'both'],
+            );
     }
 }

@@ -61,7 +61,9 @@ final readonly class BanksDriveEachOther implements Rule
             $passed = array_filter($amps, static fn (float $out, string $battery): bool => isset($solved->plan->batteries[$battery])
                 && $topology->part[$topology->index[(string) Post::minus((string) $battery)]] === $part && abs($out) > self::PASSED * $through, ARRAY_FILTER_USE_BOTH);
             if ($passed !== [] && $this->known($solved->plan, array_keys($passed))) {
-                $others = array_values(array_filter($carrying, static fn (array $joint): bool => $joint[1] > self::PASSED * $through));
+                $others = array_values(
+                    array_filter($carrying, static fn (array $joint): bool => $joint[1] > self::PASSED * $through),
+                );
                 yield from $this->judge($solved, $conductor, $through, $passed, array_column($others, 0));
             }
         }
@@ -72,17 +74,29 @@ final readonly class BanksDriveEachOther implements Rule
      * @param  list<PlacedConductor>  $joints  that carry it, the busiest first
      * @return iterable<Finding>
      */
-    private function judge(SolvedBoat $solved, PlacedConductor $conductor, float $amps, array $passed, array $joints): iterable
-    {
+    private function judge(
+        SolvedBoat $solved,
+        PlacedConductor $conductor,
+        float $amps,
+        array $passed,
+        array $joints,
+    ): iterable {
         $plan = $solved->plan;
-        $smallest = min(array_map(static fn (string $battery): float => $plan->batteries[$battery]->capacityAh, array_keys($passed)));
+        $smallest = min(
+            array_map(
+                static fn (string $battery): float => $plan->batteries[$battery]->capacityAh,
+                array_keys($passed),
+            ),
+        );
         if ($amps <= self::LIMIT * $smallest) {
             return;
         }
         asort($passed);
         [$backwards, $forwards] = [(string) array_key_first($passed), (string) array_key_last($passed)];
         [$into, $from] = [$plan->bankOf($backwards), $plan->bankOf($forwards)];
-        $name = static fn (?Bank $bank, string $battery): string => $bank === null || $into === $from ? "battery {$battery}" : "bank {$bank->id}";
+        $name = static fn (?Bank $bank, string $battery): string => $bank === null || $into === $from
+            ? "battery {$battery}"
+            : "bank {$bank->id}";
         $words = $solved->words;
         yield new Finding($this->text(), Level::Stop, $into === null ? "battery:{$backwards}" : "bank:{$into->id}",
             "With nothing switched on {$words->amps($amps)} flow through {$conductor->label()}: ".($passed[$backwards] < 0 ? "{$name($from, $forwards)} drives {$name($into, $backwards)} backwards." : "{$name($from, $forwards)} is shorted through it."),
@@ -113,7 +127,9 @@ final readonly class BanksDriveEachOther implements Rule
         }
     }
 
-    /** @return iterable<array{PlacedConductor, Resistor}> what joins banks to one another: not the wires that make one bank */
+    /**
+     * @return iterable<array{PlacedConductor, Resistor}> what joins banks to one another: not the wires that make one bank
+     */
     private function joints(SolvedBoat $solved): iterable
     {
         $resistors = $solved->states->circuit(State::Loaded)->resistors();
@@ -129,7 +145,16 @@ final readonly class BanksDriveEachOther implements Rule
             foreach (array_keys($charger->outputs) as $number) {
                 $lead = $resistors[ChargerElements::lead($charger, $number, '-')] ?? null;
                 if ($lead !== null) {
-                    yield [new PlacedConductor("charger:{$charger->id}", "the minus of charger {$charger->id}", $solved->plan->houseRules->stock[0], null, [$lead->name]), $lead];
+                    yield [
+                        new PlacedConductor(
+                            "charger:{$charger->id}",
+                            "the minus of charger {$charger->id}",
+                            $solved->plan->houseRules->stock[0],
+                            null,
+                            [$lead->name],
+                        ),
+                        $lead,
+                    ];
                 }
             }
         }
@@ -140,7 +165,14 @@ final readonly class BanksDriveEachOther implements Rule
     {
         $inside = [];
         foreach ($plan->banks as $bank) {
-            $alike = count(array_unique(array_map(static fn (array $string): string => $string[0]->chemistry->value.' '.Bank::nominalOf($string), $bank->strings))) === 1;
+            $alike = count(
+                array_unique(
+                    array_map(
+                        static fn (array $string): string => $string[0]->chemistry->value.' '.Bank::nominalOf($string),
+                        $bank->strings,
+                    ),
+                ),
+            ) === 1;
             foreach ($bank->wires() as $wire) {
                 [$from, $to] = [$bank->stringOf($wire->from), $bank->stringOf($wire->to)];
                 if ($from !== null && $to !== null && ($alike || $from === $to)) {

@@ -33,7 +33,11 @@ final readonly class BatteryDoesNotFit implements Rule
             }
             [$size, $tray] = [$battery->size ?? [], $battery->tray ?? []];
             // It may stand either way round, never on its side.
-            $over = static fn (float $length, float $width): array => [$length - $tray[0], $width - $tray[1], $size[2] - $tray[2]];
+            $over = static fn (float $length, float $width): array => [
+                $length - $tray[0],
+                $width - $tray[1],
+                $size[2] - $tray[2],
+            ];
             $ways = [$over($size[0], $size[1]), $over($size[1], $size[0])];
             $worst = min(max($ways[0]), max($ways[1]));
             if ($worst > 0) {

@@ -36,7 +36,11 @@ final readonly class BelowMinimumUnderLoad implements Rule
     {
         foreach ($solved->wiring->paths as $path) {
             if (! States::knowsCharge($path->bank())) {
-                yield new Unchecked($this->text(), "device:{$path->device->id}", BreakingCapacity::needs($path->bank()));
+                yield new Unchecked(
+                    $this->text(),
+                    "device:{$path->device->id}",
+                    BreakingCapacity::needs($path->bank()),
+                );
             }
         }
         $overload = $solved->states->overload(State::Lowest);
@@ -86,7 +90,10 @@ final readonly class BelowMinimumUnderLoad implements Rule
             foreach ($run->rungs() as $rung) {
                 // What is drawn falls when volts rise, so that the gain is not less than this.
                 if ($run->circuit !== null && $rung->rating !== null && $now($run) - self::lost($run, $rung) >= $missing + self::SPARE) {
-                    yield new Remedy("Run {$rung->gauge} in {$run->circuit->label}.", Patch::set($run->circuit->on(), ['run.gauge' => $rung->gauge->name]));
+                    yield new Remedy(
+                        "Run {$rung->gauge} in {$run->circuit->label}.",
+                        Patch::set($run->circuit->on(), ['run.gauge' => $rung->gauge->name]),
+                    );
                 }
             }
         }

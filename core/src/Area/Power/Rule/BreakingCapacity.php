@@ -64,27 +64,49 @@ final readonly class BreakingCapacity implements Rule
         yield new Finding($this->text(), $known ? Level::Stop : Level::Warn, $protection->on,
             ucfirst("{$family->label()} of {$words->amps($protection->rating())} on {$protection->where} breaks {$words->amps($capacity)} at {$words->volts($volts)}; ")
                 .($tabled === null ? "a short there draws {$words->amps($amps)}." : "with {$words->amps($cranking)} cranking it must break {$words->amps($needed)}."),
-            'Put a fuse with more breaking capacity in its place or before it.', static fn (): iterable => self::stronger($solved, $protection, $needed, $volts),
+            'Put a fuse with more breaking capacity in its place or before it.', static fn (): iterable => self::stronger(
+                $solved,
+                $protection,
+                $needed,
+                $volts,
+            ),
             ['breaking_a' => $capacity, 'needed_a' => $needed, 'volts' => $volts]);
     }
 
     /** What a bank's shorts cannot be told without. */
     public static function needs(Bank $bank): string
     {
-        return States::knows($bank) ? "its maker's volts by charge, of the batteries of {$bank->id}" : "internal_mohm of the batteries of {$bank->id}";
+        return States::knows($bank)
+            ? "its maker's volts by charge, of the batteries of {$bank->id}"
+            : "internal_mohm of the batteries of {$bank->id}";
     }
 
-    /** @return iterable<Remedy> another family in its place, of its rating or of one that its load and its wire allow; else in the place of what is before it, as its backup */
-    private static function stronger(SolvedBoat $solved, PlacedProtection $protection, float $needed, float $volts): iterable
-    {
+    /**
+     * @return iterable<Remedy> another family in its place, of its rating or of one that its load and its wire allow; else in the place of what is before it, as its backup
+     */
+    private static function stronger(
+        SolvedBoat $solved,
+        PlacedProtection $protection,
+        float $needed,
+        float $volts,
+    ): iterable {
         $breaks = static fn (FuseFamily $family): bool => $family->breakingCapacity($volts) >= $needed;
         if ($protection->seat !== Seat::Branch) {
-            yield from OtherProtection::between($solved, $protection, $protection->asks ?? $protection->rating(), $protection->ampacityBehind() ?? $protection->rating(), $breaks);
+            yield from OtherProtection::between(
+                $solved,
+                $protection,
+                $protection->asks ?? $protection->rating(),
+                $protection->ampacityBehind() ?? $protection->rating(),
+                $breaks,
+            );
         }
         foreach ($solved->protections as $upstream) {
             if ($upstream->seat === Seat::Feed && $protection->run?->circuit !== null && self::feeds($solved, $upstream, $protection->run->circuit)) {
                 foreach (OtherProtection::between($solved, $upstream, $upstream->rating(), $upstream->rating(), $breaks) as $remedy) {
-                    yield new Remedy(rtrim($remedy->says, '.')." in {$upstream->where}: it breaks what this one cannot.", $remedy->patch);
+                    yield new Remedy(
+                        rtrim($remedy->says, '.')." in {$upstream->where}: it breaks what this one cannot.",
+                        $remedy->patch,
+                    );
                 }
             }
         }
@@ -139,7 +161,9 @@ final readonly class BreakingCapacity implements Rule
         return true;
     }
 
-    /** Whether something before it, larger and strong enough, would open in its place, whichever way the current comes. */
+    /**
+     * Whether something before it, larger and strong enough, would open in its place, whichever way the current comes.
+     */
     private function isBackedUp(SolvedBoat $solved, PlacedProtection $protection, float $needed, float $volts): bool
     {
         $run = $protection->run;

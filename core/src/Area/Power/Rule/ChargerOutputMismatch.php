@@ -37,7 +37,10 @@ final readonly class ChargerOutputMismatch implements Rule
                 $name = 'output '.($number + 1)." of charger {$charger->id}";
                 if (! self::inOrder($solved, $output)) {
                     yield new Finding($this->text(), Level::Stop, "charger:{$charger->id}",
-                        ucfirst("{$name} stands across ").implode(', ', array_map(static fn (Battery $battery): string => $battery->id, $output->across)).': those are not neighbours in one string, from its negative end up.',
+                        ucfirst("{$name} stands across ").implode(
+                            ', ',
+                            array_map(static fn (Battery $battery): string => $battery->id, $output->across),
+                        ).': those are not neighbours in one string, from its negative end up.',
                         'Land it across one battery, or across neighbours in their order.', self::landed($solved, $charger, $number), ['batteries' => (float) count($output->across)]);
 
                     continue;
@@ -46,7 +49,10 @@ final readonly class ChargerOutputMismatch implements Rule
                 if ($output->setAgainstSpan() !== 0) {
                     yield new Finding($this->text(), Level::Stop, "charger:{$charger->id}",
                         ucfirst("{$name} is set for {$solved->words->volts($output->nominalVolts)} and stands across {$solved->words->volts($spanned)}."),
-                        'Use an output made for what it stands across.', Patch::set("charger:{$charger->id}", ["outputs.{$number}.volts" => $spanned]), ['set_v' => $output->nominalVolts, 'across_v' => $spanned]);
+                        'Use an output made for what it stands across.', Patch::set(
+                            "charger:{$charger->id}",
+                            ["outputs.{$number}.volts" => $spanned],
+                        ), ['set_v' => $output->nominalVolts, 'across_v' => $spanned]);
                 }
             }
             yield from $this->judgeMinus($solved, $charger);
@@ -66,23 +72,44 @@ final readonly class ChargerOutputMismatch implements Rule
         if ($most > self::JOINED) {
             yield new Finding($this->text(), Level::Stop, "charger:{$charger->id}",
                 "The outputs of charger {$charger->id} share one minus, and so short what lies between the batteries they are landed on: {$solved->words->amps($most)} flow through it.",
-                'Use a charger with isolated outputs, or one for each battery.', Patch::set("charger:{$charger->id}", ['isolated_outputs' => true]), ['current_a' => $most]);
+                'Use a charger with isolated outputs, or one for each battery.', Patch::set(
+                    "charger:{$charger->id}",
+                    ['isolated_outputs' => true],
+                ), ['current_a' => $most]);
         }
     }
 
-    /** @return \Closure(): iterable<Remedy> across the same batteries in their order, where they are neighbours; else across the first alone */
+    /**
+     * @return \Closure(): iterable<Remedy> across the same batteries in their order, where they are neighbours; else across the first alone
+     */
     private static function landed(SolvedBoat $solved, Charger $charger, int $number): \Closure
     {
         return static function () use ($solved, $charger, $number): iterable {
             $across = $charger->outputs[$number]->across;
             foreach ($solved->plan->bankOf($across[0]->id)->strings ?? [] as $string) {
-                $ordered = array_values(array_filter($string, static fn (Battery $battery): bool => in_array($battery, $across, true)));
+                $ordered = array_values(
+                    array_filter($string, static fn (Battery $battery): bool => in_array($battery, $across, true)),
+                );
                 if (count($ordered) === count($across)) {
                     yield new Remedy('Land it across them in their order, from the negative end up.', Patch::set("charger:{$charger->id}",
-                        ["outputs.{$number}.battery" => $ordered[0]->id, "outputs.{$number}.across" => array_column($ordered, 'id')]));
+                        [
+                            "outputs.{$number}.battery" => $ordered[0]->id,
+                            "outputs.{$number}.across" => array_column($ordered, 'id'),
+                        ]));
                 }
             }
-            yield new Remedy("Land it across battery {$across[0]->id} alone.", Patch::of([['on' => "charger:{$charger->id}", 'set' => ["outputs.{$number}.battery" => $across[0]->id], 'unset' => ["outputs.{$number}.across", "outputs.{$number}.volts"]]]));
+            yield new Remedy(
+                "Land it across battery {$across[0]->id} alone.",
+                Patch::of(
+                    [
+                        [
+                            'on' => "charger:{$charger->id}",
+                            'set' => ["outputs.{$number}.battery" => $across[0]->id],
+                            'unset' => ["outputs.{$number}.across", "outputs.{$number}.volts"],
+                        ],
+                    ],
+                ),
+            );
         };
     }
 

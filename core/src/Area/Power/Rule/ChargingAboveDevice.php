@@ -32,7 +32,10 @@ final readonly class ChargingAboveDevice implements Rule
                 yield new Finding($this->text(), Level::Stop, "device:{$device->id}",
                     "{$device->label()} sees up to {$solved->words->volts($highest)} while {$path->from()} ".($path->feed() === null ? 'works' : 'charges')."; its maximum is {$solved->words->volts($device->maxVolts)}.",
                     'Feed it from a bank with lower charging volts, or through a converter made for both.',
-                    static fn (): iterable => OtherSupply::of($solved, $path), ['highest_v' => $highest, 'max_v' => $device->maxVolts]);
+                    static fn (): iterable => OtherSupply::of($solved, $path), [
+                        'highest_v' => $highest,
+                        'max_v' => $device->maxVolts,
+                    ]);
             }
         }
     }

@@ -32,7 +32,10 @@ final readonly class ChargingCurrent implements Rule
         foreach ($solved->plan->banks as $bank) {
             // Strings in parallel share what a charger across a whole string gives; what charges one block is that block's.
             $apart = array_filter($solved->plan->chargers, static fn (Charger $charger): bool => array_filter($charger->batteryOutputs(),
-                static fn (ChargerOutput $output): bool => ! $output->chargesWhole($bank) && array_filter($bank->batteries(), $output->charges(...)) !== []) !== []);
+                static fn (ChargerOutput $output): bool => ! $output->chargesWhole($bank) && array_filter(
+                    $bank->batteries(),
+                    $output->charges(...),
+                ) !== []) !== []);
             foreach ($apart === [] ? [$bank->batteries()[0]] : $bank->batteries() as $battery) {
                 yield from $this->judge($solved, $bank, $battery, $apart === []);
             }
@@ -44,15 +47,23 @@ final readonly class ChargingCurrent implements Rule
      *
      * @return iterable<Remedy>
      */
-    private static function scaled(SolvedBoat $solved, Bank $bank, Battery $battery, float $times, bool $mains): iterable
-    {
+    private static function scaled(
+        SolvedBoat $solved,
+        Bank $bank,
+        Battery $battery,
+        float $times,
+        bool $mains,
+    ): iterable {
         $patch = null;
         $says = [];
         foreach ($solved->plan->chargers as $charger) {
             $set = [];
             foreach ($mains && $charger->input !== 'mains' ? [] : $charger->batteryOutputs() as $number => $output) {
                 if ($output->chargesWhole($bank) || $output->charges($battery)) {
-                    $amps = $times > 1 ? ceil($output->amps * $times - 1e-9) : max(floor($output->amps * $times + 1e-9), 0.5);
+                    $amps = $times > 1 ? ceil($output->amps * $times - 1e-9) : max(
+                        floor($output->amps * $times + 1e-9),
+                        0.5,
+                    );
                     $set["outputs.{$number}.amps"] = $amps;
                     $says[] = "{$solved->words->amps($amps)} from charger {$charger->id}";
                 }
@@ -61,7 +72,10 @@ final readonly class ChargingCurrent implements Rule
             $patch = $patch === null || $step === null ? $patch ?? $step : $patch->and($step);
         }
         if ($patch !== null) {
-            yield new Remedy(($times > 1 ? 'Use a larger charger: ' : 'Set it lower: ').implode(' and ', $says).'.', $patch);
+            yield new Remedy(
+                ($times > 1 ? 'Use a larger charger: ' : 'Set it lower: ').implode(' and ', $says).'.',
+                $patch,
+            );
         }
     }
 
@@ -94,7 +108,13 @@ final readonly class ChargingCurrent implements Rule
             yield new Finding($this->text(), Level::Warn, "battery:{$battery->id}",
                 "{$name} is charged with {$solved->words->amps($amps)}; {$battery->chemistry->label()} of ".QuantityFormatter::trim($capacity, 0)." Ah takes {$solved->words->amps($rate * $capacity)}.",
                 'Set the charger lower, or use a smaller one, unless the battery\'s maker allows it.',
-                static fn (): iterable => self::scaled($solved, $bank, $battery, $rate * $capacity / $amps, false), ['charging_a' => $amps, 'limit_a' => $rate * $capacity]);
+                static fn (): iterable => self::scaled(
+                    $solved,
+                    $bank,
+                    $battery,
+                    $rate * $capacity / $amps,
+                    false,
+                ), ['charging_a' => $amps, 'limit_a' => $rate * $capacity]);
         }
         $floor = $solved->plan->houseRules->floorOf($battery->chemistry);
         $night = $solved->plan->houseRules->nightHours;
@@ -104,7 +124,13 @@ final readonly class ChargingCurrent implements Rule
                 yield new Finding($this->text(), Level::Warn, "battery:{$battery->id}",
                     "{$name} takes {$solved->words->hours($hours)} from its floor to full with {$solved->words->amps($nightly)}; the night has {$solved->words->hours($night)}.",
                     'Use a larger charger: '.$solved->words->amps(ceil($nightly * $hours / $night)).' would do.',
-                    static fn (): iterable => self::scaled($solved, $bank, $battery, $hours / $night, true), ['hours' => $hours, 'night_h' => $night]);
+                    static fn (): iterable => self::scaled(
+                        $solved,
+                        $bank,
+                        $battery,
+                        $hours / $night,
+                        true,
+                    ), ['hours' => $hours, 'night_h' => $night]);
             }
         }
     }

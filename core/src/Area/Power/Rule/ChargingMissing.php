@@ -24,7 +24,11 @@ final readonly class ChargingMissing implements Rule
 {
     public function text(): RuleText
     {
-        return new RuleText('B11', [Level::Stop, Level::Warn, Level::Note], 'an output set for one block spans several in series, or outputs that are not isolated from each other charge one series bank: a stop; a battery has no charging: a decision; one charger of full voltage across a series bank: a note',
+        return new RuleText('B11', [
+            Level::Stop,
+            Level::Warn,
+            Level::Note,
+        ], 'an output set for one block spans several in series, or outputs that are not isolated from each other charge one series bank: a stop; a battery has no charging: a decision; one charger of full voltage across a series bank: a note',
             'outputs on a series bank stand on different volts and must be isolated from each other', 'common practice', SourceKind::CommonPractice);
     }
 
@@ -52,7 +56,10 @@ final readonly class ChargingMissing implements Rule
             if (count($output->across) > 1 && $output->setAgainstSpan() < 0) {
                 yield new Finding($this->text(), Level::Stop, "charger:{$charger->id}",
                     "An output of charger {$charger->id} for {$solved->words->volts($output->nominalVolts)} stands across {$solved->words->volts($spanned)}.",
-                    'Use an output for each block, or a charger of the bank\'s full voltage.', self::onOneBlock($charger, $output, $number), ['set_v' => $output->nominalVolts, 'across_v' => $spanned]);
+                    'Use an output for each block, or a charger of the bank\'s full voltage.', self::onOneBlock($charger, $output, $number), [
+                        'set_v' => $output->nominalVolts,
+                        'across_v' => $spanned,
+                    ]);
             } elseif (count($output->across) > 1) {
                 yield new Finding($this->text(), Level::Note, "charger:{$charger->id}",
                     "Charger {$charger->id} charges ".count($output->across).' blocks in series as one: they drift apart.',
@@ -72,7 +79,10 @@ final readonly class ChargingMissing implements Rule
             } elseif (! $charger->isolated) {
                 yield new Finding($this->text(), Level::Stop, "charger:{$charger->id}",
                     "Charger {$charger->id} has {$outputs} outputs on the series bank {$bank} that are not isolated from each other: they short its blocks.",
-                    'Use a charger with isolated outputs, or one for each block.', Patch::set("charger:{$charger->id}", ['isolated_outputs' => true]), ['outputs' => (float) $outputs]);
+                    'Use a charger with isolated outputs, or one for each block.', Patch::set(
+                        "charger:{$charger->id}",
+                        ['isolated_outputs' => true],
+                    ), ['outputs' => (float) $outputs]);
             }
         }
     }
@@ -83,10 +93,20 @@ final readonly class ChargingMissing implements Rule
         $field = "outputs.{$number}";
 
         return static fn (): iterable => array_map(static fn (Battery $battery): Remedy => new Remedy("Land it across battery {$battery->id} alone.",
-            Patch::of([['on' => "charger:{$charger->id}", 'set' => ["{$field}.battery" => $battery->id], 'unset' => ["{$field}.across"]]])), $output->across);
+            Patch::of(
+                [
+                    [
+                        'on' => "charger:{$charger->id}",
+                        'set' => ["{$field}.battery" => $battery->id],
+                        'unset' => ["{$field}.across"],
+                    ],
+                ],
+            )), $output->across);
     }
 
-    /** @return \Closure(): iterable<Remedy> a mains charger for all of its bank that nothing charges, that fills it in a night */
+    /**
+     * @return \Closure(): iterable<Remedy> a mains charger for all of its bank that nothing charges, that fills it in a night
+     */
     private static function charger(SolvedBoat $solved, Bank $bank, Battery $battery): \Closure
     {
         return static function () use ($solved, $bank, $battery): iterable {
@@ -98,10 +118,20 @@ final readonly class ChargingMissing implements Rule
             }
             // Strings in parallel share what stands across one of them.
             $capacity = count($bank->strings[0]) > 1 ? $battery->capacityAh : $bank->capacityAh();
-            $amps = min(floor($rate * $capacity), ceil((1 - $floor) * $capacity * $battery->chemistry->chargeFactor() / $rules->nightHours));
+            $amps = min(
+                floor($rate * $capacity),
+                ceil((1 - $floor) * $capacity * $battery->chemistry->chargeFactor() / $rules->nightHours),
+            );
             try {
                 yield new Remedy("Fit a mains charger of {$solved->words->amps($amps)} an output, set for {$battery->chemistry->label()}, fused at the battery.",
-                    AddCharger::to($solved->plan, "charger {$bank->id}", count($bank->batteries()), $amps, true, $bank->id));
+                    AddCharger::to(
+                        $solved->plan,
+                        "charger {$bank->id}",
+                        count($bank->batteries()),
+                        $amps,
+                        true,
+                        $bank->id,
+                    ));
             } catch (ProposalRefused) {
                 // Another charger is on part of it: what the rest takes is the rigger's choice.
             }

@@ -52,14 +52,25 @@ final readonly class ConductorReduction implements Rule
         }
     }
 
-    private function lead(SolvedBoat $solved, Path $path, SizedRun $run, Gauge $gauge, float $ampacity, int $index): Finding
-    {
+    private function lead(
+        SolvedBoat $solved,
+        Path $path,
+        SizedRun $run,
+        Gauge $gauge,
+        float $ampacity,
+        int $index,
+    ): Finding {
         $words = $solved->words;
         $protection = $run->protection[$index];
 
         return new Finding($this->text(), Level::Stop, $run->circuit?->on() ?? '',
             "The factory lead of {$path->device->label()}, {$gauge}, carries {$words->amps($ampacity)}; the {$protection->planned->family->label()} before it is {$words->amps($protection->rating)}.",
-            'Fit a fuse that suits the factory lead where the lead is joined.', static fn (): iterable => self::smaller($solved, $run, $index, $ampacity),
+            'Fit a fuse that suits the factory lead where the lead is joined.', static fn (): iterable => self::smaller(
+                $solved,
+                $run,
+                $index,
+                $ampacity,
+            ),
             ['rating_a' => $protection->rating, 'ampacity_a' => $ampacity]);
     }
 
@@ -68,7 +79,12 @@ final readonly class ConductorReduction implements Rule
     {
         $protection = $solved->protectionOf($run, $index);
 
-        return $protection === null ? [] : OtherProtection::between($solved, $protection, $protection->asks ?? 0.0, $ampacity);
+        return $protection === null ? [] : OtherProtection::between(
+            $solved,
+            $protection,
+            $protection->asks ?? 0.0,
+            $ampacity,
+        );
     }
 
     /**

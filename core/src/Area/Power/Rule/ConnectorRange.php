@@ -27,7 +27,13 @@ final readonly class ConnectorRange implements Rule
                 if ($run->circuit !== null && ! $connector->takes($run->gauge)) {
                     yield new Finding($this->text(), Level::Stop, $run->circuit->on(), "{$run->circuit->label} is {$run->gauge}; its {$connector->label()} is not made for it.",
                         'Use one made for that gauge.',
-                        Patch::set($run->circuit->on(), ["run.connectors.{$number}.thinnest" => $run->gauge->name, "run.connectors.{$number}.thickest" => $run->gauge->name]), ['area_mm2' => $run->gauge->areaMm2]);
+                        Patch::set(
+                            $run->circuit->on(),
+                            [
+                                "run.connectors.{$number}.thinnest" => $run->gauge->name,
+                                "run.connectors.{$number}.thickest" => $run->gauge->name,
+                            ],
+                        ), ['area_mm2' => $run->gauge->areaMm2]);
                 }
             }
         }

@@ -31,7 +31,10 @@ final readonly class CrankingAmpsShort implements Rule
             foreach ($plan->banks as $bank) {
                 $battery = $bank->batteries()[0];
                 if ($bank !== $plan->bankOf($now->id) && $bank->nominalVolts() === $now->nominalVolts && $bank->crankingAmps() >= $least && $battery->chemistry->isLead()) {
-                    yield new Remedy("Start the engine from bank {$bank->id}.", Patch::set('plan', ['boat.engine.battery' => $battery->id]));
+                    yield new Remedy(
+                        "Start the engine from bank {$bank->id}.",
+                        Patch::set('plan', ['boat.engine.battery' => $battery->id]),
+                    );
                 }
             }
         };
@@ -54,7 +57,14 @@ final readonly class CrankingAmpsShort implements Rule
             if ($amps < $engine->leastColdCranking) {
                 yield new Finding($this->text(), Level::Stop, "battery:{$battery->id}",
                     "The starting battery gives {$solved->words->amps($amps)} when cold; the engine asks for {$solved->words->amps($engine->leastColdCranking)}.",
-                    'Fit a starting battery with enough cranking amps.', self::stronger($solved->plan, $battery, $engine->leastColdCranking), ['cca_a' => $amps, 'min_cca_a' => $engine->leastColdCranking]);
+                    'Fit a starting battery with enough cranking amps.', self::stronger(
+                        $solved->plan,
+                        $battery,
+                        $engine->leastColdCranking,
+                    ), [
+                        'cca_a' => $amps,
+                        'min_cca_a' => $engine->leastColdCranking,
+                    ]);
             }
         }
     }

@@ -28,7 +28,10 @@ final readonly class CrankingBrownOut implements Rule
     {
         $engine = $solved->plan->boat->engine;
         $bank = $engine === null ? null : $solved->plan->bankOf($engine->battery);
-        $sharing = $bank === null ? [] : array_filter($solved->devicesOn($bank), static fn (Device $device): bool => $device->kind->isElectronics());
+        $sharing = $bank === null ? [] : array_filter(
+            $solved->devicesOn($bank),
+            static fn (Device $device): bool => $device->kind->isElectronics(),
+        );
         if ($engine === null || $bank === null || $sharing === [] || ! States::knows($bank)) {
             return;
         }
@@ -43,7 +46,10 @@ final readonly class CrankingBrownOut implements Rule
             if ($volts < $device->minVolts) {
                 yield new Finding($this->text(), Level::Warn, "device:{$device->id}",
                     "{$device->label()} falls to {$solved->words->volts($volts)} while the engine draws {$solved->words->amps($engine->crankingAmps)} from bank {$bank->id}; it needs {$solved->words->volts($device->minVolts)}.",
-                    'Give the electronics a battery of their own.', static fn (): iterable => OtherSupply::ofDevice($solved, $device, $bank), ['volts' => $volts, 'min_v' => $device->minVolts]);
+                    'Give the electronics a battery of their own.', static fn (): iterable => OtherSupply::ofDevice($solved, $device, $bank), [
+                        'volts' => $volts,
+                        'min_v' => $device->minVolts,
+                    ]);
             }
         }
     }

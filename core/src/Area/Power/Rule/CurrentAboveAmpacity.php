@@ -38,7 +38,10 @@ final readonly class CurrentAboveAmpacity implements Rule
                 $words = $solved->words;
                 yield new Finding($this->text(), Level::Stop, $conductor->on,
                     ucfirst($conductor->label()).": {$words->amps($amps)} in {$conductor->gauge} that carries {$words->amps($conductor->ampacity)} where it lies{$this->beside($solved, $conductor)}.",
-                    'Split the load over two circuits, or check its amps.', static fn (): iterable => ThickerWire::carrying($solved, $conductor, $amps), ['current_a' => $amps, 'ampacity_a' => $conductor->ampacity]);
+                    'Split the load over two circuits, or check its amps.', static fn (): iterable => ThickerWire::carrying($solved, $conductor, $amps), [
+                        'current_a' => $amps,
+                        'ampacity_a' => $conductor->ampacity,
+                    ]);
             }
         }
     }
@@ -49,6 +52,8 @@ final readonly class CurrentAboveAmpacity implements Rule
         $circuit = $conductor->run?->circuit;
         $counted = $circuit === null ? 0 : $solved->bundles->together[$circuit->id] ?? 0;
 
-        return $circuit === null || $counted <= $circuit->run->bundled ? '' : ", {$counted} warm conductors together in a tube (its plan says {$circuit->run->bundled})";
+        return $circuit === null || $counted <= $circuit->run->bundled
+            ? ''
+            : ", {$counted} warm conductors together in a tube (its plan says {$circuit->run->bundled})";
     }
 }

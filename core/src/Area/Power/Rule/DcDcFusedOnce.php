@@ -32,7 +32,10 @@ final readonly class DcDcFusedOnce implements Rule
             } elseif ($charger->fusedEnds !== 'both') {
                 yield new Finding($this->text(), Level::Stop, "charger:{$charger->id}",
                     "DC–DC charger {$charger->id} is fused at ".($charger->fusedEnds === 'none' ? 'neither end' : "its {$charger->fusedEnds} only").'.',
-                    'Put a fuse within 0.15 m of both batteries.', Patch::set("charger:{$charger->id}", ['fused_ends' => 'both']), []);
+                    'Put a fuse within 0.15 m of both batteries.', Patch::set(
+                        "charger:{$charger->id}",
+                        ['fused_ends' => 'both'],
+                    ), []);
             }
         }
     }

@@ -28,7 +28,12 @@ final readonly class HandTightConnection implements Rule
         foreach ($solved->plan->feeds as $feed) {
             $gauge = $solved->runs[$feed->id]->gauge;
             if ($feed->lug->fastening !== Fastening::Nut && ! $gauge->isThinnerThan($heavy)) {
-                yield $this->finding("feed:{$feed->id}", "Feed {$feed->id}, {$gauge}, is held by {$feed->lug->fastening->label()}.", "feed:{$feed->id}", 'fastening');
+                yield $this->finding(
+                    "feed:{$feed->id}",
+                    "Feed {$feed->id}, {$gauge}, is held by {$feed->lug->fastening->label()}.",
+                    "feed:{$feed->id}",
+                    'fastening',
+                );
             }
         }
         foreach ($solved->plan->banks as $bank) {

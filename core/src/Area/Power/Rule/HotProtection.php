@@ -32,10 +32,19 @@ final readonly class HotProtection implements Rule
         $most = $protection->ampacityBehind() ?? $protection->rating();
         foreach ($protection->family()->sizes() as $size) {
             if ($size > $protection->rating() && $size <= $most) {
-                yield new Remedy("Fit {$solved->words->amps($size)}.", Patch::set($protection->on, [$protection->ratingField() => $size]));
+                yield new Remedy(
+                    "Fit {$solved->words->amps($size)}.",
+                    Patch::set($protection->on, [$protection->ratingField() => $size]),
+                );
             }
         }
-        yield from OtherProtection::between($solved, $protection, $protection->asks ?? $protection->rating(), $most, static fn (FuseFamily $family, float $rating): bool => HeatedRating::of($family, $rating, $celsius) >= ($protection->draws ?? 0.0));
+        yield from OtherProtection::between(
+            $solved,
+            $protection,
+            $protection->asks ?? $protection->rating(),
+            $most,
+            static fn (FuseFamily $family, float $rating): bool => HeatedRating::of($family, $rating, $celsius) >= ($protection->draws ?? 0.0),
+        );
     }
 
     public function check(SolvedBoat $solved): iterable

@@ -32,7 +32,10 @@ final readonly class HullAsConductor implements Rule
             yield new Unchecked($this->text(), 'plan', 'boat.hull_carries_current');
         } elseif ($boat->hullCarriesCurrent) {
             yield new Finding($this->text(), Level::Stop, 'plan', 'The hull carries the return current of a circuit.',
-                'Lead every negative back in a wire of its own.', Patch::set('plan', ['boat.hull_carries_current' => false]), []);
+                'Lead every negative back in a wire of its own.', Patch::set(
+                    'plan',
+                    ['boat.hull_carries_current' => false],
+                ), []);
         }
     }
 }

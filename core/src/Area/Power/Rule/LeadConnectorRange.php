@@ -33,7 +33,14 @@ final readonly class LeadConnectorRange implements Rule
             yield new Finding($this->text(), Level::Stop, "device:{$path->device->id}",
                 "{$path->device->label()}: {$run->gauge} is joined to the factory lead of {$lead} with a {$connector->label()}.",
                 'Use a step-down butt that takes both, crimped on each with its own die.',
-                Patch::set("device:{$path->device->id}", ['lead.connector' => (object) ['name' => 'step-down butt', 'thinnest' => self::thinner($lead, $run->gauge)->name, 'thickest' => self::thinner($lead, $run->gauge) === $lead ? $run->gauge->name : $lead->name]]),
+                Patch::set(
+                    "device:{$path->device->id}",
+                    ['lead.connector' => (object) [
+                        'name' => 'step-down butt',
+                        'thinnest' => self::thinner($lead, $run->gauge)->name,
+                        'thickest' => self::thinner($lead, $run->gauge) === $lead ? $run->gauge->name : $lead->name,
+                    ]],
+                ),
                 ['lead_mm2' => $lead->areaMm2, 'run_mm2' => $run->gauge->areaMm2]);
         }
     }

@@ -56,7 +56,10 @@ final readonly class ManagementLimit implements Rule
                     yield new Finding($this->text(), $beyondPeak ? Level::Stop : Level::Warn, "battery:{$battery->id}",
                         "Battery {$battery->id} gives up to {$solved->words->amps($amps)}; its management system "
                             .($beyondPeak ? "cuts out at {$solved->words->amps($limit)}." : "passes {$solved->words->amps($limit)} for long."),
-                        'Use a battery with a stronger management system, or another string in parallel.', self::relieved($solved, $bank), ['amps' => $amps, 'limit_a' => $limit]);
+                        'Use a battery with a stronger management system, or another string in parallel.', self::relieved($solved, $bank), [
+                            'amps' => $amps,
+                            'limit_a' => $limit,
+                        ]);
                 }
             }
         }

@@ -25,7 +25,9 @@ final readonly class MixedChemistry implements Rule
     public function check(SolvedBoat $solved): iterable
     {
         foreach ($solved->plan->banks as $bank) {
-            $counts = array_count_values(array_map(static fn (Battery $battery): string => $battery->chemistry->value, $bank->batteries()));
+            $counts = array_count_values(
+                array_map(static fn (Battery $battery): string => $battery->chemistry->value, $bank->batteries()),
+            );
             if (count($counts) < 2) {
                 continue;
             }
@@ -41,7 +43,15 @@ final readonly class MixedChemistry implements Rule
                 "Bank {$bank->id} mixes chemistries: ".implode(', ', $others).", the others are {$most->label()}.",
                 "Make the whole bank {$most->label()}, or give the odd battery a bank and a charger of its own.",
                 static function () use ($solved, $bank, $most): iterable {
-                    $odd = array_values(array_filter($bank->strings, static fn (array $string): bool => array_filter($string, static fn (Battery $battery): bool => $battery->chemistry !== $most) !== []));
+                    $odd = array_values(
+                        array_filter(
+                            $bank->strings,
+                            static fn (array $string): bool => array_filter(
+                                $string,
+                                static fn (Battery $battery): bool => $battery->chemistry !== $most,
+                            ) !== [],
+                        ),
+                    );
 
                     return PartedBank::of($solved->plan, $bank, $odd);
                 }, ['chemistries' => (float) count($counts)]);

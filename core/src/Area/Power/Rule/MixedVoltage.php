@@ -30,7 +30,12 @@ final readonly class MixedVoltage implements Rule
     private static function parted(SolvedBoat $solved, Bank $bank, \Closure $volts): \Closure
     {
         return static function () use ($solved, $bank, $volts): iterable {
-            $differ = array_values(array_filter($bank->strings, static fn (array $string): bool => $volts($string) !== $volts($bank->strings[0])));
+            $differ = array_values(
+                array_filter(
+                    $bank->strings,
+                    static fn (array $string): bool => $volts($string) !== $volts($bank->strings[0]),
+                ),
+            );
 
             return PartedBank::of($solved->plan, $bank, $differ);
         };
@@ -44,7 +49,11 @@ final readonly class MixedVoltage implements Rule
                 yield new Finding($this->text(), Level::Stop, "bank:{$bank->id}",
                     "Bank {$bank->id} mixes blocks of ".$solved->words->volts(min($blocks)).' and '.$solved->words->volts(max($blocks)).'.',
                     'Use blocks of one nominal voltage in a bank.',
-                    self::parted($solved, $bank, static fn (array $string): float => $string[0]->nominalVolts), ['lowest_v' => min($blocks), 'highest_v' => max($blocks)]);
+                    self::parted(
+                        $solved,
+                        $bank,
+                        static fn (array $string): float => $string[0]->nominalVolts,
+                    ), ['lowest_v' => min($blocks), 'highest_v' => max($blocks)]);
 
                 continue;
             }
@@ -53,7 +62,10 @@ final readonly class MixedVoltage implements Rule
                 yield new Finding($this->text(), Level::Stop, "bank:{$bank->id}",
                     "Bank {$bank->id} joins strings of ".$solved->words->volts(min($strings)).' and '.$solved->words->volts(max($strings)).' in parallel: the higher one drives a short-circuit current into the lower.',
                     'Give every string the same number of blocks.',
-                    self::parted($solved, $bank, Bank::nominalOf(...)), ['lowest_v' => min($strings), 'highest_v' => max($strings)]);
+                    self::parted($solved, $bank, Bank::nominalOf(...)), [
+                        'lowest_v' => min($strings),
+                        'highest_v' => max($strings),
+                    ]);
             }
         }
     }

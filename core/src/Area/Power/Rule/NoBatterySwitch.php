@@ -34,7 +34,10 @@ final readonly class NoBatterySwitch implements Rule
             $engine = $solved->plan->boat->engine;
             $starts = $engine !== null && $solved->plan->bankOf($engine->battery) === $bank;
             $feeds = $solved->plan->feedsOf($bank);
-            $parted = ! $starts && $feeds !== [] && array_filter($feeds, static fn (Feed $feed): bool => $feed->protection === [] || ! $feed->isSwitched()) === [];
+            $parted = ! $starts && $feeds !== [] && array_filter(
+                $feeds,
+                static fn (Feed $feed): bool => $feed->protection === [] || ! $feed->isSwitched(),
+            ) === [];
             if ($parted || ! $bank->batteries()[0]->chemistry->isLead()) {
                 continue;
             }
@@ -43,7 +46,10 @@ final readonly class NoBatterySwitch implements Rule
                 yield new Unchecked($this->text(), "bank:{$bank->id}", 'cca_a of its batteries');
             } elseif ($amps > self::LIMIT) {
                 yield new Finding($this->text(), Level::Warn, "bank:{$bank->id}", "Bank {$bank->id} has {$solved->words->amps($amps)} cold cranking and no battery switch.",
-                    'Fit a battery switch near it, where it can be reached.', Patch::set("bank:{$bank->id}", ['switch' => true]), ['cca_a' => $amps]);
+                    'Fit a battery switch near it, where it can be reached.', Patch::set(
+                        "bank:{$bank->id}",
+                        ['switch' => true],
+                    ), ['cca_a' => $amps]);
             }
         }
     }

@@ -48,20 +48,35 @@ final readonly class NoCommonNegative implements Rule
             $gauge = $solved->runs[$feed->id]->gauge;
             $largest = $largest === null || $largest->isThinnerThan($gauge) ? $gauge : $largest;
         }
-        $bonds = array_filter($solved->plan->bonds, static fn (Bond $bond): bool => [$bond->from->id, $bond->to->id] === [$one, $other] || [$bond->to->id, $bond->from->id] === [$one, $other]);
-        $joined = $solved->states->network(State::Rest)->topology->joins($solved->plan->banks[$one]->negativePost(), $solved->plan->banks[$other]->negativePost());
+        $bonds = array_filter(
+            $solved->plan->bonds,
+            static fn (Bond $bond): bool => [
+                $bond->from->id,
+                $bond->to->id,
+            ] === [$one, $other] || [$bond->to->id, $bond->from->id] === [$one, $other],
+        );
+        $joined = $solved->states->network(State::Rest)->topology->joins(
+            $solved->plan->banks[$one]->negativePost(),
+            $solved->plan->banks[$other]->negativePost(),
+        );
         if ($bonds === [] && ! $joined) {
             $id = self::freeId($solved->plan);
             yield new Finding($this->text(), Level::Warn, "bank:{$other}",
                 "The data cables of {$net} join devices on banks {$one} and {$other}, whose negatives nothing joins.",
                 "Join the negatives of both banks with {$largest}.",
-                Patch::put("bond:{$id}", (object) ['id' => $id, 'from' => $one, 'to' => $other, 'gauge' => $largest->name ?? '6 AWG']), []);
+                Patch::put(
+                    "bond:{$id}",
+                    (object) ['id' => $id, 'from' => $one, 'to' => $other, 'gauge' => $largest->name ?? '6 AWG'],
+                ), []);
         }
         foreach ($bonds as $bond) {
             if ($largest !== null && $bond->gauge->isThinnerThan($largest)) {
                 yield new Finding($this->text(), Level::Warn, "bank:{$other}",
                     "The common negative of banks {$one} and {$other} is {$bond->gauge}, thinner than the largest feeder, {$largest}.",
-                    "Run {$largest}.", Patch::set("bond:{$bond->id}", ['gauge' => $largest->name]), ['bond_mm2' => $bond->gauge->areaMm2, 'feeder_mm2' => $largest->areaMm2]);
+                    "Run {$largest}.", Patch::set("bond:{$bond->id}", ['gauge' => $largest->name]), [
+                        'bond_mm2' => $bond->gauge->areaMm2,
+                        'feeder_mm2' => $largest->areaMm2,
+                    ]);
             }
         }
     }

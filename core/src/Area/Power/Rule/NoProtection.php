@@ -23,7 +23,17 @@ final readonly class NoProtection implements Rule
     /** m from the source, well inside what F04 allows */
     private const REMEDY_DISTANCE = 0.15;
 
-    private const FAMILIES = [FuseFamily::Blade, FuseFamily::Blade58, FuseFamily::MagneticBreaker, FuseFamily::Breaker, FuseFamily::BatteryPost, FuseFamily::StripSmall, FuseFamily::StripLarge80, FuseFamily::StripLarge, FuseFamily::LargeBlade];
+    private const FAMILIES = [
+        FuseFamily::Blade,
+        FuseFamily::Blade58,
+        FuseFamily::MagneticBreaker,
+        FuseFamily::Breaker,
+        FuseFamily::BatteryPost,
+        FuseFamily::StripSmall,
+        FuseFamily::StripLarge80,
+        FuseFamily::StripLarge,
+        FuseFamily::LargeBlade,
+    ];
 
     public function text(): RuleText
     {
@@ -57,7 +67,10 @@ final readonly class NoProtection implements Rule
         $words = $solved->words;
         // Of a bank whose charging nobody knows: what the fullest lead battery of its volts is charged with.
         $highest = $solved->pathThrough($run)?->highestVolts() ?? ($run->nominalVolts ?? 0.0) / 12 * (Chemistry::Flooded->highestChargingVolts() ?? 0.0);
-        $thicker = array_filter($run->rungs(), static fn (GaugeOption $rung): bool => $run->gauge->isThinnerThan($rung->gauge));
+        $thicker = array_filter(
+            $run->rungs(),
+            static fn (GaugeOption $rung): bool => $run->gauge->isThinnerThan($rung->gauge),
+        );
         foreach ([null, ...$thicker] as $rung) {
             foreach (self::FAMILIES as $family) {
                 $size = $family->smallestOfAtLeast($run->circuit->demand->leastRating());
@@ -67,7 +80,10 @@ final readonly class NoProtection implements Rule
                 yield new Remedy(
                     ($rung === null ? 'Fit' : "Run {$rung->gauge} and fit")." a {$family->label()} of {$words->amps($size)} within {$words->length(self::REMEDY_DISTANCE)} of the source.",
                     Patch::set($run->circuit->on(), [...($rung === null ? [] : ['run.gauge' => $rung->gauge->name]), 'protection' => [(object) [
-                        'family' => $family->value, 'rating_a' => $size, 'from_source_m' => self::REMEDY_DISTANCE, ...($family->isBreaker() ? ['resets_itself' => false, 'trip_free' => true] : []),
+                        'family' => $family->value, 'rating_a' => $size, 'from_source_m' => self::REMEDY_DISTANCE, ...($family->isBreaker() ? [
+                            'resets_itself' => false,
+                            'trip_free' => true,
+                        ] : []),
                     ]]]),
                 );
             }

@@ -31,7 +31,10 @@ final readonly class NothingFeedsIt implements Rule
         return static function () use ($plan, $device): iterable {
             $asks = CircuitRequirements::ofDevice($device);
             foreach (CircuitOffers::of($plan, $asks, $device->station, []) as $offer) {
-                yield new Remedy("Hang it on {$offer->label}.", AddDevice::circuit($plan, $asks, $offer, $device->id, $device->label()));
+                yield new Remedy(
+                    "Hang it on {$offer->label}.",
+                    AddDevice::circuit($plan, $asks, $offer, $device->id, $device->label()),
+                );
             }
         };
     }

@@ -46,13 +46,20 @@ final readonly class PathDrop implements Rule
                 continue;
             }
             $words = $solved->words;
-            $worst = array_reduce($runs, static fn (?SizedRun $worst, SizedRun $run): SizedRun => $worst === null || $run->drop > $worst->drop ? $run : $worst);
+            $worst = array_reduce(
+                $runs,
+                static fn (?SizedRun $worst, SizedRun $run): SizedRun => $worst === null || $run->drop > $worst->drop ? $run : $worst,
+            );
             yield new Finding($this->text(), Level::Warn, $on,
                 "{$path->device->label()} loses {$words->percent($percent)} on its way from {$path->from()}, {$words->volts($lost)}; the limit is {$words->percent($limit)}. "
                     ."Most of it in {$worst?->circuit?->label}: {$words->amps($worst->amps ?? 0.0)} over {$words->length($worst->length ?? 0.0)} of {$worst?->gauge}"
                     .(($worst->circuit->run->extraOhms ?? 0.0) > 0 ? " and {$words->milliohms($worst->circuit->run->extraOhms ?? 0.0)} more." : '.'),
                 'Run thicker wire, shorten it, raise the supply volts, or feed it from a battery nearby.',
-                static fn (): iterable => self::remedies($solved, $path, $runs, $limit), ['drop_pct' => $percent, 'limit_pct' => $limit, 'drop_v' => $lost]);
+                static fn (): iterable => self::remedies($solved, $path, $runs, $limit), [
+                    'drop_pct' => $percent,
+                    'limit_pct' => $limit,
+                    'drop_v' => $lost,
+                ]);
         }
     }
 
@@ -128,7 +135,10 @@ final readonly class PathDrop implements Rule
             }
         }
 
-        return new Remedy(implode(' and ', $says)." gives {$solved->words->percent(100 * $lost / $path->nominalVolts())}.", Patch::all($steps) ?? throw new \LogicException('Something changed.'));
+        return new Remedy(
+            implode(' and ', $says)." gives {$solved->words->percent(100 * $lost / $path->nominalVolts())}.",
+            Patch::all($steps) ?? throw new \LogicException('Something changed.'),
+        );
     }
 
     /**
@@ -150,9 +160,15 @@ final readonly class PathDrop implements Rule
         if ($patch === null || $left > $allowed) {
             return null;
         }
-        $percent = 100 * ($left + $path->beside($solved->runs, $solved->plan->houseRules->conductorCelsius)) / $path->nominalVolts();
+        $percent = 100 * ($left + $path->beside(
+            $solved->runs,
+            $solved->plan->houseRules->conductorCelsius,
+        )) / $path->nominalVolts();
 
-        return new Remedy("Run a direct fused feed past what adds {$solved->words->milliohms($ohms)}: {$solved->words->percent($percent)}.", $patch);
+        return new Remedy(
+            "Run a direct fused feed past what adds {$solved->words->milliohms($ohms)}: {$solved->words->percent($percent)}.",
+            $patch,
+        );
     }
 
     private static function thicker(SizedRun $run, ?GaugeOption $from): ?GaugeOption

@@ -37,7 +37,14 @@ final readonly class PlugBelowCircuit implements Rule
             if ($wrong !== []) {
                 yield new Finding($this->text(), Level::Stop, $run->circuit->on(), "The plug in {$run->circuit->label}: ".implode('; ', $wrong).'.',
                     'Fit one rated above the circuit that goes together one way only.',
-                    Patch::set($run->circuit->on(), ['run.plug' => (object) ['rating_a' => max($plug->amps, ceil($run->peakAmps)), 'max_v' => max($plug->maxVolts, ceil($volts)), 'keyed' => true]]),
+                    Patch::set(
+                        $run->circuit->on(),
+                        ['run.plug' => (object) [
+                            'rating_a' => max($plug->amps, ceil($run->peakAmps)),
+                            'max_v' => max($plug->maxVolts, ceil($volts)),
+                            'keyed' => true,
+                        ]],
+                    ),
                     ['rating_a' => $plug->amps, 'current_a' => $run->amps]);
             }
         }

@@ -15,7 +15,10 @@ use Dinghy\Source\SourceKind;
 
 final readonly class ProtectionBelowLoad implements Rule
 {
-    /** times the stated peak, that a resistance draws at most from a full battery: LiFePO4 of 12 V nominal rests at 13.6 V */
+    /**
+     * times the stated peak, that a resistance draws at most from a full battery: LiFePO4 of 12 V nominal rests at 13.6
+     * V
+     */
     private const FULL = 1.15;
 
     public function text(): RuleText
@@ -25,10 +28,14 @@ final readonly class ProtectionBelowLoad implements Rule
             'it opens in use though nothing is wrong', 'common practice', SourceKind::CommonPractice);
     }
 
-    /** @return float A that the solved network puts through a fuse of a run, where that is more than what hangs on it explains; else 0 */
+    /**
+     * @return float A that the solved network puts through a fuse of a run, where that is more than what hangs on it explains; else 0
+     */
     private static function beyondLoad(SolvedBoat $solved, PlacedProtection $protection): float
     {
-        $flows = $protection->run === null || $protection->element === null ? 0.0 : $solved->currents->most($protection->element) ?? 0.0;
+        $flows = $protection->run === null || $protection->element === null
+            ? 0.0
+            : $solved->currents->most($protection->element) ?? 0.0;
 
         return $flows > self::FULL * ($protection->draws ?? 0.0) ? $flows : 0.0;
     }

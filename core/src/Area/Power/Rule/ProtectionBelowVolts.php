@@ -30,7 +30,11 @@ final readonly class ProtectionBelowVolts implements Rule
                 continue; // nothing feeds it
             }
             if ($protection->highestVolts === null) {
-                yield new Unchecked($this->text(), $protection->on, "charging volts of bank {$protection->banks[0]->id}");
+                yield new Unchecked(
+                    $this->text(),
+                    $protection->on,
+                    "charging volts of bank {$protection->banks[0]->id}",
+                );
             } elseif ($protection->sized->planned->volts() < $protection->highestVolts) {
                 yield $this->finding($solved, $protection, $protection->highestVolts);
             }
@@ -42,9 +46,17 @@ final readonly class ProtectionBelowVolts implements Rule
         $words = $solved->words;
 
         return new Finding($this->text(), Level::Stop, $protection->on,
-            ucfirst("{$protection->family()->label()} on {$protection->where} is made for {$words->volts($protection->sized->planned->volts())}; its circuit reaches {$words->volts($highest)} while charging."),
+            ucfirst("{$protection->family()->label()} on {$protection->where} is made for {$words->volts(
+                $protection->sized->planned->volts(),
+            )}; its circuit reaches {$words->volts($highest)} while charging."),
             'Choose a family made for more volts.',
-            static fn (): iterable => OtherProtection::between($solved, $protection, $protection->asks ?? $protection->rating(), $protection->ampacityBehind() ?? $protection->rating(), static fn (FuseFamily $family): bool => $family->maxVolts() >= $highest),
+            static fn (): iterable => OtherProtection::between(
+                $solved,
+                $protection,
+                $protection->asks ?? $protection->rating(),
+                $protection->ampacityBehind() ?? $protection->rating(),
+                static fn (FuseFamily $family): bool => $family->maxVolts() >= $highest,
+            ),
             ['max_v' => $protection->sized->planned->volts(), 'highest_v' => $highest]);
     }
 }

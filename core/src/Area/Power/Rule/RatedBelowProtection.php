@@ -28,7 +28,10 @@ final readonly class RatedBelowProtection implements Rule
     {
         foreach ($solved->plan->feeds as $feed) {
             $run = $solved->runs[$feed->id];
-            $breakers = array_filter($feed->protection, static fn ($protection): bool => $protection->family->isBreaker());
+            $breakers = array_filter(
+                $feed->protection,
+                static fn ($protection): bool => $protection->family->isBreaker(),
+            );
             if ($feed->switch && $breakers === []) {
                 yield from $this->judge($solved, "feed:{$feed->id}", 'switch_rating_a', "switch of feed {$feed->id}", $feed->switchRating,
                     $this->flowing($solved, [$run]), $run->lastRating());
@@ -38,7 +41,9 @@ final readonly class RatedBelowProtection implements Rule
             $feeding = $this->feeding($solved, $block);
             if ($feeding !== [] && $block->branches !== []) {
                 yield from $this->judge($solved, "block:{$block->id}", 'rating_a', "buses of block {$block->id}", $block->rating,
-                    $this->flowing($solved, $feeding), self::sumOf(array_map(static fn (SizedRun $run): ?float => $run->lastRating(), $feeding)));
+                    $this->flowing($solved, $feeding), self::sumOf(
+                        array_map(static fn (SizedRun $run): ?float => $run->lastRating(), $feeding),
+                    ));
             }
         }
         foreach ($solved->plan->banks as $bank) {
@@ -64,8 +69,15 @@ final readonly class RatedBelowProtection implements Rule
     }
 
     /** @return iterable<Finding|Unchecked> */
-    private function judge(SolvedBoat $solved, string $on, string $field, string $what, ?float $rating, ?float $flows, ?float $protected): iterable
-    {
+    private function judge(
+        SolvedBoat $solved,
+        string $on,
+        string $field,
+        string $what,
+        ?float $rating,
+        ?float $flows,
+        ?float $protected,
+    ): iterable {
         if ($rating === null) {
             yield new Unchecked($this->text(), $on, $field);
 
@@ -79,20 +91,27 @@ final readonly class RatedBelowProtection implements Rule
         yield new Finding($this->text(), Level::Stop, $on,
             ucfirst("{$what} ".(str_starts_with($what, 'buses') ? 'are' : 'is')." made for {$words->amps($rating)}; ")
                 .($flows > $rating ? "{$words->amps((float) $flows)} flow there." : "the protection before it lets {$words->amps($needed)} through."),
-            "Fit one made for {$words->amps($needed)} or more, or smaller protection before it.", Patch::set($on, [$field => ceil($needed)]),
+            "Fit one made for {$words->amps($needed)} or more, or smaller protection before it.", Patch::set(
+                $on,
+                [$field => ceil($needed)],
+            ),
             ['rating_a' => $rating, 'needed_a' => $needed]);
     }
 
     /** @return list<SizedRun> */
     private function feeding(SolvedBoat $solved, Block $block): array
     {
-        return array_values(array_filter($solved->circuits(), static fn (SizedRun $run): bool => $run->circuit?->block === $block->id));
+        return array_values(
+            array_filter($solved->circuits(), static fn (SizedRun $run): bool => $run->circuit?->block === $block->id),
+        );
     }
 
     /** @param  list<SizedRun>  $runs */
     private function flowing(SolvedBoat $solved, array $runs): ?float
     {
-        return self::sumOf(array_map(static fn (SizedRun $run): ?float => $solved->currents->most("{$run->id}/+wire"), $runs));
+        return self::sumOf(
+            array_map(static fn (SizedRun $run): ?float => $solved->currents->most("{$run->id}/+wire"), $runs),
+        );
     }
 
     /**

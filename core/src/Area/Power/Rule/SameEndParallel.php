@@ -39,7 +39,11 @@ final readonly class SameEndParallel implements Rule
             }
             $out = [];
             foreach ($bank->strings as $string) {
-                $out[$string[0]->id] = $solved->throughput->outOf($bank, $string[0], static fn (SizedRun $run): float => $run->peakAmps);
+                $out[$string[0]->id] = $solved->throughput->outOf(
+                    $bank,
+                    $string[0],
+                    static fn (SizedRun $run): float => $run->peakAmps,
+                );
             }
             $busiest = Sharing::busiest($bank, $out);
             if ($busiest > self::LIMIT) {
@@ -52,16 +56,35 @@ final readonly class SameEndParallel implements Rule
     {
         $amps = $solved->throughput->atPeak($bank);
         $last = count($bank->strings);
-        $terminals = $bank->shunt === null ? ['from.plus' => 'pos@1', 'from.minus' => "neg@{$last}"] : ['from.plus' => "pos@{$last}", 'from.minus' => 'neg'];
+        $terminals = $bank->shunt === null ? [
+            'from.plus' => 'pos@1',
+            'from.minus' => "neg@{$last}",
+        ] : ['from.plus' => "pos@{$last}", 'from.minus' => 'neg'];
         // Its first string's top and its last string's bottom, or, past a shunt, the other way round.
         $plus = $bank->strings[$bank->shunt === null ? 0 : $last - 1][count($bank->strings[$bank->shunt === null ? 0 : $last - 1]) - 1]->plus();
         $minus = $bank->strings[$bank->shunt === null ? $last - 1 : 0][0]->minus();
         $full = array_filter($solved->plan->feedsOf($bank), static fn (Feed $feed): bool => ! $feed->supply->isTap());
         // What is taken off there already needs no moving.
-        $moved = array_values(array_filter($full, static fn (Feed $feed): bool => ! $feed->supply->plusPost()->is($plus) || ! $feed->supply->minus->post($bank)->is($minus)));
-        $diagonal = $moved === [] ? null : Sharing::between($bank, $plus, $minus, $amps, $solved->plan->houseRules->conductorCelsius);
+        $moved = array_values(
+            array_filter(
+                $full,
+                static fn (Feed $feed): bool => ! $feed->supply->plusPost()->is($plus) || ! $feed->supply->minus->post($bank)->is($minus),
+            ),
+        );
+        $diagonal = $moved === [] ? null : Sharing::between(
+            $bank,
+            $plus,
+            $minus,
+            $amps,
+            $solved->plan->houseRules->conductorCelsius,
+        );
         $after = $diagonal === null ? INF : Sharing::busiest($bank, $diagonal);
-        $patch = Patch::all(array_map(static fn (Feed $feed): Patch => Patch::set("feed:{$feed->id}", $terminals), $after <= self::LIMIT ? $moved : []));
+        $patch = Patch::all(
+            array_map(
+                static fn (Feed $feed): Patch => Patch::set("feed:{$feed->id}", $terminals),
+                $after <= self::LIMIT ? $moved : [],
+            ),
+        );
 
         $remedy = match (true) {
             $patch !== null => 'Take positive from one end and negative from the other: '.($after < 1.005 ? 'all then give the same.' : 'the busiest then gives '.QuantityFormatter::trim($after, 2).' times its even share.'),
@@ -72,7 +95,13 @@ final readonly class SameEndParallel implements Rule
         return new Finding($this->text(), Level::Warn, "bank:{$bank->id}",
             "The busiest string of bank {$bank->id} gives ".QuantityFormatter::trim($busiest, 2).' times its even share of '.$solved->words->amps($amps).'.',
             $remedy,
-            static fn (): iterable => $patch === null ? self::thickerJumpers($solved, $bank, $moved === [] ? null : Patch::all(array_map(static fn (Feed $feed): Patch => Patch::set("feed:{$feed->id}", $terminals), $moved))) : [new Remedy($remedy, $patch)],
+            static fn (): iterable => $patch === null ? self::thickerJumpers(
+                $solved,
+                $bank,
+                $moved === [] ? null : Patch::all(
+                    array_map(static fn (Feed $feed): Patch => Patch::set("feed:{$feed->id}", $terminals), $moved),
+                ),
+            ) : [new Remedy($remedy, $patch)],
             ['busiest' => $busiest] + (is_infinite($after) ? [] : ['diagonal' => $after]));
     }
 
@@ -83,14 +112,24 @@ final readonly class SameEndParallel implements Rule
     private static function thickerJumpers(SolvedBoat $solved, Bank $bank, ?Patch $opposite): iterable
     {
         foreach ($solved->plan->houseRules->stock as $gauge) {
-            $wires = array_values(array_filter($bank->wires(), static fn (Jumper $wire): bool => $wire->gauge->isThinnerThan($gauge)));
+            $wires = array_values(
+                array_filter($bank->wires(), static fn (Jumper $wire): bool => $wire->gauge->isThinnerThan($gauge)),
+            );
             if ($wires === []) {
                 continue;
             }
             $patch = $bank->jumpers === null
                 ? Patch::set("bank:{$bank->id}", ['jumper.gauge' => $gauge->name])
-                : Patch::all(array_map(static fn (Jumper $wire): Patch => Patch::set("jumper:{$wire->id}", ['gauge' => $gauge->name]), $wires));
-            yield new Remedy("Use jumpers of {$gauge}".($opposite === null ? '.' : ', and take off at opposite ends.'), $opposite === null ? $patch : $opposite->and($patch));
+                : Patch::all(
+                    array_map(
+                        static fn (Jumper $wire): Patch => Patch::set("jumper:{$wire->id}", ['gauge' => $gauge->name]),
+                        $wires,
+                    ),
+                );
+            yield new Remedy(
+                "Use jumpers of {$gauge}".($opposite === null ? '.' : ', and take off at opposite ends.'),
+                $opposite === null ? $patch : $opposite->and($patch),
+            );
         }
     }
 }

@@ -41,7 +41,10 @@ final readonly class ScreenDips implements Rule
         }
         foreach ($solved->plan->banks as $bank) {
             $devices = $solved->devicesOn($bank);
-            $screens = array_filter($devices, static fn (Device $device): bool => $device->kind === DeviceKind::Display);
+            $screens = array_filter(
+                $devices,
+                static fn (Device $device): bool => $device->kind === DeviceKind::Display,
+            );
             if ($screens === [] || ! States::knows($bank)) {
                 continue;
             }
@@ -76,7 +79,10 @@ final readonly class ScreenDips implements Rule
             if ($before !== null && $after !== null && $before - $after > self::LIMIT) {
                 yield new Finding($this->text(), Level::Warn, "device:{$screen->id}",
                     "{$screen->label()} dips by {$solved->words->volts($before - $after)}, to {$solved->words->volts($after)}, when {$device->label()} comes on.",
-                    'Give the screens a feed, or a battery, of their own.', static fn (): iterable => OtherSupply::ofDevice($solved, $screen), ['dip_v' => $before - $after, 'to_v' => $after]);
+                    'Give the screens a feed, or a battery, of their own.', static fn (): iterable => OtherSupply::ofDevice($solved, $screen), [
+                        'dip_v' => $before - $after,
+                        'to_v' => $after,
+                    ]);
             }
         }
     }

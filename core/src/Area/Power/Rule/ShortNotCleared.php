@@ -76,28 +76,48 @@ final readonly class ShortNotCleared implements Rule
         yield new Finding($this->text(), Level::Warn, $protection->on,
             $amps < self::MULTIPLE * $protection->rating()
                 ? "{$where}, less than twice the {$words->amps($protection->rating())} of its {$family->label()}: it may not open."
-                : "{$where}: the insulation of {$wire->gauge} bears that for {$words->seconds(self::spoilt($solved, $wire, $amps))}, the {$family->label()} of {$words->amps($protection->rating())} may take {$words->seconds($opens)}.",
+                : "{$where}: the insulation of {$wire->gauge} bears that for {$words->seconds(
+                    self::spoilt($solved, $wire, $amps),
+                )}, the {$family->label()} of {$words->amps($protection->rating())} may take {$words->seconds($opens)}.",
             'Run a thicker wire, or fit a quicker fuse, so that the short is cut in time.',
             static fn (): iterable => self::remedies($solved, $protection, $wire, $amps),
             ['short_a' => $amps, 'rating_a' => $protection->rating()]);
     }
 
     /** @return iterable<Remedy> a smaller or quicker one; else thicker wire */
-    private static function remedies(SolvedBoat $solved, PlacedProtection $protection, PlacedConductor $wire, float $amps): iterable
-    {
+    private static function remedies(
+        SolvedBoat $solved,
+        PlacedProtection $protection,
+        PlacedConductor $wire,
+        float $amps,
+    ): iterable {
         $asks = $protection->asks ?? 0.0;
         $lower = $protection->family()->smallestOfAtLeast($asks);
         if ($lower !== null && $lower < $protection->rating() && self::isCleared($solved, $protection->family(), $lower, $wire, self::SMALLER * $amps)) {
-            yield new Remedy("Fit {$solved->words->amps($lower)}.", Patch::set($protection->on, [$protection->ratingField() => $lower]));
+            yield new Remedy(
+                "Fit {$solved->words->amps($lower)}.",
+                Patch::set($protection->on, [$protection->ratingField() => $lower]),
+            );
         }
         yield from OtherProtection::between($solved, $protection, $asks, $amps / self::MULTIPLE,
-            static fn (FuseFamily $family, float $rating): bool => self::isCleared($solved, $family, $rating, $wire, self::SMALLER * $amps));
+            static fn (FuseFamily $family, float $rating): bool => self::isCleared(
+                $solved,
+                $family,
+                $rating,
+                $wire,
+                self::SMALLER * $amps,
+            ));
         yield from ThickerWire::carrying($solved, $wire, 0.0);
     }
 
     /** Whether a protection opens on this current surely, and before the wire is spoilt. */
-    private static function isCleared(SolvedBoat $solved, FuseFamily $family, float $rating, PlacedConductor $wire, float $amps): bool
-    {
+    private static function isCleared(
+        SolvedBoat $solved,
+        FuseFamily $family,
+        float $rating,
+        PlacedConductor $wire,
+        float $amps,
+    ): bool {
         return $amps >= self::MULTIPLE * $rating && self::spoilt($solved, $wire, $amps) >= OpeningTime::of($family, $rating, $amps)->slowest;
     }
 
@@ -107,6 +127,9 @@ final readonly class ShortNotCleared implements Rule
         $rules = $solved->plan->houseRules;
         $running = $solved->currents->most($wire->elements[0]) ?? $wire->run->amps ?? 0.0;
 
-        return (new Heating($wire->gauge, $wire->ampacity ?? 0.0, $rules->insulation, $rules->ambient))->untilSpoilt($amps, min($running, $wire->ampacity ?? INF));
+        return (new Heating($wire->gauge, $wire->ampacity ?? 0.0, $rules->insulation, $rules->ambient))->untilSpoilt(
+            $amps,
+            min($running, $wire->ampacity ?? INF),
+        );
     }
 }

@@ -20,7 +20,11 @@ final readonly class ShuntBypassed implements Rule
 {
     public function text(): RuleText
     {
-        return new RuleText('B15', [Level::Stop, Level::Warn, Level::Note], 'a load\'s or a bank-end charger\'s negative bypasses the shunt: a stop; the monitor\'s capacity is not the bank\'s: a decision; outputs across upper blocks of a series bank cannot pass a shunt: a note',
+        return new RuleText('B15', [
+            Level::Stop,
+            Level::Warn,
+            Level::Note,
+        ], 'a load\'s or a bank-end charger\'s negative bypasses the shunt: a stop; the monitor\'s capacity is not the bank\'s: a decision; outputs across upper blocks of a series bank cannot pass a shunt: a note',
             'the monitor counts only what flows through its shunt', 'common practice', SourceKind::CommonPractice);
     }
 
@@ -34,7 +38,10 @@ final readonly class ShuntBypassed implements Rule
                 $other = $feed->supply->minus->above === 0 && ! $feed->supply->minus->post($bank)->is($bank->negativePost());
                 if ($feed->supply->pastShunt || $other) {
                     yield new Finding($this->text(), Level::Stop, "feed:{$feed->id}", "The negative of feed {$feed->id} lands on the battery side of the shunt of bank {$bank->id}.",
-                        'Land it on the load side of the shunt.', Patch::set("feed:{$feed->id}", $other ? ['from.minus' => 'neg'] : ['from.past_shunt' => false]), []);
+                        'Land it on the load side of the shunt.', Patch::set(
+                            "feed:{$feed->id}",
+                            $other ? ['from.minus' => 'neg'] : ['from.past_shunt' => false],
+                        ), []);
                 }
             }
             foreach ($solved->plan->chargers as $charger) {
@@ -46,7 +53,10 @@ final readonly class ShuntBypassed implements Rule
             } elseif (abs($set - $bank->capacityAh()) > 0.5) {
                 yield new Finding($this->text(), Level::Warn, "bank:{$bank->id}",
                     'The monitor is set to '.QuantityFormatter::trim($set, 0)." Ah; bank {$bank->id} has ".QuantityFormatter::trim($bank->capacityAh(), 0).' Ah: blocks in series add volts, not Ah.',
-                    'Set it to '.QuantityFormatter::trim($bank->capacityAh(), 0).' Ah.', Patch::set("bank:{$bank->id}", ['shunt.capacity_set_ah' => $bank->capacityAh()]),
+                    'Set it to '.QuantityFormatter::trim($bank->capacityAh(), 0).' Ah.', Patch::set(
+                        "bank:{$bank->id}",
+                        ['shunt.capacity_set_ah' => $bank->capacityAh()],
+                    ),
                     ['set_ah' => $set, 'bank_ah' => $bank->capacityAh()]);
             }
         }
@@ -62,11 +72,20 @@ final readonly class ShuntBypassed implements Rule
             [$height] = $bank->placeOf($output->across[0]);
             if ($height > 0) {
                 yield new Finding($this->text(), Level::Note, "charger:{$charger->id}",
-                    "What charger {$charger->id} gives to Battery {$bank->numberOf($output->across[0], $words->countedFrom)} ({$output->across[0]->id}) does not pass the shunt: the monitor counts the charge of Battery {$bank->numberOf($bank->strings[0][0], $words->countedFrom)}.",
+                    "What charger {$charger->id} gives to Battery {$bank->numberOf(
+                        $output->across[0],
+                        $words->countedFrom,
+                    )} ({$output->across[0]->id}) does not pass the shunt: the monitor counts the charge of Battery {$bank->numberOf(
+                        $bank->strings[0][0],
+                        $words->countedFrom,
+                    )}.",
                     'Reset the monitor when the bank is full.', null, []);
             } elseif ($output->pastShunt) {
                 yield new Finding($this->text(), Level::Stop, "charger:{$charger->id}", "The negative of charger {$charger->id} lands on the battery side of the shunt of bank {$bank->id}.",
-                    'Land it on the load side of the shunt.', Patch::set("charger:{$charger->id}", ["outputs.{$number}.minus_at" => 'shunt']), []);
+                    'Land it on the load side of the shunt.', Patch::set(
+                        "charger:{$charger->id}",
+                        ["outputs.{$number}.minus_at" => 'shunt'],
+                    ), []);
             }
         }
     }

@@ -32,16 +32,28 @@ final readonly class SparksInPetrolSpace implements Rule
             return;
         }
         foreach ($solved->plan->feeds as $feed) {
-            $protected = array_map(static fn (Protection $protection): ?bool => $protection->ignitionProtected, $feed->protection);
+            $protected = array_map(
+                static fn (Protection $protection): ?bool => $protection->ignitionProtected,
+                $feed->protection,
+            );
             if ($protected !== []) {
                 yield from $this->judge($solved, "feed:{$feed->id}", $feed->supply->bank->strings[0][0]->station,
                     in_array(false, $protected, true) ? false : (in_array(null, $protected, true) ? null : true),
-                    array_map(static fn (int $index): string => "protection.{$index}.ignition_protected", array_keys($protected)));
+                    array_map(
+                        static fn (int $index): string => "protection.{$index}.ignition_protected",
+                        array_keys($protected),
+                    ));
             }
         }
         foreach ($solved->plan->blocks as $block) {
             if ($block->branches !== []) {
-                yield from $this->judge($solved, "block:{$block->id}", $block->station, $block->ignitionProtected, ['ignition_protected']);
+                yield from $this->judge(
+                    $solved,
+                    "block:{$block->id}",
+                    $block->station,
+                    $block->ignitionProtected,
+                    ['ignition_protected'],
+                );
             }
         }
     }
@@ -67,7 +79,10 @@ final readonly class SparksInPetrolSpace implements Rule
             yield new Unchecked($this->text(), $on, $fields[0]);
         } elseif ($place->petrolVapour) {
             yield new Finding($this->text(), Level::Stop, $on, "{$place->label()} can hold petrol vapour, and the protection there is not ignition protected.",
-                'Fit an ignition-protected part, or move it to a place open to the air.', Patch::set($on, array_fill_keys($fields, true)), []);
+                'Fit an ignition-protected part, or move it to a place open to the air.', Patch::set(
+                    $on,
+                    array_fill_keys($fields, true),
+                ), []);
         }
     }
 }

@@ -31,7 +31,11 @@ final readonly class SupplyOutsideDevice implements Rule
             yield new Finding($this->text(), Level::Stop, "device:{$device->id}",
                 "{$device->label()} is fed {$solved->words->volts($volts)} nominal from {$path->from()}; it is made for {$solved->words->volts($device->minVolts)} to {$solved->words->volts($device->maxVolts)}.",
                 'Feed it from a bank, or across a battery of one, whose volts lie within its range.',
-                static fn (): iterable => OtherSupply::of($solved, $path), ['supply_v' => $volts, 'min_v' => $device->minVolts, 'max_v' => $device->maxVolts]);
+                static fn (): iterable => OtherSupply::of($solved, $path), [
+                    'supply_v' => $volts,
+                    'min_v' => $device->minVolts,
+                    'max_v' => $device->maxVolts,
+                ]);
         }
     }
 }

@@ -40,7 +40,18 @@ final readonly class TapNotOnFirst implements Rule
                 yield new Finding($this->text(), Level::Stop, "feed:{$feed->id}",
                     "The negative of feed {$feed->id} stands {$solved->words->volts($lift)} above the negative of bank {$supply->bank->id}: through shields and frames that is a short circuit.",
                     "Take it across Battery {$first}, from the bank's negative.",
-                    self::lower($solved, $feed, "Take it across Battery {$first}, from the bank's negative.", Patch::set("feed:{$feed->id}", ['from.plus' => 'tap:'.max(1, $supply->plus->above - $supply->minus->above), 'from.minus' => 'neg'])),
+                    self::lower(
+                        $solved,
+                        $feed,
+                        "Take it across Battery {$first}, from the bank's negative.",
+                        Patch::set(
+                            "feed:{$feed->id}",
+                            [
+                                'from.plus' => 'tap:'.max(1, $supply->plus->above - $supply->minus->above),
+                                'from.minus' => 'neg',
+                            ],
+                        ),
+                    ),
                     ['lift_v' => $lift]);
             } elseif ($supply->isTap()) {
                 yield from $this->judgeTap($solved, $feed);
@@ -69,7 +80,12 @@ final readonly class TapNotOnFirst implements Rule
                 yield new Finding($this->text(), Level::Stop, "feed:{$feed->id}",
                     "{$path->device->label()} takes at most {$words->volts($path->device->maxVolts)}; the tap above Battery {$number($string[$supply->plus->above - 1])} gives {$words->volts($supply->nominalVolts())}.",
                     "Take the tap from Battery {$number($string[0])}.",
-                    self::lower($solved, $feed, "Take the tap from Battery {$number($string[0])}.", Patch::set("feed:{$feed->id}", ['from.plus' => 'tap:1'])),
+                    self::lower(
+                        $solved,
+                        $feed,
+                        "Take the tap from Battery {$number($string[0])}.",
+                        Patch::set("feed:{$feed->id}", ['from.plus' => 'tap:1']),
+                    ),
                     ['supply_v' => $supply->nominalVolts(), 'max_v' => $path->device->maxVolts]);
 
                 return;
@@ -98,7 +114,11 @@ final readonly class TapNotOnFirst implements Rule
             'Taps take '.QuantityFormatter::trim($tapped, 1)." Ah a trip from the lower blocks of bank {$supply->bank->id}, whose whole gives ".QuantityFormatter::trim($whole, 1)
                 ." Ah; charged as one bank, Battery {$number($first)} is at its floor alone after ".QuantityFormatter::trim($trips, 0).($trips === 1.0 ? ' trip.' : ' trips.'),
             'Give what is tapped a battery of its own, or charge every block by an output of its own.',
-            static fn (): iterable => OtherSupply::ofFeed($solved, $feed), ['imbalance_ah' => $tapped, 'bank_ah' => $whole, 'trips' => $trips]);
+            static fn (): iterable => OtherSupply::ofFeed($solved, $feed), [
+                'imbalance_ah' => $tapped,
+                'bank_ah' => $whole,
+                'trips' => $trips,
+            ]);
     }
 
     /**

@@ -26,7 +26,10 @@ final readonly class ThinSingleConductor implements Rule
         foreach ($solved->circuits() as $run) {
             if ($run->circuit !== null && ! $run->circuit->run->jacketed && $run->gauge->isThinnerThan(Gauge::of($run->gauge->metric ? '1 mm2' : '16 AWG'))) {
                 yield new Finding($this->text(), Level::Warn, $run->circuit->on(), "{$run->circuit->label} is single {$run->gauge}, thinner than 16 AWG.",
-                    'Run it as a jacketed pair, or thicker.', Patch::set($run->circuit->on(), ['run.cable' => 'pair']), ['area_mm2' => $run->gauge->areaMm2]);
+                    'Run it as a jacketed pair, or thicker.', Patch::set(
+                        $run->circuit->on(),
+                        ['run.cable' => 'pair'],
+                    ), ['area_mm2' => $run->gauge->areaMm2]);
             }
         }
     }

@@ -60,7 +60,10 @@ final readonly class ThinnerThanMakersTable implements Rule
         $asked = MakersTable::gauge($path->device, $metres);
 
         return new Finding($this->text(), Level::Warn, $last->circuit?->on() ?? '',
-            ($last->circuit->label ?? '').": {$solved->words->length($metres)} of ".implode(' and ', array_unique(array_map(static fn (SizedRun $run): string => (string) $run->gauge, $runs)))
+            ($last->circuit->label ?? '').": {$solved->words->length($metres)} of ".implode(
+                ' and ',
+                array_unique(array_map(static fn (SizedRun $run): string => (string) $run->gauge, $runs)),
+            )
                 .(count($runs) > 1 ? " from {$path->from()} on" : '')."; the maker of {$path->device->label()} ".($asked === null ? 'has no gauge for so long a path.' : "asks for {$asked}."),
             'Shorten the path, or ask its maker.', static fn (): iterable => self::remedies($path->device, $runs), ['length_m' => $metres]);
     }
@@ -76,12 +79,28 @@ final readonly class ThinnerThanMakersTable implements Rule
         $last = $runs[count($runs) - 1];
         foreach ([[$last], $runs] as $among) {
             foreach ($last->rungs() as $rung) {
-                $thinner = array_values(array_filter($among, static fn (SizedRun $run): bool => $run->gauge->isThinnerThan($rung->gauge)));
-                $gauges = array_map(static fn (SizedRun $run): Gauge => in_array($run, $thinner, true) ? $rung->gauge : $run->gauge, $runs);
+                $thinner = array_values(
+                    array_filter($among, static fn (SizedRun $run): bool => $run->gauge->isThinnerThan($rung->gauge)),
+                );
+                $gauges = array_map(
+                    static fn (SizedRun $run): Gauge => in_array($run, $thinner, true) ? $rung->gauge : $run->gauge,
+                    $runs,
+                );
                 if ($thinner !== [] && self::suits($device, $runs, $gauges)) {
                     yield new Remedy(
-                        "Run {$rung->gauge}".(count($runs) > 1 ? ' in '.implode(' and ', array_map(static fn (SizedRun $run): string => $run->circuit->label ?? '', $thinner)) : '').'.',
-                        Patch::all(array_map(static fn (SizedRun $run): Patch => Patch::set($run->circuit?->on() ?? '', ['run.gauge' => $rung->gauge->name]), $thinner)),
+                        "Run {$rung->gauge}".(count($runs) > 1 ? ' in '.implode(
+                            ' and ',
+                            array_map(static fn (SizedRun $run): string => $run->circuit->label ?? '', $thinner),
+                        ) : '').'.',
+                        Patch::all(
+                            array_map(
+                                static fn (SizedRun $run): Patch => Patch::set(
+                                    $run->circuit?->on() ?? '',
+                                    ['run.gauge' => $rung->gauge->name],
+                                ),
+                                $thinner,
+                            ),
+                        ),
                     );
                 }
             }
@@ -105,9 +124,18 @@ final readonly class ThinnerThanMakersTable implements Rule
 
             return $asked !== null && ! $gauges[0]->isThinnerThan($asked);
         }
-        $perArea = array_sum(array_map(static fn (SizedRun $run, Gauge $gauge): float => ($run->length ?? 0.0) / $gauge->areaMm2, $runs, $gauges));
+        $perArea = array_sum(
+            array_map(
+                static fn (SizedRun $run, Gauge $gauge): float => ($run->length ?? 0.0) / $gauge->areaMm2,
+                $runs,
+                $gauges,
+            ),
+        );
 
-        return array_filter($device->longestRuns, static fn (LongestRun $line): bool => $perArea * $line->gauge->areaMm2 <= $line->length) !== [];
+        return array_filter(
+            $device->longestRuns,
+            static fn (LongestRun $line): bool => $perArea * $line->gauge->areaMm2 <= $line->length,
+        ) !== [];
     }
 
     /** @param  list<SizedRun>  $runs */

@@ -26,7 +26,13 @@ final readonly class TooManyBranches implements Rule
             $branches = count($block->branches);
             if ($block->circuits !== null && $branches > $block->circuits) {
                 yield new Finding($this->text(), Level::Warn, "block:{$block->id}", "Block {$block->id} has {$block->circuits} circuits; {$branches} branches hang on it.",
-                    "Fit a block of {$branches} circuits, or a second one for what is too many.", Patch::set("block:{$block->id}", ['circuits' => $branches]), ['branches' => (float) $branches, 'circuits' => (float) $block->circuits]);
+                    "Fit a block of {$branches} circuits, or a second one for what is too many.", Patch::set(
+                        "block:{$block->id}",
+                        ['circuits' => $branches],
+                    ), [
+                        'branches' => (float) $branches,
+                        'circuits' => (float) $block->circuits,
+                    ]);
             }
         }
     }

@@ -31,10 +31,17 @@ final readonly class TooManyTogether implements Rule
     private static function fewer(SolvedBoat $solved, Bank $bank, ?int $parallel): \Closure
     {
         return static function () use ($solved, $bank, $parallel): iterable {
-            yield from $parallel === null ? [] : PartedBank::of($solved->plan, $bank, array_slice($bank->strings, $parallel));
+            yield from $parallel === null ? [] : PartedBank::of(
+                $solved->plan,
+                $bank,
+                array_slice($bank->strings, $parallel),
+            );
             foreach (Rearrange::ways($bank) as [$series, $strings]) {
                 if ($series !== count($bank->strings[0])) {
-                    yield new Remedy("Join its blocks as {$series} in series".($strings > 1 ? ", {$strings} in parallel." : '.'), Rearrange::bank($solved->plan, $bank->id, $series));
+                    yield new Remedy(
+                        "Join its blocks as {$series} in series".($strings > 1 ? ", {$strings} in parallel." : '.'),
+                        Rearrange::bank($solved->plan, $bank->id, $series),
+                    );
                 }
             }
         };
@@ -52,7 +59,11 @@ final readonly class TooManyTogether implements Rule
                     } elseif ($most !== null && $count > $most) {
                         yield new Finding($this->text(), Level::Stop, "battery:{$battery->id}",
                             "{$count} blocks ".($field === 'max_series' ? 'in series' : 'in parallel').": the maker of battery {$battery->id} allows {$most}.",
-                            'Use a block made for it, or one of the bank\'s full voltage.', self::fewer($solved, $bank, $field === 'max_parallel' ? $most : null), ['count' => (float) $count, 'most' => (float) $most]);
+                            'Use a block made for it, or one of the bank\'s full voltage.', self::fewer(
+                                $solved,
+                                $bank,
+                                $field === 'max_parallel' ? $most : null,
+                            ), ['count' => (float) $count, 'most' => (float) $most]);
                     }
                 }
             }

@@ -37,7 +37,10 @@ final readonly class UnfusedStrings implements Rule
                 "Fit a {$family->label()} of {$solved->words->amps($size)} on the top post of each string.",
                 static fn (): iterable => array_map(static fn (float $rating): Remedy => new Remedy(
                     "Fit a {$family->label()} of {$solved->words->amps($rating)} on the top post of each string.",
-                    Patch::set("bank:{$bank->id}", ['string_protection' => (object) ['family' => $family->value, 'rating_a' => $rating]]),
+                    Patch::set(
+                        "bank:{$bank->id}",
+                        ['string_protection' => (object) ['family' => $family->value, 'rating_a' => $rating]],
+                    ),
                 ), $larger),
                 ['strings' => (float) count($bank->strings)]);
         }

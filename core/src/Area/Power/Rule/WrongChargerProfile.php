@@ -33,7 +33,10 @@ final readonly class WrongChargerProfile implements Rule
                         yield new Finding($this->text(), Level::Stop, "charger:{$charger->id}",
                             "An output of charger {$charger->id} is set for {$output->profile->label()}; battery {$battery->id} is {$battery->chemistry->label()}.",
                             "Set it for {$battery->chemistry->label()}, or fit a charger that can be.",
-                            Patch::set("charger:{$charger->id}", ["outputs.{$number}.profile" => $battery->chemistry->value]), []);
+                            Patch::set(
+                                "charger:{$charger->id}",
+                                ["outputs.{$number}.profile" => $battery->chemistry->value],
+                            ), []);
                     }
                 }
             }

@@ -44,7 +44,12 @@ final readonly class WrongJumpers implements Rule
     private function judge(SolvedBoat $solved, Bank $bank, Solution $rest): iterable
     {
         $words = $solved->words;
-        $circulating = max(array_map(abs(...), array_intersect_key($rest->sourceAmps(), array_column($bank->batteries(), null, 'id'))) ?: [0.0]);
+        $circulating = max(
+            array_map(
+                abs(...),
+                array_intersect_key($rest->sourceAmps(), array_column($bank->batteries(), null, 'id')),
+            ) ?: [0.0],
+        );
         $wrong = [];
         foreach ($bank->strings as $string) {
             foreach ($string as $i => $battery) {
@@ -63,7 +68,10 @@ final readonly class WrongJumpers implements Rule
             array_unshift($said, "{$words->amps($circulating)} flow with everything off");
         }
         yield new Finding($this->text(), Level::Stop, "bank:{$bank->id}", "The jumpers of bank {$bank->id} are not those of a ".$words->volts($bank->nominalVolts()).' bank: '.implode('; ', $said).'.',
-            'Take them off, negative first, and land them as the strings say.', Patch::set("bank:{$bank->id}", ['jumpers' => null]),
+            'Take them off, negative first, and land them as the strings say.', Patch::set(
+                "bank:{$bank->id}",
+                ['jumpers' => null],
+            ),
             ['circulating_a' => $circulating, 'wrong_posts' => (float) count($wrong)]);
     }
 }

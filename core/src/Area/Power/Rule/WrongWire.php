@@ -43,8 +43,14 @@ final readonly class WrongWire implements Rule
             $what = $stop ?? $warn;
             if ($what !== null) {
                 yield new Finding($this->text(), $stop !== null ? Level::Stop : Level::Warn, $circuit->on(), "{$circuit->label} is {$what}"
-                    .($run->metal->relativeToCopper() > 1 ? ': '.QuantityFormatter::trim($run->metal->relativeToCopper(), 2).' times the resistance of copper.' : '.'),
-                    'Run fully tinned, fine-stranded marine wire.', Patch::set($circuit->on(), ['run.metal' => Metal::TinnedCopper->value, 'run.wire' => WireKind::Marine->value]),
+                    .($run->metal->relativeToCopper() > 1 ? ': '.QuantityFormatter::trim(
+                        $run->metal->relativeToCopper(),
+                        2,
+                    ).' times the resistance of copper.' : '.'),
+                    'Run fully tinned, fine-stranded marine wire.', Patch::set(
+                        $circuit->on(),
+                        ['run.metal' => Metal::TinnedCopper->value, 'run.wire' => WireKind::Marine->value],
+                    ),
                     ['relative_resistance' => $run->metal->relativeToCopper()]);
             }
         }

@@ -9,7 +9,10 @@ use Dinghy\Plan\Station;
 use Dinghy\Survey\FoundBattery;
 use Dinghy\Survey\Photograph;
 
-/** A photograph that must exist before anything is unhooked: of every compartment, and of the posts of every battery found. */
+/**
+ * A photograph that must exist before anything is unhooked: of every compartment, and of the posts of every battery
+ * found.
+ */
 final readonly class NeededPhotograph
 {
     private const COMPARTMENTS = ['locker', 'console', 'battery', 'engine'];
@@ -34,9 +37,17 @@ final readonly class NeededPhotograph
         foreach ($plan->survey->batteries ?? [] as $battery) {
             $labels["post:{$battery->id}"] = "the posts of {$battery->label()}";
         }
-        $taken = array_count_values(array_map(static fn (Photograph $photograph): string => $photograph->of, array_values($plan->survey->photographs ?? [])));
+        $taken = array_count_values(
+            array_map(
+                static fn (Photograph $photograph): string => $photograph->of,
+                array_values($plan->survey->photographs ?? []),
+            ),
+        );
 
-        return array_map(static fn (string $of): self => new self($of, $labels[$of], $taken[$of] ?? 0), array_keys($labels));
+        return array_map(
+            static fn (string $of): self => new self($of, $labels[$of], $taken[$of] ?? 0),
+            array_keys($labels),
+        );
     }
 
     /**
@@ -51,6 +62,9 @@ final readonly class NeededPhotograph
     private static function isCompartment(Plan $plan, Station $station): bool
     {
         return in_array($station->kind, self::COMPARTMENTS, true) || $station->inside !== null
-            || array_filter($plan->survey->batteries ?? [], static fn (FoundBattery $battery): bool => $battery->station === $station->id) !== [];
+            || array_filter(
+                $plan->survey->batteries ?? [],
+                static fn (FoundBattery $battery): bool => $battery->station === $station->id,
+            ) !== [];
     }
 }

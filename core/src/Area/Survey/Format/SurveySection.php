@@ -111,7 +111,10 @@ final class SurveySection extends Section
 
         return new ObjectShape([
             Field::required('id', TextShape::id()),
-            Field::required('of', new TextShape(60, Photograph::SUBJECT, 'what is on it, as "station:stern", "post:b1" or "other",')),
+            Field::required(
+                'of',
+                new TextShape(60, Photograph::SUBJECT, 'what is on it, as "station:stern", "post:b1" or "other",'),
+            ),
             Field::optional('words', new TextShape(300), ''),
             Field::optional('taken_at', new TextShape(25)),
             Field::optional('picture', new TextShape(64, Photograph::PICTURE, 'the SHA-256 of a picture,')),

@@ -14,10 +14,15 @@ use Dinghy\Proposal\CircuitRequirements;
 use Dinghy\Proposal\FreeId;
 use Dinghy\Survey\PathCheck;
 
-/** What puts an end to a path that was found at fault: a run of the plan that passes it by, made where there is none yet. */
+/**
+ * What puts an end to a path that was found at fault: a run of the plan that passes it by, made where there is none
+ * yet.
+ */
 final class DirectFeed
 {
-    /** @return Patch|null null: the path leads to no device of the plan, no bank of its volts is there, or no new run would mend it */
+    /**
+     * @return Patch|null null: the path leads to no device of the plan, no bank of its volts is there, or no new run would mend it
+     */
     public static function of(Plan $plan, PathCheck $check, Cause $cause): ?Patch
     {
         $device = $check->device === null ? null : $plan->devices[$check->device] ?? null;
@@ -33,18 +38,30 @@ final class DirectFeed
             return null;
         }
         $name = "direct to {$device->id}";
-        $feed = AddDevice::feed($plan, CircuitRequirements::ofDevice($device), (object) ['bank' => $bank->id, 'plus' => 'pos', 'minus' => 'neg'], $name, (object) ['device' => $device->id],
+        $feed = AddDevice::feed($plan, CircuitRequirements::ofDevice($device), (object) [
+            'bank' => $bank->id,
+            'plus' => 'pos',
+            'minus' => 'neg',
+        ], $name, (object) ['device' => $device->id],
             $check->length === null ? null : (object) ['length_m' => $check->length]);
 
-        return ($run === null ? $feed : Patch::remove($run)->and($feed))->and(Patch::set("check:{$check->id}", ['renewed_by' => FreeId::like($plan, $name)]));
+        return ($run === null ? $feed : Patch::remove($run)->and($feed))->and(
+            Patch::set("check:{$check->id}", ['renewed_by' => FreeId::like($plan, $name)]),
+        );
     }
 
-    /** @return array{string|null, bool, Bank|null} the run to a device, whether it goes through something old, and the bank it is taken from */
+    /**
+     * @return array{string|null, bool, Bank|null} the run to a device, whether it goes through something old, and the bank it is taken from
+     */
     private static function runTo(Plan $plan, Device $device): array
     {
         foreach ($plan->feeds as $feed) {
             if ($feed->device === $device->id) {
-                return $feed->run->extraOhms > 0 ? ["feed:{$feed->id}", true, $feed->supply->bank] : [$feed->id, false, $feed->supply->bank];
+                return $feed->run->extraOhms > 0 ? [
+                    "feed:{$feed->id}",
+                    true,
+                    $feed->supply->bank,
+                ] : [$feed->id, false, $feed->supply->bank];
             }
         }
         foreach ($plan->blocks as $block) {
@@ -54,7 +71,11 @@ final class DirectFeed
                 }
                 foreach ($plan->feeds as $feed) {
                     if ($feed->block === $block->id) {
-                        return $feed->run->extraOhms + $branch->run->extraOhms > 0 ? ["branch:{$branch->id}", true, $feed->supply->bank] : [$branch->id, false, $feed->supply->bank];
+                        return $feed->run->extraOhms + $branch->run->extraOhms > 0 ? [
+                            "branch:{$branch->id}",
+                            true,
+                            $feed->supply->bank,
+                        ] : [$branch->id, false, $feed->supply->bank];
                     }
                 }
 

@@ -49,11 +49,30 @@ final readonly class FoundPathAtFault implements Rule
             if ($diagnosis->cause === Cause::Unknown) {
                 yield new Unchecked($this->text(), "check:{$check->id}", $diagnosis->needs[0]);
             } elseif ($diagnosis->cause === Cause::Contradictory) {
-                yield new Finding($this->text(), Level::Warn, "check:{$check->id}", $says, 'Measure it again, or leave it to a run of the plan.', self::direct($solved->plan, $check, $diagnosis->cause, 'Run a direct fused feed past it.'), []);
+                yield new Finding(
+                    $this->text(),
+                    Level::Warn,
+                    "check:{$check->id}",
+                    $says,
+                    'Measure it again, or leave it to a run of the plan.',
+                    self::direct($solved->plan, $check, $diagnosis->cause, 'Run a direct fused feed past it.'),
+                    [],
+                );
             } elseif ($diagnosis->cause !== Cause::NothingWrong) {
                 $fault = $diagnosis->faults[0];
                 $remedy = PathWords::remedy($fault, $solved->words);
-                yield new Finding($this->text(), Level::Warn, "check:{$check->id}", $says, $remedy, self::direct($solved->plan, $check, $fault->cause, $remedy), array_filter(['lost_v' => $diagnosis->lost, 'path_ohm' => $diagnosis->pathOhms, 'fault_v' => $fault->volts], is_float(...)));
+                yield new Finding(
+                    $this->text(),
+                    Level::Warn,
+                    "check:{$check->id}",
+                    $says,
+                    $remedy,
+                    self::direct($solved->plan, $check, $fault->cause, $remedy),
+                    array_filter(
+                        ['lost_v' => $diagnosis->lost, 'path_ohm' => $diagnosis->pathOhms, 'fault_v' => $fault->volts],
+                        is_float(...),
+                    ),
+                );
             }
         }
     }

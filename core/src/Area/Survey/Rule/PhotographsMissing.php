@@ -41,7 +41,10 @@ final readonly class PhotographsMissing implements Rule
         if ($missing === []) {
             return;
         }
-        $named = array_map(static fn (NeededPhotograph $photograph): string => $photograph->label, array_slice($missing, 0, self::NAMED));
+        $named = array_map(
+            static fn (NeededPhotograph $photograph): string => $photograph->label,
+            array_slice($missing, 0, self::NAMED),
+        );
         $more = count($missing) - count($named);
         yield new Finding($this->text(), Level::Note, 'plan',
             'Not photographed yet: '.implode(', ', $named).($more > 0 ? " and {$more} more" : '').'.',
