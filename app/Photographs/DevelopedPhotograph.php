@@ -129,7 +129,9 @@ final readonly class DevelopedPhotograph
             3 => 180, 5, 8 => 90, 6, 7 => -90, default => 0,
         };
 
-        return $degrees === 0 ? $image : (imagerotate($image, $degrees, 0) ?: $image);
+        $turned = $degrees === 0 ? $image : imagerotate($image, $degrees, 0);
+
+        return $turned === false ? $image : $turned;
     }
 
     private static function jpeg(\GdImage $image): string

@@ -11,7 +11,7 @@ use Dinghy\Evaluation\Evaluation;
 use Dinghy\File\Patch;
 use Dinghy\File\PlanDocument;
 use Dinghy\Proposal\AddCharger;
-use Dinghy\Proposal\SupplySchools;
+use Dinghy\Proposal\SupplyMethods;
 use Dinghy\Proposal\SupplyVariant;
 use Dinghy\Quantity\Units;
 use Illuminate\Support\Collection;
@@ -56,7 +56,7 @@ final readonly class SupplyComparison
                 static fn (\stdClass $figures): bool => ($figures->chemistry ?? '') === 'lifepo4' && ($figures->nominal_v ?? 0) == 12,
             )
             ->sortBy('capacity_ah');
-        $variants = SupplySchools::of(
+        $variants = SupplyMethods::of(
             $now->boat->plan,
             $lithium->first(static fn (\stdClass $figures): bool => $figures->capacity_ah >= self::OWN),
             $lithium->first(static fn (\stdClass $figures): bool => $figures->capacity_ah <= self::PACK),

@@ -30,7 +30,7 @@ final class PracticeTest extends TestCase
     public function test_how_far_each_gauge_reaches(): void
     {
         $reach = [];
-        foreach (Plans::evaluate(Plans::pump())->boat->runs['f1']->rungs() as $rung) {
+        foreach (Plans::evaluate(Plans::pump())->boat->runs['f1']->options() as $rung) {
             $reach[$rung->gauge->name] = $rung->longest ?? 0.0;
         }
         self::assertEqualsWithDelta(23 / 15, $reach['8 AWG'] / $reach['10 AWG'], 0.05 * 23 / 15);

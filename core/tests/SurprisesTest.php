@@ -25,13 +25,13 @@ final class SurprisesTest extends TestCase
     public function test_the_chart_against_the_arithmetic(): void
     {
         $run = Plans::evaluate(Plans::series(3))->boat->runs['main'];
-        $schools = SizingMethods::of($run);
+        $methods = SizingMethods::of($run);
         $rungs = [];
-        foreach ($run->rungs() as $rung) {
+        foreach ($run->options() as $rung) {
             $rungs[$rung->gauge->name] = $rung;
         }
-        $this->says('chart says **%s**', $schools->bandChart?->name);
-        $this->says('arithmetic **%s** loses', $schools->arithmetic?->name);
+        $this->says('chart says **%s**', $methods->bandChart?->name);
+        $this->says('arithmetic **%s** loses', $methods->arithmetic?->name);
         $this->says('loses %.1f %% of 36 V', $rungs['8 AWG']->dropPercent);
         $this->says('%.1f kg of copper against', $rungs['4 AWG']->kilograms);
         $this->says('against %.1f kg', $rungs['8 AWG']->kilograms);

@@ -69,6 +69,25 @@ final class BorderTest extends TestCase
         }
     }
 
+    /** A rule's code stands in the rule and nowhere else: who means a rule names its class. */
+    public function test_the_code_of_a_rule_stands_in_the_rule_alone(): void
+    {
+        $codes = [];
+        foreach ([...self::coreFiles(), ...self::phpFiles(__DIR__.'/../../app')] as $file) {
+            preg_match_all("/'([BFWDNMS][0-9]{2})'/", (string) file_get_contents($file), $found);
+            foreach ($found[1] as $code) {
+                $codes[$code][] = $file;
+            }
+        }
+        // A bolt is a size of stud.
+        unset($codes['M10']);
+        self::assertGreaterThan(70, count($codes));
+        foreach ($codes as $code => $files) {
+            self::assertCount(1, $files, $code);
+            self::assertMatchesRegularExpression('~/Area/[A-Za-z]+/Rule/[A-Za-z]+\.php$~', $files[0], (string) $code);
+        }
+    }
+
     /** @return list<string> */
     private static function coreFiles(): array
     {

@@ -8,8 +8,8 @@ use App\Http\AskedUnits;
 use App\Models\Job;
 use Dinghy\Area\Power\Figure\Plugging;
 use Dinghy\Compartment\Compartment;
-use Dinghy\Compartment\LaidBlock;
 use Dinghy\Compartment\Point;
+use Dinghy\Compartment\PositionedBlock;
 use Dinghy\Plan\Bank;
 use Dinghy\Plan\Jumper;
 use Dinghy\Proposal\Rearrange;
@@ -48,11 +48,11 @@ final class BenchController extends Controller
             'fits' => $compartment->inside === null ? null : $compartment->fits(),
             'says' => $compartment->says($evaluation->boat->plan, $bank, $evaluation->boat->words),
             'blocks' => array_map(
-                static fn (LaidBlock $block): array => self::block($block, $evaluation->boat->words, $bank),
+                static fn (PositionedBlock $block): array => self::block($block, $evaluation->boat->words, $bank),
                 array_values($compartment->blocks),
             ),
             'neighbours' => array_map(
-                static fn (LaidBlock $block): array => self::outline($block),
+                static fn (PositionedBlock $block): array => self::outline($block),
                 $compartment->neighbours,
             ),
             'wires' => array_map(static fn (Jumper $wire): array => [
@@ -78,7 +78,7 @@ final class BenchController extends Controller
     }
 
     /** @return array<string, mixed> */
-    private static function block(LaidBlock $block, QuantityFormatter $words, Bank $bank): array
+    private static function block(PositionedBlock $block, QuantityFormatter $words, Bank $bank): array
     {
         return [
             ...self::outline($block),
@@ -94,10 +94,10 @@ final class BenchController extends Controller
     }
 
     /** @return array<string, mixed> */
-    private static function outline(LaidBlock $block): array
+    private static function outline(PositionedBlock $block): array
     {
         return [
-            'battery' => $block->battery->id, 'x_mm' => $block->lie->x, 'y_mm' => $block->lie->y, 'turned' => $block->lie->turned,
+            'battery' => $block->battery->id, 'x_mm' => $block->position->x, 'y_mm' => $block->position->y, 'turned' => $block->position->turned,
             'width_mm' => $block->width, 'depth_mm' => $block->depth,
         ];
     }

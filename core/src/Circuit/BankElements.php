@@ -8,7 +8,6 @@ use Dinghy\Conductor\Metal;
 use Dinghy\Conductor\Resistance;
 use Dinghy\Plan\Bank;
 use Dinghy\Plan\Battery;
-use Dinghy\Plan\Jumper;
 use Dinghy\Plan\Post;
 
 /** The batteries of a bank and the wires between their posts, as elements of a circuit. */
@@ -23,9 +22,8 @@ final readonly class BankElements
     /**
      * @param  float  $celsius  of the conductors
      * @param  \Closure(Battery): float  $volts  at rest
-     * @param  list<Jumper>|null  $wires  others than the bank's own
      */
-    public function __construct(Bank $bank, float $celsius, \Closure $volts, ?array $wires = null)
+    public function __construct(Bank $bank, float $celsius, \Closure $volts)
     {
         $sources = $resistors = [];
         foreach ($bank->strings as $string) {
@@ -47,7 +45,7 @@ final readonly class BankElements
                 );
             }
         }
-        foreach ($wires ?? $bank->wires() as $wire) {
+        foreach ($bank->wires() as $wire) {
             array_push($resistors, ...FusedWire::of($wire->id, $wire->from, $wire->to, $wire->protection,
                 $wire->length * Resistance::perMetre($wire->gauge, Metal::TinnedCopper, $celsius)));
         }

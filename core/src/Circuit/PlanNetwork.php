@@ -39,7 +39,7 @@ final class PlanNetwork
     private array $loads = [];
 
     /** @var array<string, list<RunSegment>> by run id, from the source outward */
-    private array $stretches = [];
+    private array $segments = [];
 
     /** @var list<Regulator> */
     private array $regulators = [];
@@ -203,15 +203,15 @@ final class PlanNetwork
     }
 
     /** @return list<RunSegment> the pieces of a run from the source outward */
-    public function stretches(string $run): array
+    public function segments(string $run): array
     {
-        return $this->stretches[$run] ?? [];
+        return $this->segments[$run] ?? [];
     }
 
     /** @return array{string, string} the nodes at the far end of a run, plus and minus */
     public function farEnd(SizedRun $run): array
     {
-        $last = $this->stretches[$run->id][count($this->stretches[$run->id]) - 1];
+        $last = $this->segments[$run->id][count($this->segments[$run->id]) - 1];
 
         return [$last->plus, $last->minus];
     }
@@ -263,7 +263,7 @@ final class PlanNetwork
             $run->id,
             $wire,
         );
-        $this->stretches[$run->id][] = new RunSegment(
+        $this->segments[$run->id][] = new RunSegment(
             (string) $run->gauge,
             $length,
             $run->gauge->areaMm2,
@@ -289,7 +289,7 @@ final class PlanNetwork
     ): string {
         $next = "{$run->id}/+{$at}";
         $this->resistors[] = new Resistor($element, $plus, $next, $ohms);
-        $this->stretches[$run->id][] = new RunSegment($name, 0.0, 0.0, $next, $minus);
+        $this->segments[$run->id][] = new RunSegment($name, 0.0, 0.0, $next, $minus);
 
         return $next;
     }
@@ -308,7 +308,7 @@ final class PlanNetwork
                     $wire,
                 );
             }
-            $this->stretches[$device->id] = [
+            $this->segments[$device->id] = [
                 new RunSegment(
                     'lead '.$device->leadGauge,
                     $device->leadLength,

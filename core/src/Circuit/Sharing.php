@@ -7,7 +7,6 @@ namespace Dinghy\Circuit;
 use Dinghy\Battery\RestingVoltage;
 use Dinghy\Plan\Bank;
 use Dinghy\Plan\Battery;
-use Dinghy\Plan\Jumper;
 use Dinghy\Plan\LoadKind;
 use Dinghy\Plan\Post;
 
@@ -15,7 +14,6 @@ use Dinghy\Plan\Post;
 final class Sharing
 {
     /**
-     * @param  list<Jumper>|null  $wires  others than the bank's own
      * @return array<string, float>|null A out of each battery by id, all of them equally full; null: nothing can flow
      */
     public static function between(
@@ -24,14 +22,13 @@ final class Sharing
         Post $minus,
         float $amps,
         float $celsius,
-        ?array $wires = null,
     ): ?array {
         $full = static fn (Battery $battery): float => RestingVoltage::at(
             $battery->chemistry,
             1.0,
             $battery->nominalVolts,
         ) ?? $battery->nominalVolts;
-        $elements = new BankElements($bank, $celsius, $full, $wires);
+        $elements = new BankElements($bank, $celsius, $full);
         $network = new Network($elements->sources, $elements->resistors, [
             new Load('load', (string) $plus, (string) $minus, LoadKind::Current, $amps, $bank->nominalVolts()),
         ]);

@@ -98,17 +98,6 @@ final readonly class Topology
         return $this->place[$this->index[$node]];
     }
 
-    /** @return list<list<string>> the nodes of each part that nothing joins to the others */
-    public function islands(): array
-    {
-        $islands = [];
-        foreach ($this->index as $name => $node) {
-            $islands[$this->part[$node]][] = (string) $name;
-        }
-
-        return array_values($islands);
-    }
-
     /**
      * Rows that join more than two others: eliminated early, they would tie all their neighbours together.
      *

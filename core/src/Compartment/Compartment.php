@@ -25,8 +25,8 @@ final readonly class Compartment
     private const LUGS = 60.0;
 
     /**
-     * @param  array<string, LaidBlock>  $blocks  by battery, in the bank's order
-     * @param  list<LaidBlock>  $neighbours  of other banks in the same compartment, where the plan says where they stand
+     * @param  array<string, PositionedBlock>  $blocks  by battery, in the bank's order
+     * @param  list<PositionedBlock>  $neighbours  of other banks in the same compartment, where the plan says where they stand
      * @param  list<float>|null  $inside  length, width, height in mm; null: not measured
      * @param  list<Jumper>  $wires
      */
@@ -43,13 +43,13 @@ final readonly class Compartment
         $station = $plan->boat->stations[$bank->strings[0][0]->station ?? ''] ?? null;
         $neighbours = [];
         foreach ($plan->batteries as $battery) {
-            if ($station !== null && $battery->station === $station->id && $battery->lies !== null && ! in_array($battery, $bank->batteries(), true)) {
-                $neighbours[] = new LaidBlock($battery, $battery->lies);
+            if ($station !== null && $battery->station === $station->id && $battery->position !== null && ! in_array($battery, $bank->batteries(), true)) {
+                $neighbours[] = new PositionedBlock($battery, $battery->position);
             }
         }
         $blocks = [];
-        foreach (self::planned($bank) as $id => $lie) {
-            $blocks[$id] = new LaidBlock($plan->batteries[$id], $lie);
+        foreach (self::planned($bank) as $id => $position) {
+            $blocks[$id] = new PositionedBlock($plan->batteries[$id], $position);
         }
 
         return new self($blocks, $neighbours, $station?->inside, $bank->wires());
@@ -58,13 +58,13 @@ final readonly class Compartment
     /**
      * The same blocks otherwise.
      *
-     * @param  array<string, BlockPosition>  $lies  of all of them
+     * @param  array<string, BlockPosition>  $positions  of all of them
      */
-    public function with(array $lies): self
+    public function with(array $positions): self
     {
         return new self(
             array_map(
-                static fn (LaidBlock $block): LaidBlock => new LaidBlock($block->battery, $lies[$block->battery->id]),
+                static fn (PositionedBlock $block): PositionedBlock => new PositionedBlock($block->battery, $positions[$block->battery->id]),
                 $this->blocks,
             ),
             $this->neighbours,
@@ -82,10 +82,10 @@ final readonly class Compartment
         $worst = -INF;
         foreach ($this->blocks as $block) {
             $over = [
-                -$block->lie->x,
-                -$block->lie->y,
-                $block->lie->x + $block->width - $this->inside[0],
-                $block->lie->y + $block->depth - $this->inside[1],
+                -$block->position->x,
+                -$block->position->y,
+                $block->position->x + $block->width - $this->inside[0],
+                $block->position->y + $block->depth - $this->inside[1],
             ];
             $worst = max($worst, ...$over);
             if ($block->battery->size !== null) {
@@ -203,22 +203,22 @@ final readonly class Compartment
     {
         $x = 0.0;
         foreach ($bank->batteries() as $battery) {
-            if ($battery->lies !== null) {
-                $block = new LaidBlock($battery, $battery->lies);
-                $x = max($x, $block->lie->x + $block->width + self::GAP);
+            if ($battery->position !== null) {
+                $block = new PositionedBlock($battery, $battery->position);
+                $x = max($x, $block->position->x + $block->width + self::GAP);
             }
         }
-        $lies = [];
+        $positions = [];
         foreach ($bank->strings as $string) {
             foreach ($string as $i => $battery) {
-                $lies[$battery->id] = $battery->lies ?? new BlockPosition($x, 0.0, $i % 2 === 0 ? 270 : 90);
-                if ($battery->lies === null) {
-                    $x += LaidBlock::footprint($battery)[1] + self::GAP;
+                $positions[$battery->id] = $battery->position ?? new BlockPosition($x, 0.0, $i % 2 === 0 ? 270 : 90);
+                if ($battery->position === null) {
+                    $x += PositionedBlock::footprint($battery)[1] + self::GAP;
                 }
             }
         }
 
-        return $lies;
+        return $positions;
     }
 
     /** Whether two stretches cross; meeting at an end is not crossing. */
@@ -235,6 +235,6 @@ final readonly class Compartment
     public static function formula(): Formula
     {
         return Formula::ofPractice('each block as it is turned, held against the compartment inside and against the others; height over the posts against the lid',
-            'the parts\' own measures; posts '.LaidBlock::FROM_END.' mm from the ends are a working estimate');
+            'the parts\' own measures; posts '.PositionedBlock::FROM_END.' mm from the ends are a working estimate');
     }
 }

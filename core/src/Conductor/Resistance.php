@@ -40,7 +40,11 @@ final class Resistance
     /** The formula for any gauge, which the standard's metric maxima are compared with. */
     public static function byFormula(Gauge $gauge, Metal $metal): float
     {
-        $tinning = $metal !== Metal::TinnedCopper ? 1.0 : ($gauge->areaMm2 <= 2.5 ? 1.03 : 1.02);
+        $tinning = match (true) {
+            $metal !== Metal::TinnedCopper => 1.0,
+            $gauge->areaMm2 <= 2.5 => 1.03,
+            default => 1.02,
+        };
 
         return $metal->resistivity() * self::STRANDING * $tinning / ($gauge->areaMm2 * 1e-6);
     }

@@ -33,12 +33,6 @@ final class SizingDrop
         return self::K * $metal->relativeToCopper() * $amps * $feetThereAndBack / $gauge->circularMils();
     }
 
-    /** @return float the smallest area, in circular mils of copper, that loses no more than $volts */
-    public static function leastCircularMils(float $amps, float $metres, float $volts): float
-    {
-        return self::K * $amps * 2 * $metres / self::METRES_PER_FOOT / $volts;
-    }
-
     public static function formula(Gauge $gauge): Formula
     {
         return $gauge->metric

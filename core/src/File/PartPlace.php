@@ -86,7 +86,11 @@ final class PartPlace
             return $found;
         }
         $kind = $kinds->named(explode(':', $on, 2)[0]) ?? throw PatchRefused::noSuchPart($on);
-        $owner = $kind->owner === null ? $root : ($in === null ? null : self::find($kinds, $root, $in)?->part());
+        $owner = match (true) {
+            $kind->owner === null => $root,
+            $in === null => null,
+            default => self::find($kinds, $root, $in)?->part(),
+        };
         if ($owner === null) {
             throw PatchRefused::noSuchPart($in ?? $on);
         }

@@ -41,7 +41,7 @@ final readonly class PlacedConductor
     /** @return iterable<Gauge> those in stock, thinnest first, that carry so much as it would lie here */
     public function gaugesFor(float $amps, HouseRules $rules): iterable
     {
-        foreach ($this->run === null ? $rules->stock : $this->run->rungs() as $step) {
+        foreach ($this->run === null ? $rules->stock : $this->run->options() as $step) {
             $gauge = $step instanceof GaugeOption ? $step->gauge : $step;
             $ampacity = $step instanceof GaugeOption ? $step->ampacity : Conductors::ampacity($rules, $step);
             if ($ampacity !== null && $ampacity >= $amps) {

@@ -210,7 +210,7 @@ final class Protections
         return new PlacedProtection(
             Seat::ChargerLead, "charger:{$charger->id}", 'output '.($number + 1)." of charger {$charger->id}", self::given($protection), null, $index, "outputs.{$number}.protection.{$index}.",
             self::CONTINUOUS * $output->amps, $output->amps, $lead === null ? [] : [$lead],
-            $bank !== null ? [$bank] : ($charger->inputFrom === null ? [] : [$charger->inputFrom->bank]), $output->heldVolts(),
+            array_filter([$bank ?? $charger->inputFrom?->bank]), $output->heldVolts(),
             $output->across === [] ? $this->plan->blocks[(string) $output->block]->station : $output->across[0]->station,
             FusedWire::name($id, $index), $output->across === [] ? null : (string) $output->across[0]->minus(), $output,
         );

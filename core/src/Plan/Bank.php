@@ -227,28 +227,6 @@ final readonly class Bank
         return $wires;
     }
 
-    /**
-     * Series–parallel the other way: blocks of one height paired first, the pairs then in series.
-     *
-     * @return list<Jumper>
-     */
-    public function wiresPairsFirst(): array
-    {
-        $wires = [];
-        foreach ($this->strings as $number => $string) {
-            for ($i = 0; $i < count($string); $i++) {
-                if ($number > 0) {
-                    $wires[] = $this->wire($this->strings[$number - 1][$i]->plus(), $string[$i]->plus());
-                    $wires[] = $this->wire($this->strings[$number - 1][$i]->minus(), $string[$i]->minus());
-                } elseif ($i > 0) {
-                    $wires[] = $this->wire($string[$i - 1]->plus(), $string[$i]->minus());
-                }
-            }
-        }
-
-        return $wires;
-    }
-
     private function wire(Post $from, Post $to): Jumper
     {
         return new Jumper("{$from}{$to}", $from, $to, $this->jumperGauge, $this->jumperLength, $this->jumperLug);

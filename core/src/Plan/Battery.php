@@ -25,7 +25,7 @@ final readonly class Battery
      * @param  list<float>|null  $size  length, width, height over the posts in mm
      * @param  list<float>|null  $tray  the room it stands in, up to the lid, in mm
      * @param  bool  $plusLeft  whether its plus is the left post, seen from the side that the posts are on
-     * @param  BlockPosition|null  $lies  where it stands in its compartment; null: nobody has said
+     * @param  BlockPosition|null  $position  where it stands in its compartment; null: nobody has said
      * @param  float|null  $petrolFitting  m to the nearest petrol fitting
      * @param  bool  $petrolShield  a shield between them
      * @param  bool|null  $restrained  held so that it cannot move
@@ -61,7 +61,7 @@ final readonly class Battery
         public ?int $mostInSeries,
         public ?int $mostInParallel,
         public bool $plusLeft,
-        public ?BlockPosition $lies,
+        public ?BlockPosition $position,
         public ?float $petrolFitting,
         public bool $petrolShield,
     ) {
@@ -88,8 +88,8 @@ final readonly class Battery
             $record->textOrNull('stud_neg'),
             $record->textOrNull('commissioned'),
             $record->numberOrNull('mass_kg'),
-            $record->has('size_mm') ? $record->numbers('size_mm') : ($group === null ? null : GroupSize::of($group)),
-            $record->has('tray_mm') ? $record->numbers('tray_mm') : null,
+            $record->has('size_mm') || $group === null ? self::measures($record, 'size_mm') : GroupSize::of($group),
+            self::measures($record, 'tray_mm'),
             $record->flagOrNull('restrained'),
             $record->flagOrNull('booted'),
             $record->textOrNull('space'),
@@ -170,5 +170,11 @@ final readonly class Battery
         $ofBlock = $this->chemistry->highestChargingVolts();
 
         return $blocks === null || $ofBlock === null ? null : $blocks * $ofBlock;
+    }
+
+    /** @return list<float>|null mm; null: not given */
+    private static function measures(Record $record, string $key): ?array
+    {
+        return $record->has($key) ? $record->numbers($key) : null;
     }
 }

@@ -14,9 +14,11 @@ final class BatteryName
     {
         $bank = $plan->bankOf($battery->id);
 
-        return $bank === null
-            ? $battery->id
-            : ($bank === $here ? '' : "{$bank->id}: ")."Battery {$bank->numberOf($battery, $countedFrom)}";
+        if ($bank === null) {
+            return $battery->id;
+        }
+
+        return ($bank === $here ? '' : "{$bank->id}: ")."Battery {$bank->numberOf($battery, $countedFrom)}";
     }
 
     /** Where no bank is spoken of. */

@@ -24,8 +24,8 @@ final readonly class Terminal
     /** @return self|null null when the bank has no such terminal */
     public static function of(string $name, Bank $bank): ?self
     {
-        [$kind, $number] = preg_match('/^(tap):(\d+)$|^(?:(pos|neg)@(\d+))$/', $name, $match) === 1
-            ? (isset($match[3]) ? [$match[3], (int) $match[4]] : ['tap', (int) $match[2]])
+        [$kind, $number] = preg_match('/^(?:(tap):|(pos|neg)@)(\d+)$/', $name, $match) === 1
+            ? [$match[1].$match[2], (int) $match[3]]
             : [$name, 1];
         $string = $kind === 'tap' ? 0 : $number - 1;
         if (! isset($bank->strings[$string])) {

@@ -51,9 +51,11 @@ final class AddBank
             }
         }
         $volts = is_numeric($figures->nominal_v ?? null) ? $series * (float) $figures->nominal_v : 12.0;
-        $amps = is_numeric($figures->continuous_a ?? null)
-            ? (float) $figures->continuous_a
-            : (is_numeric($figures->capacity_ah ?? null) ? (float) $figures->capacity_ah : 100.0);
+        $amps = match (true) {
+            is_numeric($figures->continuous_a ?? null) => (float) $figures->continuous_a,
+            is_numeric($figures->capacity_ah ?? null) => (float) $figures->capacity_ah,
+            default => 100.0,
+        };
         $steps[] = Patch::put("bank:{$bank}", (object) [
             'id' => $bank, 'strings' => array_values($strings),
             ...($parallel > 1 ? ['string_protection' => StringFuse::of($volts, $amps)] : []),

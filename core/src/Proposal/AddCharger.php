@@ -74,8 +74,10 @@ final class AddCharger
         );
 
         // Single blocks in parallel are one battery to a charger.
-        return count($bank->strings[0]) > 1
-            ? $left
-            : (count($left) === count($bank->batteries()) ? array_slice($left, 0, 1) : []);
+        return match (true) {
+            count($bank->strings[0]) > 1 => $left,
+            count($left) === count($bank->batteries()) => array_slice($left, 0, 1),
+            default => [],
+        };
     }
 }

@@ -40,10 +40,10 @@ final class Rearrange
             static fn (array $string): array => array_column($string, 'id'),
             array_chunk($batteries, $series),
         );
-        $fuse = $parallel > 1 ? $bank->stringProtection === null ? StringFuse::of(
+        $fuse = $parallel === 1 || $bank->stringProtection !== null ? null : StringFuse::of(
             $series * $batteries[0]->nominalVolts,
             $batteries[0]->continuousAmps ?? $batteries[0]->capacityAh,
-        ) : null : null;
+        );
         $patch = Patch::set(
             "bank:{$id}",
             [

@@ -15,7 +15,7 @@ final readonly class SupplyVariant
      * @param  string|null  $newBank  id of the bank that it adds, which nothing charges yet
      */
     public function __construct(
-        public SupplySchool $school,
+        public SupplyMethod $school,
         public ?Patch $patch,
         public ?string $missing,
         public ?string $newBank = null,

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Dinghy\Proposal;
 
 use Dinghy\Compartment\Compartment;
-use Dinghy\Compartment\LaidBlock;
+use Dinghy\Compartment\PositionedBlock;
 use Dinghy\File\Patch;
 use Dinghy\Plan\Battery;
 use Dinghy\Plan\BlockPosition;
@@ -78,7 +78,7 @@ final class TurnBlocks
             $x = 0.0;
             $deepest = 0.0;
             foreach ($row as $battery) {
-                [$long, $short] = LaidBlock::footprint($battery);
+                [$long, $short] = PositionedBlock::footprint($battery);
                 $half = ($turns >> $number++) & 1;
                 $lies[$battery->id] = new BlockPosition($x, $y, ($across ? 90 : 0) + 180 * $half);
                 $x += ($across ? $short : $long) + Compartment::GAP;

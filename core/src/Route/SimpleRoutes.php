@@ -48,7 +48,11 @@ final class SimpleRoutes
             return;
         }
         foreach ($this->ways as $way) {
-            $next = $way->from === $at ? $way->to : ($way->to === $at ? $way->from : null);
+            $next = match ($at) {
+                $way->from => $way->to,
+                $way->to => $way->from,
+                default => null,
+            };
             if ($next !== null && ! isset($passed[$next]) && ++$this->steps < self::MOST_STEPS) {
                 $this->walk($next, $to, [...$passed, $next => true], [...$walked, $way]);
             }

@@ -19,4 +19,10 @@ final readonly class RuleText
         public SourceKind $mark,
     ) {
     }
+
+    /** Whether it is the text of a rule. */
+    public function isOf(Rule $rule): bool
+    {
+        return $this->code === $rule->text()->code;
+    }
 }

@@ -37,7 +37,7 @@ final readonly class SizedRun
         public float $limitPercent,
         public ?float $ampacity,
         public array $protection,
-        private Ladder $ladder,
+        private GaugeLadder $ladder,
         public ?Gauge $bandChart,
     ) {
     }
@@ -61,17 +61,17 @@ final readonly class SizedRun
     }
 
     /** @return list<GaugeOption> thinnest first; none of a factory lead */
-    public function rungs(): array
+    public function options(): array
     {
-        return $this->ladder->rungs();
+        return $this->ladder->options();
     }
 
     /** @return GaugeOption|null what the run would do in a gauge; null: it is not on the ladder */
-    public function rung(string $gauge): ?GaugeOption
+    public function option(string $gauge): ?GaugeOption
     {
-        foreach ($this->rungs() as $rung) {
-            if ($rung->gauge->name === $gauge) {
-                return $rung;
+        foreach ($this->options() as $option) {
+            if ($option->gauge->name === $gauge) {
+                return $option;
             }
         }
 

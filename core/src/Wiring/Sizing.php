@@ -137,13 +137,13 @@ final class Sizing
                 fn (Protection $protection): SizedProtection => $this->protect($protection, $circuit, $ampacity),
                 $circuit->protection,
             ),
-            new Ladder(fn (): array => $this->rungs($circuit, $gauge, $share)),
+            new GaugeLadder(fn (): array => $this->options($circuit, $gauge, $share)),
             $circuit->length === null ? null : BandChart::gauge($circuit->amps, $circuit->length),
         );
     }
 
     /** @return list<GaugeOption> every gauge in stock, and the one it has */
-    private function rungs(Circuit $circuit, Gauge $gauge, ?float $share): array
+    private function options(Circuit $circuit, Gauge $gauge, ?float $share): array
     {
         $others = $this->othersOnWorstPath($circuit);
         $ladder = $this->wiring->plan->houseRules->stock;
@@ -153,7 +153,7 @@ final class Sizing
         }
 
         return array_map(
-            fn (Gauge $rung): GaugeOption => $this->rung($circuit, $this->laid($circuit, $rung), $share, $others),
+            fn (Gauge $option): GaugeOption => $this->option($circuit, $this->laid($circuit, $option), $share, $others),
             $ladder,
         );
     }
@@ -176,7 +176,7 @@ final class Sizing
             ??= LaidWire::of($gauge, $circuit, $this->wiring->plan->houseRules);
     }
 
-    private function rung(Circuit $circuit, LaidWire $wire, ?float $share, ?float $others): GaugeOption
+    private function option(Circuit $circuit, LaidWire $wire, ?float $share, ?float $others): GaugeOption
     {
         $amps = $circuit->amps;
         $nominal = $circuit->nominalVolts;
@@ -332,7 +332,7 @@ final class Sizing
             $device->leadGauge, false, Metal::Copper, $nominal, $drop, self::percent($drop, $nominal), null,
             $rules->dropLimit($path === null ? LoadClass::General : $path->class()),
             Ampacity::of($device->leadGauge, Metal::Copper, $rules->insulation, $rules->ambient, false, 2),
-            [], new Ladder(static fn (): array => []), null,
+            [], new GaugeLadder(static fn (): array => []), null,
         );
     }
 

@@ -28,8 +28,8 @@ final readonly class SizingMethods
     public static function of(SizedRun $run): self
     {
         $arithmetic = null;
-        foreach ($run->rungs() as $rung) {
-            $arithmetic ??= $rung->fits ? $rung->gauge : null;
+        foreach ($run->options() as $option) {
+            $arithmetic ??= $option->fits ? $option->gauge : null;
         }
         $behind = $run->circuit->behind ?? [];
 

@@ -21,7 +21,7 @@ final class DemoCircuitsTest extends TestCase
             $solved = $states->in($state);
             self::assertNotNull($solved, "{$state->value}: the demo's boats can be fed.");
             $spice = Ngspice::run($states->netlist($state));
-            foreach ($states->network($state)->topology->islands() as $island) {
+            foreach (Agreement::islands($states->network($state)->topology) as $island) {
                 foreach ($island as $node) {
                     $expected = $spice[SpiceNetlist::nameOf($node)] - $spice[SpiceNetlist::nameOf($island[0])];
                     self::assertEqualsWithDelta($expected, $solved->between($node, $island[0]), 0.001, "{$state->value}: {$node}");

@@ -15,8 +15,8 @@ final class TopologyTest extends TestCase
     public function test_islands_are_found_and_named(): void
     {
         $network = Plans::evaluate(Plans::series(3))->boat->states->network(State::Loaded);
-        self::assertCount(1, $network->topology->islands());
-        $islands = Fault::opened('b1+b2-')->in($network)->topology->islands();
+        self::assertCount(1, Agreement::islands($network->topology));
+        $islands = Agreement::islands(Fault::opened('b1+b2-')->in($network)->topology);
         self::assertCount(2, $islands);
         $with = static fn (string $node): array => array_values(array_filter($islands, static fn (array $island): bool => in_array($node, $island, true)))[0];
         self::assertContains('m1-', $with('b1-'), 'the motor\'s negative hangs on Battery 1');

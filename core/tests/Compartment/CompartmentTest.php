@@ -6,7 +6,7 @@ namespace Dinghy\Tests\Compartment;
 
 use Dinghy\Area\StandardAreas;
 use Dinghy\Compartment\Compartment;
-use Dinghy\Compartment\LaidBlock;
+use Dinghy\Compartment\PositionedBlock;
 use Dinghy\Plan\BlockPosition;
 use Dinghy\Plan\Plan;
 use Dinghy\Proposal\TurnBlocks;
@@ -28,7 +28,7 @@ final class CompartmentTest extends TestCase
     #[DataProvider('turns')]
     public function test_posts_turn_with_their_block(int $turned, array $plus, array $minus): void
     {
-        $block = new LaidBlock(Plans::series(1)->plan()->batteries['b1'], new BlockPosition(100, 50, $turned));
+        $block = new PositionedBlock(Plans::series(1)->plan()->batteries['b1'], new BlockPosition(100, 50, $turned));
         self::assertSame($plus, [$block->plus()->x, $block->plus()->y]);
         self::assertSame($minus, [$block->minus()->x, $block->minus()->y]);
         self::assertSame($turned % 180 === 0 ? [330.0, 173.0] : [173.0, 330.0], [$block->width, $block->depth]);
@@ -48,7 +48,7 @@ final class CompartmentTest extends TestCase
     public function test_a_block_with_its_plus_on_the_right_has_its_posts_exchanged(): void
     {
         $right = Plans::series(1, ['plus_side' => 'right'])->plan()->batteries['b1'];
-        $block = new LaidBlock($right, new BlockPosition(0, 0, 0));
+        $block = new PositionedBlock($right, new BlockPosition(0, 0, 0));
         self::assertSame([290.0, 40.0], [$block->plus()->x, $block->minus()->x]);
     }
 

@@ -33,12 +33,11 @@ final class SizingTest extends TestCase
         }
     }
 
-    public function test_drop_is_linear_and_the_least_area_inverts_it(): void
+    public function test_drop_is_linear(): void
     {
         $gauge = Gauge::of('10 AWG');
         $once = SizingDrop::volts($gauge, Metal::Copper, 7, 4, 25);
         self::assertEqualsWithDelta(6 * $once, SizingDrop::volts($gauge, Metal::Copper, 14, 12, 25), 1e-12);
-        self::assertEqualsWithDelta($gauge->circularMils(), SizingDrop::leastCircularMils(7, 4, $once), 1e-6);
     }
 
     /** The three examples that riggers know the band chart by: common practice, no source. */

@@ -52,7 +52,7 @@ final class EvaluationTest extends TestCase
 
         self::assertEqualsWithDelta(0.558, $run->drop, 0.001);
         self::assertEqualsWithDelta(1.55, $run->dropPercent, 0.005);
-        $rung = array_values(array_filter($run->rungs(), static fn ($rung): bool => $rung->gauge->name === '6 AWG'))[0];
+        $rung = array_values(array_filter($run->options(), static fn ($rung): bool => $rung->gauge->name === '6 AWG'))[0];
         self::assertEqualsWithDelta(2.47, $rung->dropPercent, 0.005);
         self::assertEqualsWithDelta(5.9 * 5 / (float) $rung->dropPercent, $rung->longest, 1e-6);
     }
@@ -64,7 +64,7 @@ final class EvaluationTest extends TestCase
         $run = Plans::evaluate($document)->boat->runs['main'];
 
         self::assertTrue($run->gaugeChosen);
-        foreach ($run->rungs() as $rung) {
+        foreach ($run->options() as $rung) {
             if ($rung->gauge->isThinnerThan($run->gauge)) {
                 self::assertFalse($rung->fits, $rung->gauge->name);
             }

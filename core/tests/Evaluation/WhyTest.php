@@ -58,7 +58,7 @@ final class WhyTest extends TestCase
         $k = $said('run:f1:drop_v', '/E = ([\d.]+) · I/u');
         self::assertEqualsWithDelta($run->drop, $k * $run->amps * (2 * 7 / 0.3048) / 10383.0, 1e-3, '10 AWG is 10 380 cmil in the handbooks');
         $density = $said('rung:f1:10 AWG', '~([\d.]+) kg/dm³~u');
-        self::assertEqualsWithDelta($run->rung('10 AWG')?->kilograms, $density * 2 * 70 * 0.0005261, 1e-3, 'dm of 0.0005261 dm²');
+        self::assertEqualsWithDelta($run->option('10 AWG')?->kilograms, $density * 2 * 70 * 0.0005261, 1e-3, 'dm of 0.0005261 dm²');
         [$share, $volts] = [$said('meter:b1', '/\(([\d.]+) %/u'), $said('meter:b1', '/% \+ ([\d.]+) V/u')];
         $point = array_column($evaluation->boat->figures(PowerFigures::class)->meterPoints, null, 'id')['b1'];
         self::assertEqualsWithDelta($point->expect + $share / 100 * $point->expect + $volts, $point->high, 1e-9);

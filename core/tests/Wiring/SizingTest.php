@@ -69,7 +69,7 @@ final class SizingTest extends TestCase
     public function test_every_rung_says_how_far_it_reaches_and_reaching_it_meets_the_limit(): void
     {
         $run = Plans::evaluate(Plans::pump())->boat->runs['f1'];
-        foreach ($run->rungs() as $rung) {
+        foreach ($run->options() as $rung) {
             self::assertInstanceOf(GaugeOption::class, $rung);
             $length = min(60.0, max(0.05, (float) $rung->longest));
             $there = Plans::evaluate(Plans::pump(['feed:f1' => ['run.length_m' => $length, 'run.gauge' => $rung->gauge->name]]));
@@ -82,7 +82,7 @@ final class SizingTest extends TestCase
     /** What W01 speaks of is the figure of the device, and its limit is met just below it: 3 % at the ladder's own longest way, a centimetre more is too far. */
     public function test_the_rule_of_drop_begins_where_the_ladder_ends(): void
     {
-        $longest = Plans::evaluate(Plans::pump())->boat->runs['f1']->rung('10 AWG')->longest ?? 0.0;
+        $longest = Plans::evaluate(Plans::pump())->boat->runs['f1']->option('10 AWG')->longest ?? 0.0;
         $at = static fn (float $metres): Evaluation => Plans::evaluate(Plans::pump(['feed:f1' => ['run.length_m' => $metres]]));
 
         self::assertNull(self::finding($at($longest - 0.001), 'W01', 'device:d1'));

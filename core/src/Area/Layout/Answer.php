@@ -6,6 +6,7 @@ namespace Dinghy\Area\Layout;
 
 use Dinghy\Evaluation\Evaluation;
 use Dinghy\Rule\Finding;
+use Dinghy\Rule\Rule;
 use Dinghy\Rule\Unchecked;
 
 /** What a rule says of parts of a plan: sound, speaking against, or not known yet. */
@@ -17,13 +18,13 @@ final readonly class Answer
     }
 
     /** @param  list<string>  $on  kind:id of the parts */
-    public static function of(Evaluation $evaluation, string $rule, array $on, string $otherwise): self
+    public static function of(Evaluation $evaluation, Rule $rule, array $on, string $otherwise): self
     {
         $says = array_map(
             static fn (Finding $finding): string => $finding->says,
             array_filter(
                 $evaluation->findings,
-                static fn (Finding $finding): bool => $finding->rule->code === $rule && in_array($finding->on, $on, true),
+                static fn (Finding $finding): bool => $finding->rule->isOf($rule) && in_array($finding->on, $on, true),
             ),
         );
         if ($says !== []) {
@@ -31,7 +32,7 @@ final readonly class Answer
         }
         $unknown = array_filter(
             $evaluation->unchecked,
-            static fn (Unchecked $unchecked): bool => $unchecked->rule->code === $rule && in_array($unchecked->on, $on, true),
+            static fn (Unchecked $unchecked): bool => $unchecked->rule->isOf($rule) && in_array($unchecked->on, $on, true),
         );
 
         return $unknown === [] ? new self(true, $otherwise) : new self(null, 'Not all of it is known yet.');

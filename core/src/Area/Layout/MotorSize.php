@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Dinghy\Area\Layout;
 
 use Dinghy\Area\Layout\Figure\Propulsion;
+use Dinghy\Area\Layout\Rule\ThrustTooSmall;
 use Dinghy\Evaluation\Evaluation;
 use Dinghy\Plan\Device;
 
@@ -37,7 +38,7 @@ final readonly class MotorSize
         $thrust = array_sum(array_map(static fn (Device $device): float => $device->mounting->thrust ?? 0.0, $motors));
         $needed = $boat->loadedKilograms === null ? null : Propulsion::neededFor($boat->loadedKilograms);
         $words = $evaluation->boat->words;
-        $answer = Answer::of($evaluation, 'M06', [
+        $answer = Answer::of($evaluation, new ThrustTooSmall, [
             'plan',
             ...array_map(static fn (Device $device): string => "device:{$device->id}", $motors),
         ],

@@ -55,7 +55,7 @@ final readonly class OtherRoutes
                 $stations,
                 $route,
                 $sized->length ?? 0.0,
-                $sized->rung($sized->gauge->name)?->fits === true ? $sized->gauge : null,
+                $sized->option($sized->gauge->name)?->fits === true ? $sized->gauge : null,
                 $circuit->route?->ways == $route->ways,
             );
         }

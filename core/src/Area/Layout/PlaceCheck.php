@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace Dinghy\Area\Layout;
 
 use Dinghy\Area\Layout\Figure\Disturbance;
+use Dinghy\Area\Layout\Rule\AntennaUnderCover;
 use Dinghy\Area\Layout\Rule\BatteryNearPetrol;
 use Dinghy\Area\Layout\Rule\HeadingSensorPlace;
 use Dinghy\Evaluation\Evaluation;
 use Dinghy\Geometry\Spot;
 use Dinghy\Plan\BatteryName;
 use Dinghy\Plan\DeviceKind;
+use Dinghy\Rule\Rule;
 
 /**
  * Whether a part stands where it may: heading sensors and antennas (N05, N06), batteries beside petrol (B24), as the
@@ -43,7 +45,7 @@ final readonly class PlaceCheck
             if ($device->kind === DeviceKind::HeadingSensor) {
                 $checks[] = self::judged(
                     $evaluation,
-                    'N05',
+                    new HeadingSensorPlace,
                     "device:{$device->id}",
                     $device->label(),
                     'Is it clear of motors and heavy runs, and near the middle?',
@@ -54,7 +56,7 @@ final readonly class PlaceCheck
             } elseif ($device->kind === DeviceKind::PositionAntenna) {
                 $checks[] = self::judged(
                     $evaluation,
-                    'N06',
+                    new AntennaUnderCover,
                     "device:{$device->id}",
                     $device->label(),
                     'Does it see the open sky, out of the way of feet?',
@@ -67,7 +69,7 @@ final readonly class PlaceCheck
         foreach ($evaluation->boat->plan->boat->fuel === 'petrol' ? $evaluation->boat->plan->batteries : [] as $battery) {
             $checks[] = self::judged(
                 $evaluation,
-                'B24',
+                new BatteryNearPetrol,
                 "battery:{$battery->id}",
                 BatteryName::alone($evaluation->boat->plan, $battery, $evaluation->boat->words->countedFrom),
                 'Is it far enough from the nearest petrol fitting?',
@@ -83,7 +85,7 @@ final readonly class PlaceCheck
     /** @param  list<Disturbance>  $disturbances */
     private static function judged(
         Evaluation $evaluation,
-        string $rule,
+        Rule $rule,
         string $on,
         string $label,
         string $asks,

@@ -23,34 +23,34 @@ final readonly class GaugeReasons
 
     public function of(SizedRun $run, string $gauge): ?Explanation
     {
-        $rung = $run->rung($gauge);
-        if ($rung?->pathDropPercent === null) {
+        $option = $run->option($gauge);
+        if ($option?->pathDropPercent === null) {
             return null;
         }
 
-        return new Explanation("{$rung->gauge} in {$run->circuit?->label}", $this->words->percent($rung->pathDropPercent).' over the whole path',
-            $rung->formula(), [
+        return new Explanation("{$option->gauge} in {$run->circuit?->label}", $this->words->percent($option->pathDropPercent).' over the whole path',
+            $option->formula(), [
                 ['name' => 'I, amps', 'value' => $this->words->amps($run->amps)],
                 ['name' => 'L, one way', 'value' => self::known($run->length, $this->words->length(...))],
-                ['name' => 'lost in this run', 'value' => self::known($rung->drop, $this->words->volts(...))],
+                ['name' => 'lost in this run', 'value' => self::known($option->drop, $this->words->volts(...))],
                 ['name' => 'limit of the class', 'value' => $this->words->percent($run->limitPercent)],
-                ['name' => 'reaches', 'value' => self::known($rung->longest, $this->words->length(...))],
-                ['name' => 'carries', 'value' => self::known($rung->ampacity, $this->words->amps(...))],
+                ['name' => 'reaches', 'value' => self::known($option->longest, $this->words->length(...))],
+                ['name' => 'carries', 'value' => self::known($option->ampacity, $this->words->amps(...))],
                 [
                     'name' => 'heat',
                     'value' => self::known(
-                        $rung->heat,
+                        $option->heat,
                         static fn (float $watts): string => QuantityFormatter::trim($watts, 1).' W',
                     ),
                 ],
                 [
                     'name' => 'copper',
                     'value' => self::known(
-                        $rung->kilograms,
+                        $option->kilograms,
                         static fn (float $mass): string => QuantityFormatter::trim($mass, 2).' kg',
                     ),
                 ],
-            ], $rung->fits ? null : 'The house rule does not take it: the drop, the current, or no standard fuse suits.');
+            ], $option->fits ? null : 'The house rule does not take it: the drop, the current, or no standard fuse suits.');
     }
 
     /** @param  \Closure(float): string  $words */

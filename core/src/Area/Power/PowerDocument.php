@@ -43,7 +43,7 @@ final class PowerDocument
     /** @return array<string, mixed> */
     private static function run(SizedRun $run, SolvedBoat $boat): array
     {
-        $schools = SizingMethods::of($run);
+        $methods = SizingMethods::of($run);
         $knowsShorts = $boat->knowsShorts($run);
 
         return [
@@ -58,38 +58,38 @@ final class PowerDocument
             'area_mm2' => $run->gauge->areaMm2,
             'drop_v' => $run->drop,
             'drop_pct' => $run->dropPercent,
-            'drop_physics_v' => $run->rung($run->gauge->name)?->physicalDrop,
+            'drop_physics_v' => $run->option($run->gauge->name)?->physicalDrop,
             'limit_pct' => $run->limitPercent,
             'ampacity_a' => $run->ampacity,
             'bundled' => $run->circuit?->bundled,
             'bundled_counted' => $boat->bundles->together[$run->id] ?? null,
             'protection_a' => $run->firstRating(),
             'protection_chosen' => $run->protection !== [] && $run->protection[0]->chosen,
-            'alternatives' => array_map(self::rung(...), $run->rungs()),
+            'alternatives' => array_map(self::option(...), $run->options()),
             'band_chart_gauge' => $run->bandChart?->name,
-            'makers_gauge' => $schools->makers?->name,
-            'schools' => $schools->difference($boat->words),
+            'makers_gauge' => $methods->makers?->name,
+            'schools' => $methods->difference($boat->words),
             'far_short_a' => $knowsShorts ? $boat->states->shortAtFarEnd($run) : null,
             'far_short_least_a' => $knowsShorts ? $boat->states->leastShortAtFarEnd($run) : null,
         ];
     }
 
     /** @return array<string, mixed> */
-    private static function rung(GaugeOption $rung): array
+    private static function option(GaugeOption $option): array
     {
         return [
-            'gauge' => $rung->gauge->name,
-            'area_mm2' => $rung->gauge->areaMm2,
-            'drop_v' => $rung->drop,
-            'drop_physics_v' => $rung->physicalDrop,
-            'drop_pct' => $rung->dropPercent,
-            'path_drop_pct' => $rung->pathDropPercent,
-            'max_length_m' => $rung->longest,
-            'ampacity_a' => $rung->ampacity,
-            'protection_a' => $rung->rating,
-            'heat_w' => $rung->heat,
-            'copper_kg' => $rung->kilograms,
-            'ok' => $rung->fits,
+            'gauge' => $option->gauge->name,
+            'area_mm2' => $option->gauge->areaMm2,
+            'drop_v' => $option->drop,
+            'drop_physics_v' => $option->physicalDrop,
+            'drop_pct' => $option->dropPercent,
+            'path_drop_pct' => $option->pathDropPercent,
+            'max_length_m' => $option->longest,
+            'ampacity_a' => $option->ampacity,
+            'protection_a' => $option->rating,
+            'heat_w' => $option->heat,
+            'copper_kg' => $option->kilograms,
+            'ok' => $option->fits,
         ];
     }
 

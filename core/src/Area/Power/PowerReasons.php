@@ -12,7 +12,7 @@ use Dinghy\Area\Power\Figure\VoltProfile;
 use Dinghy\Circuit\State;
 use Dinghy\Circuit\States;
 use Dinghy\Compartment\Compartment;
-use Dinghy\Compartment\LaidBlock;
+use Dinghy\Compartment\PositionedBlock;
 use Dinghy\Conductor\Ampacity;
 use Dinghy\Conductor\SizingDrop;
 use Dinghy\Evaluation\Evaluation;
@@ -117,8 +117,8 @@ final readonly class PowerReasons implements Reasons
             $inputs[] = ['name' => 'extra in the path', 'value' => QuantityFormatter::trim(1000 * $extra, 1).' mΩ × I'];
         }
         $lever = null;
-        foreach ($run->rungs() as $rung) {
-            if ($run->gauge->isThinnerThan($rung->gauge) && $rung->dropPercent !== null) {
+        foreach ($run->options() as $option) {
+            if ($run->gauge->isThinnerThan($option->gauge) && $option->dropPercent !== null) {
                 [$unit, $metres] = $this->words->units === Units::Metric ? ['metre', 1.0] : ['foot', 0.3048];
                 $shorter = SizingDrop::volts(
                     $run->gauge,
@@ -127,7 +127,7 @@ final readonly class PowerReasons implements Reasons
                     $metres,
                     $this->evaluation->boat->plan->houseRules->conductorCelsius,
                 );
-                $lever = "One gauge thicker, {$rung->gauge}: {$this->words->percent($rung->dropPercent)}. Each {$unit} shorter: {$this->words->volts($shorter)} less.";
+                $lever = "One gauge thicker, {$option->gauge}: {$this->words->percent($option->dropPercent)}. Each {$unit} shorter: {$this->words->volts($shorter)} less.";
                 break;
             }
         }
@@ -256,8 +256,8 @@ final readonly class PowerReasons implements Reasons
     private function gauge(SizedRun $run, string $label): Explanation
     {
         $fitting = null;
-        foreach ($run->rungs() as $rung) {
-            $fitting ??= $rung->fits ? $rung->gauge : null;
+        foreach ($run->options() as $option) {
+            $fitting ??= $option->fits ? $option->gauge : null;
         }
 
         return new Explanation("Gauge of {$label}", (string) $run->gauge, Sizing::formula(), [
@@ -387,9 +387,9 @@ final readonly class PowerReasons implements Reasons
                 ),
             ],
             ...array_map(
-                static fn (LaidBlock $block): array => [
+                static fn (PositionedBlock $block): array => [
                     'name' => $block->battery->id,
-                    'value' => $mm($block->width).' × '.$mm($block->depth).' at '.$mm($block->lie->x).', '.$mm($block->lie->y).($block->battery->size === null ? ' (usual size: its own is not given)' : ''),
+                    'value' => $mm($block->width).' × '.$mm($block->depth).' at '.$mm($block->position->x).', '.$mm($block->position->y).($block->battery->size === null ? ' (usual size: its own is not given)' : ''),
                 ],
                 array_values($compartment->blocks),
             ),

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Dinghy\Area\Power;
 
+use Dinghy\Area\Power\Rule\BelowMinimumUnderLoad;
+use Dinghy\Area\Power\Rule\CrankingBrownOut;
+use Dinghy\Area\Power\Rule\ScreenDips;
 use Dinghy\Battery\Peukert;
 use Dinghy\Circuit\State;
 use Dinghy\Evaluation\Evaluation;
@@ -15,9 +18,6 @@ use Dinghy\Source\Formula;
 /** What a way of supplying the electronics comes to: the figures that riggers compare. */
 final readonly class SupplyFigures
 {
-    /** Rules that speak when a screen restarts, or may. */
-    private const BROWN_OUTS = ['B16', 'D02', 'D03'];
-
     /**
      * @param  float|null  $atRest  V at the lowest screen
      * @param  float|null  $everythingOn  V
@@ -56,9 +56,10 @@ final readonly class SupplyFigures
         );
     }
 
+    /** Whether it speaks of a screen that restarts, or may. */
     public static function isBrownOut(Finding $finding): bool
     {
-        return in_array($finding->rule->code, self::BROWN_OUTS, true);
+        return $finding->rule->isOf(new CrankingBrownOut) || $finding->rule->isOf(new BelowMinimumUnderLoad) || $finding->rule->isOf(new ScreenDips);
     }
 
     private static function lowestScreen(Evaluation $evaluation, State $state): ?float

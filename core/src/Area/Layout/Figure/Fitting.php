@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Dinghy\Area\Layout\Figure;
 
 use Dinghy\Compartment\Compartment;
-use Dinghy\Compartment\LaidBlock;
+use Dinghy\Compartment\PositionedBlock;
 use Dinghy\Geometry\Spot;
 use Dinghy\Plan\Battery;
 use Dinghy\Plan\BatteryName;
@@ -95,30 +95,30 @@ final readonly class Fitting
         if ($here === []) {
             return [];
         }
-        usort($here, static fn (Battery $a, Battery $b): int => ($a->lies === null) <=> ($b->lies === null));
+        usort($here, static fn (Battery $a, Battery $b): int => ($a->position === null) <=> ($b->position === null));
         $blocks = [];
         $row = 0.0;
         foreach ($here as $battery) {
-            $blocks[] = $block = new LaidBlock($battery, $battery->lies ?? new BlockPosition($row, 0.0, 270));
-            $row = max($row, $block->lie->x + $block->width + Compartment::GAP);
+            $blocks[] = $block = new PositionedBlock($battery, $battery->position ?? new BlockPosition($row, 0.0, 270));
+            $row = max($row, $block->position->x + $block->width + Compartment::GAP);
         }
         $long = $station->inside[0] ?? $row - Compartment::GAP;
         $wide = $station->inside[1] ?? max(
-            array_map(static fn (LaidBlock $block): float => $block->lie->y + $block->depth, $blocks),
+            array_map(static fn (PositionedBlock $block): float => $block->position->y + $block->depth, $blocks),
         );
 
-        return array_map(static fn (LaidBlock $block): self => new self(
+        return array_map(static fn (PositionedBlock $block): self => new self(
             "battery:{$block->battery->id}",
             BatteryName::alone($plan, $block->battery, $words->countedFrom),
             self::BATTERY,
             $station->id,
             // The compartment is drawn as it is seen from above: along it forward, across it to starboard.
             new Spot(
-                $station->x + ($block->lie->x + $block->width / 2 - $long / 2) / 1000,
-                $station->y - ($block->lie->y + $block->depth / 2 - $wide / 2) / 1000,
+                $station->x + ($block->position->x + $block->width / 2 - $long / 2) / 1000,
+                $station->y - ($block->position->y + $block->depth / 2 - $wide / 2) / 1000,
             ),
             [$block->width / 1000, $block->depth / 1000],
-            $block->battery->lies !== null,
+            $block->battery->position !== null,
         ), $blocks);
     }
 }

@@ -56,10 +56,16 @@ final readonly class MountingCheck
 
     private static function deploy(?Deploy $deploy, QuantityFormatter $words): self
     {
-        $clear = $deploy?->clearance();
+        $asks = 'Does the shaft clear the bow as it comes down?';
+        if ($deploy === null) {
+            return new self('deploy', $asks, null, 'Not measured.', []);
+        }
+        $clear = $deploy->clearance();
+        $says = $clear > 1e-9
+            ? "Clears the outermost edge of the bow by {$words->short($clear)}."
+            : "Strikes the bow: {$words->short(-$clear)} too close.";
 
-        return new self('deploy', 'Does the shaft clear the bow as it comes down?', $clear === null ? null : $clear > 1e-9,
-            $clear === null ? 'Not measured.' : ($clear > 1e-9 ? "Clears the outermost edge of the bow by {$words->short($clear)}." : "Strikes the bow: {$words->short(-$clear)} too close."), $clear === null ? [] : ['clearance_m' => $clear]);
+        return new self('deploy', $asks, $clear > 1e-9, $says, ['clearance_m' => $clear]);
     }
 
     private static function sweep(?Sweep $sweep, QuantityFormatter $words): self

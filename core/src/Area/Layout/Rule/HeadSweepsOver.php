@@ -38,9 +38,11 @@ final readonly class HeadSweepsOver implements Rule
             [$offset, $there] = self::better($sweep);
             yield new Finding($this->text(), Level::Warn, "device:{$device->id}",
                 "The {$part} of {$device->label()} passes {$words->short(-$sweep->clearance())} over {$what} as it turns.",
-                $there >= 0
-                    ? ($offset < 1e-9 ? 'Mount it in the middle' : "Mount it {$words->short($offset)} to one side of the middle").": it then clears everything by {$words->short($there)}."
-                    : 'No place across the bow clears both: move what stands there, or tie the cord closer.',
+                match (true) {
+                    $there < 0 => 'No place across the bow clears both: move what stands there, or tie the cord closer.',
+                    $offset < 1e-9 => "Mount it in the middle: it then clears everything by {$words->short($there)}.",
+                    default => "Mount it {$words->short($offset)} to one side of the middle: it then clears everything by {$words->short($there)}.",
+                },
                 $there >= 0 ? Patch::set(
                     "device:{$device->id}",
                     ['sweep.offset_m' => $offset],

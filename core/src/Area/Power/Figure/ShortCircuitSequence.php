@@ -164,9 +164,9 @@ final readonly class ShortCircuitSequence
      */
     private static function wireStart(SolvedBoat $boat, SizedRun $run, array $upstream): array
     {
-        $stretches = $boat->states->circuit(State::Loaded)->stretches($run->id);
-        if (count($stretches) > 1) {
-            $last = $stretches[count($stretches) - 2];
+        $segments = $boat->states->circuit(State::Loaded)->segments($run->id);
+        if (count($segments) > 1) {
+            $last = $segments[count($segments) - 2];
 
             return [$last->plus, $last->minus];
         }

@@ -67,8 +67,8 @@ final readonly class VoltProfile
             if ($boat->runs[$id]->length === null) {
                 return [];
             }
-            foreach ($boat->states->circuit(State::Loaded)->stretches($id) as $stretch) {
-                $add($stretch->label, $stretch->plus, $stretch->minus, $stretch->metres, $stretch->areaMm2, $id);
+            foreach ($boat->states->circuit(State::Loaded)->segments($id) as $segment) {
+                $add($segment->label, $segment->plus, $segment->minus, $segment->metres, $segment->areaMm2, $id);
             }
         }
 

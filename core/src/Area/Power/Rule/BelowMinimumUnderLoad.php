@@ -84,15 +84,15 @@ final readonly class BelowMinimumUnderLoad implements Rule
     private static function thicker(SolvedBoat $solved, Path $path, float $missing): iterable
     {
         $runs = array_map(static fn (Circuit $circuit): SizedRun => $solved->runs[$circuit->id], $path->circuits);
-        $now = static fn (SizedRun $run): float => self::lost($run, $run->rung($run->gauge->name));
+        $now = static fn (SizedRun $run): float => self::lost($run, $run->option($run->gauge->name));
         usort($runs, static fn (SizedRun $a, SizedRun $b): int => $now($b) <=> $now($a));
         foreach ($runs as $run) {
-            foreach ($run->rungs() as $rung) {
+            foreach ($run->options() as $option) {
                 // What is drawn falls when volts rise, so that the gain is not less than this.
-                if ($run->circuit !== null && $rung->rating !== null && $now($run) - self::lost($run, $rung) >= $missing + self::SPARE) {
+                if ($run->circuit !== null && $option->rating !== null && $now($run) - self::lost($run, $option) >= $missing + self::SPARE) {
                     yield new Remedy(
-                        "Run {$rung->gauge} in {$run->circuit->label}.",
-                        Patch::set($run->circuit->on(), ['run.gauge' => $rung->gauge->name]),
+                        "Run {$option->gauge} in {$run->circuit->label}.",
+                        Patch::set($run->circuit->on(), ['run.gauge' => $option->gauge->name]),
                     );
                 }
             }
@@ -100,8 +100,8 @@ final readonly class BelowMinimumUnderLoad implements Rule
     }
 
     /** @return float V that a run loses on a rung of its ladder, at its peak current */
-    private static function lost(SizedRun $run, ?GaugeOption $rung): float
+    private static function lost(SizedRun $run, ?GaugeOption $option): float
     {
-        return $run->amps > 0 ? ($rung->physicalDrop ?? 0.0) * $run->peakAmps / $run->amps : 0.0;
+        return $run->amps > 0 ? ($option->physicalDrop ?? 0.0) * $run->peakAmps / $run->amps : 0.0;
     }
 }

@@ -68,18 +68,18 @@ final readonly class NoProtection implements Rule
         // Of a bank whose charging nobody knows: what the fullest lead battery of its volts is charged with.
         $highest = $solved->pathThrough($run)?->highestVolts() ?? ($run->nominalVolts ?? 0.0) / 12 * (Chemistry::Flooded->highestChargingVolts() ?? 0.0);
         $thicker = array_filter(
-            $run->rungs(),
-            static fn (GaugeOption $rung): bool => $run->gauge->isThinnerThan($rung->gauge),
+            $run->options(),
+            static fn (GaugeOption $option): bool => $run->gauge->isThinnerThan($option->gauge),
         );
-        foreach ([null, ...$thicker] as $rung) {
+        foreach ([null, ...$thicker] as $option) {
             foreach (self::FAMILIES as $family) {
                 $size = $family->smallestOfAtLeast($run->circuit->demand->leastRating());
-                if ($size === null || $family->maxVolts() < $highest || (! $run->gaugeChosen && $size > ($rung === null ? $run->ampacity : $rung->ampacity))) {
+                if ($size === null || $family->maxVolts() < $highest || (! $run->gaugeChosen && $size > ($option === null ? $run->ampacity : $option->ampacity))) {
                     continue;
                 }
                 yield new Remedy(
-                    ($rung === null ? 'Fit' : "Run {$rung->gauge} and fit")." a {$family->label()} of {$words->amps($size)} within {$words->length(self::REMEDY_DISTANCE)} of the source.",
-                    Patch::set($run->circuit->on(), [...($rung === null ? [] : ['run.gauge' => $rung->gauge->name]), 'protection' => [(object) [
+                    ($option === null ? 'Fit' : "Run {$option->gauge} and fit")." a {$family->label()} of {$words->amps($size)} within {$words->length(self::REMEDY_DISTANCE)} of the source.",
+                    Patch::set($run->circuit->on(), [...($option === null ? [] : ['run.gauge' => $option->gauge->name]), 'protection' => [(object) [
                         'family' => $family->value, 'rating_a' => $size, 'from_source_m' => self::REMEDY_DISTANCE, ...($family->isBreaker() ? [
                             'resets_itself' => false,
                             'trip_free' => true,

@@ -108,9 +108,9 @@ final readonly class PathDrop implements Rule
             if ($best === null) {
                 return null;
             }
-            [$i, $rung] = $best;
-            $changed[$i] = $rung;
-            $drops[$i] = $rung->drop ?? 0.0;
+            [$i, $option] = $best;
+            $changed[$i] = $option;
+            $drops[$i] = $option->drop ?? 0.0;
         }
 
         return $changed;
@@ -174,9 +174,9 @@ final readonly class PathDrop implements Rule
     private static function thicker(SizedRun $run, ?GaugeOption $from): ?GaugeOption
     {
         $now = $from === null ? $run->gauge : $from->gauge;
-        foreach ($run->rungs() as $rung) {
-            if ($now->isThinnerThan($rung->gauge)) {
-                return $rung;
+        foreach ($run->options() as $option) {
+            if ($now->isThinnerThan($option->gauge)) {
+                return $option;
             }
         }
 

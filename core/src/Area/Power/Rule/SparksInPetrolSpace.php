@@ -38,7 +38,11 @@ final readonly class SparksInPetrolSpace implements Rule
             );
             if ($protected !== []) {
                 yield from $this->judge($solved, "feed:{$feed->id}", $feed->supply->bank->strings[0][0]->station,
-                    in_array(false, $protected, true) ? false : (in_array(null, $protected, true) ? null : true),
+                    match (true) {
+                        in_array(false, $protected, true) => false,
+                        in_array(null, $protected, true) => null,
+                        default => true,
+                    },
                     array_map(
                         static fn (int $index): string => "protection.{$index}.ignition_protected",
                         array_keys($protected),

@@ -78,17 +78,17 @@ final readonly class ThinnerThanMakersTable implements Rule
     {
         $last = $runs[count($runs) - 1];
         foreach ([[$last], $runs] as $among) {
-            foreach ($last->rungs() as $rung) {
+            foreach ($last->options() as $option) {
                 $thinner = array_values(
-                    array_filter($among, static fn (SizedRun $run): bool => $run->gauge->isThinnerThan($rung->gauge)),
+                    array_filter($among, static fn (SizedRun $run): bool => $run->gauge->isThinnerThan($option->gauge)),
                 );
                 $gauges = array_map(
-                    static fn (SizedRun $run): Gauge => in_array($run, $thinner, true) ? $rung->gauge : $run->gauge,
+                    static fn (SizedRun $run): Gauge => in_array($run, $thinner, true) ? $option->gauge : $run->gauge,
                     $runs,
                 );
                 if ($thinner !== [] && self::suits($device, $runs, $gauges)) {
                     yield new Remedy(
-                        "Run {$rung->gauge}".(count($runs) > 1 ? ' in '.implode(
+                        "Run {$option->gauge}".(count($runs) > 1 ? ' in '.implode(
                             ' and ',
                             array_map(static fn (SizedRun $run): string => $run->circuit->label ?? '', $thinner),
                         ) : '').'.',
@@ -96,7 +96,7 @@ final readonly class ThinnerThanMakersTable implements Rule
                             array_map(
                                 static fn (SizedRun $run): Patch => Patch::set(
                                     $run->circuit?->on() ?? '',
-                                    ['run.gauge' => $rung->gauge->name],
+                                    ['run.gauge' => $option->gauge->name],
                                 ),
                                 $thinner,
                             ),

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Dinghy\Tests\Plan;
+namespace Dinghy\Tests\Geometry;
 
 use Dinghy\Geometry\Spot;
 use Dinghy\Plan\Plan;

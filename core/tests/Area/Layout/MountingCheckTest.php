@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Dinghy\Tests\Mounting;
+namespace Dinghy\Tests\Area\Layout;
 
 use Dinghy\Area\Layout\Figure\MountingCheck;
 use Dinghy\Quantity\QuantityFormatter;

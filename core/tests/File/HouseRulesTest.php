@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Dinghy\Tests\Plan;
+namespace Dinghy\Tests\File;
 
 use Dinghy\Area\Power\Figure\PowerFigures;
 use Dinghy\Area\StandardAreas;

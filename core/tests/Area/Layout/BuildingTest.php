@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Dinghy\Tests\Layout;
+namespace Dinghy\Tests\Area\Layout;
 
 use Dinghy\Area\Layout\Figure\BoardProblems;
 use Dinghy\Area\Layout\Figure\HoleAdvice;

@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Dinghy\Wiring;
 
 /** The gauges that a run could have, thinnest first, worked out when first asked for: most runs are never asked. */
-final class Ladder
+final class GaugeLadder
 {
     /** @var list<GaugeOption>|null */
-    private ?array $rungs = null;
+    private ?array $options = null;
 
     /** @param  \Closure(): list<GaugeOption>  $climb */
     public function __construct(private readonly \Closure $climb)
@@ -16,8 +16,8 @@ final class Ladder
     }
 
     /** @return list<GaugeOption> */
-    public function rungs(): array
+    public function options(): array
     {
-        return $this->rungs ??= ($this->climb)();
+        return $this->options ??= ($this->climb)();
     }
 }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Dinghy\Proposal;
 
 /** Where electronics take their power from; riggers disagree. */
-enum SupplySchool: string
+enum SupplyMethod: string
 {
     case Starting = 'starting';
     case Own = 'own';

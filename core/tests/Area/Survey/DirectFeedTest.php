@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Dinghy\Tests\Proposal;
+namespace Dinghy\Tests\Area\Survey;
 
 use Dinghy\Area\Survey\Remedy\DirectFeed;
 use Dinghy\Diagnosis\Cause;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Dinghy\Tests\Evaluation;
+namespace Dinghy\Tests\Area\Power;
 
 use Dinghy\Area\Power\Figure\ShortCircuitSequence;
 use Dinghy\Area\Power\Figure\ShortEvent;
@@ -13,7 +13,7 @@ use Dinghy\Tests\Circuit\Ngspice;
 use Dinghy\Tests\Plans;
 use PHPUnit\Framework\TestCase;
 
-final class WhatBurnsFirstTest extends TestCase
+final class ShortCircuitSequenceTest extends TestCase
 {
     /** Half way along the pump's 3 m: 15 mΩ, a blade of 4 mΩ, one metre and a half of cold 10 AWG there and back with its rings. */
     public function test_the_current_half_way_along_a_wire(): void

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Dinghy\Tests\Rule;
+namespace Dinghy\Tests\Quantity;
 
 use Dinghy\Area\StandardAreas;
 use Dinghy\Quantity\QuantityFormatter;
@@ -10,7 +10,7 @@ use Dinghy\Quantity\Units;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 
-final class WordsTest extends TestCase
+final class QuantityFormatterTest extends TestCase
 {
     #[DataProvider('lengths')]
     public function test_lengths(float $metres, string $imperial, string $metric): void

@@ -9,7 +9,7 @@ use Dinghy\Plan\Battery;
 use Dinghy\Plan\BlockPosition;
 
 /** A battery as it stands in its compartment: its outline and its two posts, seen from above. */
-final readonly class LaidBlock
+final readonly class PositionedBlock
 {
     /**
      * mm from a post to the ends and to the edge it stands at [working estimate: group batteries differ by some
@@ -26,10 +26,10 @@ final readonly class LaidBlock
 
     public function __construct(
         public Battery $battery,
-        public BlockPosition $lie,
+        public BlockPosition $position,
     ) {
         [$long, $short] = self::footprint($battery);
-        [$this->width, $this->depth] = $lie->turned % 180 === 0 ? [$long, $short] : [$short, $long];
+        [$this->width, $this->depth] = $position->turned % 180 === 0 ? [$long, $short] : [$short, $long];
     }
 
     /** @return array{float, float} mm, the longer side first; the usual deck battery's, where the plan does not say */
@@ -54,8 +54,8 @@ final readonly class LaidBlock
     public function overlap(self $other): float
     {
         return min(
-            min($this->lie->x + $this->width, $other->lie->x + $other->width) - max($this->lie->x, $other->lie->x),
-            min($this->lie->y + $this->depth, $other->lie->y + $other->depth) - max($this->lie->y, $other->lie->y),
+            min($this->position->x + $this->width, $other->position->x + $other->width) - max($this->position->x, $other->position->x),
+            min($this->position->y + $this->depth, $other->position->y + $other->depth) - max($this->position->y, $other->position->y),
         );
     }
 
@@ -65,13 +65,13 @@ final readonly class LaidBlock
         [$long, $short] = self::footprint($this->battery);
         $along = $left ? min(self::FROM_END, $long / 4) : $long - min(self::FROM_END, $long / 4);
         $across = $short - min(self::FROM_EDGE, $short / 4);
-        [$x, $y] = match ($this->lie->turned) {
+        [$x, $y] = match ($this->position->turned) {
             90 => [$short - $across, $along],
             180 => [$long - $along, $short - $across],
             270 => [$across, $long - $along],
             default => [$along, $across],
         };
 
-        return new Point($this->lie->x + $x, $this->lie->y + $y);
+        return new Point($this->position->x + $x, $this->position->y + $y);
     }
 }

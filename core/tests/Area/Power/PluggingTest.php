@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Dinghy\Tests\Evaluation;
+namespace Dinghy\Tests\Area\Power;
 
 use Dinghy\Area\Power\Figure\Plugging;
 use Dinghy\Area\Power\SupplyReasons;

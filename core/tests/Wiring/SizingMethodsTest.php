@@ -10,7 +10,7 @@ use Dinghy\Tests\Plans;
 use Dinghy\Wiring\SizingMethods;
 use PHPUnit\Framework\TestCase;
 
-final class SchoolsTest extends TestCase
+final class SizingMethodsTest extends TestCase
 {
     /** Common practice: a live-sonar box takes power over 10 AWG to 15 ft, 8 AWG to 23 ft, 6 AWG to 36 ft. */
     public function test_the_makers_table_is_read_at_the_length_of_the_run(): void
@@ -26,11 +26,11 @@ final class SchoolsTest extends TestCase
     {
         $words = new QuantityFormatter(Units::Imperial);
         $run = Plans::evaluate(Plans::series(3))->boat->runs['main'];
-        $schools = SizingMethods::of($run);
-        self::assertSame('8 AWG', $schools->arithmetic?->name);
-        self::assertSame('4 AWG', $schools->bandChart?->name);
-        self::assertStringContainsString('thicker than the 8 AWG of the arithmetic', $schools->difference($words) ?? '');
-        self::assertStringContainsString('2.4 % of 36 V', $schools->difference($words) ?? '');
+        $methods = SizingMethods::of($run);
+        self::assertSame('8 AWG', $methods->arithmetic?->name);
+        self::assertSame('4 AWG', $methods->bandChart?->name);
+        self::assertStringContainsString('thicker than the 8 AWG of the arithmetic', $methods->difference($words) ?? '');
+        self::assertStringContainsString('2.4 % of 36 V', $methods->difference($words) ?? '');
         // 8 A over 4.92 ft there and back, 0.36 V: 10.75 · 8 · 9.84/0.36 = 2351 circular mils, 16 AWG has 2583; the chart says the same.
         $agreeing = SizingMethods::of(Plans::evaluate(Plans::pump(['feed:f1' => ['run.length_m' => 1.5]]))->boat->runs['f1']);
         self::assertSame([$agreeing->arithmetic?->name, null], [$agreeing->bandChart?->name, $agreeing->difference($words)]);

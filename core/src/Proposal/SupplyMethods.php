@@ -12,7 +12,7 @@ use Dinghy\Plan\LoadClass;
 use Dinghy\Plan\Plan;
 
 /** The three schools of supply, each as a change to the plan as it is. */
-final class SupplySchools
+final class SupplyMethods
 {
     /**
      * @param  \stdClass|null  $battery  for electronics of their own, as the plan file has it; null: the shop has none
@@ -26,12 +26,12 @@ final class SupplySchools
         );
         if ($feeds === []) {
             return array_map(
-                static fn (SupplySchool $school): SupplyVariant => new SupplyVariant(
+                static fn (SupplyMethod $school): SupplyVariant => new SupplyVariant(
                     $school,
                     null,
                     'Nothing of the electronics class is fed yet.',
                 ),
-                SupplySchool::cases(),
+                SupplyMethod::cases(),
             );
         }
 
@@ -45,11 +45,11 @@ final class SupplySchools
 
         return match (true) {
             $bank === null => new SupplyVariant(
-                SupplySchool::Starting,
+                SupplyMethod::Starting,
                 null,
                 'The plan has no engine with a starting battery.',
             ),
-            default => new SupplyVariant(SupplySchool::Starting, self::moved($feeds, $bank->id), null),
+            default => new SupplyVariant(SupplyMethod::Starting, self::moved($feeds, $bank->id), null),
         };
     }
 
@@ -64,11 +64,11 @@ final class SupplySchools
             ),
         );
         if ($shared === []) {
-            return new SupplyVariant(SupplySchool::Own, null, null);
+            return new SupplyVariant(SupplyMethod::Own, null, null);
         }
         if ($battery === null) {
             return new SupplyVariant(
-                SupplySchool::Own,
+                SupplyMethod::Own,
                 null,
                 'The catalogue has no LiFePO4 battery of 100 Ah or more.',
             );
@@ -85,7 +85,7 @@ final class SupplySchools
         $id = FreeId::like($plan, 'electronics');
         $moved = self::moved($shared, $id);
 
-        return new SupplyVariant(SupplySchool::Own, $moved === null ? $added : $added->and($moved), null, $id);
+        return new SupplyVariant(SupplyMethod::Own, $moved === null ? $added : $added->and($moved), null, $id);
     }
 
     private static function pack(Plan $plan, ?\stdClass $pack): SupplyVariant
@@ -94,15 +94,15 @@ final class SupplySchools
             array_filter($plan->devices, static fn ($device): bool => $device->kind === DeviceKind::SonarModule),
         );
         if ($sonars === []) {
-            return new SupplyVariant(SupplySchool::Pack, null, 'No sonar module is aboard.');
+            return new SupplyVariant(SupplyMethod::Pack, null, 'No sonar module is aboard.');
         }
         if ($pack === null) {
-            return new SupplyVariant(SupplySchool::Pack, null, 'The catalogue has no LiFePO4 battery below 30 Ah.');
+            return new SupplyVariant(SupplyMethod::Pack, null, 'The catalogue has no LiFePO4 battery below 30 Ah.');
         }
         $sonar = $sonars[0];
         foreach ($plan->feeds as $feed) {
             if ($feed->device === $sonar->id && count($plan->feedsOf($feed->supply->bank)) === 1) {
-                return new SupplyVariant(SupplySchool::Pack, null, null);
+                return new SupplyVariant(SupplyMethod::Pack, null, null);
             }
         }
         $id = FreeId::like($plan, 'sonar pack');
@@ -125,7 +125,7 @@ final class SupplySchools
         );
 
         return new SupplyVariant(
-            SupplySchool::Pack,
+            SupplyMethod::Pack,
             $patch->and(
                 AddDevice::feed(
                     $plan,
