@@ -5,6 +5,9 @@ declare(strict_types=1);
 namespace App\Catalogue;
 
 use Dinghy\Evaluation\Areas;
+use Dinghy\File\PartKind;
+use Dinghy\File\Patch;
+use Dinghy\File\PlanFormat;
 use Dinghy\File\PlanRefused;
 use Dinghy\File\Shape\ObjectShape;
 use Dinghy\File\Shape\Problem;
@@ -38,13 +41,13 @@ final readonly class CatalogueLine
         $format = resolve(Areas::class)->format;
         $known = $format->catalogue();
         // Where the figures are a whole part's, they are judged as one of a plan, with what they must be to each other.
-        $list = isset($known[$kind]->shape->fields['id']) ? $format->kinds->named($kind)?->list() : null;
+        $part = isset($known[$kind]->shape->fields['id']) ? $format->kinds->named($kind) : null;
         $why = match (true) {
             $name === '' => 'The name is missing.',
             mb_strlen($name) > 100 => 'The name is longer than 100 letters.',
             isset($figures->price) && (! is_numeric($figures->price) || $figures->price < 0 || $figures->price > self::DEAREST) => 'price: expected a number from 0 to '.number_format(self::DEAREST).'.',
             ! isset($known[$kind]) => 'kind: expected '.self::oneOf(array_keys($known)).", found \"{$kind}\".",
-            $list !== null => self::refusedByPlan($list, $planned),
+            $part !== null => self::refusedByPlan($format, $part, $planned),
             default => self::refusedByShape($known[$kind]->shape, $planned),
         };
 
@@ -61,23 +64,15 @@ final readonly class CatalogueLine
     }
 
     /** As above, with what the figures of one part must be to each other. */
-    private static function refusedByPlan(string $list, \stdClass $figures): ?string
+    private static function refusedByPlan(PlanFormat $format, PartKind $kind, \stdClass $figures): ?string
     {
+        $empty = $format->document(json_encode(['format' => PlanFormat::NAME, 'version' => PlanFormat::VERSION], JSON_THROW_ON_ERROR));
         try {
-            resolve(Areas::class)->format->document(
-                json_encode(
-                    [
-                        'format' => 'dinghy-plan',
-                        'version' => 1,
-                        $list => [['id' => 'part', ...get_object_vars($figures)]],
-                    ],
-                    JSON_THROW_ON_ERROR,
-                ),
-            )->plan();
+            $empty->with(Patch::put("{$kind->name}:part", (object) ['id' => 'part', ...get_object_vars($figures)]))->plan();
 
             return null;
         } catch (PlanRefused $refusal) {
-            return self::sentence($refusal->problems[0], "/{$list}/0");
+            return self::sentence($refusal->problems[0], '/'.implode('/', $kind->path).'/0');
         }
     }
 

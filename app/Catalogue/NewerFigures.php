@@ -42,7 +42,7 @@ final readonly class NewerFigures
         $newer = [];
         foreach ($named as [$kind, $name, $part]) {
             $line = $catalogue->get(NameKey::of($name));
-            if ($line === null || $line->kind !== $kind || ! is_string($part->id ?? null)) {
+            if ($line === null || $line->kind !== $kind) {
                 continue;
             }
             $figures = $line->asPlanned();
@@ -76,11 +76,9 @@ final readonly class NewerFigures
     private static function named(PlanDocument $document): array
     {
         $named = [];
-        $root = $document->root();
         foreach ($document->format->catalogue() as $kind) {
-            $list = $kind->ofThePart === [] ? null : $document->format->kinds->named($kind->name)?->list();
-            foreach ($list === null || ! is_array($root->{$list} ?? null) ? [] : $root->{$list} as $part) {
-                if ($part instanceof \stdClass && is_string($part->part ?? null)) {
+            foreach ($kind->ofThePart === [] ? [] : $document->partsOf($kind->name) as $part) {
+                if (is_string($part->part ?? null)) {
                     $named[] = [$kind->name, $part->part, $part];
                 }
             }

@@ -85,15 +85,8 @@ final readonly class ToBuy
     private static function added(PlanDocument $before, PlanDocument $after): array
     {
         $added = [];
-        [$was, $is] = [$before->root(), $after->root()];
-        foreach ($after->format->catalogue() as $kind) {
-            $list = $after->format->kinds->named($kind->name)?->list();
-            $known = array_column($list !== null && is_array($was->{$list} ?? null) ? $was->{$list} : [], null, 'id');
-            foreach ($list !== null && is_array($is->{$list} ?? null) ? $is->{$list} : [] as $part) {
-                if ($part instanceof \stdClass && ! isset($known[$part->id ?? ''])) {
-                    $added[] = $part;
-                }
-            }
+        foreach (array_keys($after->format->catalogue()) as $kind) {
+            array_push($added, ...array_values(array_diff_key($after->partsOf($kind), $before->partsOf($kind))));
         }
 
         return $added;

@@ -159,20 +159,24 @@ final class PartPlace
         $this->holder->{$this->kind->key()} = $items;
     }
 
-    /** @return list<\stdClass> the plan itself, or every part of a kind */
-    private static function owners(PartKinds $kinds, \stdClass $root, ?string $owner): array
+    /** @return list<\stdClass> every part of a kind, in the order of the file */
+    public static function all(PartKinds $kinds, \stdClass $root, PartKind $kind): array
     {
-        $kind = $owner === null ? null : $kinds->named($owner);
-        if ($kind === null) {
-            return [$root];
-        }
         $parts = [];
-        foreach (self::owners($kinds, $root, $kind->owner) as $above) {
-            $holder = self::section($above, $kind->sections());
+        foreach (self::owners($kinds, $root, $kind->owner) as $owner) {
+            $holder = self::section($owner, $kind->sections());
             array_push($parts, ...($holder === null ? [] : self::items($holder, $kind->key())));
         }
 
         return array_values(array_filter($parts, static fn (mixed $part): bool => $part instanceof \stdClass));
+    }
+
+    /** @return list<\stdClass> the plan itself, or every part of a kind */
+    private static function owners(PartKinds $kinds, \stdClass $root, ?string $owner): array
+    {
+        $kind = $owner === null ? null : $kinds->named($owner);
+
+        return $kind === null ? [$root] : self::all($kinds, $root, $kind);
     }
 
     /**

@@ -61,6 +61,24 @@ final class PlanDocument implements \JsonSerializable
         return is_scalar($value) ? $value : self::copied($value);
     }
 
+    /**
+     * The parts of a kind, wherever it stands in the plan.
+     *
+     * @return array<string, \stdClass> copies, by id
+     */
+    public function partsOf(string $kind): array
+    {
+        $found = $this->format->kinds->named($kind);
+        $parts = [];
+        foreach ($found === null ? [] : PartPlace::all($this->format->kinds, $this->root, $found) as $part) {
+            if (is_string($part->id ?? null)) {
+                $parts[$part->id] = self::copy($part);
+            }
+        }
+
+        return $parts;
+    }
+
     /** The tree; the caller gets a copy and cannot change this document through it. */
     public function root(): \stdClass
     {
