@@ -65,11 +65,7 @@ final class LargeBoat
             ];
         }
         $devices[array_key_last($devices)] = [
-            'id' => 'direct-device5',
-            'kind' => 'motor',
-            'v_min' => 30,
-            'v_max' => 45,
-            'typical_a' => 20,
+            'id' => 'direct-device5', 'kind' => 'motor', 'v_min' => 30, 'v_max' => 45, 'typical_a' => 20,
             'peak_a' => 50,
         ];
         $feeds[self::DIRECT - 1] = [

@@ -26,13 +26,8 @@ final class Refusals
     {
         $exceptions->dontReport(
             [
-                PlanRefused::class,
-                PatchRefused::class,
-                QuantityRefused::class,
-                PlanClash::class,
-                ProposalRefused::class,
-                NotAPhotograph::class,
-                TooManyTries::class,
+                PlanRefused::class, PatchRefused::class, QuantityRefused::class, PlanClash::class,
+                ProposalRefused::class, NotAPhotograph::class, TooManyTries::class,
             ],
         );
         $exceptions->render(static fn (PlanRefused $e): JsonResponse => response()->json([

@@ -29,16 +29,7 @@ final class Acceptance extends Model
     public $timestamps = false;
 
     protected $fillable = [
-        'job_id',
-        'user_id',
-        'rule',
-        'on',
-        'occasion',
-        'says',
-        'reason',
-        'decided_at',
-        'reopened_at',
-        'made_on',
+        'job_id', 'user_id', 'rule', 'on', 'occasion', 'says', 'reason', 'decided_at', 'reopened_at', 'made_on',
         'undone_on',
     ];
 

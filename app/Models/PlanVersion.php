@@ -41,18 +41,8 @@ final class PlanVersion extends Model
     private ?array $judged = null;
 
     protected $fillable = [
-        'job_id',
-        'number',
-        'parent_id',
-        'user_id',
-        'kind',
-        'reverts_id',
-        'patch',
-        'document',
-        'hash',
-        'seal',
-        'reason',
-        'made_at',
+        'job_id', 'number', 'parent_id', 'user_id', 'kind', 'reverts_id', 'patch', 'document', 'hash', 'seal',
+        'reason', 'made_at',
     ];
 
     /** @return array<string, string> */

@@ -17,16 +17,7 @@ final readonly class PlanChain
 {
     /** What is sealed, in this order; the version that a step takes back or brings again is sealed as its row. */
     private const SEALED = [
-        'job_id',
-        'number',
-        'parent_id',
-        'user_id',
-        'kind',
-        'reverts_id',
-        'patch',
-        'document',
-        'hash',
-        'reason',
+        'job_id', 'number', 'parent_id', 'user_id', 'kind', 'reverts_id', 'patch', 'document', 'hash', 'reason',
         'made_at',
     ];
 

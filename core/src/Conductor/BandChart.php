@@ -15,17 +15,7 @@ final class BandChart
     private const FEET = [0, 4, 7, 10, 13, 16, 19, 22, 28];
 
     private const GAUGES = [
-        '18 AWG',
-        '16 AWG',
-        '14 AWG',
-        '12 AWG',
-        '10 AWG',
-        '8 AWG',
-        '6 AWG',
-        '4 AWG',
-        '2 AWG',
-        '1/0 AWG',
-        '2/0 AWG',
+        '18 AWG', '16 AWG', '14 AWG', '12 AWG', '10 AWG', '8 AWG', '6 AWG', '4 AWG', '2 AWG', '1/0 AWG', '2/0 AWG',
         '4/0 AWG',
     ];
 

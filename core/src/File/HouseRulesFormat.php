@@ -15,17 +15,7 @@ use Dinghy\File\Shape\ObjectShape;
 final class HouseRulesFormat
 {
     private const DEFAULT_STOCK = [
-        '16 AWG',
-        '14 AWG',
-        '12 AWG',
-        '10 AWG',
-        '8 AWG',
-        '6 AWG',
-        '4 AWG',
-        '2 AWG',
-        '1/0 AWG',
-        '2/0 AWG',
-        '4/0 AWG',
+        '16 AWG', '14 AWG', '12 AWG', '10 AWG', '8 AWG', '6 AWG', '4 AWG', '2 AWG', '1/0 AWG', '2/0 AWG', '4/0 AWG',
     ];
 
     public static function shape(): ObjectShape

@@ -47,16 +47,8 @@ final class TypedQuantity
     private const HIGHEST_VOLTS = 80.0;
 
     private const EXAMPLES = [
-        'a' => '30 A',
-        'v' => '12.7 V',
-        'ah' => '100 Ah',
-        'mohm' => '62 mΩ',
-        'pct' => '3 %',
-        'n' => '112 lbf or 500 N',
-        'kg' => '900 kg',
-        'deg' => '20°',
-        'm2' => '2.4 m²',
-        'celsius' => '12 °C',
+        'a' => '30 A', 'v' => '12.7 V', 'ah' => '100 Ah', 'mohm' => '62 mΩ', 'pct' => '3 %',
+        'n' => '112 lbf or 500 N', 'kg' => '900 kg', 'deg' => '20°', 'm2' => '2.4 m²', 'celsius' => '12 °C',
     ];
 
     /**

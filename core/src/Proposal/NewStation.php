@@ -15,12 +15,7 @@ final class NewStation
 {
     /** Share of the length that a word in the name stands for, and of half the beam to port. */
     private const ALONG = [
-        'stern' => 0.1,
-        'aft' => 0.1,
-        'transom' => 0.02,
-        'bow' => 0.88,
-        'fore' => 0.88,
-        'peak' => 0.94,
+        'stern' => 0.1, 'aft' => 0.1, 'transom' => 0.02, 'bow' => 0.88, 'fore' => 0.88, 'peak' => 0.94,
     ];
 
     private const ACROSS = ['port' => 0.6, 'starboard' => -0.6];

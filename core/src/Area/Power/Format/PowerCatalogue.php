@@ -14,37 +14,13 @@ use Dinghy\File\Shape\ObjectShape;
 final class PowerCatalogue
 {
     private const OF_A_BATTERY = [
-        'chemistry',
-        'nominal_v',
-        'capacity_ah',
-        'hour_rate',
-        'cca_a',
-        'internal_mohm',
-        'stud_pos',
-        'stud_neg',
-        'mass_kg',
-        'group',
-        'size_mm',
-        'continuous_a',
-        'peak_a',
-        'max_series',
-        'max_parallel',
+        'chemistry', 'nominal_v', 'capacity_ah', 'hour_rate', 'cca_a', 'internal_mohm', 'stud_pos', 'stud_neg',
+        'mass_kg', 'group', 'size_mm', 'continuous_a', 'peak_a', 'max_series', 'max_parallel',
     ];
 
     private const OF_A_DEVICE = [
-        'kind',
-        'v_min',
-        'v_max',
-        'typical_a',
-        'peak_a',
-        'standby_a',
-        'load',
-        'fuse_a',
-        'lead',
-        'longest_runs',
-        'always_on',
-        'keyed_plug',
-        'data',
+        'kind', 'v_min', 'v_max', 'typical_a', 'peak_a', 'standby_a', 'load', 'fuse_a', 'lead', 'longest_runs',
+        'always_on', 'keyed_plug', 'data',
     ];
 
     private const OF_A_BLOCK = ['circuits', 'rating_a'];

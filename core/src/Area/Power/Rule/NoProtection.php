@@ -24,14 +24,8 @@ final readonly class NoProtection implements Rule
     private const REMEDY_DISTANCE = 0.15;
 
     private const FAMILIES = [
-        FuseFamily::Blade,
-        FuseFamily::Blade58,
-        FuseFamily::MagneticBreaker,
-        FuseFamily::Breaker,
-        FuseFamily::BatteryPost,
-        FuseFamily::StripSmall,
-        FuseFamily::StripLarge80,
-        FuseFamily::StripLarge,
+        FuseFamily::Blade, FuseFamily::Blade58, FuseFamily::MagneticBreaker, FuseFamily::Breaker,
+        FuseFamily::BatteryPost, FuseFamily::StripSmall, FuseFamily::StripLarge80, FuseFamily::StripLarge,
         FuseFamily::LargeBlade,
     ];
 
