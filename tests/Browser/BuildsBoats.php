@@ -38,11 +38,14 @@ trait BuildsBoats
         $this->press('a');
         $this->dialog('Part of the catalogue');
         $this->press($sought, WebDriverKeys::ENTER);
+        $asked = fn (): bool => $this->driver()->findElements(WebDriverBy::xpath('//section[@role="dialog"]//button[contains(., "Add it")]')) !== [];
+        $several = fn (): bool => $this->driver()->findElements(WebDriverBy::cssSelector('section[role=dialog] li button:focus')) !== [];
+        $this->until(fn (): bool => $asked() || $several(), "{$sought} found");
         // Of several that are found the first has the focus: the next Enter takes it.
-        if ($this->driver()->findElements(WebDriverBy::cssSelector('section[role=dialog] li button:focus')) !== []) {
+        if (! $asked()) {
             $this->press(WebDriverKeys::ENTER);
         }
-        $this->until(fn (): bool => $this->driver()->findElements(WebDriverBy::xpath('//section[@role="dialog"]//button[contains(., "Add it")]')) !== [], "what is asked of {$sought}");
+        $this->until($asked, "what is asked of {$sought}");
         foreach ($fields as $label => $text) {
             $this->acts++;
             $this->fill($label, $text);

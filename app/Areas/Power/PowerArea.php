@@ -66,7 +66,7 @@ final class PowerArea extends Area
         return [
             'id' => $bank->id,
             'posts' => array_merge(...array_map(
-                static fn (Battery $battery): array => [(string) $battery->plus(), (string) $battery->minus()],
+                static fn (Battery $battery): array => [$battery->plus()->name, $battery->minus()->name],
                 $bank->batteries(),
             )),
             'terminals' => array_map(
@@ -85,7 +85,7 @@ final class PowerArea extends Area
                 $bank->wires(),
             ),
             'feeds' => array_map(static fn (Feed $feed): array => [
-                'feed' => $feed->id, 'plus' => (string) $feed->supply->plusPost(), 'minus' => (string) $feed->supply->minus->post($bank),
+                'feed' => $feed->id, 'plus' => $feed->supply->plusPost()->name, 'minus' => $feed->supply->minus->post($bank)->name,
             ], $plan->feedsOf($bank)),
         ];
     }

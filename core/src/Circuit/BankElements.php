@@ -29,31 +29,31 @@ final readonly class BankElements
         foreach ($bank->strings as $string) {
             foreach ($string as $i => $battery) {
                 $ohms = $battery->resistanceUnderLoad();
-                $plus = $battery->plus();
+                $plus = $battery->plus()->name;
                 if ($bank->stringProtection !== null && $i === count($string) - 1) {
                     // It sits on the string's top post: what lands there lands on its outer stud.
                     $plus = $battery->id.'/post+';
-                    $resistors[] = new Resistor($battery->id.'/string fuse', $plus, $battery->plus(),
+                    $resistors[] = new Resistor($battery->id.'/string fuse', $plus, $battery->plus()->name,
                         $bank->stringProtection->family->contactResistance($bank->stringProtection->rating ?? throw new \LogicException('A string fuse without rating passed the checks.')));
                 }
                 $sources[] = new Source(
                     $battery->id,
-                    (string) $plus,
-                    (string) $battery->minus(),
+                    $plus,
+                    $battery->minus()->name,
                     $volts($battery),
                     $ohms ?? PlanNetwork::RING,
                 );
             }
         }
         foreach ($bank->wires() as $wire) {
-            array_push($resistors, ...FusedWire::of($wire->id, $wire->from, $wire->to, $wire->protection,
+            array_push($resistors, ...FusedWire::of($wire->id, $wire->from->name, $wire->to->name, $wire->protection,
                 $wire->length * Resistance::perMetre($wire->gauge, Metal::TinnedCopper, $celsius)));
         }
         if ($bank->shunt !== null) {
             $resistors[] = new Resistor(
                 $bank->id.':shunt',
-                $bank->negativePost(),
-                Post::shunt($bank->id),
+                $bank->negativePost()->name,
+                Post::shunt($bank->id)->name,
                 $bank->shunt->ohms,
             );
         }

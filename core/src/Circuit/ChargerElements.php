@@ -44,7 +44,7 @@ final readonly class ChargerElements
                 $resistors[] = new Resistor(
                     "{$charger->id}/common",
                     self::minusNode($charger, 0),
-                    $charger->inputFrom->minusEnd(),
+                    $charger->inputFrom->minusEnd()->name,
                     PlanNetwork::RING,
                 );
             }
@@ -85,14 +85,9 @@ final readonly class ChargerElements
 
         return $held === null ? null : new Regulator(
             "{$charger->id}/{$number}", self::plusNode($charger, $number), self::minusNode($charger, $number), $held, $output->amps,
-            self::node($charger->inputFrom?->plusPost()), self::node($charger->inputFrom?->minusEnd()), $charger->inputFrom?->nominalVolts() ?? 12.0,
+            $charger->inputFrom?->plusPost()->name, $charger->inputFrom?->minusEnd()->name, $charger->inputFrom?->nominalVolts() ?? 12.0,
             $charger->efficiency, $number === 0 ? $charger->standbyAmps : 0.0,
         );
-    }
-
-    private static function node(?Post $post): ?string
-    {
-        return $post === null ? null : (string) $post;
     }
 
     /** @return non-empty-list<Resistor> */
@@ -105,12 +100,12 @@ final readonly class ChargerElements
         return $output->block === null
             ? FusedWire::of(
                 $id,
-                $output->across[count($output->across) - 1]->plus(),
+                $output->across[count($output->across) - 1]->plus()->name,
                 $terminal,
                 $output->protection,
                 $ohms,
             )
-            : FusedWire::of($id, $terminal, Post::plus($output->block), $output->protection, $ohms);
+            : FusedWire::of($id, $terminal, Post::plus($output->block)->name, $output->protection, $ohms);
     }
 
     private function minusLead(Charger $charger, int $number, ChargerOutput $output): Resistor
@@ -126,7 +121,7 @@ final readonly class ChargerElements
 
         return new Resistor(
             $id,
-            $end,
+            $end->name,
             self::minusNode($charger, $number),
             $this->ohms($output) + 2 * PlanNetwork::RING,
             $id,

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Dinghy\Circuit;
 
-use Dinghy\Plan\Post;
 use Dinghy\Plan\Protection;
 
 /** A wire that is no run of its own, a jumper, a bond or a charger's lead, with the fuses at its first end. */
@@ -17,7 +16,7 @@ final class FusedWire
      * @param  float  $wire  Ω of the wire, without its two ends
      * @return non-empty-list<Resistor>
      */
-    public static function of(string $id, Post|string $from, Post|string $to, array $protection, float $wire): array
+    public static function of(string $id, string $from, string $to, array $protection, float $wire): array
     {
         $resistors = [];
         foreach ($protection as $at => $fuse) {

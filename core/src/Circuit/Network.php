@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Dinghy\Circuit;
 
 use Dinghy\Plan\LoadKind;
-use Dinghy\Plan\Post;
 
 /**
  * A DC network by nodal analysis: batteries as Norton sources, wires and joints as conductances; loads of constant power,
@@ -149,27 +148,27 @@ final class Network
     }
 
     /** @return float|null Ω seen between two nodes with nothing drawn; null where nothing joins them */
-    public function resistanceBetween(Post|string $plus, Post|string $minus): ?float
+    public function resistanceBetween(string $plus, string $minus): ?float
     {
         return $this->topology->joins($plus, $minus)
             ? $this->factors()->resistance(
-                $this->topology->placeOf((string) $plus),
-                $this->topology->placeOf((string) $minus),
+                $this->topology->placeOf($plus),
+                $this->topology->placeOf($minus),
             )
             : null;
     }
 
     /** How the volts change when one ampere more is drawn between two nodes, loads of constant power left aside. */
-    public function perAmpDrawn(Post|string $plus, Post|string $minus): Solution
+    public function perAmpDrawn(string $plus, string $minus): Solution
     {
         $right = array_fill(0, $this->topology->size, 0.0);
-        $this->inject($right, (string) $plus, (string) $minus, -1.0);
+        $this->inject($right, $plus, $minus, -1.0);
 
         return $this->solution($this->factors()->solve($right));
     }
 
     /** @return float A through a dead short between two nodes with nothing else drawn; 0 where no current can flow */
-    public function shortCircuitAmps(Post|string $plus, Post|string $minus): float
+    public function shortCircuitAmps(string $plus, string $minus): float
     {
         $ohms = $this->resistanceBetween($plus, $minus);
 

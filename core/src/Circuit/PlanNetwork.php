@@ -72,20 +72,20 @@ final class PlanNetwork
             $this->addBank($bank);
         }
         foreach ($plan->bonds as $bond) {
-            array_push($this->resistors, ...FusedWire::of($bond->id, $bond->from->negativePost(), $bond->to->negativePost(), $bond->protection,
+            array_push($this->resistors, ...FusedWire::of($bond->id, $bond->from->negativePost()->name, $bond->to->negativePost()->name, $bond->protection,
                 $this->wire($bond->gauge, Metal::TinnedCopper, $bond->length)));
         }
         foreach ($joined ? $plan->feeds : [] as $feed) {
             $this->addCircuit(
                 $runs[$feed->id],
-                (string) $feed->supply->plusPost(),
-                (string) $feed->supply->minusEnd(),
+                $feed->supply->plusPost()->name,
+                $feed->supply->minusEnd()->name,
                 $feed->switch,
             );
         }
         foreach ($joined ? $plan->blocks : [] as $block) {
             foreach ($block->branches as $branch) {
-                $this->addCircuit($runs[$branch->id], (string) $block->plus(), (string) $block->minus(), false);
+                $this->addCircuit($runs[$branch->id], $block->plus()->name, $block->minus()->name, false);
             }
         }
         foreach ($joined ? $plan->devices : [] as $device) {
@@ -313,8 +313,8 @@ final class PlanNetwork
                     'lead '.$device->leadGauge,
                     $device->leadLength,
                     $device->leadGauge->areaMm2,
-                    (string) $device->plus(),
-                    (string) $device->minus(),
+                    $device->plus()->name,
+                    $device->minus()->name,
                 ),
             ];
         }
@@ -331,8 +331,8 @@ final class PlanNetwork
             if ($nominal !== null) {
                 $this->loads[] = new Load(
                     $device->id,
-                    (string) $device->plus(),
-                    (string) $device->minus(),
+                    $device->plus()->name,
+                    $device->minus()->name,
                     $device->load,
                     $amps($device),
                     $nominal,
@@ -344,8 +344,8 @@ final class PlanNetwork
             $starter = $this->plan->batteries[$engine->battery];
             $this->loads[] = new Load(
                 'engine',
-                (string) $starter->plus(),
-                (string) $starter->minus(),
+                $starter->plus()->name,
+                $starter->minus()->name,
                 LoadKind::Current,
                 $crankingAmps,
                 $starter->nominalVolts,

@@ -12,27 +12,22 @@ final readonly class Resistor
     /** Elements of less are counted as this: nothing that carries current has no resistance. */
     private const LEAST_OHMS = 1e-6;
 
-    public string $from;
-
-    public string $to;
-
     public float $ohms;
 
     /**
-     * @param  Post|string  $from  a post, or a node by its name
+     * @param  string  $from  a node: the name of a post, or of a place on the way
      * @param  float  $ohms  Ω
      * @param  string  $wire  id of the run, jumper, bond or device whose wire is part of it; '': there is none
      * @param  float  $wireOhms  Ω of that wire
      */
     public function __construct(
         public string $name,
-        Post|string $from,
-        Post|string $to,
+        public string $from,
+        public string $to,
         float $ohms,
         public string $wire = '',
         public float $wireOhms = 0.0,
     ) {
-        [$this->from, $this->to] = [(string) $from, (string) $to];
         $this->ohms = self::atLeast($ohms);
     }
 

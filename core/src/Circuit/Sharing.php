@@ -30,7 +30,7 @@ final class Sharing
         ) ?? $battery->nominalVolts;
         $elements = new BankElements($bank, $celsius, $full);
         $network = new Network($elements->sources, $elements->resistors, [
-            new Load('load', (string) $plus, (string) $minus, LoadKind::Current, $amps, $bank->nominalVolts()),
+            new Load('load', $plus->name, $minus->name, LoadKind::Current, $amps, $bank->nominalVolts()),
         ]);
         $loaded = $network->fedLoads() === [] ? null : $network->loaded();
 

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Dinghy\Circuit;
 
 use Dinghy\Plan\Device;
-use Dinghy\Plan\Post;
 
 /** The volts of a solved network. */
 final readonly class Solution
@@ -29,10 +28,10 @@ final readonly class Solution
     }
 
     /** @return float|null V as a meter shows them; null where nothing joins the two points */
-    public function between(Post|string $plus, Post|string $minus): ?float
+    public function between(string $plus, string $minus): ?float
     {
-        $a = $this->topology->index[(string) $plus] ?? null;
-        $b = $this->topology->index[(string) $minus] ?? null;
+        $a = $this->topology->index[$plus] ?? null;
+        $b = $this->topology->index[$minus] ?? null;
         if ($a === null || $b === null || $this->topology->part[$a] !== $this->topology->part[$b]
             || isset($this->cutOff[$a]) !== isset($this->cutOff[$b])
             || in_array($this->topology->part[$a], $this->without, true)) {
@@ -47,7 +46,7 @@ final readonly class Solution
     /** @return float|null V at the plug of a device, as between() */
     public function at(Device $device): ?float
     {
-        return $this->between($device->plus(), $device->minus());
+        return $this->between($device->plus()->name, $device->minus()->name);
     }
 
     /**

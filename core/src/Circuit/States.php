@@ -9,7 +9,6 @@ use Dinghy\Plan\Bank;
 use Dinghy\Plan\Battery;
 use Dinghy\Plan\Device;
 use Dinghy\Plan\Plan;
-use Dinghy\Plan\Post;
 use Dinghy\Source\Formula;
 use Dinghy\Wiring\Converter;
 use Dinghy\Wiring\SizedRun;
@@ -166,7 +165,7 @@ final class States
     }
 
     /** A through a dead short between two nodes. */
-    public function shortBetween(Post|string $plus, Post|string $minus): float
+    public function shortBetween(string $plus, string $minus): float
     {
         return $this->shorts["{$plus} {$minus}"] ??= $this->coldNetwork()->shortCircuitAmps($plus, $minus);
     }

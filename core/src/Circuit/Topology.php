@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Dinghy\Circuit;
 
-use Dinghy\Plan\Post;
-
 /**
  * How the elements of a network hang together: its nodes, the parts that nothing joins, and the order of elimination.
  * Each part has a reference node of its own, a battery's negative where it has one: that is where the black probe goes.
@@ -84,12 +82,12 @@ final readonly class Topology
     }
 
     /** Whether anything but loads joins two nodes. */
-    public function joins(Post|string $a, Post|string $b): bool
+    public function joins(string $a, string $b): bool
     {
         return isset(
-            $this->index[(string) $a],
-            $this->index[(string) $b],
-        ) && $this->part[$this->index[(string) $a]] === $this->part[$this->index[(string) $b]];
+            $this->index[$a],
+            $this->index[$b],
+        ) && $this->part[$this->index[$a]] === $this->part[$this->index[$b]];
     }
 
     /** @return int the place of a node; −1 for a reference node */

@@ -66,7 +66,7 @@ final class Currents
         }
         $topology = $this->states->network(State::Loaded)->topology;
         foreach ($this->unknown as $battery => $_) {
-            if ($topology->joins(Post::minus((string) $battery), $resistor->from)) {
+            if ($topology->joins(Post::minus((string) $battery)->name, $resistor->from)) {
                 return false;
             }
         }

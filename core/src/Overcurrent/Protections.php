@@ -154,7 +154,7 @@ final class Protections
                 $element,
                 static fn (SizedRun $feed): float => max($feed->amps, $feed->peakAmps),
             ),
-            $behind, [$bank], self::highest($bank), $station, $element, (string) $bank->negativePost(),
+            $behind, [$bank], self::highest($bank), $station, $element, $bank->negativePost()->name,
         );
     }
 
@@ -212,7 +212,7 @@ final class Protections
             self::CONTINUOUS * $output->amps, $output->amps, $lead === null ? [] : [$lead],
             array_filter([$bank ?? $charger->inputFrom?->bank]), $output->heldVolts(),
             $output->across === [] ? $this->plan->blocks[(string) $output->block]->station : $output->across[0]->station,
-            FusedWire::name($id, $index), $output->across === [] ? null : (string) $output->across[0]->minus(), $output,
+            FusedWire::name($id, $index), $output->across === [] ? null : $output->across[0]->minus()->name, $output,
         );
     }
 

@@ -39,7 +39,7 @@ final readonly class ShortCircuits
         if ($protection->output !== null) {
             $posts = self::posts($protection->output);
 
-            return $posts === null ? null : self::between($network, $posts[0], $posts[1], 0.0);
+            return $posts === null ? null : self::between($network, $posts[0]->name, $posts[1]->name, 0.0);
         }
         $resistor = $this->states->coldResistors()[$protection->element ?? ''] ?? null;
         if ($resistor === null || $protection->return === null) {
@@ -85,7 +85,7 @@ final readonly class ShortCircuits
                 ),
             );
 
-            return self::between($network, $posts[0], $posts[1], $lead + $contacts)[1];
+            return self::between($network, $posts[0]->name, $posts[1]->name, $lead + $contacts)[1];
         }
         $resistor = $this->states->coldResistors()[$protection->element ?? ''] ?? null;
         if ($resistor === null || $protection->return === null) {
@@ -110,9 +110,15 @@ final readonly class ShortCircuits
         }
         $before = 0.0;
         if ($run->kind === RunKind::Branch) {
-            [$plus, $minus] = [Post::plus($run->circuit->fromBlock ?? ''), Post::minus($run->circuit->fromBlock ?? '')];
+            [$plus, $minus] = [
+                Post::plus($run->circuit->fromBlock ?? '')->name,
+                Post::minus($run->circuit->fromBlock ?? '')->name,
+            ];
         } else {
-            [$plus, $minus] = $supply === null ? ['', ''] : [$supply->plusPost(), $supply->minus->post($supply->bank)];
+            [$plus, $minus] = $supply === null ? ['', ''] : [
+                $supply->plusPost()->name,
+                $supply->minus->post($supply->bank)->name,
+            ];
             if ($protection->index > 0) {
                 $plus = "{$run->id}/+{$protection->index}";
             } else {
@@ -129,7 +135,7 @@ final readonly class ShortCircuits
     }
 
     /** @return array{float, float} V at rest, A through a short behind some Ω more */
-    private static function between(Network $network, Post|string $plus, Post|string $minus, float $ohms): array
+    private static function between(Network $network, string $plus, string $minus, float $ohms): array
     {
         $volts = $network->atRest()->between($plus, $minus) ?? 0.0;
 

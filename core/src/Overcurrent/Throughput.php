@@ -112,6 +112,9 @@ final class Throughput
 
     private function perAmp(Post $plus, Post $minus): Solution
     {
-        return $this->perAmp["{$plus} {$minus}"] ??= $this->network->perAmpDrawn($plus, $minus);
+        return $this->perAmp["{$plus->name} {$minus->name}"] ??= $this->network->perAmpDrawn(
+            $plus->name,
+            $minus->name,
+        );
     }
 }

@@ -34,7 +34,7 @@ final class WarmWires
      */
     public function at(Device $device): ?float
     {
-        [$plus, $minus] = [$device->plus(), $device->minus()];
+        [$plus, $minus] = [$device->plus()->name, $device->minus()->name];
         [$rest, $loaded] = [
             $this->states->in(State::Rest)?->between($plus, $minus),
             $this->states->in(State::Loaded)?->between($plus, $minus),

@@ -14,6 +14,10 @@ use Dinghy\Record\Record;
 
 final readonly class Battery
 {
+    private Post $plus;
+
+    private Post $minus;
+
     /**
      * @param  float|null  $crankingAmps  A
      * @param  float|null  $internalOhms  Ω, the maker's figure
@@ -65,6 +69,7 @@ final readonly class Battery
         public ?float $petrolFitting,
         public bool $petrolShield,
     ) {
+        [$this->plus, $this->minus] = [Post::plus($id), Post::minus($id)];
     }
 
     public static function of(Record $record): self
@@ -106,12 +111,12 @@ final readonly class Battery
 
     public function plus(): Post
     {
-        return Post::plus($this->id);
+        return $this->plus;
     }
 
     public function minus(): Post
     {
-        return Post::minus($this->id);
+        return $this->minus;
     }
 
     /** @return float|null Ω while it feeds a load, the maker's figure before any estimate; null: neither */

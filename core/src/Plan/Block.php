@@ -7,6 +7,10 @@ namespace Dinghy\Plan;
 /** A fuse block: one plus bus, one minus bus, branches. */
 final readonly class Block
 {
+    private Post $plus;
+
+    private Post $minus;
+
     /**
      * @param  list<Branch>  $branches
      * @param  int|null  $circuits  that it has room for
@@ -20,17 +24,18 @@ final readonly class Block
         public ?int $circuits,
         public ?float $rating,
     ) {
+        [$this->plus, $this->minus] = [Post::plus($id), Post::minus($id)];
     }
 
     /** Its plus bus. */
     public function plus(): Post
     {
-        return Post::plus($this->id);
+        return $this->plus;
     }
 
     /** Its minus bus. */
     public function minus(): Post
     {
-        return Post::minus($this->id);
+        return $this->minus;
     }
 }

@@ -9,6 +9,10 @@ use Dinghy\Record\Record;
 
 final readonly class Device
 {
+    private Post $plus;
+
+    private Post $minus;
+
     /**
      * @param  float  $minVolts  V
      * @param  float  $maxVolts  V
@@ -43,6 +47,7 @@ final readonly class Device
         public ?string $data,
         public Mounting $mounting,
     ) {
+        [$this->plus, $this->minus] = [Post::plus($id), Post::minus($id)];
     }
 
     public static function of(Record $record): self
@@ -93,12 +98,12 @@ final readonly class Device
     /** The plus of its plug. */
     public function plus(): Post
     {
-        return Post::plus($this->id);
+        return $this->plus;
     }
 
     /** The minus of its plug. */
     public function minus(): Post
     {
-        return Post::minus($this->id);
+        return $this->minus;
     }
 }

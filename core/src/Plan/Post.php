@@ -12,11 +12,15 @@ final readonly class Post implements \Stringable
 {
     private const SHUNT = ':shunt';
 
+    /** as the plan file writes it */
+    public string $name;
+
     /** @param  string  $part  id of the battery, device, block or bank */
     private function __construct(
         public string $part,
         private string $side,
     ) {
+        $this->name = $part.$side;
     }
 
     public static function plus(string $part): self
@@ -52,11 +56,11 @@ final readonly class Post implements \Stringable
 
     public function is(self $other): bool
     {
-        return $this->part === $other->part && $this->side === $other->side;
+        return $this->name === $other->name;
     }
 
     public function __toString(): string
     {
-        return $this->part.$this->side;
+        return $this->name;
     }
 }

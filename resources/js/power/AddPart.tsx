@@ -1,6 +1,6 @@
 import { Button, NumberInput, Select, TextInput } from '@mantine/core';
 import { useQuery } from '@tanstack/react-query';
-import { useRef, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 
 import { ask } from '../api/client';
 import { CATALOGUE_KINDS } from '../api/choices';
@@ -22,21 +22,34 @@ export function AddPart({ opened, onClose, job, edits, selected }: { opened: boo
     const found = (catalogue.data?.parts ?? []).filter((candidate) => words.every((word) => `${KINDS[candidate.kind]} ${candidate.name}`.toLowerCase().includes(word)));
     const meant = found.length === 1 ? found[0] : found.find((candidate) => candidate.name.toLowerCase() === sought.trim().toLowerCase());
     const list = useRef<HTMLDivElement>(null);
-    const close = () => {
+    // Enter counts though whoever typed was faster than the catalogue: the part meant is taken when it comes.
+    const [entered, setEntered] = useState(false);
+    const taken = part ?? (entered ? meant : undefined) ?? null;
+    const focusFirst = () => list.current?.querySelector('button')?.focus(); // of several none was meant yet
+    useEffect(() => {
+        if (entered && taken === null) {
+            focusFirst();
+        }
+    }, [entered, taken, catalogue.data]);
+    const leave = () => {
+        setEntered(false);
         setPart(null);
+    };
+    const close = () => {
+        leave();
         setSought('');
         onClose();
     };
     return (
-        <Dialog opened={opened} onClose={close} title={part === null ? 'Add a part' : part.name}>
-            {part !== null ? (
+        <Dialog opened={opened} onClose={close} title={taken === null ? 'Add a part' : taken.name}>
+            {taken !== null ? (
                 <Details
-                    part={part}
+                    part={taken}
                     job={job}
                     selected={selected}
-                    onBack={() => setPart(null)}
+                    onBack={leave}
                     onAdd={(how) => {
-                        void edits.submit(() => ({ add: { part: part.id, ...how } }));
+                        void edits.submit(() => ({ add: { part: taken.id, ...how } }));
                         close();
                     }}
                 />
@@ -46,15 +59,15 @@ export function AddPart({ opened, onClose, job, edits, selected }: { opened: boo
                         data-autofocus
                         label="Part of the catalogue"
                         value={sought}
-                        onChange={(event) => setSought(event.currentTarget.value)}
+                        onChange={(event) => {
+                            setEntered(false);
+                            setSought(event.currentTarget.value);
+                        }}
                         onKeyDown={(event) => {
                             if (event.key === 'Enter') {
                                 event.preventDefault();
-                                if (meant !== undefined) {
-                                    setPart(meant);
-                                } else {
-                                    list.current?.querySelector('button')?.focus(); // of several none was meant yet
-                                }
+                                setEntered(true);
+                                focusFirst();
                             }
                         }}
                     />

@@ -26,6 +26,22 @@ final readonly class Field
         return new self($name, $shape, false, $default);
     }
 
+    /**
+     * What is read where the key is absent.
+     *
+     * @throws \LogicException when its own shape refuses its default
+     */
+    public function absent(): mixed
+    {
+        if ($this->default === null) {
+            return null;
+        }
+        $problems = new Problems;
+        $value = $this->shape->read($this->default, '', $problems);
+
+        return $problems->none() ? $value : throw new \LogicException("The default of \"{$this->name}\" is refused by its shape.");
+    }
+
     /** The same key with another shape. */
     public function of(Shape $shape): self
     {

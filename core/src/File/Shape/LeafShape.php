@@ -12,6 +12,11 @@ abstract readonly class LeafShape implements Shape
         return null;
     }
 
+    public function holdsNames(): bool
+    {
+        return false;
+    }
+
     public function visit(mixed $raw, string $pointer, Visitor $visitor): void
     {
     }

@@ -50,9 +50,14 @@ final readonly class ListShape implements Shape
         return ctype_digit($key) ? $this->item : null;
     }
 
+    public function holdsNames(): bool
+    {
+        return $this->item->holdsNames();
+    }
+
     public function visit(mixed $raw, string $pointer, Visitor $visitor): void
     {
-        foreach (is_array($raw) ? array_values($raw) : [] as $at => $item) {
+        foreach (is_array($raw) && $this->item->holdsNames() ? array_values($raw) : [] as $at => $item) {
             $this->item->visit($item, Pointer::child($pointer, $at), $visitor);
         }
     }

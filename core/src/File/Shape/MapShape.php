@@ -44,6 +44,11 @@ final readonly class MapShape implements Shape
         return $this->value;
     }
 
+    public function holdsNames(): bool
+    {
+        return true;
+    }
+
     public function visit(mixed $raw, string $pointer, Visitor $visitor): void
     {
         foreach ($raw instanceof \stdClass ? get_object_vars($raw) : [] as $key => $value) {

@@ -26,6 +26,11 @@ final readonly class NullableShape implements Shape
         return $this->shape->inner($key);
     }
 
+    public function holdsNames(): bool
+    {
+        return $this->shape->holdsNames();
+    }
+
     public function visit(mixed $raw, string $pointer, Visitor $visitor): void
     {
         $this->shape->visit($raw, $pointer, $visitor);

@@ -15,6 +15,15 @@ final readonly class ObjectShape implements Shape
     /** @var list<string> */
     private array $exactlyOneOf;
 
+    /** @var array<string, Shape> by name: those that parts are named in */
+    private array $naming;
+
+    /** @var array<string, mixed> by name: what stands for each optional field while it is absent */
+    private array $absent;
+
+    /** @var array<string, true> names of the fields that must be there */
+    private array $required;
+
     /**
      * @param  list<Field>  $fields
      * @param  list<string>  $exactlyOneOf  names of optional fields of which one, and only one, must be there
@@ -24,6 +33,12 @@ final readonly class ObjectShape implements Shape
     {
         $this->fields = array_column($fields, null, 'name');
         $this->exactlyOneOf = $exactlyOneOf;
+        $naming = $absent = $required = [];
+        foreach ($this->fields as $name => $field) {
+            $field->shape->holdsNames() && $naming[$name] = $field->shape;
+            $field->required ? $required[$name] = true : $absent[$name] = $field->absent();
+        }
+        [$this->naming, $this->absent, $this->required] = [$naming, $absent, $required];
     }
 
     public function read(mixed $raw, string $pointer, Problems $problems): ?Record
@@ -92,11 +107,16 @@ final readonly class ObjectShape implements Shape
         return ($this->fields[$key] ?? null)?->shape;
     }
 
+    public function holdsNames(): bool
+    {
+        return $this->naming !== [];
+    }
+
     public function visit(mixed $raw, string $pointer, Visitor $visitor): void
     {
-        foreach ($raw instanceof \stdClass ? $this->fields : [] as $name => $field) {
+        foreach ($raw instanceof \stdClass ? $this->naming : [] as $name => $shape) {
             if (isset($raw->{$name})) {
-                $field->shape->visit($raw->{$name}, Pointer::child($pointer, $name), $visitor);
+                $shape->visit($raw->{$name}, Pointer::child($pointer, $name), $visitor);
             }
         }
     }
@@ -146,17 +166,12 @@ final readonly class ObjectShape implements Shape
      */
     private function readFields(array $given, string $pointer, Problems $problems): array
     {
-        $values = [];
-        foreach ($this->fields as $name => $field) {
+        $values = $this->absent;
+        foreach (array_intersect_key($this->fields, $given + $this->required) as $name => $field) {
             if (array_key_exists($name, $given)) {
                 $values[$name] = $field->shape->read($given[$name], Pointer::child($pointer, $name), $problems);
-            } elseif ($field->required) {
-                $problems->add($pointer, "missing key \"{$name}\"");
-                $values[$name] = null;
             } else {
-                $values[$name] = $field->default === null
-                    ? null
-                    : $field->shape->read($field->default, Pointer::child($pointer, $name), $problems);
+                $problems->add($pointer, "missing key \"{$name}\"");
             }
         }
 

@@ -34,6 +34,11 @@ final readonly class OneOrListShape implements Shape
         return ctype_digit($key) ? $this->item : $this->item->inner($key);
     }
 
+    public function holdsNames(): bool
+    {
+        return $this->item->holdsNames();
+    }
+
     public function visit(mixed $raw, string $pointer, Visitor $visitor): void
     {
         $raw instanceof \stdClass ? $this->item->visit($raw, $pointer, $visitor) : $this->list->visit($raw, $pointer, $visitor);

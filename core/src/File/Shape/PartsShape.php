@@ -38,6 +38,11 @@ final readonly class PartsShape implements Shape
         return $this->list->inner($key);
     }
 
+    public function holdsNames(): bool
+    {
+        return true;
+    }
+
     public function visit(mixed $raw, string $pointer, Visitor $visitor): void
     {
         foreach (is_array($raw) ? array_values($raw) : [] as $at => $part) {

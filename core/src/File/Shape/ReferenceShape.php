@@ -32,6 +32,11 @@ final readonly class ReferenceShape extends LeafShape
         return $this->text->schema();
     }
 
+    public function holdsNames(): bool
+    {
+        return true;
+    }
+
     public function visit(mixed $raw, string $pointer, Visitor $visitor): void
     {
         if (is_string($raw)) {

@@ -27,6 +27,9 @@ interface Shape
      */
     public function inner(string $key): ?self;
 
+    /** Whether a part, or what names one, can stand in it: whether a visit of it has anything to tell. */
+    public function holdsNames(): bool;
+
     /**
      * Tells a visitor of every part in a value, and of everything that names a part. The value need not be sound: what is
      * of another shape is passed over.

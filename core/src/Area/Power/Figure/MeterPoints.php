@@ -110,7 +110,7 @@ final class MeterPoints
         array $batteries,
         ?string $note = null,
     ): ?MeterPoint {
-        $volts = $rest->between($plus, $minus);
+        $volts = $rest->between($plus->name, $minus->name);
         $unmeasured = count(
             array_filter($batteries, static fn (Battery $battery): bool => $battery->restedVolts === null),
         );

@@ -71,8 +71,8 @@ final readonly class PowerFigures implements Figures
             return new BankFigures($bank, null, null, null, $standby);
         }
         $string = $bank->strings[0];
-        $plus = $string[count($string) - 1]->plus();
-        $minus = $string[0]->minus();
+        $plus = $string[count($string) - 1]->plus()->name;
+        $minus = $string[0]->minus()->name;
         $amps = $boat->states->in(State::Loaded)?->sourceAmps();
         $shares = [];
         foreach ($bank->batteries() as $battery) {

@@ -9,7 +9,6 @@ use Dinghy\Circuit\State;
 use Dinghy\Circuit\States;
 use Dinghy\Plan\Bank;
 use Dinghy\Plan\Device;
-use Dinghy\Plan\Post;
 use Dinghy\Solving\SolvedBoat;
 use Dinghy\Wiring\Path;
 
@@ -46,13 +45,13 @@ final readonly class VoltProfile
         if (! States::knows($path->bank()) || $loaded->at($path->device) === null) {
             return [];
         }
-        [$plus, $minus] = [$path->plus(), $path->minus()];
+        [$plus, $minus] = [$path->plus()->name, $path->minus()->name];
         $volts = $rest->between($plus, $minus) ?? 0.0;
         $points = [
             new ProfilePoint(0.0, $volts, 0.0, $path->feed() === null ? 'converter at rest' : 'bank at rest', 0.0, ''),
         ];
         $metres = 0.0;
-        $add = static function (string $label, Post|string $plus, Post|string $minus, float $length, float $area, string $run) use (&$points, &$volts, &$metres, $loaded): void {
+        $add = static function (string $label, string $plus, string $minus, float $length, float $area, string $run) use (&$points, &$volts, &$metres, $loaded): void {
             $now = $loaded->between($plus, $minus) ?? 0.0;
             $metres += $length;
             $points[] = new ProfilePoint($metres, $now, $volts - $now, $label, $area, $run);

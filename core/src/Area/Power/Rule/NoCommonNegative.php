@@ -56,8 +56,8 @@ final readonly class NoCommonNegative implements Rule
             ] === [$one, $other] || [$bond->to->id, $bond->from->id] === [$one, $other],
         );
         $joined = $solved->states->network(State::Rest)->topology->joins(
-            $solved->plan->banks[$one]->negativePost(),
-            $solved->plan->banks[$other]->negativePost(),
+            $solved->plan->banks[$one]->negativePost()->name,
+            $solved->plan->banks[$other]->negativePost()->name,
         );
         if ($bonds === [] && ! $joined) {
             $id = self::freeId($solved->plan);

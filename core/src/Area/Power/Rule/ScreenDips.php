@@ -63,7 +63,7 @@ final readonly class ScreenDips implements Rule
     private function judge(SolvedBoat $solved, Solution $loaded, Device $device, array $screens): iterable
     {
         // Whole solves only where the wires alone come near the limit: loads of constant power add a third at most.
-        $perAmp = $solved->states->network(State::Loaded)->perAmpDrawn($device->plus(), $device->minus());
+        $perAmp = $solved->states->network(State::Loaded)->perAmpDrawn($device->plus()->name, $device->minus()->name);
         $worst = min(array_map(static fn (Device $screen): float => $perAmp->at($screen) ?? 0.0, $screens));
         if (-$worst * $device->sizingAmps() < self::NEAR * self::LIMIT) {
             return;

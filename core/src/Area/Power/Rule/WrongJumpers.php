@@ -54,7 +54,7 @@ final readonly class WrongJumpers implements Rule
         foreach ($bank->strings as $string) {
             foreach ($string as $i => $battery) {
                 $meant = array_sum(array_map(States::restedVolts(...), array_slice($string, 0, $i + 1)));
-                $found = $rest->between($battery->plus(), $bank->negativePost());
+                $found = $rest->between($battery->plus()->name, $bank->negativePost()->name);
                 if ($found === null || abs($found - $meant) > self::VOLTS) {
                     $wrong[] = 'Battery '.$bank->numberOf($battery, $words->countedFrom).' + reads '.($found === null ? 'nothing' : $words->volts($found))." from the common negative, not {$words->volts($meant)}";
                 }
