@@ -17,11 +17,11 @@ describe('a part sought by somebody who types faster than the catalogue comes', 
             address.includes('catalogue') ? new Promise<Response>((come) => (comes = (catalogue) => come(new Response(JSON.stringify(catalogue), { status: 200 })))) : new Promise<Response>(() => undefined),
         );
         const { hand } = rendered(<AddPart opened onClose={() => undefined} job={{ ...skiffJob(), version: { hash: 'a' } as PlannedJob['version'] }} edits={{ submit: vi.fn() } as unknown as PlanEdits} selected={undefined} />);
-        return { hand, comes: () =>
-                act(() => {
-                    comes({ parts: PARTS });
-                    return Promise.resolve();
-                }), };
+        const come = () => {
+            comes({ parts: PARTS });
+            return Promise.resolve();
+        };
+        return { hand, comes: () => act(come) };
     };
 
     it('is taken when it comes', async () => {
