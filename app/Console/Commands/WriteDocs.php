@@ -6,6 +6,7 @@ namespace App\Console\Commands;
 
 use App\Docs\RoomsDrawing;
 use Dinghy\Evaluation\Areas;
+use Dinghy\File\CatalogueKind;
 use Dinghy\File\FieldChoices;
 use Dinghy\Rule\Level;
 use Dinghy\Rule\Rule;
@@ -49,7 +50,13 @@ final class WriteDocs extends Command
         $format = resolve(Areas::class)->format;
 
         return json_encode(
-            ['choices' => FieldChoices::of($format), 'catalogue' => array_keys($format->catalogue())],
+            [
+                'choices' => FieldChoices::of($format),
+                'catalogue' => array_map(
+                    static fn (CatalogueKind $kind): array => [$kind->name, $kind->title],
+                    array_values($format->catalogue()),
+                ),
+            ],
             JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE,
         )."\n";
     }

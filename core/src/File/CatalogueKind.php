@@ -11,12 +11,14 @@ final readonly class CatalogueKind
 {
     /**
      * @param  string  $name  where it is a kind of part of the plan too, that one's
+     * @param  string  $title  over all of its kind, as "Fuse blocks"
      * @param  ObjectShape  $shape  of its figures
      * @param  list<string>  $figures  paths of the shape that a catalogue keeps, as "lead.gauge"
      * @param  list<string>  $ofThePart  keys that are the part's own in whatever boat; the rest was measured aboard, or is how it was fitted
      */
     public function __construct(
         public string $name,
+        public string $title,
         public ObjectShape $shape,
         public array $figures,
         public array $ofThePart = [],

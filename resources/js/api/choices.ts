@@ -14,5 +14,5 @@ export function choicesOf(field: string): readonly (readonly [value: string, lab
     return choices.map(([value, label]) => [typeof value === 'boolean' ? (value ? 'yes' : 'no') : String(value), label] as const);
 }
 
-/** The kinds of parts that a catalogue can hold, as the areas name them. */
-export const CATALOGUE_KINDS: readonly string[] = made.catalogue;
+/** The kinds of parts that a catalogue can hold, as the areas name them, and what stands over all of a kind. */
+export const CATALOGUE_KINDS = made.catalogue as unknown as readonly (readonly [kind: string, title: string])[];

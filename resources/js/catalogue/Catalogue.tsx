@@ -9,8 +9,7 @@ import type { CataloguePart, Person, TableTold } from '../api/types';
 import { amps, gauge, money, volts } from '../units/units';
 import { ToSignIn } from '../sign-in/ToSignIn';
 import classes from './Catalogue.module.css';
-import { KINDS, useCatalogue } from './parts';
-
+import { useCatalogue } from './parts';
 
 /** The parts that a shop keeps or orders. A boat holds its own copy of their figures: nothing here changes a boat. */
 export function Catalogue() {
@@ -32,10 +31,10 @@ export function Catalogue() {
                 </Button>
             </header>
             {person.data?.role === 'owner' && <FromTable />}
-            {CATALOGUE_KINDS.map((kind) => (
+            {CATALOGUE_KINDS.map(([kind, title]) => (
                 <section key={kind}>
                     <h2 className={classes.kind}>
-                        {KINDS[kind]} ({parts.filter((part) => part.kind === kind).length})
+                        {title} ({parts.filter((part) => part.kind === kind).length})
                     </h2>
                     <ul className={classes.parts}>
                         {parts

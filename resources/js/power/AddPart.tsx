@@ -5,11 +5,13 @@ import { useEffect, useRef, useState } from 'react';
 import { ask } from '../api/client';
 import { CATALOGUE_KINDS } from '../api/choices';
 import type { CataloguePart, Offer, PlannedJob, Run } from '../api/types';
-import { KINDS, useCatalogue } from '../catalogue/parts';
+import { useCatalogue } from '../catalogue/parts';
 import { Dialog } from '../look/Dialog';
 import classes from './AddPart.module.css';
 import type { NewPart } from '../plan/changes';
 import type { PlanEdits } from '../plan/usePlanEdits';
+
+const TITLES = new Map(CATALOGUE_KINDS);
 
 const ON_A_RUN: CataloguePart['kind'][] = ['wire', 'protection', 'connector'];
 
@@ -19,7 +21,7 @@ export function AddPart({ opened, onClose, job, edits, selected }: { opened: boo
     const [sought, setSought] = useState('');
     const [part, setPart] = useState<CataloguePart | null>(null);
     const words = sought.toLowerCase().split(/\s+/).filter(Boolean);
-    const found = (catalogue.data?.parts ?? []).filter((candidate) => words.every((word) => `${KINDS[candidate.kind]} ${candidate.name}`.toLowerCase().includes(word)));
+    const found = (catalogue.data?.parts ?? []).filter((candidate) => words.every((word) => `${TITLES.get(candidate.kind) ?? ''} ${candidate.name}`.toLowerCase().includes(word)));
     const meant = found.length === 1 ? found[0] : found.find((candidate) => candidate.name.toLowerCase() === sought.trim().toLowerCase());
     const list = useRef<HTMLDivElement>(null);
     // Enter counts though whoever typed was faster than the catalogue: the part meant is taken when it comes.
@@ -72,11 +74,11 @@ export function AddPart({ opened, onClose, job, edits, selected }: { opened: boo
                         }}
                     />
                     <div ref={list} className={classes.list} tabIndex={0} role="region" aria-label="Parts found">
-                        {CATALOGUE_KINDS.map((kind) => {
+                        {CATALOGUE_KINDS.map(([kind, title]) => {
                             const parts = found.filter((candidate) => candidate.kind === kind);
                             return parts.length === 0 ? null : (
                                 <section key={kind}>
-                                    <h3 className={classes.kind}>{KINDS[kind]}</h3>
+                                    <h3 className={classes.kind}>{title}</h3>
                                     <ul className={classes.parts}>
                                         {parts.map((candidate) => (
                                             <li key={candidate.id}>

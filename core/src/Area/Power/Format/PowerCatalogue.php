@@ -32,33 +32,36 @@ final class PowerCatalogue
             // Where a battery stands, how it is held and what was measured are the boat's, though a shop may keep what is usual.
             new CatalogueKind(
                 'battery',
+                'Batteries',
                 SupplyFormat::battery(),
                 [...self::OF_A_BATTERY, 'rested_v', 'tray_mm', 'restrained', 'booted', 'space'],
                 self::OF_A_BATTERY,
             ),
             new CatalogueKind(
                 'device',
+                'Devices',
                 CircuitFormat::device(),
                 [...array_diff(self::OF_A_DEVICE, ['lead']), 'lead.gauge', 'lead.length_m'],
                 self::OF_A_DEVICE,
             ),
-            new CatalogueKind('block', new ObjectShape([
+            new CatalogueKind('block', 'Fuse blocks', new ObjectShape([
                 Field::required('circuits', NumberShape::whole(1, 48)),
                 Field::optional('rating_a', new NumberShape(1, 2000, 'A')),
                 Field::optional('ignition_protected', new FlagShape),
             ]), [...self::OF_A_BLOCK, 'ignition_protected'], self::OF_A_BLOCK),
-            new CatalogueKind('charger', new ObjectShape([
+            new CatalogueKind('charger', 'Chargers', new ObjectShape([
                 Field::required('outputs', NumberShape::whole(1, 12)),
                 Field::required('amps', new NumberShape(0.1, 300, 'A')),
                 Field::optional('isolated', new FlagShape),
             ]), ['outputs', 'amps', 'isolated']),
-            new CatalogueKind('wire', CircuitFormat::wire(), ['gauge', 'cable', 'insulation_c']),
+            new CatalogueKind('wire', 'Wire', CircuitFormat::wire(), ['gauge', 'cable', 'insulation_c']),
             new CatalogueKind(
                 'protection',
+                'Fuses and breakers',
                 CircuitFormat::protection(),
                 ['family', 'rating_a', 'max_v', 'breaking_a', 'ignition_protected', 'resets_itself', 'trip_free'],
             ),
-            new CatalogueKind('connector', CircuitFormat::connector(), ['thinnest', 'thickest']),
+            new CatalogueKind('connector', 'Connectors', CircuitFormat::connector(), ['thinnest', 'thickest']),
         ];
     }
 }
