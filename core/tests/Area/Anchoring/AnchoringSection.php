@@ -21,7 +21,7 @@ final class AnchoringSection extends Section
 {
     public function fields(): array
     {
-        return [Field::optional('anchors', new PartsShape('anchor', 'Anchors', self::anchor(), 8, true), [])];
+        return [Field::optional('anchors', new PartsShape('anchor', self::anchor(), 8, true), [])];
     }
 
     public function extensions(): array
@@ -55,7 +55,7 @@ final class AnchoringSection extends Section
 
     public function catalogue(): array
     {
-        return [new CatalogueKind('anchor', self::anchor(), ['rode_m'], ['rode_m'])];
+        return [new CatalogueKind('anchor', 'Anchors', self::anchor(), ['rode_m'], ['rode_m'])];
     }
 
     private static function anchor(): ObjectShape
