@@ -26,7 +26,7 @@ final class Copy
     public function __construct(private readonly string $root, private readonly string $folder, private readonly array $environment)
     {
         foreach (['storage/framework/cache/data', 'storage/framework/sessions', 'storage/framework/views', 'storage/logs', 'storage/app'] as $own) {
-            mkdir("{$folder}/{$own}", recursive: true);
+            mkdir("{$folder}/{$own}", 0700, true); // as bin/shared makes them: a test looks
         }
         foreach (self::COPIED as $name) {
             if (file_exists("{$root}/{$name}")) {
