@@ -77,5 +77,15 @@ final class HouseRulesTest extends TestCase
         }
         $many = Patch::all(array_fill(0, 5, Patch::remove('device:d')));
         self::assertSame('device d taken out; device d taken out; device d taken out; and 2 more', PatchWords::of($many));
+
+        $skiff = Plans::skiff();
+        $set = static fn (int $fields): Patch => Patch::all(array_map(
+            static fn (string $id): Patch => Patch::set("battery:{$id}", ['soc' => 0.5]),
+            array_slice(['b1', 'b2', 'b3', 'e1'], 0, $fields),
+        )) ?? self::fail('Nothing was set.');
+        $three = 'battery b1: soc not given → 0.5; battery b2: soc not given → 0.5; battery b3: soc not given → 0.5';
+        foreach ([3 => $three, 4 => "{$three}; and 1 more"] as $fields => $says) {
+            self::assertSame($says, PatchWords::between($set($fields), $skiff, $skiff->with($set($fields))));
+        }
     }
 }

@@ -125,6 +125,21 @@ final class ConverterTest extends TestCase
         self::assertStringContainsString('idle ones', $tube['counted in its tubes']);
     }
 
+    /** It takes from its bank what its loads draw, 5 A here, or what it can give at most, beside 0.1 A of its own. */
+    public function test_what_it_takes_from_its_bank_is_limited_by_what_it_can_give(): void
+    {
+        $taken = static function (float $most): float {
+            $boat = Plans::evaluate(Plans::changed(Plans::converted(), ['charger:conv' => ['outputs.0.amps' => $most]]))->boat;
+
+            return $boat->throughput->atPeak($boat->plan->banks['thrust']) - 0.1;
+        };
+
+        self::assertGreaterThan(0.5, $taken(2));
+        self::assertEqualsWithDelta(3 / 2, $taken(3) / $taken(2), 1e-9);
+        self::assertEqualsWithDelta(5 / 2, $taken(5) / $taken(2), 1e-9);
+        self::assertEqualsWithDelta($taken(5), $taken(20), 1e-9);
+    }
+
     private static function found(PlanDocument $document, string $code): ?Finding
     {
         return array_values(array_filter(Plans::evaluate($document)->findings, static fn (Finding $finding): bool => $finding->rule->code === $code))[0] ?? null;
