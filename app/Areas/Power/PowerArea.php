@@ -72,15 +72,15 @@ final class PowerArea extends Area
             'terminals' => array_map(
                 static fn (Terminal $terminal): array => [
                     'name' => $terminal->name,
-                    'post' => (string) $terminal->post($bank),
+                    'post' => $terminal->post($bank)->name,
                 ],
                 $bank->terminals(),
             ),
             'wires' => array_map(
                 static fn (Jumper $wire): array => [
                     'id' => $wire->id,
-                    'from' => (string) $wire->from,
-                    'to' => (string) $wire->to,
+                    'from' => $wire->from->name,
+                    'to' => $wire->to->name,
                 ],
                 $bank->wires(),
             ),

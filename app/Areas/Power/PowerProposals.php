@@ -9,6 +9,7 @@ use Dinghy\File\Patch;
 use Dinghy\File\PlanDocument;
 use Dinghy\Plan\Plan;
 use Dinghy\Plan\Post;
+use Dinghy\Proposal\AddBank;
 use Dinghy\Proposal\Jumpers;
 use Dinghy\Proposal\Rearrange;
 use Dinghy\Proposal\SplitFeed;
@@ -38,8 +39,8 @@ final class PowerProposals
                     $said->string('bank')->value(),
                 )),
             'strings' => new Proposal(
-                ['bank' => self::A_BANK, 'series' => ['required', 'integer', 'min:1', 'max:16']],
-                ['bank.*' => self::NO_BANK, 'series.*' => 'Blocks in series: type a number from 1 to 16.'],
+                ['bank' => self::A_BANK, 'series' => ['required', 'integer', 'min:1', 'max:'.AddBank::MOST_BLOCKS]],
+                ['bank.*' => self::NO_BANK, 'series.*' => 'Blocks in series: type a number from 1 to '.AddBank::MOST_BLOCKS.'.'],
                 static fn (ValidatedInput $said): \Closure => static fn (Plan $plan): Patch => Rearrange::bank(
                     $plan,
                     $said->string('bank')->value(),

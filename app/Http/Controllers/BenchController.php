@@ -56,7 +56,7 @@ final class BenchController extends Controller
                 $compartment->neighbours,
             ),
             'wires' => array_map(static fn (Jumper $wire): array => [
-                'id' => $wire->id, 'from' => (string) $wire->from, 'to' => (string) $wire->to, 'gauge' => $wire->gauge->name, 'length_m' => $wire->length,
+                'id' => $wire->id, 'from' => $wire->from->name, 'to' => $wire->to->name, 'gauge' => $wire->gauge->name, 'length_m' => $wire->length,
                 'drawn_m' => $compartment->jumperLength($wire), 'amps' => $plugging->amps[$wire->id] ?? null,
             ], $compartment->wires),
             'crossings' => $compartment->crossings(),
@@ -65,7 +65,7 @@ final class BenchController extends Controller
             'first' => $chargerFirst ? 'charger' : 'jumpers',
             'order' => array_map(static fn (ConnectionStep $step): array => [
                 'says' => $step->says,
-                'post' => $step->post === null ? null : (string) $step->post,
+                'post' => $step->post?->name,
                 'wire' => $step->wire,
                 'volts' => $step->volts,
                 'caution' => $step->caution,

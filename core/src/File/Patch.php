@@ -77,23 +77,12 @@ final readonly class Patch
      */
     public static function put(string $on, \stdClass $part, ?string $in = null, ?int $at = null): self
     {
-        return new self(
-            [
-                [
-                    'on' => $on,
-                    'set' => [],
-                    'unset' => [],
-                    'put' => $part,
-                    ...($in === null ? [] : ['in' => $in]),
-                    ...($at === null ? [] : ['at' => $at]),
-                ],
-            ],
-        );
+        return new self([self::placing($on, $part, $in, $at)]);
     }
 
     public static function remove(string $on): self
     {
-        return new self([['on' => $on, 'set' => [], 'unset' => [], 'put' => null]]);
+        return new self([self::placing($on, null, null, null)]);
     }
 
     /**
@@ -280,6 +269,12 @@ final readonly class Patch
             throw PatchRefused::malformed('a part is put there under its own id');
         }
 
+        return self::placing($on, $part, $in, $at);
+    }
+
+    /** @return array{on: string, set: array<string, mixed>, unset: list<string>, put: \stdClass|null, in?: string, at?: int} */
+    private static function placing(string $on, ?\stdClass $part, ?string $in, ?int $at): array
+    {
         return [
             'on' => $on,
             'set' => [],
