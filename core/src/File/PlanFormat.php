@@ -28,6 +28,9 @@ final readonly class PlanFormat
 
     public PartKinds $kinds;
 
+    /** @var array<string, string> how a person is asked for an input, by the last word of its field */
+    public array $questions;
+
     /**
      * @param  list<Section>  $sections  in the order of work, so that what is wrong is told before what follows from it
      */
@@ -43,6 +46,9 @@ final readonly class PlanFormat
         }
         $this->shape = $shape;
         $this->kinds = PartKinds::of($shape);
+        $this->questions = array_merge(
+            ...array_map(static fn (Section $section): array => $section->questions(), $sections),
+        );
     }
 
     /**
@@ -122,12 +128,6 @@ final readonly class PlanFormat
                 ),
             ),
         );
-    }
-
-    /** @return array<string, string> how a person is asked for an input, by the last word of its field */
-    public function questions(): array
-    {
-        return array_merge(...array_map(static fn (Section $section): array => $section->questions(), $this->sections));
     }
 
     /** @return array<string, CatalogueKind> by name: the kinds of parts that a shop's catalogue can hold */

@@ -20,7 +20,7 @@ final readonly class Question
 
     public static function of(Unchecked $unchecked, PlanFormat $format): self
     {
-        $words = $format->questions()[substr($unchecked->needs, (int) strrpos('.'.$unchecked->needs, '.'))] ?? null;
+        $words = $format->questions[substr($unchecked->needs, (int) strrpos('.'.$unchecked->needs, '.'))] ?? null;
 
         return new self(
             $words ?? "It needs {$unchecked->needs}.",
