@@ -49,7 +49,8 @@ final readonly class ShopRules
             self::write($kept, explode('.', $field), $value == self::default($field) ? null : $value);
         }
         $rules = new self($kept);
-        NumberingEnd::tryFrom($kept->numbering_end ?? 'negative') ?? abort(
+        $end = $kept->numbering_end ?? NumberingEnd::Negative->value;
+        (is_string($end) ? NumberingEnd::tryFrom($end) : null) ?? abort(
             422,
             'Not kept: numbering_end is negative or positive.',
         );

@@ -91,7 +91,7 @@ final class NewAreaTest extends TestCase
 
             public function additions(): array
             {
-                return ['anchor' => new Addition([], [], static fn (NewPart $new): \Closure => static fn (Plan $plan, PlanDocument $document): Patch => AddToBoat::part($plan, $document->format->kinds, 'anchor', $new->name(),
+                return ['anchor' => new Addition([], [], static fn (NewPart $new): \Closure => static fn (Plan $plan, PlanDocument $document): Patch => AddToBoat::part($plan, $document->format, 'anchor', $new->name(),
                     (object) [...get_object_vars($new->named()), 'station' => $new->station]))];
             }
 

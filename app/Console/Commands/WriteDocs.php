@@ -5,9 +5,10 @@ declare(strict_types=1);
 namespace App\Console\Commands;
 
 use App\Docs\RoomsDrawing;
+use Dinghy\Conductor\Gauge;
 use Dinghy\Evaluation\Areas;
 use Dinghy\File\CatalogueKind;
-use Dinghy\File\FieldChoices;
+use Dinghy\File\Forms;
 use Dinghy\Rule\Level;
 use Dinghy\Rule\Rule;
 use Illuminate\Console\Command;
@@ -16,12 +17,12 @@ final class WriteDocs extends Command
 {
     protected $signature = 'dinghy:docs {--check : Write nothing; exit 1 when a file is stale}';
 
-    protected $description = 'Writes what is made from the core: the schema of plans, the choices that pages offer, docs/rules.md; and the pictures of docs/rooms.json';
+    protected $description = 'Writes what is made from the core: the schema of plans, the forms that pages offer, docs/rules.md; and the pictures of docs/rooms.json';
 
     public function handle(): int
     {
         $stale = [];
-        foreach (['docs/schema/plan-1.json' => self::planSchema(), 'docs/schema/choices-1.json' => self::choices(), 'docs/rules.md' => self::rules(), ...self::rooms()] as $file => $text) {
+        foreach (['docs/schema/plan-1.json' => self::planSchema(), 'docs/schema/forms-1.json' => self::forms(), 'docs/rules.md' => self::rules(), ...self::rooms()] as $file => $text) {
             if (@file_get_contents(base_path($file)) !== $text) {
                 $stale[] = $file;
                 $this->option('check') || file_put_contents(base_path($file), $text);
@@ -44,14 +45,15 @@ final class WriteDocs extends Command
         ], JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE)."\n";
     }
 
-    /** What can be chosen in a plan, with its labels, and the kinds of a catalogue: the page takes them from here. */
-    public static function choices(): string
+    /** What can be filled in of a plan and of the parts of a catalogue, and what can be chosen: the page takes it from here. */
+    public static function forms(): string
     {
         $format = resolve(Areas::class)->format;
 
         return json_encode(
             [
-                'choices' => FieldChoices::of($format),
+                'forms' => Forms::of($format),
+                'gauges' => array_map(static fn (string $name): array => [$name, Gauge::of($name)->both()], Gauge::names()),
                 'catalogue' => array_map(
                     static fn (CatalogueKind $kind): array => [$kind->name, $kind->title],
                     array_values($format->catalogue()),

@@ -7,7 +7,6 @@ namespace App\Http\Requests;
 use App\Http\AskedUnits;
 use Dinghy\Evaluation\Areas;
 use Dinghy\File\Patch;
-use Dinghy\File\TypedQuantity;
 use Dinghy\Quantity\Units;
 use Illuminate\Auth\Access\Response;
 use Illuminate\Foundation\Http\FormRequest;
@@ -37,7 +36,7 @@ final class EditPlanRequest extends FormRequest
             'typed' => ['required_without:patch', 'array'],
             'typed.on' => ['required_with:typed', 'string', 'max:80'],
             'typed.field' => ['required_without_all:patch,typed.fields', 'string', 'max:120'],
-            'typed.text' => ['present_with:typed.field', 'nullable', 'string', 'max:100'],
+            'typed.text' => ['exclude_with:typed.value', 'present_with:typed.field', 'nullable', 'string', 'max:100'],
             'typed.shown' => ['sometimes', 'nullable', 'string', 'max:100'],
             'typed.fields.*.shown' => ['sometimes', 'nullable', 'string', 'max:100'],
             'typed.fields' => ['sometimes', 'array', 'min:1', 'max:20'],
@@ -88,16 +87,38 @@ final class EditPlanRequest extends FormRequest
         return resolve(Areas::class)->format->patch([[
             'on' => $this->string('typed.on')->value(),
             'set' => [
-                $field => TypedQuantity::read(
-                    $field,
-                    $this->string('typed.text')->value(),
-                    $this->units(),
-                    $this->string('typed.shown')->value(),
-                ),
+                $field => $this->has('typed.value') ? $this->whole($field) : $this->read($field, 'typed'),
                 // A typed length takes the place of the route; an emptied one is measured along the ways again.
                 ...($field === 'run.length_m' ? ['run.route' => null] : []),
             ],
         ]]);
+    }
+
+    /** A text of one field, beside what stood there. */
+    private function read(string $field, string $said): mixed
+    {
+        return resolve(Areas::class)->format->typed(
+            $this->string('typed.on')->value(),
+            $field,
+            $this->string("{$said}.text")->value(),
+            $this->units(),
+            $this->string("{$said}.shown")->value(),
+        );
+    }
+
+    /** What goes into a field whole: an object or a list, with texts where quantities were typed. */
+    private function whole(string $field): mixed
+    {
+        // From the body itself: the framework's array would make {} and [] the same.
+        $body = json_decode($this->getContent(), false, 32, JSON_THROW_ON_ERROR);
+        $typed = $body instanceof \stdClass ? $body->typed ?? null : null;
+
+        return resolve(Areas::class)->format->typed(
+            $this->string('typed.on')->value(),
+            $field,
+            $typed instanceof \stdClass ? $typed->value ?? null : null,
+            $this->units(),
+        );
     }
 
     /** Fields left empty are not given. */
@@ -106,12 +127,7 @@ final class EditPlanRequest extends FormRequest
         $set = [];
         foreach (array_keys((array) $this->input('typed.fields')) as $at) {
             $field = $this->string("typed.fields.{$at}.field")->value();
-            $value = TypedQuantity::read(
-                $field,
-                $this->string("typed.fields.{$at}.text")->value(),
-                $this->units(),
-                $this->string("typed.fields.{$at}.shown")->value(),
-            );
+            $value = $this->read($field, "typed.fields.{$at}");
             if ($value !== null) {
                 $set[$field] = $value;
             }

@@ -21,6 +21,9 @@ final readonly class Gauge implements \Stringable
     /** Metric sizes a plan may name, mm². */
     private const METRIC = ['0.75', '1', '1.5', '2.5', '4', '6', '10', '16', '25', '35', '50', '70', '95', '120'];
 
+    /** Share of area by which two sizes may differ and be called about the same. */
+    private const AS_GOOD_AS = 0.03;
+
     private const CIRCULAR_MILS_PER_MM2 = 1973.5;
 
     private function __construct(
@@ -86,6 +89,27 @@ final readonly class Gauge implements \Stringable
     public function __toString(): string
     {
         return str_replace('mm2', 'mm²', $this->name);
+    }
+
+    /** In both worlds, where it is read in full: "6 AWG · 13.3 mm²", "16 mm² · between 6 and 4 AWG". */
+    public function both(): string
+    {
+        return "{$this} · ".($this->metric ? $this->amongAwg() : round($this->areaMm2, $this->areaMm2 < 10 ? 2 : 1).' mm²');
+    }
+
+    private function amongAwg(): string
+    {
+        $sizes = array_map(static fn (int|string $size): self => self::of("{$size} AWG"), array_keys(self::AWG));
+        foreach ($sizes as $at => $size) {
+            if (abs($size->areaMm2 / $this->areaMm2 - 1) < self::AS_GOOD_AS) {
+                return "about {$size}";
+            }
+            if ($this->isThinnerThan($size)) {
+                return $at === 0 ? "thinner than {$size}" : "between {$sizes[$at - 1]->size()} and {$size}";
+            }
+        }
+
+        return 'thicker than '.end($sizes);
     }
 
     public function isThinnerThan(self $other): bool

@@ -21,27 +21,27 @@ final class BoatFormat
     public static function boat(): ObjectShape
     {
         return new ObjectShape([
-            Field::optional('name', new TextShape(200), ''),
-            Field::optional('hull', ChoiceShape::ofEnum(HullKind::class)),
-            Field::optional('length_m', new NumberShape(0.3, 30, 'm')),
-            Field::optional('beam_m', new NumberShape(0.2, 10, 'm')),
-            Field::optional('loaded_kg', new NumberShape(1, 50000, 'kg')),
-            Field::optional('windage_m2', new NumberShape(0.05, 100, 'm²')),
-            Field::optional('fuel', new ChoiceShape(['petrol', 'diesel', 'none'])),
-            Field::optional('hull_carries_current', new FlagShape),
-            Field::optional('compass_m', self::point()),
+            Field::optional('name', new TextShape(200), '')->called('Name of the boat'),
+            Field::optional('hull', ChoiceShape::ofEnum(HullKind::class))->called('Hull'),
+            Field::optional('length_m', new NumberShape(0.3, 30, 'm'))->called('Length'),
+            Field::optional('beam_m', new NumberShape(0.2, 10, 'm'))->called('Beam'),
+            Field::optional('loaded_kg', new NumberShape(1, 50000, 'kg'))->called('Mass, loaded'),
+            Field::optional('windage_m2', new NumberShape(0.05, 100, 'm²'))->called('Side that the wind finds'),
+            Field::optional('fuel', new ChoiceShape(['petrol', 'diesel', 'none']))->called('Fuel aboard'),
+            Field::optional('hull_carries_current', new FlagShape)->called('Hull carries return current'),
+            Field::optional('compass_m', self::point())->called('Compass'),
             Field::optional('engine', new ObjectShape([
-                Field::required('battery', ReferenceShape::to('battery', WhenGone::Rearranged)),
-                Field::optional('cranking_a', new NumberShape(1, 2000, 'A')),
-                Field::optional('min_cca_a', new NumberShape(10, 3000, 'A')),
-            ])),
+                Field::required('battery', ReferenceShape::to('battery', WhenGone::Rearranged))->called('Started by battery'),
+                Field::optional('cranking_a', new NumberShape(1, 2000, 'A'))->called('Starter draws'),
+                Field::optional('min_cca_a', new NumberShape(10, 3000, 'A'))->called('Cold cranking amps it asks for'),
+            ]))->called('Engine'),
         ]);
     }
 
     /** A place in the boat: x forward from the transom, y to port. */
     public static function point(): Shape
     {
-        return new ObjectShape([Field::required('x_m', self::along()), Field::required('y_m', self::across())]);
+        return new ObjectShape([Field::required('x_m', self::along())->called('Forward from the transom'), Field::required('y_m', self::across())->called('To port of the middle')]);
     }
 
     /** m forward from the transom */

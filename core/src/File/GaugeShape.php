@@ -6,12 +6,28 @@ namespace Dinghy\File;
 
 use Dinghy\Conductor\Gauge;
 use Dinghy\File\Shape\ChoiceShape;
+use Dinghy\File\Shape\LeafShape;
+use Dinghy\File\Shape\Problems;
 
 /** A wire gauge by its name. */
-final class GaugeShape
+final readonly class GaugeShape extends LeafShape
 {
-    public static function of(): ChoiceShape
+    private function __construct(private ChoiceShape $names)
     {
-        return new ChoiceShape(Gauge::names());
+    }
+
+    public static function of(): self
+    {
+        return new self(new ChoiceShape(Gauge::names()));
+    }
+
+    public function read(mixed $raw, string $pointer, Problems $problems): string|int|null
+    {
+        return $this->names->read($raw, $pointer, $problems);
+    }
+
+    public function schema(): array
+    {
+        return $this->names->schema();
     }
 }

@@ -21,31 +21,32 @@ final class HouseRulesFormat
     public static function shape(): ObjectShape
     {
         $percent = new NumberShape(0.1, 50, '%');
-        $charge = new NumberShape(0, 1);
+        $charge = NumberShape::share();
+        $labels = array_column(HouseRuleText::all(), 'label', 'field');
 
         return new ObjectShape([
             Field::optional('drop_pct', new ObjectShape([
-                Field::optional('electronics', $percent, 3),
-                Field::optional('thrust', $percent, 5),
-                Field::optional('general', $percent, 10),
-            ]), new \stdClass),
-            Field::optional('insulation_c', new ChoiceShape(Ampacity::INSULATION_RATINGS), 105),
-            Field::optional('ambient_c', new NumberShape(-20, 55, '°C'), 30),
-            Field::optional('conductor_c', new NumberShape(-20, 105, '°C'), 25),
-            Field::optional('slack_m', new NumberShape(0, 3, 'm'), 0.3),
-            Field::optional('waste_pct', new NumberShape(0, 100, '%'), 10),
+                Field::optional('electronics', $percent, 3)->called($labels['drop_pct.electronics']),
+                Field::optional('thrust', $percent, 5)->called($labels['drop_pct.thrust']),
+                Field::optional('general', $percent, 10)->called($labels['drop_pct.general']),
+            ]), new \stdClass)->called('Drop allowed'),
+            Field::optional('insulation_c', new ChoiceShape(Ampacity::INSULATION_RATINGS), 105)->called($labels['insulation_c']),
+            Field::optional('ambient_c', new NumberShape(-20, 55, '°C'), 30)->called($labels['ambient_c']),
+            Field::optional('conductor_c', new NumberShape(-20, 105, '°C'), 25)->called($labels['conductor_c']),
+            Field::optional('slack_m', new NumberShape(0, 3, 'm'), 0.3)->called($labels['slack_m']),
+            Field::optional('waste_pct', new NumberShape(0, 100, '%'), 10)->called($labels['waste_pct']),
             Field::optional('floor_soc', new ObjectShape([
-                Field::optional('flooded', $charge, 0.5),
-                Field::optional('agm', $charge, 0.5),
-                Field::optional('gel', $charge, 0.5),
-                Field::optional('lifepo4', $charge, 0.1),
-            ]), new \stdClass),
-            Field::optional('layup_days', new NumberShape(0, 365, 'days'), 30),
-            Field::optional('winter_days', new NumberShape(0, 365, 'days'), 180),
-            Field::optional('night_hours', new NumberShape(0, 24, 'h'), 10),
-            Field::optional('stock_gauges', new ListShape(GaugeShape::of(), 40, 1), self::DEFAULT_STOCK),
-            Field::optional('joint', new ChoiceShape(['crimp-shrink', 'crimp-solder', 'splice']), 'crimp-shrink'),
-            Field::optional('first_wires', new ChoiceShape(['charger', 'jumpers']), 'charger'),
+                Field::optional('flooded', $charge, 0.5)->called($labels['floor_soc.flooded']),
+                Field::optional('agm', $charge, 0.5)->called($labels['floor_soc.agm']),
+                Field::optional('gel', $charge, 0.5)->called($labels['floor_soc.gel']),
+                Field::optional('lifepo4', $charge, 0.1)->called($labels['floor_soc.lifepo4']),
+            ]), new \stdClass)->called('Batteries not run below'),
+            Field::optional('layup_days', new NumberShape(0, 365, 'days'), 30)->called($labels['layup_days']),
+            Field::optional('winter_days', new NumberShape(0, 365, 'days'), 180)->called($labels['winter_days']),
+            Field::optional('night_hours', new NumberShape(0, 24, 'h'), 10)->called($labels['night_hours']),
+            Field::optional('stock_gauges', new ListShape(GaugeShape::of(), 40, 1), self::DEFAULT_STOCK)->called($labels['stock_gauges']),
+            Field::optional('joint', new ChoiceShape(['crimp-shrink', 'crimp-solder', 'splice']), 'crimp-shrink')->called($labels['joint']),
+            Field::optional('first_wires', new ChoiceShape(['charger', 'jumpers']), 'charger')->called($labels['first_wires']),
         ]);
     }
 }

@@ -9,6 +9,7 @@ use Dinghy\File\Shape\Field;
 use Dinghy\File\Shape\ListShape;
 use Dinghy\File\Shape\ObjectShape;
 use Dinghy\File\Shape\Problems;
+use Dinghy\File\Shape\Shape;
 use Dinghy\File\Shape\TextShape;
 use Dinghy\Plan\Plan;
 use Dinghy\Quantity\Units;
@@ -88,13 +89,42 @@ final readonly class PlanFormat
      */
     public function field(string $on, string $path): ?FieldShape
     {
+        $shape = $this->shapeOf($on, $path);
+
+        return $shape === null ? null : FieldShape::of($shape);
+    }
+
+    /**
+     * What a person typed into a field, as the file holds it.
+     *
+     * @param  string  $on  kind:id, or "plan"
+     * @param  string  $path  as in a patch; Patch::WHOLE for a whole part
+     * @param  mixed  $value  a text, or for a field that holds several an object or a list with texts in it
+     * @param  string|null  $shown  what stood there
+     *
+     * @throws QuantityRefused
+     */
+    public function typed(string $on, string $path, mixed $value, Units $units, ?string $shown = null): mixed
+    {
+        $shape = $this->shapeOf($on, $path);
+
+        return match (true) {
+            $shape !== null => (new TypedValue($units))->read($shape, $path, $value, $shown),
+            // The patch that it goes into will say that there is no such field.
+            default => $value,
+        };
+    }
+
+    private function shapeOf(string $on, string $path): ?Shape
+    {
         $shape = $this->shape;
-        foreach ([...$this->kinds->keysTo(explode(':', $on, 2)[0]), ...explode('.', $path)] as $key) {
+        $keys = [...$this->kinds->keysTo(explode(':', $on, 2)[0]), ...($path === Patch::WHOLE ? [] : explode('.', $path))];
+        foreach ($keys as $key) {
             // Into a list of parts: what holds for one holds for all.
             $shape = $shape?->inner($key) ?? $shape?->inner('0')?->inner($key);
         }
 
-        return $shape === null ? null : FieldShape::of($shape);
+        return $path === Patch::WHOLE ? $shape?->inner('0') : $shape;
     }
 
     /**
@@ -144,14 +174,14 @@ final readonly class PlanFormat
     private static function ownFields(): array
     {
         return [
-            Field::required('format', new ChoiceShape([self::NAME])),
-            Field::required('version', new ChoiceShape([self::VERSION])),
-            Field::optional('title', new TextShape(200), ''),
-            Field::optional('units', ChoiceShape::ofEnum(Units::class), 'metric'),
-            Field::optional('house_rules', HouseRulesFormat::shape(), new \stdClass),
-            Field::optional('own_house_rules', new ListShape(new TextShape(60), 100)),
-            Field::optional('boat', BoatFormat::boat(), new \stdClass),
-            Field::optional('network', new ObjectShape([])),
+            Field::required('format', new ChoiceShape([self::NAME]))->byMachine('what kind of file it is'),
+            Field::required('version', new ChoiceShape([self::VERSION]))->byMachine('the version of the format'),
+            Field::optional('title', new TextShape(200), '')->called('Title of the plan'),
+            Field::optional('units', ChoiceShape::ofEnum(Units::class), 'metric')->called('Units it was drawn up in'),
+            Field::optional('house_rules', HouseRulesFormat::shape(), new \stdClass)->called('Her own house rules', 'Her own house rules'),
+            Field::optional('own_house_rules', new ListShape(new TextShape(60), 100))->byMachine('written as a file leaves a shop: which house rules are the boat\'s own'),
+            Field::optional('boat', BoatFormat::boat(), new \stdClass)->called('Boat', 'Boat'),
+            Field::optional('network', new ObjectShape([]))->byMachine('kept for plans to come: nothing can stand in it yet'),
         ];
     }
 }

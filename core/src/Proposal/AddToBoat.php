@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Dinghy\Proposal;
 
-use Dinghy\File\PartKinds;
 use Dinghy\File\Patch;
+use Dinghy\File\PlanFormat;
 use Dinghy\File\QuantityRefused;
 use Dinghy\File\TypedQuantity;
 use Dinghy\Geometry\Spot;
@@ -87,19 +87,33 @@ final class AddToBoat
 
     /**
      * @param  string  $kind  one that needs nothing beside it
-     * @param  \stdClass  $part  as the plan file has it, without an id
+     * @param  \stdClass  $part  as the plan file has it, without an id; quantities may be as a person types them
+     * @param  string|null  $in  the part that holds it, as "block:bow-block" for a branch
      *
-     * @throws ProposalRefused
+     * @throws ProposalRefused|QuantityRefused
      */
-    public static function part(Plan $plan, PartKinds $kinds, string $kind, string $name, \stdClass $part): Patch
-    {
-        in_array(
-            $kind,
-            $kinds->addedAsIs(),
-            true,
-        ) || throw ProposalRefused::because('Expected one of '.implode(', ', $kinds->addedAsIs()).", found \"{$kind}\".");
+    public static function part(
+        Plan $plan,
+        PlanFormat $format,
+        string $kind,
+        string $name,
+        \stdClass $part,
+        Units $units = Units::Metric,
+        ?string $in = null,
+    ): Patch {
+        $kinds = $format->kinds->addedAsIs();
+        in_array($kind, $kinds, true) || throw ProposalRefused::because('Expected one of '.implode(', ', $kinds).", found \"{$kind}\".");
+        $owner = $format->kinds->named($kind)?->owner;
+        if ($owner !== null && ! str_starts_with($in ?? '', "{$owner}:")) {
+            throw ProposalRefused::because("Say which {$owner} the {$kind} is put in.");
+        }
         $id = FreeId::like($plan, $name);
+        $read = $format->typed("{$kind}:{$id}", Patch::WHOLE, $part, $units);
 
-        return Patch::put("{$kind}:{$id}", (object) ['id' => $id, ...get_object_vars($part)]);
+        return Patch::put(
+            "{$kind}:{$id}",
+            (object) ['id' => $id, ...($read instanceof \stdClass ? get_object_vars($read) : [])],
+            $owner === null ? null : $in,
+        );
     }
 }

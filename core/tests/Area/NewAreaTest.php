@@ -66,7 +66,7 @@ final class NewAreaTest extends TestCase
     public function test_its_parts_are_added_changed_compared_and_taken_out_like_others(): void
     {
         $document = self::anchored(30);
-        $added = $document->with(AddToBoat::part($document->plan(), $document->format->kinds, 'anchor', 'Bower', (object) ['rode_m' => 20]));
+        $added = $document->with(AddToBoat::part($document->plan(), $document->format, 'anchor', 'Bower', (object) ['rode_m' => 20]));
         self::assertSame(['bower', 'bower-2'], array_column($added->root()->anchors, 'id'), 'an id of its own');
         self::assertSame(['anchor:bower-2'], array_column(PlanDifference::between($document, $added)->steps ?? [], 'on'));
         self::assertSame(20, $added->valueOf('anchor:bower-2', 'rode_m'));

@@ -5,7 +5,8 @@ declare(strict_types=1);
 namespace Dinghy\Tests\File;
 
 use Dinghy\Area\StandardAreas;
-use Dinghy\File\FieldChoices;
+use Dinghy\File\Forms;
+use Dinghy\File\PlanFormat;
 use Dinghy\File\Shape\ChoiceShape;
 use Dinghy\File\Shape\Field;
 use Dinghy\File\Shape\FlagShape;
@@ -98,21 +99,94 @@ final class FormatTest extends TestCase
     }
 
     /** What a page offers is what the plan takes, every field of it called something, and nothing called alike in one field. */
-    public function test_what_can_be_chosen_has_words(): void
+    public function test_what_can_be_filled_in_has_words(): void
     {
         $format = StandardAreas::areas()->format;
-        $choices = FieldChoices::of($format);
-        self::assertGreaterThan(100, count($choices));
-        foreach ($choices as $field => $offered) {
-            [$kind, $path] = explode('.', $field, 2);
-            self::assertSame(array_column($offered, 1), array_unique(array_column($offered, 1)), $field);
-            $known = $format->field($kind === 'plan' ? 'plan' : "{$kind}:x", $path)->choices ?? null;
-            if ($known !== null && $known !== [true, false]) {
-                self::assertSame($known, array_column($offered, 0), $field);
+        $choices = [];
+        foreach (Forms::of($format) as $kind => $fields) {
+            $labels = array_map(static fn (array $field): string => ($field['group'] ?? '').' '.$field['label'], $fields);
+            self::assertSame($labels, array_unique($labels), $kind);
+            foreach (self::leaves($fields) as $path => $leaf) {
+                self::assertNotSame('', $leaf['label'], "{$kind}.{$path}");
+                if (isset($leaf['choices'])) {
+                    $choices["{$kind}.{$path}"] = $leaf['choices'];
+                    self::assertSame(array_column($leaf['choices'], 1), array_unique(array_column($leaf['choices'], 1)), $path);
+                    $known = $format->field($kind === 'plan' ? 'plan' : "{$kind}:x", $path)->choices ?? null;
+                    self::assertEqualsCanonicalizing($known, array_column($leaf['choices'], 0), "{$kind}.{$path}");
+                }
             }
         }
+        self::assertGreaterThan(70, count($choices));
         self::assertSame([['tube', 'tube'], ['open', 'open'], ['gunwale', 'along the gunwale']], $choices['way.kind']);
         self::assertSame([[false, 'none gathers'], [true, 'can gather']], $choices['station.petrol_vapour']);
         self::assertContains(['wing-nut', 'wing nuts'], $choices['found.terminals']);
+    }
+
+    /**
+     * Every key of the published schema stands in a form, or is for machines alone and says why.
+     */
+    public function test_every_key_of_the_schema_stands_in_a_form(): void
+    {
+        $format = StandardAreas::areas()->format;
+        $forms = Forms::of($format);
+        $missing = [];
+        foreach (self::keys($format->shape->schema(), 'plan', $format) as [$kind, $path]) {
+            $at = ['fields' => $forms[$kind]];
+            foreach ($path as $key) {
+                $at = $key === '*' ? $at['item'] ?? null : array_column($at['fields'] ?? $at['item']['fields'] ?? [], null, 'name')[$key] ?? null;
+            }
+            if ($at === null) {
+                $missing["{$kind}.".implode('.', $path)] = true;
+            }
+        }
+        self::assertSame([
+            'plan.format', 'plan.version', 'plan.own_house_rules', 'plan.network', 'check.renewed_by', 'photograph.taken_at', 'photograph.picture',
+        ], array_values(array_filter(array_keys($missing), static fn (string $key): bool => ! str_ends_with($key, '.id'))));
+        foreach ($format->kinds->all as $kind) {
+            self::assertArrayHasKey("{$kind->name}.id", $missing, 'an id is given once');
+        }
+    }
+
+    /**
+     * @param  list<array<string, mixed>>  $fields
+     * @return array<string, array<string, mixed>> by path, lists passed through by their first item
+     */
+    private static function leaves(array $fields, string $before = ''): array
+    {
+        $leaves = [];
+        foreach ($fields as $field) {
+            $path = "{$before}{$field['name']}";
+            $inner = $field['fields'] ?? $field['item']['fields'] ?? null;
+            $leaves += [$path => $field, ...($inner === null ? [] : self::leaves($inner, $field['entry'] === 'list' ? "{$path}.0." : "{$path}."))];
+        }
+
+        return $leaves;
+    }
+
+    /**
+     * @param  array<string, mixed>  $schema
+     * @param  list<string>  $path
+     * @return list<array{string, list<string>}> kind of part and the keys within it, "*" for the values of a map
+     */
+    private static function keys(array $schema, string $kind, PlanFormat $format, array $path = []): array
+    {
+        $schema = $schema['anyOf'][0] ?? $schema;
+        $found = [];
+        foreach ((array) ($schema['properties'] ?? []) as $key => $inner) {
+            $within = [...$path, $key];
+            $found[] = [$kind, $within];
+            $part = $format->kinds->listsIn($kind === 'plan' ? 'plan' : "{$kind}:x")[implode('.', $within)] ?? null;
+            $items = $inner['anyOf'][0]['items'] ?? $inner['items'] ?? null;
+            array_push($found, ...match (true) {
+                $part !== null => self::keys($items, $part, $format),
+                is_array($items) => self::keys($items, $kind, $format, $within),
+                default => self::keys($inner, $kind, $format, $within),
+            });
+        }
+        if (is_array($schema['additionalProperties'] ?? null)) {
+            $found[] = [$kind, [...$path, '*']];
+        }
+
+        return $found;
     }
 }

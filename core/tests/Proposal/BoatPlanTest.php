@@ -115,10 +115,10 @@ final class BoatPlanTest extends TestCase
         $way = self::after(Plans::routed(), AddToBoat::way($plan, 'side', 'bow', 'open'))->boat->way('side-to-bow');
         self::assertEqualsWithDelta(round(hypot(1.8, 0.9), 2), $way?->length, 1e-9);
         self::assertTrue($way->fromDrawing);
-        $part = self::after(Plans::routed(), AddToBoat::part($plan, StandardAreas::areas()->format->kinds, 'complaint', 'says', (object) ['kind' => 'noise']));
+        $part = self::after(Plans::routed(), AddToBoat::part($plan, StandardAreas::areas()->format, 'complaint', 'says', (object) ['kind' => 'noise']));
         self::assertSame('noise', $part->survey?->complaints['says']->kind->value);
 
-        foreach ([fn () => AddToBoat::way($plan, 'bow', 'bow', 'open'), fn () => AddToBoat::way($plan, 'bow', 'moon', 'open'), fn () => AddToBoat::part($plan, StandardAreas::areas()->format->kinds, 'bank', 'x', new \stdClass), fn () => MoveOnPlan::bends($plan, Plans::routed(), 'moon', [])] as $refused) {
+        foreach ([fn () => AddToBoat::way($plan, 'bow', 'bow', 'open'), fn () => AddToBoat::way($plan, 'bow', 'moon', 'open'), fn () => AddToBoat::part($plan, StandardAreas::areas()->format, 'bank', 'x', new \stdClass), fn () => MoveOnPlan::bends($plan, Plans::routed(), 'moon', [])] as $refused) {
             try {
                 $refused();
                 self::fail('It should be refused.');

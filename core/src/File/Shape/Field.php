@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Dinghy\File\Shape;
 
-/** A key of an object: its shape, whether it must be there, and what its absence stands for. */
+/** A key of an object: its shape, what people call it, whether it must be there, and what its absence stands for. */
 final readonly class Field
 {
     private function __construct(
@@ -12,12 +12,21 @@ final readonly class Field
         public Shape $shape,
         public bool $required,
         public mixed $default,
+        public string $label = '',
+        public string $group = '',
+        public ?string $machine = null,
     ) {
     }
 
     public static function required(string $name, Shape $shape): self
     {
         return new self($name, $shape, true, null);
+    }
+
+    /** The id of a part. */
+    public static function id(): self
+    {
+        return self::required('id', TextShape::id())->byMachine('what a part is addressed by, given once');
     }
 
     /** @param  mixed  $default a JSON value (objects as \stdClass); null stands for "unknown" */
@@ -45,6 +54,22 @@ final readonly class Field
     /** The same key with another shape. */
     public function of(Shape $shape): self
     {
-        return new self($this->name, $shape, $this->required, $this->default);
+        return new self($this->name, $shape, $this->required, $this->default, $this->label, $this->group, $this->machine);
+    }
+
+    /**
+     * What people call it.
+     *
+     * @param  string  $group  what it stands under among its like; empty: with the usual ones, first
+     */
+    public function called(string $label, string $group = ''): self
+    {
+        return new self($this->name, $this->shape, $this->required, $this->default, $label, $group, $this->machine);
+    }
+
+    /** For machines alone: no person sets it. */
+    public function byMachine(string $why): self
+    {
+        return new self($this->name, $this->shape, $this->required, $this->default, $this->label, $this->group, $why);
     }
 }

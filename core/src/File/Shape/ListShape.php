@@ -8,9 +8,9 @@ namespace Dinghy\File\Shape;
 final readonly class ListShape implements Shape
 {
     public function __construct(
-        private Shape $item,
-        private int $most,
-        private int $least = 0,
+        public Shape $item,
+        public int $most,
+        public int $least = 0,
     ) {
     }
 

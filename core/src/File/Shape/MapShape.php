@@ -9,7 +9,7 @@ use Dinghy\Record\Record;
 /** An object whose keys are ids of parts and whose values all have one shape. */
 final readonly class MapShape implements Shape
 {
-    public function __construct(private ReferenceShape $key, private Shape $value, private int $most)
+    public function __construct(public ReferenceShape $key, public Shape $value, private int $most)
     {
     }
 

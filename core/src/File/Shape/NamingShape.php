@@ -9,7 +9,7 @@ use Dinghy\Record\WhenGone;
 /** A text that names another part of the plan. Whether there is such a part is not a matter of shape. */
 abstract readonly class NamingShape extends LeafShape
 {
-    protected function __construct(private TextShape $text, private string $kind, private WhenGone $whenGone)
+    protected function __construct(private TextShape $text, public string $kind, private WhenGone $whenGone)
     {
     }
 

@@ -8,11 +8,18 @@ namespace Dinghy\File\Shape;
 final readonly class NumberShape extends LeafShape
 {
     public function __construct(
-        private float $least,
-        private float $most,
-        private string $unit = '',
+        public float $least,
+        public float $most,
+        public string $unit = '',
         private bool $whole = false,
+        public bool $share = false,
     ) {
+    }
+
+    /** A part of one, which people read and type as a percentage. */
+    public static function share(float $least = 0, float $most = 1): self
+    {
+        return new self($least, $most, share: true);
     }
 
     public static function whole(int $least, int $most): self

@@ -13,7 +13,7 @@ final readonly class ObjectShape implements Shape
     public array $fields;
 
     /** @var list<string> */
-    private array $exactlyOneOf;
+    public array $exactlyOneOf;
 
     /** @var array<string, Shape> by name: those that parts are named in */
     private array $naming;

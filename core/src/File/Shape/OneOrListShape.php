@@ -9,7 +9,7 @@ final readonly class OneOrListShape implements Shape
 {
     private ListShape $list;
 
-    public function __construct(private Shape $item, private int $most)
+    public function __construct(public Shape $item, public int $most)
     {
         $this->list = new ListShape($item, $most);
     }

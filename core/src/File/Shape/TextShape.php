@@ -9,7 +9,7 @@ final readonly class TextShape extends LeafShape
 {
     /** @param  string|null  $pattern an ECMA-262 pattern without delimiters that PCRE reads the same way */
     public function __construct(
-        private int $most = 200,
+        public int $most = 200,
         private ?string $pattern = null,
         private string $expected = 'text',
         private int $least = 0,

@@ -33,8 +33,8 @@ final class LayoutSection extends Section
     public function fields(): array
     {
         return [
-            Field::optional('holes', new PartsShape('hole', self::hole(), 200, true), []),
-            Field::optional('boards', new PartsShape('board', self::board(), 20, true), []),
+            Field::optional('holes', new PartsShape('hole', self::hole(), 200, true), [])->called('Holes'),
+            Field::optional('boards', new PartsShape('board', self::board(), 20, true), [])->called('Boards'),
         ];
     }
 
@@ -42,8 +42,8 @@ final class LayoutSection extends Section
     {
         return [
             new Extension('boat', [
-                Field::optional('stations', new PartsShape('station', self::station(), 100), []),
-                Field::optional('ways', new PartsShape('way', self::way(), 300), []),
+                Field::optional('stations', new PartsShape('station', self::station(), 100), [])->called('Stations'),
+                Field::optional('ways', new PartsShape('way', self::way(), 300), [])->called('Ways'),
             ]),
             new Extension('devices', MountingFormat::ofDevice()),
         ];
@@ -81,14 +81,14 @@ final class LayoutSection extends Section
     private static function hole(): ObjectShape
     {
         return new ObjectShape([
-            Field::required('id', TextShape::id()),
-            Field::optional('name', new TextShape(100), ''),
-            Field::optional('station', ReferenceShape::to('station')),
-            Field::optional('for', ChoiceShape::ofEnum(HoleUse::class), 'screw'),
-            Field::required('diameter_mm', new NumberShape(0.5, 300, 'mm')),
-            Field::optional('material', ChoiceShape::ofEnum(HoleMaterial::class), 'fibreglass'),
-            Field::optional('behind', new TextShape(300), ''),
-            Field::optional('below_water', new FlagShape, false),
+            Field::id(),
+            Field::optional('name', new TextShape(100), '')->called('Name'),
+            Field::optional('station', ReferenceShape::to('station'))->called('Where it is drilled'),
+            Field::optional('for', ChoiceShape::ofEnum(HoleUse::class), 'screw')->called('For'),
+            Field::required('diameter_mm', new NumberShape(0.5, 300, 'mm'))->called('Diameter'),
+            Field::optional('material', ChoiceShape::ofEnum(HoleMaterial::class), 'fibreglass')->called('Through'),
+            Field::optional('behind', new TextShape(300), '')->called('What lies behind it'),
+            Field::optional('below_water', new FlagShape, false)->called('Below the waterline'),
         ]);
     }
 
@@ -99,40 +99,40 @@ final class LayoutSection extends Section
         $side = new NumberShape(5, 2000, 'mm');
 
         return new ObjectShape([
-            Field::required('id', TextShape::id()),
-            Field::optional('name', new TextShape(100), ''),
-            Field::optional('station', ReferenceShape::to('station')),
-            Field::required('width_mm', $side),
-            Field::required('height_mm', $side),
-            Field::optional('colour', new TextShape(30)),
+            Field::id(),
+            Field::optional('name', new TextShape(100), '')->called('Name'),
+            Field::optional('station', ReferenceShape::to('station'))->called('Where it goes'),
+            Field::required('width_mm', $side)->called('Width'),
+            Field::required('height_mm', $side)->called('Height'),
+            Field::optional('colour', new TextShape(30))->called('Colour'),
             Field::optional('parts', new ListShape(new ObjectShape([
-                Field::required('name', new TextShape(100, null, 'text', 1)),
-                Field::required('x_mm', $millimetres),
-                Field::required('y_mm', $millimetres),
-                Field::required('width_mm', $side),
-                Field::required('height_mm', $side),
+                Field::required('name', new TextShape(100, null, 'text', 1))->called('Name'),
+                Field::required('x_mm', $millimetres)->called('From the left'),
+                Field::required('y_mm', $millimetres)->called('From below'),
+                Field::required('width_mm', $side)->called('Width'),
+                Field::required('height_mm', $side)->called('Height'),
                 Field::optional('holes', new ListShape(new ObjectShape([
-                    Field::required('x_mm', $millimetres),
-                    Field::required('y_mm', $millimetres),
-                    Field::required('diameter_mm', new NumberShape(0.5, 200, 'mm')),
-                ]), 20), []),
-            ]), 40), []),
+                    Field::required('x_mm', $millimetres)->called('From the left'),
+                    Field::required('y_mm', $millimetres)->called('From below'),
+                    Field::required('diameter_mm', new NumberShape(0.5, 200, 'mm'))->called('Drill'),
+                ]), 20), [])->called('Holes that hold it'),
+            ]), 40), [])->called('What sits on it'),
         ]);
     }
 
     private static function station(): ObjectShape
     {
         return new ObjectShape([
-            Field::required('id', TextShape::id()),
-            Field::optional('name', new TextShape(100), ''),
-            Field::required('x_m', BoatFormat::along()),
-            Field::required('y_m', BoatFormat::across()),
+            Field::id(),
+            Field::optional('name', new TextShape(100), '')->called('Name'),
+            Field::required('x_m', BoatFormat::along())->called('Forward from the transom'),
+            Field::required('y_m', BoatFormat::across())->called('To port of the middle'),
             Field::optional('kind', new ChoiceShape(
                 ['deck', 'locker', 'console', 'battery', 'engine', 'transom', 'motor'],
                 ['battery' => 'battery place', 'engine' => 'engine place', 'motor' => 'motor mount'],
-            )),
-            Field::optional('petrol_vapour', new FlagShape('can gather', 'none gathers')),
-            Field::optional('inside_mm', new ListShape(new NumberShape(10, 5000, 'mm'), 3, 3)),
+            ))->called('Kind'),
+            Field::optional('petrol_vapour', new FlagShape('can gather', 'none gathers'))->called('Petrol vapour'),
+            Field::optional('inside_mm', new ListShape(new NumberShape(10, 5000, 'mm'), 3, 3))->called('Inside, length × width × height'),
             Field::optional('lid', new ChoiceShape(
                 ['none', 'forward', 'aft', 'port', 'starboard'],
                 [
@@ -142,30 +142,30 @@ final class LayoutSection extends Section
                     'port' => 'hinged to port',
                     'starboard' => 'hinged to starboard',
                 ],
-            )),
-            Field::optional('moves', new FlagShape, false),
-            Field::optional('celsius', new NumberShape(-20, 90, '°C')),
+            ))->called('Lid'),
+            Field::optional('moves', new FlagShape, false)->called('Moves, as a motor does'),
+            Field::optional('celsius', new NumberShape(-20, 90, '°C'))->called('Gets as warm as'),
         ]);
     }
 
     private static function way(): ObjectShape
     {
         return new ObjectShape([
-            Field::required('id', TextShape::id()),
-            Field::required('from', ReferenceShape::to('station', WhenGone::GoesToo)),
-            Field::required('to', ReferenceShape::to('station', WhenGone::GoesToo)),
-            Field::required('length_m', new NumberShape(0.01, 40, 'm of way')),
-            Field::optional('measured', new ChoiceShape(['tape', 'drawing']), 'tape'),
-            Field::optional('bends_m', new ListShape(BoatFormat::point(), 20), []),
-            Field::optional('bore_mm', new NumberShape(3, 300, 'mm')),
-            Field::optional('kind', ChoiceShape::ofEnum(WayKind::class)),
-            Field::optional('engine_space', new FlagShape, false),
-            Field::optional('occupied_mm', new ListShape(new NumberShape(0.5, 100, 'mm'), 60), []),
-            Field::optional('curved', new FlagShape, false),
-            Field::optional('old_wire', new FlagShape, false),
-            Field::optional('pull_cord', new FlagShape),
-            Field::optional('spare_cable', new FlagShape, false),
-            Field::optional('support_m', new NumberShape(0.05, 10, 'm'), Way::HELD_EVERY),
+            Field::id(),
+            Field::required('from', ReferenceShape::to('station', WhenGone::GoesToo))->called('From'),
+            Field::required('to', ReferenceShape::to('station', WhenGone::GoesToo))->called('To'),
+            Field::required('length_m', new NumberShape(0.01, 40, 'm of way'))->called('Length'),
+            Field::optional('measured', new ChoiceShape(['tape', 'drawing']), 'tape')->called('Measured by'),
+            Field::optional('bends_m', new ListShape(BoatFormat::point(), 20), [])->called('Bends'),
+            Field::optional('bore_mm', new NumberShape(3, 300, 'mm'))->called('Bore'),
+            Field::optional('kind', ChoiceShape::ofEnum(WayKind::class))->called('Kind'),
+            Field::optional('engine_space', new FlagShape, false)->called('In the engine space'),
+            Field::optional('occupied_mm', new ListShape(new NumberShape(0.5, 100, 'mm'), 60), [])->called('Cables in it already'),
+            Field::optional('curved', new FlagShape, false)->called('Curved'),
+            Field::optional('old_wire', new FlagShape, false)->called('Old wire in it'),
+            Field::optional('pull_cord', new FlagShape)->called('Pull cord in it'),
+            Field::optional('spare_cable', new FlagShape, false)->called('Spare cable in it'),
+            Field::optional('support_m', new NumberShape(0.05, 10, 'm'), Way::HELD_EVERY)->called('Held every'),
             Field::optional('chafe', new ChoiceShape(
                 ['protected', 'bulkhead', 'edge'],
                 [
@@ -173,7 +173,7 @@ final class LayoutSection extends Section
                     'bulkhead' => 'through a bare bulkhead',
                     'edge' => 'against an edge',
                 ],
-            ), 'protected'),
+            ), 'protected')->called('Edges'),
         ]);
     }
 }

@@ -23,14 +23,14 @@ final class PowerSection extends Section
     public function fields(): array
     {
         return [
-            Field::optional('batteries', new PartsShape('battery', SupplyFormat::battery(), 64), []),
-            Field::optional('banks', new PartsShape('bank', SupplyFormat::bank(), 16), []),
-            Field::optional('bonds', new PartsShape('bond', SupplyFormat::bond(), 16), []),
-            Field::optional('feeds', new PartsShape('feed', CircuitFormat::feed(), 128), []),
-            Field::optional('blocks', new PartsShape('block', CircuitFormat::block(), 32), []),
-            Field::optional('devices', new PartsShape('device', CircuitFormat::device(), 512), []),
-            Field::optional('chargers', new PartsShape('charger', SupplyFormat::charger(), 16), []),
-            Field::optional('trip', self::trip()),
+            Field::optional('batteries', new PartsShape('battery', SupplyFormat::battery(), 64), [])->called('Batteries'),
+            Field::optional('banks', new PartsShape('bank', SupplyFormat::bank(), 16), [])->called('Banks'),
+            Field::optional('bonds', new PartsShape('bond', SupplyFormat::bond(), 16, true), [])->called('Bonds'),
+            Field::optional('feeds', new PartsShape('feed', CircuitFormat::feed(), 128, true), [])->called('Feeds'),
+            Field::optional('blocks', new PartsShape('block', CircuitFormat::block(), 32, true), [])->called('Fuse blocks'),
+            Field::optional('devices', new PartsShape('device', CircuitFormat::device(), 512, true), [])->called('Devices'),
+            Field::optional('chargers', new PartsShape('charger', SupplyFormat::charger(), 16, true), [])->called('Chargers and converters'),
+            Field::optional('trip', self::trip())->called('Day on the water', 'Day on the water'),
         ];
     }
 
@@ -84,18 +84,18 @@ final class PowerSection extends Section
     private static function trip(): ObjectShape
     {
         return new ObjectShape([
-            Field::optional('hours', new NumberShape(0, 240, 'h')),
+            Field::optional('hours', new NumberShape(0, 240, 'h'))->called('Hours on the water'),
             Field::optional('phases', new ListShape(new ObjectShape([
-                Field::optional('name', new TextShape(100), ''),
-                Field::optional('hours', new NumberShape(0, 240, 'h'), 1),
+                Field::optional('name', new TextShape(100), '')->called('Name'),
+                Field::optional('hours', new NumberShape(0, 240, 'h'), 1)->called('Hours'),
                 Field::optional(
                     'on',
-                    new MapShape(ReferenceShape::to('device'), new NumberShape(0, 1), 512),
+                    new MapShape(ReferenceShape::to('device'), NumberShape::share(), 512),
                     new \stdClass,
-                ),
-                Field::optional('engine', new FlagShape, false),
-            ]), 100), []),
-            Field::optional('ambient_c', new NumberShape(-40, 55, '°C')),
+                )->called('What is on, and how far'),
+                Field::optional('engine', new FlagShape, false)->called('Engine runs'),
+            ]), 100), [])->called('Phases'),
+            Field::optional('ambient_c', new NumberShape(-40, 55, '°C'))->called('Air'),
         ]);
     }
 }

@@ -27,7 +27,7 @@ final class SurveySection extends Section
 {
     public function fields(): array
     {
-        return [Field::optional('survey', self::survey())];
+        return [Field::optional('survey', self::survey())->called('As she came', 'As she came')];
     }
 
     public function questions(): array
@@ -44,85 +44,85 @@ final class SurveySection extends Section
     private static function survey(): ObjectShape
     {
         return new ObjectShape([
-            Field::optional('taken_on', self::day()),
-            Field::optional('engine', new TextShape(200), ''),
-            Field::optional('fitted', new TextShape(1000), ''),
+            Field::optional('taken_on', self::day())->called('Surveyed on'),
+            Field::optional('engine', new TextShape(200), '')->called('Engine'),
+            Field::optional('fitted', new TextShape(1000), '')->called('Fitted before'),
             Field::optional('complaints', new PartsShape('complaint', new ObjectShape([
-                Field::required('id', TextShape::id()),
-                Field::required('kind', ChoiceShape::ofEnum(ComplaintKind::class)),
-                Field::optional('words', new TextShape(500), ''),
-            ]), 40, true), []),
-            Field::optional('batteries', new PartsShape('found', self::battery(), 32, true), []),
-            Field::optional('path_checks', new PartsShape('check', self::pathCheck(), 40, true), []),
-            Field::optional('photographs', new PartsShape('photograph', self::photograph(), 400), []),
+                Field::id(),
+                Field::required('kind', ChoiceShape::ofEnum(ComplaintKind::class))->called('Kind'),
+                Field::optional('words', new TextShape(500), '')->called('In the owner’s words'),
+            ]), 40, true), [])->called('Complaints'),
+            Field::optional('batteries', new PartsShape('found', self::battery(), 32, true), [])->called('Batteries found'),
+            Field::optional('path_checks', new PartsShape('check', self::pathCheck(), 40, true), [])->called('Paths checked'),
+            Field::optional('photographs', new PartsShape('photograph', self::photograph(), 400), [])->called('Photographs'),
         ]);
     }
 
     private static function battery(): ObjectShape
     {
         return new ObjectShape([
-            Field::required('id', TextShape::id()),
-            Field::optional('name', new TextShape(100), ''),
-            Field::optional('station', ReferenceShape::to('station')),
-            Field::required('chemistry', ChoiceShape::ofEnum(Chemistry::class)),
-            Field::required('nominal_v', new NumberShape(2, 60, 'V')),
-            Field::optional('capacity_ah', new NumberShape(0.5, 2000, 'Ah')),
-            Field::optional('cca_a', new NumberShape(10, 3000, 'A')),
-            Field::optional('commissioned', self::day()),
-            Field::optional('rested_v', self::volts()),
-            Field::optional('loaded_v', self::volts()),
-            Field::optional('loaded_a', new NumberShape(0.1, 1000, 'A')),
-            Field::optional('celsius', new NumberShape(-30, 60, '°C')),
-            Field::optional('corrosion', ChoiceShape::ofEnum(Corrosion::class)),
-            Field::optional('terminals', ChoiceShape::ofEnum(TerminalCondition::class)),
-            Field::optional('restrained', new FlagShape),
+            Field::id(),
+            Field::optional('name', new TextShape(100), '')->called('Name'),
+            Field::optional('station', ReferenceShape::to('station'))->called('Where it stands'),
+            Field::required('chemistry', ChoiceShape::ofEnum(Chemistry::class))->called('Chemistry'),
+            Field::required('nominal_v', new NumberShape(2, 60, 'V'))->called('Volts'),
+            Field::optional('capacity_ah', new NumberShape(0.5, 2000, 'Ah'))->called('Capacity'),
+            Field::optional('cca_a', new NumberShape(10, 3000, 'A'))->called('Cold cranking amps'),
+            Field::optional('commissioned', self::day())->called('In service since'),
+            Field::optional('rested_v', self::volts())->called('Reads after a rest'),
+            Field::optional('loaded_v', self::volts())->called('Reads under load'),
+            Field::optional('loaded_a', new NumberShape(0.1, 1000, 'A'))->called('Load it was read under'),
+            Field::optional('celsius', new NumberShape(-30, 60, '°C'))->called('Temperature'),
+            Field::optional('corrosion', ChoiceShape::ofEnum(Corrosion::class))->called('Corrosion'),
+            Field::optional('terminals', ChoiceShape::ofEnum(TerminalCondition::class))->called('Terminals'),
+            Field::optional('restrained', new FlagShape)->called('Held down'),
         ]);
     }
 
     private static function pathCheck(): ObjectShape
     {
         return new ObjectShape([
-            Field::required('id', TextShape::id()),
-            Field::optional('name', new TextShape(100), ''),
-            Field::optional('complaint', ReferenceShape::to('complaint')),
-            Field::optional('device', ReferenceShape::to('device')),
-            Field::optional('battery', ReferenceShape::to('found')),
-            Field::optional('nominal_v', new NumberShape(6, 60, 'V'), 12),
-            Field::optional('battery_rest_v', self::volts()),
-            Field::optional('battery_loaded_v', self::volts()),
-            Field::optional('device_rest_v', self::volts()),
-            Field::optional('device_loaded_v', self::volts()),
-            Field::optional('amps_a', new NumberShape(0.01, 400, 'A')),
-            Field::optional('length_m', new NumberShape(0.05, 60, 'm of run, one way')),
-            Field::optional('gauge', GaugeShape::of()),
-            Field::optional('metal', ChoiceShape::ofEnum(Metal::class), 'copper'),
+            Field::id(),
+            Field::optional('name', new TextShape(100), '')->called('Name'),
+            Field::optional('complaint', ReferenceShape::to('complaint'))->called('Complaint'),
+            Field::optional('device', ReferenceShape::to('device'))->called('Device'),
+            Field::optional('battery', ReferenceShape::to('found'))->called('Battery found'),
+            Field::optional('nominal_v', new NumberShape(6, 60, 'V'), 12)->called('Volts'),
+            Field::optional('battery_rest_v', self::volts())->called('Battery, at rest'),
+            Field::optional('battery_loaded_v', self::volts())->called('Battery, while it draws'),
+            Field::optional('device_rest_v', self::volts())->called('Device, at rest'),
+            Field::optional('device_loaded_v', self::volts())->called('Device, while it draws'),
+            Field::optional('amps_a', new NumberShape(0.01, 400, 'A'))->called('Amps in the path'),
+            Field::optional('length_m', new NumberShape(0.05, 60, 'm of run, one way'))->called('Length, one way'),
+            Field::optional('gauge', GaugeShape::of())->called('Gauge'),
+            Field::optional('metal', ChoiceShape::ofEnum(Metal::class), 'copper')->called('Metal'),
             Field::optional('between', new ListShape(new ObjectShape([
-                Field::required('name', new TextShape(100, null, 'text', 1)),
-                Field::required('loaded_v', self::volts()),
-                Field::optional('along_m', new NumberShape(0, 60, 'm from the battery')),
-            ]), 10), []),
-            Field::optional('renewed_by', TextShape::id()),
+                Field::required('name', new TextShape(100, null, 'text', 1))->called('Point'),
+                Field::required('loaded_v', self::volts())->called('While it draws'),
+                Field::optional('along_m', new NumberShape(0, 60, 'm from the battery'))->called('From the battery'),
+            ]), 10), [])->called('Read on the way'),
+            Field::optional('renewed_by', TextShape::id())->byMachine('which run took its place, kept by "renew it" of the path'),
         ]);
     }
 
     private static function photograph(): ObjectShape
     {
-        $share = new NumberShape(0, 1);
+        $share = NumberShape::share();
 
         return new ObjectShape([
-            Field::required('id', TextShape::id()),
+            Field::id(),
             Field::required(
                 'of',
                 new TextShape(60, Photograph::SUBJECT, 'what is on it, as "station:stern", "post:b1" or "other",'),
-            ),
-            Field::optional('words', new TextShape(300), ''),
-            Field::optional('taken_at', new TextShape(25)),
-            Field::optional('picture', new TextShape(64, Photograph::PICTURE, 'the SHA-256 of a picture,')),
+            )->called('What is on it'),
+            Field::optional('words', new TextShape(300), '')->called('Words'),
+            Field::optional('taken_at', new TextShape(25))->byMachine('the camera says it'),
+            Field::optional('picture', new TextShape(64, Photograph::PICTURE, 'the SHA-256 of a picture,'))->byMachine('the SHA-256 of the picture, made as it comes in'),
             Field::optional('marks', new ListShape(new ObjectShape([
-                Field::required('x', $share),
-                Field::required('y', $share),
-                Field::optional('words', new TextShape(200), ''),
-            ]), 40), []),
+                Field::required('x', $share)->called('From the left'),
+                Field::required('y', $share)->called('From the top'),
+                Field::optional('words', new TextShape(200), '')->called('Words'),
+            ]), 40), [])->called('Marks'),
         ]);
     }
 
