@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest';
 import type { HouseRule, Survey } from '../../resources/js/api/types';
 import { choiceWords, told } from '../../resources/js/house-rules/ruleWords';
 import { stationName } from '../../resources/js/boat/stationName';
-import { askedFigures } from '../../resources/js/power/askedFigures';
+import { askedFigures } from '../../resources/js/power/figuresOf';
 import { subjectsOf } from '../../resources/js/survey/subjectsOf';
 import { skiffJob } from './job';
 
@@ -37,8 +37,8 @@ describe('words of the page', () => {
 
     it('has the figure that was asked about among what can be asked', () => {
         const job = skiffJob();
-        const asked = (figure: string) => askedFigures(job, 'house', figure);
-        expect(asked('run:house:gauge')[0]).toEqual({ figure: 'run:house:drop_pct', label: 'Drop of Run house' });
+        const asked = (figure: string) => askedFigures(job, 'feed:house', 'house', figure, 'metric');
+        expect(asked('run:house:gauge')[0]).toEqual({ figure: 'run:house:drop_pct', label: 'Drop: Run house' });
         expect(asked('run:house:gauge').filter((one) => one.figure.startsWith('device:'))).toHaveLength(12);
         expect(asked('bank:gone:rested_v')[0]).toEqual({ figure: 'bank:gone:rested_v', label: 'The figure asked about' });
         const figures = asked('run:house:gauge').map((one) => one.figure);

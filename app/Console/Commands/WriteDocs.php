@@ -9,6 +9,7 @@ use Dinghy\Conductor\Gauge;
 use Dinghy\Evaluation\Areas;
 use Dinghy\File\CatalogueKind;
 use Dinghy\File\Forms;
+use Dinghy\File\PartKind;
 use Dinghy\Rule\Level;
 use Dinghy\Rule\Rule;
 use Illuminate\Console\Command;
@@ -53,6 +54,9 @@ final class WriteDocs extends Command
         return json_encode(
             [
                 'forms' => Forms::of($format),
+                'kinds' => array_map(static fn (PartKind $kind): array => [
+                    'owner' => $kind->owner, 'path' => $kind->path, 'addedAsIs' => $kind->addedAsIs, 'word' => $kind->word,
+                ], $format->kinds->all),
                 'gauges' => array_map(static fn (string $name): array => [$name, Gauge::of($name)->both()], Gauge::names()),
                 'catalogue' => array_map(
                     static fn (CatalogueKind $kind): array => [$kind->name, $kind->title],

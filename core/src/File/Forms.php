@@ -44,6 +44,8 @@ final readonly class Forms
                 ...($field->group === '' ? [] : ['group' => $field->group]),
                 ...($field->required ? ['required' => true] : []),
                 ...($field->default === null || ! is_scalar($field->default) ? [] : ['default' => $field->default]),
+                // What stands there by itself is never put in or taken away.
+                ...($field->default instanceof \stdClass ? ['always' => true] : []),
                 ...self::entry($field->shape),
             ],
             array_filter($object->fields, static fn (Field $field): bool => $field->machine === null),

@@ -10,7 +10,8 @@ final readonly class PartKind
     /**
      * @param  string  $name  as parts are addressed by: "branch" of "branch:br-hub"
      * @param  string|null  $owner  kind of the parts that hold it; null: the plan does
-     * @param  bool  $addedAsIs  whether a new one needs nothing beside it: no feed, no bank
+     * @param  bool  $addedAsIs  whether a new one says all of itself: what it hangs on is one of its fields
+     * @param  string  $word  what people call one
      * @param  non-empty-list<string>  $path  keys to its list within its owner, as ["boat", "stations"] or ["branches"]
      */
     public function __construct(
@@ -18,6 +19,7 @@ final readonly class PartKind
         public ?string $owner,
         public array $path,
         public bool $addedAsIs,
+        public string $word,
     ) {
     }
 

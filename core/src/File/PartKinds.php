@@ -27,7 +27,7 @@ final readonly class PartKinds
         return $this->all[$kind] ?? null;
     }
 
-    /** @return list<string> kinds of which a new part needs nothing beside it */
+    /** @return list<string> kinds of which a new part says all of itself */
     public function addedAsIs(): array
     {
         return array_keys(array_filter($this->all, static fn (PartKind $kind): bool => $kind->addedAsIs));
@@ -77,7 +77,7 @@ final readonly class PartKinds
             if ($shape instanceof PartsShape) {
                 array_push(
                     $kinds,
-                    new PartKind($shape->kind, $owner, [...$path, $name], $shape->addedAsIs),
+                    new PartKind($shape->kind, $owner, [...$path, $name], $shape->addedAsIs, $shape->word ?? $shape->kind),
                     ...self::within($shape->part, $shape->kind, []),
                 );
             } elseif ($shape instanceof ObjectShape) {

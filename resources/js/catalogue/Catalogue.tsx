@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { Link } from 'react-router-dom';
 
 import { ask, Refused } from '../api/client';
-import { CATALOGUE_KINDS } from '../api/choices';
+import { CATALOGUE_KINDS } from '../api/forms';
 import type { CataloguePart, Person, TableTold } from '../api/types';
 import { amps, gauge, money, volts } from '../units/units';
 import { ToSignIn } from '../sign-in/ToSignIn';

@@ -38,6 +38,9 @@ interface Props {
     probes: { plus: string; minus: string };
     /** steps of the order of connection that are done; null: everything is landed */
     done: number | null;
+    /** the part in hand, as "battery:b1" */
+    selected: string;
+    onSelect: (on: string) => void;
     /** null: nothing can be changed */
     acts: BenchActs | null;
 }
@@ -50,7 +53,7 @@ type Thing =
     | { kind: 'probe'; which: 'plus' | 'minus' };
 
 /** A bank from above, to scale: blocks, posts, jumpers and leads, and what a meter shows at each post from the common negative. */
-export function BatteryBench({ job, wired, bench, probes, done, acts }: Props) {
+export function BatteryBench({ job, wired, bench, probes, done, selected, onSelect, acts }: Props) {
     const svg = useRef<SVGSVGElement>(null);
     const size = useSize(svg, { width: 860, height: 360 });
     // mm to a pixel: words keep their size on the screen, as far as a block has room for them.
@@ -147,16 +150,21 @@ export function BatteryBench({ job, wired, bench, probes, done, acts }: Props) {
                         transform={`translate(${by.x} ${by.y})`}
                         className={acts === null ? undefined : classes.movable}
                         data-block={block.battery}
+                        role="button"
+                        tabIndex={0}
+                        aria-pressed={selected === `battery:${block.battery}`}
+                        aria-label={`Battery ${block.number}${acts === null ? '' : ': arrows move it, r turns it'}`}
+                        onClick={() => onSelect(`battery:${block.battery}`)}
                         {...(acts === null
                             ? {}
                             : {
-                                  role: 'button',
-                                  tabIndex: 0,
-                                  'aria-label': `Battery ${block.number}: arrows move it, r turns it`,
                                   onPointerDown: hold({ kind: 'block', battery: block.battery }),
                                   onKeyDown: (event: React.KeyboardEvent) => {
                                       const by = ({ ArrowLeft: [-STEP, 0], ArrowRight: [STEP, 0], ArrowUp: [0, -STEP], ArrowDown: [0, STEP] } as Record<string, [number, number]>)[event.key];
-                                      if (by !== undefined || event.key === 'r') {
+                                      if (event.key === 'Enter' || event.key === ' ') {
+                                          event.preventDefault();
+                                          onSelect(`battery:${block.battery}`);
+                                      } else if (by !== undefined || event.key === 'r') {
                                           event.preventDefault();
                                           event.stopPropagation();
                                           acts.place(block.battery, (lie) => (by === undefined ? { turned: (lie.turned + 90) % 360 } : { x_mm: lie.x_mm + by[0], y_mm: lie.y_mm + by[1] }));
@@ -164,7 +172,7 @@ export function BatteryBench({ job, wired, bench, probes, done, acts }: Props) {
                                   },
                               })}
                     >
-                        <rect x={block.x_mm} y={block.y_mm} width={block.width_mm} height={block.depth_mm} rx="5" className={classes.block} />
+                        <rect x={block.x_mm} y={block.y_mm} width={block.width_mm} height={block.depth_mm} rx="5" className={classes.block} data-selected={selected === `battery:${block.battery}` || undefined} />
                     </g>
                 );
             })}

@@ -1,7 +1,8 @@
 import { useRef } from 'react';
 
 import type { Finding, PlannedJob, WiredBank } from '../api/types';
-import { deviceName, protection } from '../boat/planParts';
+import { partName, words } from '../boat/parts';
+import { deviceName, partOf, protection } from '../boat/planParts';
 import { amps, gauge, length, lost, percent, useUnits, volts } from '../units/units';
 import { BATTERY, BLOCK_WIDTH, CONVERTER, DEVICE, layOut, type PlacedBank, type PlacedConverter, type PlacedDevice, type PlacedRun, WIDTH } from './powerTreeLayout';
 import { copperWidth, potentialTint } from './potential';
@@ -12,11 +13,11 @@ interface Props {
     job: PlannedJob;
     /** where the wires of its banks are landed; empty: not known yet */
     wired: WiredBank[];
+    /** the part in hand, as "feed:house" */
     selected: string;
     /** parts that a change which is looked at would touch, as "feed:house" */
     touched: string[];
-    onSelect: (run: string) => void;
-    onWhy: (figure: string) => void;
+    onSelect: (on: string) => void;
     /** a branch dragged onto another block; null: nothing can be changed */
     onHang: ((run: string, block: string) => void) | null;
 }
@@ -27,7 +28,7 @@ const SHORT = 240;
 const REACH = 70;
 
 /** Banks at the left, devices at the right; line weight by copper area, tint by volts, protection where it sits. */
-export function PowerTree({ job, wired, selected, touched, onSelect, onWhy, onHang }: Props) {
+export function PowerTree({ job, wired, selected, touched, onSelect, onHang }: Props) {
     const layout = layOut(job);
     const svg = useRef<SVGSVGElement>(null);
     const under = (at: Place) => layout.blocks.find((block) => at.y >= block.top && at.y <= block.bottom && Math.abs(at.x - block.x) < REACH);
@@ -43,22 +44,26 @@ export function PowerTree({ job, wired, selected, touched, onSelect, onWhy, onHa
         // A boat with much in it scrolls before it grows too small to read.
         <svg ref={svg} className={classes.tree} style={{ minHeight: layout.height * LEAST_SCALE }} viewBox={`0 0 ${WIDTH} ${layout.height}`} preserveAspectRatio="xMidYMin meet" role="group" aria-label="Power tree: every run is a button">
             {layout.runs.map((placed) => (
-                <RunLine key={placed.run.id} job={job} placed={placed} selected={placed.run.id === selected} touched={changed(`${placed.run.of}:${placed.run.id}`)} onSelect={onSelect} />
+                <RunLine key={placed.run.id} job={job} placed={placed} selected={partOf(placed.run) === selected} touched={changed(`${placed.run.of}:${placed.run.id}`)} onSelect={onSelect} />
             ))}
             {layout.blocks.map((block) => (
                 <g key={block.id}>
-                    <rect x={block.x} y={block.top} width={BLOCK_WIDTH} height={block.bottom - block.top} className={classes.block} data-block={block.id} />
+                    <g role="button" tabIndex={0} className={classes.run} aria-pressed={selected === `block:${block.id}`} aria-label={partName(job, `block:${block.id}`)} {...pressed(() => onSelect(`block:${block.id}`))}>
+                        {selected === `block:${block.id}` && <rect x={block.x - 5} y={block.top - 5} width={BLOCK_WIDTH + 10} height={block.bottom - block.top + 10} className={classes.haloBox} />}
+                        <rect x={block.x - 5} y={block.top} width={BLOCK_WIDTH + 10} height={block.bottom - block.top} className={classes.grip} />
+                        <rect x={block.x} y={block.top} width={BLOCK_WIDTH} height={block.bottom - block.top} className={classes.block} data-block={block.id} />
+                    </g>
                     {over?.id === block.id && <rect x={block.x - 7} y={block.top - 5} width="28" height={block.bottom - block.top + 10} className={classes.target} />}
                 </g>
             ))}
             {layout.converters.map((converter) => (
-                <ConverterBox key={`${converter.charger} ${converter.y}`} job={job} placed={converter} touched={changed(`charger:${converter.charger}`)} />
+                <ConverterBox key={`${converter.charger} ${converter.y}`} job={job} placed={converter} touched={changed(`charger:${converter.charger}`)} selected={selected === `charger:${converter.charger}`} onSelect={onSelect} />
             ))}
             {layout.banks.map((bank) => (
-                <BankStack key={bank.bank.id} wires={wired.find((one) => one.id === bank.bank.id)?.wires ?? []} job={job} placed={bank} touched={changed(`bank:${bank.bank.id}`)} />
+                <BankStack key={bank.bank.id} wires={wired.find((one) => one.id === bank.bank.id)?.wires ?? []} job={job} placed={bank} touched={changed(`bank:${bank.bank.id}`)} selected={selected} onSelect={onSelect} />
             ))}
             {layout.devices.map((device) => (
-                <DeviceBox key={device.id} job={job} placed={device} worst={worstOn(job, device.id)} touched={changed(`device:${device.id}`)} onWhy={onWhy} />
+                <DeviceBox key={device.id} job={job} placed={device} worst={worstOn(job, device.id)} touched={changed(`device:${device.id}`)} selected={selected === `device:${device.id}`} onSelect={onSelect} />
             ))}
             {onHang !== null &&
                 layout.blocks.length > 1 &&
@@ -80,7 +85,7 @@ export function PowerTree({ job, wired, selected, touched, onSelect, onWhy, onHa
     );
 }
 
-function RunLine({ job, placed, selected, touched, onSelect }: { job: PlannedJob; placed: PlacedRun; selected: boolean; touched: boolean; onSelect: (run: string) => void }) {
+function RunLine({ job, placed, selected, touched, onSelect }: { job: PlannedJob; placed: PlacedRun; selected: boolean; touched: boolean; onSelect: (on: string) => void }) {
     const { system } = useUnits();
     const { run, x1, x2, y1, y2, feed } = placed;
     const width = copperWidth(run.area_mm2);
@@ -91,7 +96,7 @@ function RunLine({ job, placed, selected, touched, onSelect }: { job: PlannedJob
     const fuses = feed === null ? 1 : protection(feed).length;
     const worst = job.evaluation.findings.find((finding) => finding.on === `${run.of}:${run.id}`)?.level ?? null;
     const extra = job.plan.blocks?.flatMap((block) => block.branches ?? []).find((branch) => branch.id === run.id)?.run?.extra_mohm ?? feed?.run?.extra_mohm ?? 0;
-    const words = `${gauge(run.gauge)}${run.gauge_chosen ? ' (chosen)' : ''} · ${length(run.length_m, system)}${extra > 0 ? ` · +${extra} mΩ` : ''}`;
+    const said = `${gauge(run.gauge)}${run.gauge_chosen ? ' (chosen)' : ''} · ${length(run.length_m, system)}${extra > 0 ? ` · +${extra} mΩ` : ''}`;
     // A short stretch between blocks has room for what matters most; its button and the table say the rest.
     const short = x2 - level < SHORT;
     const textX = level + (fuses > 0 ? 84 : 64);
@@ -101,16 +106,10 @@ function RunLine({ job, placed, selected, touched, onSelect }: { job: PlannedJob
             role="button"
             tabIndex={0}
             aria-pressed={selected}
-            aria-label={`${run.label}: ${words}, drop ${percent(run.drop_pct)}, ${run.protection_a === null ? 'no fuse' : `fuse ${amps(run.protection_a)}`}${worst === null ? '' : `, ${worst === 'stop' ? 'stop' : 'decide'}`}`}
+            aria-label={`${run.label}: ${said}, drop ${percent(run.drop_pct)}, ${run.protection_a === null ? 'no fuse' : `fuse ${amps(run.protection_a)}`}${worst === null ? '' : `, ${worst === 'stop' ? 'stop' : 'decide'}`}`}
             className={classes.run}
             data-run={run.id}
-            onClick={() => onSelect(run.id)}
-            onKeyDown={(event) => {
-                if (event.key === 'Enter' || event.key === ' ') {
-                    event.preventDefault();
-                    onSelect(run.id);
-                }
-            }}
+            {...pressed(() => onSelect(partOf(run)))}
         >
             <path d={path} className={classes.grip} />
             {touched && <path d={path} className={classes.touched} strokeWidth={width + 16} />}
@@ -122,7 +121,7 @@ function RunLine({ job, placed, selected, touched, onSelect }: { job: PlannedJob
             {fuses > 0 ? <FuseSign x={level + 6} y={y2} amps={run.protection_a} breaker={feed !== null} /> : <text x={level + 6} y={y2 - 8} className={classes.stopText}>no fuse</text>}
             <text x={textX} y={y2 - width / 2 - 5} className={worst === 'stop' ? classes.stopText : worst === 'warn' ? classes.decideText : classes.words}>
                 {worst === 'stop' ? '⬣ ' : worst === 'warn' ? '▲ ' : ''}
-                {short ? gauge(run.gauge) : words}
+                {short ? gauge(run.gauge) : said}
             </text>
             <text x={x2 - 10} y={y2 + width / 2 + 13} textAnchor="end" className={classes.lost} data-figure={`tree:${run.id}:drop`}>
                 −{lost(run.drop_v)} · {short ? '' : `${percent(run.drop_pct)} · `}{amps(run.current_a)}
@@ -145,7 +144,7 @@ function FuseSign({ x, y, amps: rating, breaker }: { x: number; y: number; amps:
     );
 }
 
-function BankStack({ job, wires, placed, touched }: { job: PlannedJob; wires: WiredBank['wires']; placed: PlacedBank; touched: boolean }) {
+function BankStack({ job, wires, placed, touched, selected, onSelect }: { job: PlannedJob; wires: WiredBank['wires']; placed: PlacedBank; touched: boolean; selected: string; onSelect: (on: string) => void }) {
     const figures = job.evaluation.banks.find((bank) => bank.id === placed.bank.id);
     const fromNegative = (battery: string) => job.evaluation.meter_points.find((point) => point.plus === `${battery}+` && point.id.startsWith(`${placed.bank.id}:`))
         ?? job.evaluation.meter_points.find((point) => point.id === battery);
@@ -158,38 +157,47 @@ function BankStack({ job, wires, placed, touched }: { job: PlannedJob; wires: Wi
                 const reading = fromNegative(battery.id);
                 return (
                     <g key={battery.id}>
-                        <rect x={BATTERY.x} y={battery.y} width={BATTERY.width} height={BATTERY.height} rx="3" className={classes.box} />
-                        <text x={BATTERY.x + 10} y={battery.y + 17} className={classes.name}>
-                            {placed.batteries.length === 1 ? placed.bank.id : `Battery ${figures?.batteries.find((one) => one.id === battery.id)?.number ?? battery.number}`}
-                        </text>
-                        <text x={BATTERY.x + 10} y={battery.y + 34} className={classes.figure}>
-                            {volts(reading?.expect_v)}
-                        </text>
+                        <g role="button" tabIndex={0} className={classes.run} aria-pressed={selected === `battery:${battery.id}`} aria-label={`${partName(job, `battery:${battery.id}`)}: ${volts(reading?.expect_v)}`} {...pressed(() => onSelect(`battery:${battery.id}`))}>
+                            {selected === `battery:${battery.id}` && <rect x={BATTERY.x - 4} y={battery.y - 4} width={BATTERY.width + 8} height={BATTERY.height + 8} rx="5" className={classes.haloBox} />}
+                            <rect x={BATTERY.x} y={battery.y} width={BATTERY.width} height={BATTERY.height} rx="3" className={classes.box} />
+                        </g>
+                        <g aria-hidden="true" className={classes.beside}>
+                            <text x={BATTERY.x + 10} y={battery.y + 17} className={classes.name}>
+                                {placed.batteries.length === 1 ? words(placed.bank.id) : `Battery ${figures?.batteries.find((one) => one.id === battery.id)?.number ?? battery.number}`}
+                            </text>
+                            <text x={BATTERY.x + 10} y={battery.y + 34} className={classes.figure}>
+                                {volts(reading?.expect_v)}
+                            </text>
+                        </g>
                     </g>
                 );
             })}
             {touched && <rect x={BATTERY.x - 6} y={Math.min(...placed.batteries.map((battery) => battery.y)) - 5} width={BATTERY.width + 12} height={placed.batteries.length * (BATTERY.height + BATTERY.gap) + 4} className={classes.touchedBox} />}
-            <text x={BATTERY.x} y={placed.labelY} className={classes.words}>
-                {placed.bank.id} · {figures?.nominal_v} V {figures?.capacity_ah} Ah
+            <g role="button" tabIndex={0} className={classes.run} aria-pressed={selected === `bank:${placed.bank.id}`} aria-label={`${partName(job, `bank:${placed.bank.id}`)}, ${figures?.nominal_v ?? '–'} V ${figures?.capacity_ah ?? '–'} Ah`} {...pressed(() => onSelect(`bank:${placed.bank.id}`))}>
+                <rect x={BATTERY.x - 4} y={placed.labelY - 17} width="210" height="24" className={selected === `bank:${placed.bank.id}` ? classes.haloBox : classes.grip} />
+            </g>
+            <text x={BATTERY.x} y={placed.labelY} aria-hidden="true" className={`${classes.words} ${classes.beside}`}>
+                {words(placed.bank.id)} · {figures?.nominal_v} V {figures?.capacity_ah} Ah
             </text>
         </g>
     );
 }
 
 /** Volts of one bank made into others: what goes in keeps its tint, what comes out has its own. */
-function ConverterBox({ job, placed, touched }: { job: PlannedJob; placed: PlacedConverter; touched: boolean }) {
+function ConverterBox({ job, placed, touched, selected, onSelect }: { job: PlannedJob; placed: PlacedConverter; touched: boolean; selected: boolean; onSelect: (on: string) => void }) {
     const { from, x, y } = placed;
     const top = y - CONVERTER.height / 2;
     const worst = job.evaluation.findings.find((finding) => finding.on === `charger:${placed.charger}`)?.level ?? null;
     const bend = from.x + 34;
     return (
-        <g data-converter={placed.charger} role="img" aria-label={`Converter ${placed.charger}: ${volts(placed.volts)}, up to ${amps(placed.amps)}${worst === null ? '' : `, ${worst === 'stop' ? 'stop' : 'decide'}`}`}>
+        <g data-converter={placed.charger} role="button" tabIndex={0} className={classes.run} aria-pressed={selected} {...pressed(() => onSelect(`charger:${placed.charger}`))} aria-label={`${partName(job, `charger:${placed.charger}`)}: ${volts(placed.volts)}, up to ${amps(placed.amps)}${worst === null ? '' : `, ${worst === 'stop' ? 'stop' : 'decide'}`}`}>
             <path d={`M${from.x} ${from.y} H${bend - 14} C${bend + 6} ${from.y} ${bend - 6} ${y} ${bend + 14} ${y} H${x}`} className={classes.wire} stroke={potentialTint(placed.input)} strokeWidth="4" />
             <path d={`M${x + CONVERTER.width} ${y} H${placed.to}`} className={classes.wire} stroke={potentialTint(placed.volts)} strokeWidth="4" />
             {touched && <rect x={x - 5} y={top - 4} width={CONVERTER.width + 10} height={CONVERTER.height + 8} className={classes.touchedBox} />}
+            {selected && <rect x={x - 4} y={top - 4} width={CONVERTER.width + 8} height={CONVERTER.height + 8} rx="5" className={classes.haloBox} />}
             <rect x={x} y={top} width={CONVERTER.width} height={CONVERTER.height} rx="3" className={worst === 'stop' ? classes.stopBox : worst === 'warn' ? classes.decideBox : classes.box} />
             <text x={x + 10} y={top + 17} className={classes.name}>
-                {placed.charger}
+                {partName(job, `charger:${placed.charger}`)}
             </text>
             <text x={x + 10} y={top + 34} className={classes.figure}>
                 {volts(placed.volts)}
@@ -213,26 +221,21 @@ function wirePath(placed: PlacedBank, wire: WiredBank['wires'][number]): string 
     return `M${x} ${y(wire.from)} c${bend} 0 ${bend} ${rise} 0 ${rise}`;
 }
 
-function DeviceBox({ job, placed, worst, touched, onWhy }: { job: PlannedJob; placed: PlacedDevice; worst: Finding['level'] | null; touched: boolean; onWhy: (figure: string) => void }) {
+function DeviceBox({ job, placed, worst, touched, selected, onSelect }: { job: PlannedJob; placed: PlacedDevice; worst: Finding['level'] | null; touched: boolean; selected: boolean; onSelect: (on: string) => void }) {
     const figures = job.evaluation.devices.find((device) => device.id === placed.id);
     const part = job.plan.devices?.find((device) => device.id === placed.id);
     const top = placed.y - DEVICE.height / 2;
-    const ask = () => onWhy(`device:${placed.id}:volts_loaded`);
     return (
         <g>
             <g
                 role="button"
                 tabIndex={0}
                 className={classes.run}
-                aria-label={`${deviceName(job.plan, placed.id)}: ${volts(figures?.volts_loaded)}, why?`}
-                onClick={ask}
-                onKeyDown={(event) => {
-                    if (event.key === 'Enter' || event.key === ' ') {
-                        event.preventDefault();
-                        ask();
-                    }
-                }}
+                aria-pressed={selected}
+                aria-label={`${deviceName(job.plan, placed.id)}: ${volts(figures?.volts_loaded)}`}
+                {...pressed(() => onSelect(`device:${placed.id}`))}
             >
+                {selected && <rect x={DEVICE.x - 4} y={top - 4} width={DEVICE.width + 8} height={DEVICE.height + 8} rx="5" className={classes.haloBox} />}
                 <rect x={DEVICE.x} y={top} width={DEVICE.width} height={DEVICE.height} rx="3" className={worst === 'stop' ? classes.stopBox : worst === 'warn' ? classes.decideBox : classes.box} />
             </g>
             <g aria-hidden="true" className={classes.beside}>
@@ -256,4 +259,17 @@ function DeviceBox({ job, placed, worst, touched, onWhy }: { job: PlannedJob; pl
 function worstOn(job: PlannedJob, device: string): Finding['level'] | null {
     // Findings come worst first.
     return job.evaluation.findings.find((finding) => finding.on === `device:${device}`)?.level ?? null;
+}
+
+/** What a button of a drawing does, by pointer and by keys. */
+function pressed(act: () => void) {
+    return {
+        onClick: act,
+        onKeyDown: (event: React.KeyboardEvent) => {
+            if (event.key === 'Enter' || event.key === ' ') {
+                event.preventDefault();
+                act();
+            }
+        },
+    };
 }

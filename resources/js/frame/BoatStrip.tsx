@@ -13,10 +13,12 @@ interface Props {
     onImport: (file: File) => void;
     onAsk: (what: 'find' | 'keys' | 'log') => void;
     onWhy: () => void;
+    /** the boat herself is taken in hand */
+    onHand: () => void;
 }
 
 /** The boat, whose it is, how it stands, and whether the last change is kept. */
-export function BoatStrip({ job, edits, onImport, onAsk, onWhy }: Props) {
+export function BoatStrip({ job, edits, onImport, onAsk, onWhy, onHand }: Props) {
     const { system, choose } = useUnits();
     const file = useRef<HTMLInputElement>(null);
     const kept = new Intl.DateTimeFormat(undefined, { hour: '2-digit', minute: '2-digit' }).format(new Date(job.version.made_at));
@@ -57,6 +59,7 @@ export function BoatStrip({ job, edits, onImport, onAsk, onWhy }: Props) {
                         </Menu.Item>
                         {job.can_change && <Menu.Item onClick={() => file.current?.click()}>Replace the plan by a file…</Menu.Item>}
                         <Menu.Divider />
+                        <Menu.Item onClick={onHand}>Boat and plan in hand</Menu.Item>
                         <Menu.Item onClick={onWhy}>Why (w)</Menu.Item>
                         <Menu.Item onClick={() => onAsk('log')}>Log of changes (l)</Menu.Item>
                         <Menu.Item onClick={() => onAsk('find')}>Find (/)</Menu.Item>

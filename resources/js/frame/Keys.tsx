@@ -9,7 +9,8 @@ import { setSingleKeys, singleKeysOn } from './shortcuts';
 const EVERYWHERE = [
     ['z or Ctrl+Z', 'undo'],
     ['y or Ctrl+Shift+Z', 'redo'],
-    ['1 to 7', 'the panes below the drawing, in their order'],
+    ['1 to 9 and 0', 'the stages, in the order of work'],
+    ['i', 'what is in hand: its fields, shown or not'],
     ['l', 'log of changes'],
     ['/', 'find a run, a device, a finding, a command'],
     ['?', 'these keys'],

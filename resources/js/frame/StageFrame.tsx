@@ -1,32 +1,72 @@
+import { useDocumentTitle, useLocalStorage } from '@mantine/hooks';
 import { type ReactNode, useState } from 'react';
 
+import { partName } from '../boat/parts';
+import { Inspector } from '../inspector/Inspector';
 import { JustDone } from '../plan/JustDone';
 import { UnkeptNotice } from '../plan/UnkeptNotice';
 import { BoatStrip } from './BoatStrip';
+import { InHandBelow } from './InHand';
 import { OrderOfWork } from './OrderOfWork';
 import { ReplaceByFile } from './ReplaceByFile';
+import { useShortcuts } from './shortcuts';
+import { Split } from './Split';
 import type { StageProps } from './Stage';
 import classes from './Stage.module.css';
+import { useNarrow } from './useNarrow';
 
 interface Props extends StageProps {
     stage: string;
     onAsk: (what: 'find' | 'keys' | 'log') => void;
     onWhy: () => void;
-    /** what stands at the right, on demand */
+    /** the reason of a figure, in the place of the part in hand; null: none is asked */
     why: ReactNode;
-    children: ReactNode;
+    /** the part in hand, as "battery:b1", or "plan" */
+    on: string;
+    onSelect: (on: string) => void;
+    /** what was computed of the part in hand, and what the rules say */
+    about?: ReactNode;
+    drawing: ReactNode;
+    lower: ReactNode;
+    /** the pane below the drawing, as people call it */
+    paneName: string;
     /** dialogs */
     asked: ReactNode;
 }
 
-/** What every stage has around its drawing: the order of work, the boat strip, what was not kept. */
-export function StageFrame({ job, edits, silent, stage, onAsk, onWhy, why, children, asked }: Props) {
+/** What every stage has around its drawing: the order of work, the boat strip, what was not kept, what is in hand. */
+export function StageFrame({ job, edits, silent, stage, onAsk, onWhy, why, on, onSelect, about, drawing, lower, paneName, asked }: Props) {
     const [file, setFile] = useState<File | null>(null);
+    const isNarrow = useNarrow();
+    const [isOpen, setOpen] = useLocalStorage({ key: 'dinghy-in-hand', defaultValue: true, getInitialValueInEffect: false });
+    const [isDrawn, setDrawn] = useState(false);
+    const label = job.stages.find((one) => one.stage === stage)?.label ?? stage;
+    useDocumentTitle([job.boat, label, paneName, ...(on === 'plan' ? [] : [partName(job, on)])].join(' · '));
+    useShortcuts({ i: () => (isNarrow ? setDrawn(!isDrawn) : setOpen(!isOpen)) });
+    const select = (next: string) => {
+        setOpen(true);
+        onSelect(next);
+    };
+    const side =
+        why ??
+        (isOpen && !isNarrow ? (
+            <Inspector job={job} edits={edits} on={on} onSelect={onSelect} onClose={() => setOpen(false)}>
+                {about}
+            </Inspector>
+        ) : null);
+    const panes = isNarrow ? (
+        <>
+            {drawing}
+            {lower}
+        </>
+    ) : (
+        <Split id={`${stage}-panes`} orientation="vertical" first={drawing} second={lower} size="45" least="15" line="Between drawing and panes" />
+    );
     return (
-        <div className={classes.frame} data-why={why !== null || undefined}>
+        <div className={classes.frame}>
             <OrderOfWork job={job} stage={stage} />
             <div className={classes.top}>
-                <BoatStrip job={job} edits={edits} onImport={setFile} onAsk={onAsk} onWhy={onWhy} />
+                <BoatStrip job={job} edits={edits} onImport={setFile} onAsk={onAsk} onWhy={onWhy} onHand={() => (isNarrow ? setDrawn(true) : select('plan'))} />
                 <UnkeptNotice job={job} edits={edits} />
                 <JustDone job={job} edits={edits} />
                 {silent && edits.line !== 'silent' && (
@@ -35,8 +75,17 @@ export function StageFrame({ job, edits, silent, stage, onAsk, onWhy, why, child
                     </p>
                 )}
             </div>
-            <main className={classes.main}>{children}</main>
-            {why}
+            <div className={classes.middle}>
+                {isNarrow ? (
+                    <>
+                        {why}
+                        <main className={classes.main}>{panes}</main>
+                        <InHandBelow job={job} edits={edits} on={on} onSelect={onSelect} about={about} opened={isDrawn} onOpened={setDrawn} />
+                    </>
+                ) : (
+                    <Split id="side" orientation="horizontal" first={<main className={classes.main}>{panes}</main>} second={side} size="336px" least="240px" line="Between drawing and what is in hand" />
+                )}
+            </div>
             {asked}
             {file !== null && <ReplaceByFile job={job} file={file} edits={edits} onClose={() => setFile(null)} />}
         </div>

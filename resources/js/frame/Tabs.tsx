@@ -1,7 +1,7 @@
 import classes from './Stage.module.css';
 
 interface Props<T extends string> {
-    panes: readonly (readonly [T, string])[];
+    panes: readonly (readonly [T, string, ...string[]])[];
     pane: T;
     onPane: (pane: T) => void;
     /** how many there are, for those that count something */

@@ -7,8 +7,10 @@ import classes from '../frame/Stage.module.css';
 import { type Asked, StageDialogs } from '../frame/StageDialogs';
 import { StageFrame } from '../frame/StageFrame';
 import { Tabs } from '../frame/Tabs';
+import { useStageAddress } from '../frame/useStageAddress';
 import { useStageKeys } from '../frame/useStageKeys';
 import { Findings } from '../plan/Findings';
+import { FindingsOn } from '../plan/FindingsOn';
 import { HullFields } from '../plan/HullFields';
 import { useStageAnswer } from '../plan/useStageAnswer';
 import { usePreview } from '../plan/usePreview';
@@ -20,6 +22,7 @@ import { MountingPane } from './MountingPane';
 import { type Pane, PANES } from './panes';
 import { PlacesPane } from './PlacesPane';
 import { RoutesPane } from './RoutesPane';
+import { partOf } from '../boat/planParts';
 import { stationName } from '../boat/stationName';
 import { TubesPane } from './TubesPane';
 
@@ -30,9 +33,19 @@ export function LayoutStage() {
 /** The stage Layout: the boat from above, and below it where everything goes. */
 function BoatLayout({ job, edits, silent }: StageProps) {
     const circuits = job.evaluation.runs.filter((run) => run.of !== 'lead');
-    const [pane, setPane] = useState<Pane>('places');
-    const [run, setRun] = useState(circuits[0]?.id ?? '');
-    const [chosen, setChosen] = useState('');
+    const { pane, on: named, go } = useStageAddress<Pane>(PANES, 'places');
+    const on = named ?? 'plan';
+    // What is in hand may be no run: routes and tubes go on about the last one.
+    const [last, setLast] = useState(circuits[0]?.id ?? '');
+    const held = circuits.find((one) => partOf(one) === on)?.id;
+    const run = held ?? last;
+    const setRun = (id: string, to?: Pane, quietly = false) => {
+        const found = circuits.find((one) => one.id === id);
+        setLast(id);
+        go({ ...(found === undefined ? {} : { on: partOf(found) }), ...(to === undefined ? {} : { pane: to }) }, quietly);
+    };
+    const setPane = (next: Pane) => go({ pane: next });
+    const choose = (part: string) => go({ on: part });
     const [why, setWhy] = useState<string | null>(null);
     const [asked, setAsked] = useState<Asked | null>(null);
     // The other routes of a run are sized only where they are shown.
@@ -42,17 +55,13 @@ function BoatLayout({ job, edits, silent }: StageProps) {
     const lit = pane === 'routes' || pane === 'tubes' ? (data?.runs.find((one) => one.id === run)?.ways ?? []) : [];
     const walk = (by: 1 | -1) => {
         const at = circuits.findIndex((one) => one.id === run);
-        setRun(circuits[(at + by + circuits.length) % circuits.length]?.id ?? '');
+        setRun(circuits[(at + by + circuits.length) % circuits.length]?.id ?? '', undefined, true);
     };
-    const show = (on: string) => {
-        const [kind, id = ''] = on.split(':');
-        setChosen(on);
-        if (kind === 'feed' || kind === 'branch') {
-            setRun(id);
-        }
-        setPane(kind === 'feed' || kind === 'branch' ? 'routes' : kind === 'hole' ? 'holes' : kind === 'device' ? 'mounting' : kind === 'way' ? 'tubes' : 'places');
+    const show = (part: string) => {
+        const [kind] = part.split(':');
+        go({ on: part, pane: kind === 'feed' || kind === 'branch' ? 'routes' : kind === 'hole' ? 'holes' : kind === 'device' ? 'mounting' : kind === 'way' ? 'tubes' : 'places' });
     };
-    useStageKeys({ panes: PANES, onPane: setPane, edits, onAsk: setAsked }, {
+    useStageKeys({ job, panes: PANES, onPane: setPane, edits, onAsk: setAsked }, {
         j: () => walk(1),
         k: () => walk(-1),
     });
@@ -61,10 +70,7 @@ function BoatLayout({ job, edits, silent }: StageProps) {
         ...circuits.map((one) => ({
             kind: one.of,
             label: one.label,
-            go: () => {
-                setRun(one.id);
-                setPane('routes');
-            },
+            go: () => setRun(one.id, 'routes'),
         })),
         ...PANES.map(([name, label]) => ({ kind: 'show', label, go: () => setPane(name) })),
     ];
@@ -78,8 +84,12 @@ function BoatLayout({ job, edits, silent }: StageProps) {
             onAsk={setAsked}
             onWhy={() => setPane('findings')}
             why={why === null ? null : <WhyPanel job={job} figure={why} figures={[{ figure: why, label: 'this finding' }]} onFigure={setWhy} onClose={() => setWhy(null)} />}
+            on={on}
+            onSelect={choose}
+            about={<FindingsOn job={job} edits={edits} on={on} onWhy={setWhy} onLook={() => undefined} />}
+            paneName={PANES.find(([name]) => name === pane)?.[1] ?? ''}
             asked={<StageDialogs stage="layout" edits={edits} asked={asked} onClose={() => setAsked(null)} job={job} things={things} />}
-        >
+            drawing={
             <section className={classes.drawing} aria-label="Boat plan">
                 <header className={classes.drawingHead}>
                     <h2 className={classes.title}>Boat plan</h2>
@@ -101,8 +111,8 @@ function BoatLayout({ job, edits, silent }: StageProps) {
                             job={job}
                             layout={data}
                             lit={lit}
-                            chosen={chosen}
-                            onChoose={setChosen}
+                            chosen={on}
+                            onChoose={choose}
                             onDraft={(draft) => look(draft === null ? null : [draft])}
                             drafted={preview?.plan ?? null}
                             acts={
@@ -119,6 +129,8 @@ function BoatLayout({ job, edits, silent }: StageProps) {
                     )}
                 </div>
             </section>
+            }
+            lower={
             <section className={classes.lower} data-wide>
                 <Tabs panes={PANES} pane={pane} onPane={setPane} counts={{ findings }} about={circuits.find((one) => one.id === run)?.label} />
                 <div className={classes.pane} id="lower-pane" role="tabpanel" aria-labelledby={`tab-${pane}`}>
@@ -130,15 +142,16 @@ function BoatLayout({ job, edits, silent }: StageProps) {
                     {data !== undefined && pane === 'boards' && <BoardsPane job={job} layout={data} edits={edits} />}
                     {data !== undefined && ['places', 'tubes', 'mounting', 'holes'].includes(pane) && (
                         <div className={classes.scrolls} tabIndex={0} role="region" aria-label={PANES.find(([name]) => name === pane)?.[1]}>
-                            {pane === 'places' && <PlacesPane job={job} layout={data} edits={edits} chosen={chosen} onChoose={setChosen} />}
-                            {pane === 'tubes' && <TubesPane job={job} layout={data} run={run} onChoose={setChosen} />}
-                            {pane === 'mounting' && <MountingPane job={job} layout={data} edits={edits} chosen={chosen} onChoose={setChosen} />}
+                            {pane === 'places' && <PlacesPane job={job} layout={data} edits={edits} chosen={on} onChoose={choose} />}
+                            {pane === 'tubes' && <TubesPane job={job} layout={data} run={run} onChoose={choose} />}
+                            {pane === 'mounting' && <MountingPane job={job} layout={data} edits={edits} chosen={on} onChoose={choose} />}
                             {pane === 'holes' && <HolesPane job={job} layout={data} edits={edits} />}
                         </div>
                     )}
                     {pane === 'findings' && <Findings job={job} edits={edits} stage="layout" onWhy={setWhy} onShow={show} onLook={() => undefined} />}
                 </div>
             </section>
-        </StageFrame>
+            }
+        />
     );
 }

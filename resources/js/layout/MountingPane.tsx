@@ -1,7 +1,7 @@
 import { Button, TextInput } from '@mantine/core';
 import { useState } from 'react';
 
-import { choicesOf } from '../api/choices';
+import { choicesOf } from '../api/forms';
 import type { Layout, PlannedJob } from '../api/types';
 import { MountingDrawing } from '../drawings/mounting/MountingDrawing';
 import table from '../look/table.module.css';

@@ -1,7 +1,7 @@
 import { Button, TextInput } from '@mantine/core';
 import { useState } from 'react';
 
-import { choicesOf } from '../api/choices';
+import { choicesOf } from '../api/forms';
 import type { Layout, PlannedJob } from '../api/types';
 import { AntennaDrawing } from '../drawings/mounting/AntennaDrawing';
 import { HeadingSensorDrawing } from '../drawings/mounting/HeadingSensorDrawing';

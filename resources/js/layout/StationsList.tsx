@@ -7,7 +7,7 @@ import { PartField } from '../plan/PartField';
 import { PlaceSelect } from '../plan/PlaceSelect';
 import { TakeOut } from '../plan/TakeOut';
 import { box, length, useUnits } from '../units/units';
-import { choicesOf } from '../api/choices';
+import { choicesOf } from '../api/forms';
 import type { PlacesProps } from './places';
 import { stationName } from '../boat/stationName';
 

@@ -1,4 +1,4 @@
-import { choicesOf } from '../api/choices';
+import { choicesOf } from '../api/forms';
 import type { PlannedJob } from '../api/types';
 import table from '../look/table.module.css';
 import { PartField } from '../plan/PartField';

@@ -5,7 +5,7 @@ import { PartField } from '../plan/PartField';
 import { PlaceSelect } from '../plan/PlaceSelect';
 import { TakeOut } from '../plan/TakeOut';
 import { length, small, useUnits } from '../units/units';
-import { choicesOf } from '../api/choices';
+import { choicesOf } from '../api/forms';
 import type { PlacesProps, Way } from './places';
 import { stationName } from '../boat/stationName';
 import { WayDetails } from './WayDetails';

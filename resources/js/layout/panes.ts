@@ -1,11 +1,11 @@
-/** The panes below the boat plan, in the order of their keys 1 to 7. */
+/** The panes below the boat plan, each with its key. */
 export const PANES = [
-    ['places', 'Stations and ways'],
-    ['routes', 'Routes'],
-    ['tubes', 'Tubes'],
-    ['mounting', 'Mounting'],
-    ['holes', 'Holes'],
-    ['boards', 'Boards'],
-    ['findings', 'Findings'],
+    ['places', 'Stations and ways', 'p'],
+    ['routes', 'Routes', 'r'],
+    ['tubes', 'Tubes', 't'],
+    ['mounting', 'Mounting', 'm'],
+    ['holes', 'Holes', 'h'],
+    ['boards', 'Boards', 'b'],
+    ['findings', 'Findings', 'f'],
 ] as const;
 export type Pane = (typeof PANES)[number][0];

@@ -48,7 +48,8 @@ export function Findings({ job, edits, stage, onWhy, onShow, onLook }: Props & {
     );
 }
 
-function Found({ job, finding, tried, edits, onWhy, onShow, onLook }: Props & { finding: Finding; tried: TriedRemedies }) {
+/** One finding, with what would mend it. */
+export function Found({ job, finding, tried, edits, onWhy, onShow, onLook }: Omit<Props, 'onShow'> & { finding: Finding; tried: TriedRemedies; /** null: it is shown already */ onShow: Props['onShow'] | null }) {
     const remedy = tried.of(finding);
     const decision = job.decided.find((one) => one.occasion === finding.occasion);
     return (
@@ -67,7 +68,7 @@ function Found({ job, finding, tried, edits, onWhy, onShow, onLook }: Props & { 
                         {remedy !== undefined && (job.can_change ? <Mend remedy={remedy} edits={edits} onLook={onLook} /> : <strong>{remedy.says}</strong>)}
                     </span>
                     {finding.level === 'warn' && <Decide job={job} finding={finding} decided={decision} edits={edits} />}
-                    {finding.on !== 'plan' && (
+                    {onShow !== null && finding.on !== 'plan' && (
                         <button type="button" className="act" onClick={() => onShow(finding.on)}>
                             Show it
                         </button>

@@ -1,4 +1,4 @@
-import { choicesOf } from '../api/choices';
+import { choicesOf } from '../api/forms';
 import type { PlannedJob } from '../api/types';
 import { length, useUnits } from '../units/units';
 import { PartField } from './PartField';

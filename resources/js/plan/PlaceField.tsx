@@ -1,7 +1,5 @@
-import { type ChangeEvent, type FocusEvent, type KeyboardEvent, useEffect, useId, useState } from 'react';
-
-import { noteDraft } from './drafts';
 import classes from './PlaceField.module.css';
+import { useDraft } from './useDraft';
 
 interface Props {
     /** what it is, for those who cannot see where it stands */
@@ -20,18 +18,7 @@ interface Props {
 
 /** A value that is changed where it stands. Enter keeps it, Escape takes the typing back; what was not kept stays in the field. */
 export function PlaceField({ label, value, chosen = false, readOnly, onTyped, figure, lines = 1 }: Props) {
-    const [draft, setDraft] = useState<{ over: string; text: string; refused: boolean; sending?: boolean } | null>(null);
-    // A new value ends the refusal that was about the old one, never the typing: what is half typed stays.
-    const live = draft?.over === value || draft?.refused === false ? draft : null;
-    const typed = live?.text ?? null;
-    const refused = live?.refused ?? false;
-    const isOvertaken = live !== null && live.over !== value && live.sending !== true;
-    const id = useId();
-    useEffect(() => {
-        noteDraft(id, typed !== null && typed !== value);
-        return () => noteDraft(id, false);
-    }, [id, typed, value]);
-
+    const { id, text, refused, isOvertaken, handlers } = useDraft(value, onTyped);
     if (readOnly) {
         return (
             <span className="figure" data-figure={figure}>
@@ -39,18 +26,6 @@ export function PlaceField({ label, value, chosen = false, readOnly, onTyped, fi
             </span>
         );
     }
-    const keep = async () => {
-        if (typed === null || typed.trim() === value) {
-            setDraft(null);
-            return;
-        }
-        if (live?.sending === true) {
-            return; // Enter has sent it; leaving the field must not send it twice
-        }
-        setDraft({ over: value, text: typed, refused: false, sending: true });
-        const kept = await onTyped(typed, live?.over ?? value);
-        setDraft(kept ? null : { over: value, text: typed, refused: true });
-    };
     const shared = {
         className: classes.field,
         'data-refused': refused || undefined,
@@ -60,27 +35,13 @@ export function PlaceField({ label, value, chosen = false, readOnly, onTyped, fi
         'data-figure': figure,
         'aria-label': label,
         'aria-invalid': refused || undefined,
-        value: typed ?? value,
+        value: text,
         title: isOvertaken ? `${label}: meanwhile it became ${value}. Enter puts yours in its place, Escape leaves it.` : chosen ? `${label}: chosen by Dinghy. Type to give one; empty it to have it chosen again.` : label,
-        onFocus: (event: FocusEvent<HTMLInputElement | HTMLTextAreaElement>) => event.currentTarget.select(),
-        onChange: (event: ChangeEvent<HTMLInputElement | HTMLTextAreaElement>) => setDraft({ over: draft?.over ?? value, text: event.currentTarget.value, refused: false }),
-        onBlur: () => {
-            if (!refused) {
-                void keep();
-            }
-        },
-        onKeyDown: (event: KeyboardEvent) => {
-            if (event.key === 'Enter') {
-                event.preventDefault();
-                void keep();
-            } else if (event.key === 'Escape') {
-                setDraft(null);
-            }
-        },
+        ...handlers,
     };
     return (
         <>
-            {lines > 1 ? <textarea {...shared} rows={lines} /> : <input {...shared} size={Math.max(5, (typed ?? value).length)} />}
+            {lines > 1 ? <textarea {...shared} rows={lines} /> : <input {...shared} size={Math.max(5, text.length)} />}
             {isOvertaken && (
                 <span id={`${id}-meanwhile`} className={classes.meanwhile} role="status">
                     now {value === '' ? 'empty' : value}

@@ -85,5 +85,6 @@ function typed(change: Change): string | null {
     if (!('typed' in change)) {
         return null;
     }
-    return 'text' in change.typed ? change.typed.text : change.typed.fields.map((field) => field.text).join(', ');
+    const { typed } = change;
+    return 'text' in typed ? typed.text : 'fields' in typed ? typed.fields.map((field) => field.text).join(', ') : typeof typed.value === 'string' ? typed.value : null;
 }

@@ -4,7 +4,7 @@ import type { Place } from '../boat/place';
 /** What is asked of the server: fields as the file holds them, what a person typed, or something it makes itself. */
 export type Change =
     | { patch: PatchStep[]; reason?: string }
-    | { typed: { on: string; field: string; text: string; shown?: string } | { on: string; fields: { field: string; text: string; shown?: string }[] } }
+    | { typed: { on: string; field: string; text: string; shown?: string } | { on: string; field: string; value: unknown } | { on: string; fields: { field: string; text: string; shown?: string }[] } }
     | { add: NewPart }
     | { takeOut: string }
     | { propose: Proposal }
@@ -24,7 +24,7 @@ export type Proposal =
     | { make: 'bends'; way: string; bends: Place[] }
     | { make: 'drawn'; way: string }
     | { make: 'point'; check: string; name: string; text: string }
-    | { make: 'part'; kind: 'hole' | 'board' | 'complaint' | 'found' | 'check'; name: string; part: Record<string, unknown> }
+    | { make: 'part'; kind: string; name: string; part: Record<string, unknown>; in?: string }
     | { make: 'join'; bank: string; from: string; to: string }
     | { make: 'land'; bank: string; wire: string; end: 'from' | 'to'; post: string }
     | { make: 'take-off'; bank: string; wire: string }

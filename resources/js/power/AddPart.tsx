@@ -3,7 +3,7 @@ import { useQuery } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
 
 import { ask } from '../api/client';
-import { CATALOGUE_KINDS } from '../api/choices';
+import { CATALOGUE_KINDS } from '../api/forms';
 import type { CataloguePart, Offer, PlannedJob, Run } from '../api/types';
 import { useCatalogue } from '../catalogue/parts';
 import { Dialog } from '../look/Dialog';

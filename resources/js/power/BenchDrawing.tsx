@@ -12,11 +12,14 @@ interface Props {
     edits: PlanEdits;
     probes: ProbePlaces;
     done: number | null;
+    /** the part in hand, as "battery:b1" */
+    selected: string;
+    onSelect: (on: string) => void;
     onProbe: (which: 'plus' | 'minus', point: string) => void;
 }
 
 /** The bench and its meter. What a hand does in the drawing becomes a change of the plan. */
-export function BenchDrawing({ job, wired, bench, edits, probes, done, onProbe }: Props) {
+export function BenchDrawing({ job, wired, bench, edits, probes, done, selected, onSelect, onProbe }: Props) {
     const acts: BenchActs = {
         place: (battery, change) => void edits.submit(() => ({ patch: layBlock(bench, battery, change) })),
         join: (from, to) => {
@@ -36,7 +39,7 @@ export function BenchDrawing({ job, wired, bench, edits, probes, done, onProbe }
     return (
         <div className={classes.pair}>
             <div className={classes.drawing}>
-                <BatteryBench job={job} wired={wired} bench={bench} probes={probes} done={done} acts={job.can_change ? acts : null} />
+                <BatteryBench job={job} wired={wired} bench={bench} probes={probes} done={done} selected={selected} onSelect={onSelect} acts={job.can_change ? acts : null} />
             </div>
             <div className={classes.meter}>
                 <Probes job={job} probes={probes} onProbe={onProbe} />

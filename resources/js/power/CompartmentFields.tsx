@@ -1,6 +1,6 @@
 import { Button } from '@mantine/core';
 
-import { choicesOf } from '../api/choices';
+import { choicesOf } from '../api/forms';
 import type { Bank, Bench, PlannedJob } from '../api/types';
 import { layBlock } from '../boat/positions';
 import { battery as batteryOf } from '../boat/planParts';

@@ -7,7 +7,7 @@ import { CompartmentFields } from './CompartmentFields';
 import { Findings } from '../plan/Findings';
 import { GaugeLadder } from './GaugeLadder';
 import { OrderOfConnection } from './OrderOfConnection';
-import { type Pane, PANES, WIDE } from './panes';
+import { type Pane, PANES } from './panes';
 import { deviceName } from '../boat/planParts';
 import { Posts } from './Posts';
 import classes from '../frame/Stage.module.css';
@@ -23,7 +23,8 @@ interface Props {
     pane: Pane;
     onPane: (pane: Pane) => void;
     selected: Run | undefined;
-    onSelect: (run: string) => void;
+    /** the part, as "feed:house" */
+    onSelect: (on: string) => void;
     profile: Profile | undefined;
     /** devices behind the selected run, whose profile can be drawn */
     watchable: string[];
@@ -40,11 +41,11 @@ interface Props {
     onWhy: (figure: string) => void;
 }
 
-/** The panes below the drawing, and beside those that leave room the gauge ladder or the readings. */
+/** The panes below the drawing, and beside the bench the readings. */
 export function LowerPane({ job, edits, pane, onPane, selected, onSelect, profile, watchable, onWatch, bank, bench, wired, done, onDone, onFirst, onShow, onLook, onWhy }: Props) {
     const noBench = <p>{bank === undefined ? 'This boat has no bank.' : 'Fetching the bench…'}</p>;
     return (
-        <section className={classes.lower} data-wide={WIDE.includes(pane) || undefined}>
+        <section className={classes.lower} data-wide={pane !== 'bench' || undefined}>
             <Tabs panes={PANES} pane={pane} onPane={onPane} counts={{ findings: job.evaluation.findings.length }} about={selected?.label} />
             <div className={classes.pane} id="lower-pane" role="tabpanel" aria-labelledby={`tab-${pane}`}>
                 {pane === 'findings' && <Findings job={job} edits={edits} onWhy={onWhy} onShow={onShow} onLook={onLook} />}
@@ -69,6 +70,7 @@ export function LowerPane({ job, edits, pane, onPane, selected, onSelect, profil
                             <VoltProfile profile={profile} name={deviceName(job.plan, profile.device)} />
                         </div>
                     ))}
+                {pane === 'ladder' && (selected === undefined ? <p>This boat has no run yet.</p> : <GaugeLadder job={job} run={selected} edits={edits} onWhy={onWhy} />)}
                 {pane === 'supply' && <Supply job={job} edits={edits} onWhy={onWhy} />}
                 {pane === 'short' && selected !== undefined && <BurnsFirst job={job} run={selected} onWhy={onWhy} />}
                 {pane === 'bench' &&
@@ -78,14 +80,14 @@ export function LowerPane({ job, edits, pane, onPane, selected, onSelect, profil
                         <div className={classes.scrolls} tabIndex={0} role="region" aria-label={`Posts and compartment of bank ${bank.id}`}>
                             <Posts key={bank.id} job={job} bank={bank} wired={wired} bench={bench} edits={edits} />
                             <CompartmentFields job={job} bank={bank} bench={bench} edits={edits} />
-                            <BankParts job={job} bank={bank} edits={edits} />
+                            <BankParts job={job} bank={bank} onSelect={onSelect} />
                         </div>
                     ))}
                 {pane === 'order' && (bench === undefined ? noBench : <OrderOfConnection bench={bench} done={Math.min(done, bench.order.length)} onDone={onDone} onFirst={onFirst} />)}
             </div>
-            {!WIDE.includes(pane) && (
+            {pane === 'bench' && (
                 <div className={classes.side}>
-                    {pane === 'bench' ? <Readings job={job} edits={edits} /> : selected !== undefined && <GaugeLadder job={job} run={selected} edits={edits} onWhy={onWhy} />}
+                    <Readings job={job} edits={edits} />
                 </div>
             )}
         </section>

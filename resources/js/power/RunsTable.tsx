@@ -10,7 +10,7 @@ import { WhyFigure } from '../why/WhyFigure';
 interface Props {
     job: PlannedJob;
     selected: string;
-    onSelect: (run: string) => void;
+    onSelect: (on: string) => void;
     edits: PlanEdits;
     onWhy: (figure: string) => void;
 }
@@ -59,7 +59,7 @@ export function RunsTable({ job, selected, onSelect, edits, onWhy }: Props) {
                         return (
                             <tr key={run.id} aria-selected={run.id === selected} className={run.id === selected ? classes.selected : undefined}>
                                 <th scope="row">
-                                    <button type="button" className="plain" aria-pressed={run.id === selected} onClick={() => onSelect(run.id)}>
+                                    <button type="button" className="plain" aria-pressed={run.id === selected} onClick={() => onSelect(partOf(run))}>
                                         {run.label}
                                     </button>
                                 </th>

@@ -1,4 +1,5 @@
 import type { Area } from '../frame/areas';
+import { PANES } from './panes';
 
 export const powerArea: Area = {
     stage: 'power',
@@ -10,8 +11,8 @@ export const powerArea: Area = {
         ['w', 'why: the reason of a figure'],
         ['t', 'the power tree above'],
         ['a', 'add a part of the catalogue'],
-        ['o', 'order of connection, post by post'],
         ['arrows and r', 'on the bench: move and turn the battery that has the focus'],
         ['p', 'pick up the probes of the meter'],
+        ...PANES.map(([, label, key]) => [key, label] as const),
     ],
 };

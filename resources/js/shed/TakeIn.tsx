@@ -7,7 +7,7 @@ import { ask } from '../api/client';
 import { newId } from '../api/newId';
 import type { Job } from '../api/types';
 import { Dialog } from '../look/Dialog';
-import { choicesOf } from '../api/choices';
+import { choicesOf } from '../api/forms';
 import { useUnits } from '../units/units';
 
 /** A new work order: from a plan file, or for a boat of which nothing is planned yet. */

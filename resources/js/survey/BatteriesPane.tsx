@@ -1,7 +1,7 @@
 import { Button, TextInput } from '@mantine/core';
 import { useState } from 'react';
 
-import { choicesOf } from '../api/choices';
+import { choicesOf } from '../api/forms';
 import type { PlannedJob, Survey } from '../api/types';
 import { stationChoices } from '../boat/stationName';
 import table from '../look/table.module.css';

@@ -1,7 +1,7 @@
 import { Button, TextInput } from '@mantine/core';
 import { useState } from 'react';
 
-import { choicesOf } from '../api/choices';
+import { choicesOf } from '../api/forms';
 import type { PlannedJob, Survey } from '../api/types';
 import table from '../look/table.module.css';
 import { PartField } from '../plan/PartField';

@@ -1,3 +1,4 @@
+import { SegmentedControl } from '@mantine/core';
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 
@@ -8,8 +9,10 @@ import classes from '../frame/Stage.module.css';
 import { type Asked, StageDialogs } from '../frame/StageDialogs';
 import { StageFrame } from '../frame/StageFrame';
 import { Tabs } from '../frame/Tabs';
+import { useStageAddress } from '../frame/useStageAddress';
 import { useStageKeys } from '../frame/useStageKeys';
 import { Findings } from '../plan/Findings';
+import { FindingsOn } from '../plan/FindingsOn';
 import { WhyPanel } from '../why/WhyPanel';
 import { useUnits } from '../units/units';
 import { BatteriesPane } from './BatteriesPane';
@@ -29,10 +32,10 @@ export function SurveyStage() {
 function BoatSurvey({ job, edits, silent }: StageProps) {
     const { system } = useUnits();
     const queries = useQueryClient();
-    const [pane, setPane] = useState<Pane>('complaints');
-    const [drawing, setDrawing] = useState<'photograph' | 'path'>('photograph');
-    const [photograph, setPhotograph] = useState('');
-    const [check, setCheck] = useState('');
+    const { pane, on: named, drawing: drawn, go } = useStageAddress<Pane>(PANES, 'complaints');
+    const on = named ?? 'plan';
+    const drawing = drawn === 'path' ? 'path' : 'photograph';
+    const [kind, id] = on.split(':');
     const [why, setWhy] = useState<string | null>(null);
     const [asked, setAsked] = useState<Asked | null>(null);
     const survey = useStageAnswer(job, 'survey');
@@ -40,40 +43,27 @@ function BoatSurvey({ job, edits, silent }: StageProps) {
     const data = survey.data;
     const photographs = job.plan.survey?.photographs ?? [];
     const checks = job.plan.survey?.path_checks ?? [];
-    const shownPhotograph = photographs.find((one) => one.id === photograph) ?? photographs[0];
-    const shownCheck = checks.find((one) => one.id === check) ?? checks[0];
-    const show = (next: Pane) => {
-        setPane(next);
-        if (next === 'paths' || next === 'photographs') {
-            setDrawing(next === 'paths' ? 'path' : 'photograph');
-        }
-    };
-    const showPart = (on: string) => {
-        if (on.startsWith('check:')) {
-            setCheck(on.slice('check:'.length));
-        }
-        show(on.startsWith('check:') ? 'paths' : 'photographs');
-    };
+    const shownPhotograph = photographs.find((one) => kind === 'photograph' && one.id === id) ?? photographs[0];
+    const shownCheck = checks.find((one) => kind === 'check' && one.id === id) ?? checks[0];
+    const show = (next: Pane, part?: string) => go({ pane: next, ...(part === undefined ? {} : { on: part }), ...(next === 'paths' || next === 'photographs' ? { drawing: next === 'paths' ? 'path' : 'photograph' } : {}) });
+    const choose = (part: string) => go({ on: part, ...(part.startsWith('check:') ? { drawing: 'path' } : part.startsWith('photograph:') ? { drawing: 'photograph' } : {}) });
+    const showPart = (part: string) => show(part.startsWith('check:') ? 'paths' : 'photographs', part);
     const begin = (complaint: string) => {
         const name = `Path ${checks.length + 1}`;
         void edits.submit(() => ({ propose: { make: 'part', kind: 'check', name: `path ${complaint}`, part: { name, complaint } } })).then((kept) => {
             if (kept) {
                 const now = queries.getQueriesData<{ plan: typeof job.plan }>({ queryKey: ['job', String(job.id)] })[0]?.[1]?.plan.survey?.path_checks;
-                setCheck(now?.at(-1)?.id ?? '');
-                show('paths');
+                show('paths', `check:${now?.at(-1)?.id ?? ''}`);
             }
         });
     };
-    useStageKeys({ panes: PANES, onPane: show, edits, onAsk: setAsked });
+    useStageKeys({ job, panes: PANES, onPane: (next) => show(next), edits, onAsk: setAsked });
     const things: Findable[] = [
         ...PANES.map(([name, label]) => ({ kind: 'show', label, go: () => show(name) })),
         ...(data?.checks ?? []).map((one) => ({
             kind: 'path',
             label: one.label,
-            go: () => {
-                setCheck(one.id);
-                show('paths');
-            },
+            go: () => show('paths', `check:${one.id}`),
         })),
     ];
     const findings = job.evaluation.findings.filter((finding) => finding.stage === 'survey').length;
@@ -88,18 +78,27 @@ function BoatSurvey({ job, edits, silent }: StageProps) {
             onWhy={() => show('findings')}
             why={why === null ? null : <WhyPanel job={job} figure={why} figures={[{ figure: why, label: 'this finding' }]} onFigure={setWhy} onClose={() => setWhy(null)} />}
             asked={<StageDialogs stage="survey" edits={edits} asked={asked} onClose={() => setAsked(null)} job={job} things={things} />}
-        >
+            on={on}
+            onSelect={choose}
+            about={<FindingsOn job={job} edits={edits} on={on} onWhy={setWhy} onLook={() => undefined} />}
+            paneName={PANES.find(([name]) => name === pane)?.[1] ?? ''}
+            drawing={
             <section className={classes.drawing} aria-label={drawing === 'path' ? 'Path as it was found' : 'Photograph'}>
                 <header className={classes.drawingHead}>
-                    <h2 className={classes.title}>
-                        {(['photograph', 'path'] as const).map((name) => (
-                            <button key={name} type="button" className={classes.switch} aria-pressed={drawing === name} onClick={() => setDrawing(name)}>
-                                {name === 'path' ? 'Path as found' : 'Photograph'}
-                            </button>
-                        ))}
-                    </h2>
+                    <h2 className="unseen">{drawing === 'path' ? 'Path as found' : 'Photograph'}</h2>
+                    <SegmentedControl
+                        size="xs"
+                        aria-label="What is drawn"
+                        data={[
+                            { value: 'photograph', label: 'Photograph' },
+                            { value: 'path', label: 'Path as found' },
+                        ]}
+                        value={drawing}
+                        onChange={(value) => go({ drawing: value })}
+                        transitionDuration={0}
+                    />
                     <span className="quiet">{drawing === 'path' ? (judged?.label ?? '') : shownPhotograph !== undefined && job.can_change && 'click the picture to set a mark'}</span>
-                    <span className={classes.acts}>
+                    <span className={classes.actsRight}>
                         <a href={`/api/jobs/${job.id}/survey-sheet?units=${system}`}>Survey sheet (PDF)</a>
                     </span>
                 </header>
@@ -113,8 +112,10 @@ function BoatSurvey({ job, edits, silent }: StageProps) {
                     )}
                 </div>
             </section>
+            }
+            lower={
             <section className={classes.lower} data-wide>
-                <Tabs panes={PANES} pane={pane} onPane={show} counts={{ findings, photographs: photographs.length }} />
+                <Tabs panes={PANES} pane={pane} onPane={(next) => show(next)} counts={{ findings, photographs: photographs.length }} />
                 <div className={classes.pane} id="lower-pane" role="tabpanel" aria-labelledby={`tab-${pane}`}>
                     {pane === 'findings' ? (
                         <Findings job={job} edits={edits} stage="survey" onWhy={setWhy} onShow={showPart} onLook={() => undefined} />
@@ -122,12 +123,13 @@ function BoatSurvey({ job, edits, silent }: StageProps) {
                         <div className={classes.scrolls} tabIndex={0} role="region" aria-label={PANES.find(([name]) => name === pane)?.[1]}>
                             {data !== undefined && pane === 'complaints' && <ComplaintsPane job={job} survey={data} edits={edits} onCheck={begin} />}
                             {data !== undefined && pane === 'batteries' && <BatteriesPane job={job} survey={data} edits={edits} />}
-                            {data !== undefined && pane === 'paths' && <PathsPane job={job} survey={data} edits={edits} chosen={shownCheck?.id ?? ''} onChoose={setCheck} />}
-                            {data !== undefined && pane === 'photographs' && <PhotographsPane job={job} survey={data} going={queue.going} onSend={(files, of) => queue.send(files, of, '')} onLetGo={queue.letGo} chosen={shownPhotograph?.id ?? ''} onChoose={(id) => { setPhotograph(id); setDrawing('photograph'); }} />}
+                            {data !== undefined && pane === 'paths' && <PathsPane job={job} survey={data} edits={edits} chosen={shownCheck?.id ?? ''} onChoose={(one) => choose(`check:${one}`)} />}
+                            {data !== undefined && pane === 'photographs' && <PhotographsPane job={job} survey={data} going={queue.going} onSend={(files, of) => queue.send(files, of, '')} onLetGo={queue.letGo} chosen={shownPhotograph?.id ?? ''} onChoose={(one) => choose(`photograph:${one}`)} />}
                         </div>
                     )}
                 </div>
             </section>
-        </StageFrame>
+            }
+        />
     );
 }

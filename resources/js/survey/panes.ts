@@ -1,9 +1,9 @@
-/** The panes below the drawing, in the order of their keys 1 to 5. */
+/** The panes below the drawing, each with its key. */
 export const PANES = [
-    ['complaints', 'What hurts'],
-    ['batteries', 'Batteries found'],
-    ['paths', 'Path checks'],
-    ['photographs', 'Photographs'],
-    ['findings', 'Findings'],
+    ['complaints', 'What hurts', 'c'],
+    ['batteries', 'Batteries found', 'b'],
+    ['paths', 'Path checks', 'p'],
+    ['photographs', 'Photographs', 'h'],
+    ['findings', 'Findings', 'f'],
 ] as const;
 export type Pane = (typeof PANES)[number][0];

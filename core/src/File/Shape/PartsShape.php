@@ -11,13 +11,15 @@ final readonly class PartsShape implements Shape
 
     /**
      * @param  string  $kind  as parts are addressed by: "branch" of "branch:br-hub"
-     * @param  bool  $addedAsIs  whether a new one needs nothing beside it: no feed, no bank
+     * @param  bool  $addedAsIs  whether a new one says all of itself: what it hangs on is one of its fields
+     * @param  string|null  $word  what people call one; null: its kind
      */
     public function __construct(
         public string $kind,
         public ObjectShape $part,
         private int $most,
         public bool $addedAsIs = false,
+        public ?string $word = null,
     ) {
         $this->list = new ListShape($part, $most);
     }
@@ -57,6 +59,6 @@ final readonly class PartsShape implements Shape
 
     public function extended(array $path, Extension $extension): self
     {
-        return new self($this->kind, $this->part->extended($path, $extension), $this->most, $this->addedAsIs);
+        return new self($this->kind, $this->part->extended($path, $extension), $this->most, $this->addedAsIs, $this->word);
     }
 }

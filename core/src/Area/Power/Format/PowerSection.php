@@ -27,9 +27,9 @@ final class PowerSection extends Section
             Field::optional('banks', new PartsShape('bank', SupplyFormat::bank(), 16), [])->called('Banks'),
             Field::optional('bonds', new PartsShape('bond', SupplyFormat::bond(), 16, true), [])->called('Bonds'),
             Field::optional('feeds', new PartsShape('feed', CircuitFormat::feed(), 128, true), [])->called('Feeds'),
-            Field::optional('blocks', new PartsShape('block', CircuitFormat::block(), 32, true), [])->called('Fuse blocks'),
+            Field::optional('blocks', new PartsShape('block', CircuitFormat::block(), 32, true, 'fuse block'), [])->called('Fuse blocks'),
             Field::optional('devices', new PartsShape('device', CircuitFormat::device(), 512, true), [])->called('Devices'),
-            Field::optional('chargers', new PartsShape('charger', SupplyFormat::charger(), 16, true), [])->called('Chargers and converters'),
+            Field::optional('chargers', new PartsShape('charger', SupplyFormat::charger(), 16, true, 'charger or converter'), [])->called('Chargers and converters'),
             Field::optional('trip', self::trip())->called('Day on the water', 'Day on the water'),
         ];
     }

@@ -52,8 +52,8 @@ final class SurveySection extends Section
                 Field::required('kind', ChoiceShape::ofEnum(ComplaintKind::class))->called('Kind'),
                 Field::optional('words', new TextShape(500), '')->called('In the owner’s words'),
             ]), 40, true), [])->called('Complaints'),
-            Field::optional('batteries', new PartsShape('found', self::battery(), 32, true), [])->called('Batteries found'),
-            Field::optional('path_checks', new PartsShape('check', self::pathCheck(), 40, true), [])->called('Paths checked'),
+            Field::optional('batteries', new PartsShape('found', self::battery(), 32, true, 'battery found'), [])->called('Batteries found'),
+            Field::optional('path_checks', new PartsShape('check', self::pathCheck(), 40, true, 'path check'), [])->called('Paths checked'),
             Field::optional('photographs', new PartsShape('photograph', self::photograph(), 400), [])->called('Photographs'),
         ]);
     }

@@ -1,0 +1,68 @@
+import made from '../../../docs/schema/forms-1.json';
+
+/** How a value is entered: what stands for one in a form. */
+export type Entry =
+    | { entry: 'choice' | 'flag'; choices: [value: string | number | boolean, label: string][] }
+    | { entry: 'gauge' | 'post' }
+    | { entry: 'quantity'; unit: string }
+    | { entry: 'words'; long?: boolean }
+    | { entry: 'part'; of: string }
+    | { entry: 'parts'; of: string }
+    | { entry: 'object'; fields: FormField[]; oneOf?: string[]; always?: boolean }
+    | { entry: 'list'; least: number; most: number; item: Entry }
+    | { entry: 'map'; of: string; item: Entry };
+
+/** A field of a part that a person can fill in. */
+export type FormField = Entry & { name: string; label: string; group?: string; required?: boolean; default?: string | number | boolean };
+
+interface Kind {
+    owner: string | null;
+    path: string[];
+    addedAsIs: boolean;
+    /** what people call one */
+    word: string;
+}
+
+const forms = made.forms as unknown as Record<string, FormField[]>;
+
+/** Where parts of each kind stand in a plan. */
+export const KINDS = made.kinds as Record<string, Kind | undefined>;
+
+/** Every gauge that is made, with what it is called in both worlds. */
+export const GAUGES = made.gauges as unknown as readonly (readonly [name: string, both: string])[];
+
+/** The kinds of parts that a catalogue can hold, as the areas name them, and what stands over all of a kind. */
+export const CATALOGUE_KINDS = made.catalogue as unknown as readonly (readonly [kind: string, title: string])[];
+
+/** What can be filled in of a kind of part, or of the "plan" itself. */
+export function formOf(kind: string): FormField[] {
+    const form = forms[kind];
+    if (form === undefined) {
+        throw new Error(`The format has no form for ${kind}.`);
+    }
+    return form;
+}
+
+/** A field of a form, as the format names it: "way.kind", "plan.boat.fuel"; lists are passed through. */
+export function fieldOf(named: string): FormField {
+    const [kind = '', ...path] = named.split('.');
+    let fields = formOf(kind);
+    let found: FormField | undefined;
+    for (const name of path) {
+        found = fields.find((field) => field.name === name);
+        fields = found?.entry === 'object' ? found.fields : found?.entry === 'list' && found.item.entry === 'object' ? found.item.fields : [];
+    }
+    if (found === undefined) {
+        throw new Error(`The format has no field ${named}.`);
+    }
+    return found;
+}
+
+/** What can be chosen in a field and what people call it. What is true or false is offered as yes and no. */
+export function choicesOf(named: string): readonly (readonly [value: string, label: string])[] {
+    const field = fieldOf(named);
+    if (field.entry !== 'choice' && field.entry !== 'flag') {
+        throw new Error(`The format has no choices for ${named}.`);
+    }
+    return field.choices.map(([value, label]) => [typeof value === 'boolean' ? (value ? 'yes' : 'no') : String(value), label] as const);
+}

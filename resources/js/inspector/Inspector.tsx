@@ -1,0 +1,67 @@
+import { Button } from '@mantine/core';
+import type { ReactNode } from 'react';
+
+import { formOf, KINDS } from '../api/forms';
+import type { PlannedJob } from '../api/types';
+import { partAt, partName, words } from '../boat/parts';
+import type { PlanEdits } from '../plan/usePlanEdits';
+import { FormFields } from './FormFields';
+import { heldInPlan } from './holder';
+import classes from './Inspector.module.css';
+
+interface Props {
+    job: PlannedJob;
+    edits: PlanEdits;
+    /** the part in hand, as "battery:b1", or "plan" */
+    on: string;
+    onSelect: (on: string) => void;
+    onClose: () => void;
+    /** what was computed of it, and what the rules say */
+    children?: ReactNode;
+}
+
+/** Everything of the part in hand that a person can fill in, beside the drawing that it is taken in hand in. */
+export function Inspector({ job, edits, on, onSelect, onClose, children }: Props) {
+    const kind = on.split(':')[0] ?? 'plan';
+    const part = partAt(job.plan, on);
+    const form = formOf(kind);
+    return (
+        <aside className={classes.panel} aria-label="In hand">
+            <header className={classes.head}>
+                <div>
+                    <p className={classes.kind}>{kind === 'plan' ? 'Boat and plan' : words(KINDS[kind]?.word ?? kind)}</p>
+                    <h2 className={classes.name}>{partName(job, on)}</h2>
+                </div>
+                <div className={classes.acts}>
+                    {on !== 'plan' && (
+                        <Button size="compact-xs" variant="outline" onClick={() => onSelect('plan')}>
+                            Boat
+                        </Button>
+                    )}
+                    <Button size="compact-xs" variant="outline" onClick={onClose}>
+                        Close
+                    </Button>
+                </div>
+            </header>
+            <div className={classes.body} tabIndex={0} role="region" aria-label={`Fields of ${partName(job, on)}`}>
+                {part === undefined ? (
+                    <p>It is not in the plan any more.</p>
+                ) : (
+                    <>
+                        {children}
+                        <div key={on}>
+                            <FormFields fields={form} holder={heldInPlan(job, edits, on)} onSelect={onSelect} />
+                        </div>
+                        {on !== 'plan' && job.can_change && (
+                            <div className={classes.out}>
+                                <Button size="compact-sm" color="red.9" variant="outline" onClick={() => void edits.submit(() => ({ takeOut: on })).then((kept) => kept && onSelect('plan'))}>
+                                    Take out {partName(job, on)}
+                                </Button>
+                            </div>
+                        )}
+                    </>
+                )}
+            </div>
+        </aside>
+    );
+}

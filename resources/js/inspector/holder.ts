@@ -1,0 +1,77 @@
+import { useState } from 'react';
+
+import type { PlannedJob } from '../api/types';
+import { partAt } from '../boat/parts';
+import type { PlanEdits } from '../plan/usePlanEdits';
+
+/** What fields are filled in of: a part of the plan, or one that is not in it yet. */
+export interface Holder {
+    job: PlannedJob;
+    readOnly: boolean;
+    /** @param path as in a patch: "run.gauge", "outputs.0.amps" */
+    at: (path: string) => unknown;
+    /**
+     * @param value a text is read with its unit by the server; undefined: not given any more
+     * @param shown what stood there
+     */
+    set: (path: string, value: unknown, shown?: string) => Promise<boolean>;
+    /** One of several fields, of which only one can be given. */
+    choose: (path: string, value: unknown, others: string[]) => Promise<boolean>;
+}
+
+/** A part of the plan: each field that is filled in is a change of its own. */
+export function heldInPlan(job: PlannedJob, edits: PlanEdits, on: string): Holder {
+    const part = partAt(job.plan, on);
+    return {
+        job,
+        readOnly: !job.can_change,
+        at: (path) => valueAt(part, path.split('.')),
+        set: (path, value, shown) =>
+            edits.submit(() => {
+                if (value === undefined) {
+                    return { patch: [{ on, unset: [path] }] };
+                }
+                if (path === 'run.route') {
+                    // A route takes the place of a length that was typed: the run is measured along it.
+                    return { patch: [{ on, set: { 'run.route': value, 'run.length_m': null } }] };
+                }
+                return typeof value === 'string' && shown !== undefined ? { typed: { on, field: path, text: value, shown } } : { typed: { on, field: path, value } };
+            }),
+        choose: (path, value, others) => edits.submit(() => ({ patch: [{ on, set: { [path]: value }, ...(others.length === 0 ? {} : { unset: others }) }] })),
+    };
+}
+
+/** A part that is not in the plan yet; its quantities stay as they were typed until it is put in. */
+export function useDraftPart(job: PlannedJob, begun: Record<string, unknown> = {}): Holder & { part: Record<string, unknown> } {
+    const [part, setPart] = useState(begun);
+    const change = (path: string, value: unknown) => setPart((before) => withValue(before, path.split('.'), value) as Record<string, unknown>);
+    return {
+        job,
+        part,
+        readOnly: false,
+        at: (path) => valueAt(part, path.split('.')),
+        set: (path, value) => {
+            change(path, value);
+            return Promise.resolve(true);
+        },
+        choose: (path, value, others) => {
+            others.forEach((other) => change(other, undefined));
+            change(path, value);
+            return Promise.resolve(true);
+        },
+    };
+}
+
+function valueAt(from: unknown, keys: string[]): unknown {
+    return keys.reduce<unknown>((at, key) => (at as Record<string, unknown> | null | undefined)?.[key], from);
+}
+
+/** A copy with another value at the end of the keys; objects on the way that are not there are made. */
+function withValue(from: unknown, [key = '', ...rest]: string[], value: unknown): unknown {
+    const next = rest.length === 0 ? value : withValue((from as Record<string, unknown> | undefined)?.[key], rest, value);
+    if (Array.isArray(from)) {
+        return from.map((item: unknown, at) => (String(at) === key ? next : item));
+    }
+    const others = Object.entries((from ?? {}) as Record<string, unknown>).filter(([one]) => one !== key);
+    return Object.fromEntries(next === undefined ? others : [...others, [key, next]]);
+}

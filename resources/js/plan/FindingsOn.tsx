@@ -1,0 +1,29 @@
+import type { PatchStep, PlannedJob } from '../api/types';
+import { Found } from './Findings';
+import classes from './Findings.module.css';
+import type { PlanEdits } from './usePlanEdits';
+import { useRemedies } from './useRemedies';
+
+interface Props {
+    job: PlannedJob;
+    edits: PlanEdits;
+    on: string;
+    onWhy: (figure: string) => void;
+    onLook: (patch: PatchStep[] | null) => void;
+}
+
+/** What the rulebook says of one part, with its remedies. */
+export function FindingsOn({ job, edits, on, onWhy, onLook }: Props) {
+    const tried = useRemedies(job);
+    const findings = job.evaluation.findings.filter((finding) => finding.on === on);
+    if (findings.length === 0) {
+        return null;
+    }
+    return (
+        <ul className={classes.list} aria-label="Findings of it">
+            {findings.map((finding, at) => (
+                <Found key={`${finding.rule} ${at}`} job={job} finding={finding} tried={tried} edits={edits} onWhy={onWhy} onShow={null} onLook={onLook} />
+            ))}
+        </ul>
+    );
+}

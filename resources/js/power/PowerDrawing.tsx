@@ -1,0 +1,126 @@
+import { Button, SegmentedControl } from '@mantine/core';
+
+import type { Bench, PlannedJob, WiredBank } from '../api/types';
+import { partName } from '../boat/parts';
+import { block, feed } from '../boat/planParts';
+import { useCatalogue } from '../catalogue/parts';
+import { PowerTree } from '../drawings/PowerTree';
+import classes from '../frame/Stage.module.css';
+import type { PlanEdits } from '../plan/usePlanEdits';
+import type { Looked } from '../plan/usePreview';
+import { BenchDrawing } from './BenchDrawing';
+import { hangBranch } from './branches';
+import type { PowerSelection } from './powerSelection';
+import { PreviewBanner } from './PreviewBanner';
+import type { ProbePlaces } from './Probes';
+
+export type Drawn = 'tree' | 'bench';
+
+interface Props {
+    job: PlannedJob;
+    edits: PlanEdits;
+    selection: PowerSelection;
+    drawing: Drawn;
+    onDrawing: (drawing: Drawn) => void;
+    onSelect: (on: string) => void;
+    onAdd: () => void;
+    onSplit: () => void;
+    preview: Looked['preview'];
+    wired: WiredBank[];
+    bench: Bench | undefined;
+    /** why there is none */
+    benchError: Error | null;
+    probes: ProbePlaces;
+    onProbe: (which: 'plus' | 'minus', point: string) => void;
+    /** steps of the order of connection that are done; null: none is followed */
+    done: number | null;
+}
+
+/** The drawing of the stage Power: the tree, or the bank on the bench; as it is, or as a change that is looked at would make it. */
+export function PowerDrawing({ job, edits, selection, drawing, onDrawing, onSelect, onAdd, onSplit, preview, wired, bench, benchError, probes, onProbe, done }: Props) {
+    const catalogue = useCatalogue((job.plan.blocks ?? []).length > 1).data?.parts ?? [];
+    const { bank, run, on } = selection;
+    const banks = job.plan.banks ?? [];
+    const shown = preview === null ? job : { ...job, plan: preview.plan, evaluation: preview.evaluation };
+    const shownBank = shown.plan.banks?.find((one) => one.id === bank?.id) ?? bank;
+    const shownWired = preview === null ? wired : (preview.drawn.power?.banks ?? []);
+    const shownWires = shownWired.find((one) => one.id === shownBank?.id);
+    const shownBench = preview === null || bench === undefined || shownWires === undefined ? bench : wiredAs(bench, shownWires);
+    const splits = run !== undefined && (block(job.plan, feed(job.plan, run.id)?.to.block ?? '')?.branches?.length ?? 0) > 1;
+    return (
+        <section className={classes.drawing} aria-label={drawing === 'tree' ? 'Power tree' : 'Battery bench'}>
+            <header className={classes.drawingHead}>
+                <h2 className="unseen">{drawing === 'tree' ? 'Power tree' : 'On the bench'}</h2>
+                <SegmentedControl
+                    size="xs"
+                    aria-label="What is drawn"
+                    data={[
+                        { value: 'tree', label: 'Power tree' },
+                        { value: 'bench', label: 'On the bench' },
+                    ]}
+                    value={drawing}
+                    onChange={(value) => onDrawing(value)}
+                    transitionDuration={0}
+                />
+                {drawing === 'tree' ? (
+                    <span className="quiet">line weight is copper, tint is volts</span>
+                ) : (
+                    <span className={classes.acts} role="group" aria-label="Bank on the bench">
+                        {banks.map((one) => (
+                            <Button key={one.id} size="compact-xs" variant={one.id === bank?.id ? 'filled' : 'outline'} aria-pressed={one.id === bank?.id} onClick={() => onSelect(`bank:${one.id}`)}>
+                                {partName(job, `bank:${one.id}`)}
+                            </Button>
+                        ))}
+                    </span>
+                )}
+                {job.can_change && (
+                    <span className={classes.actsRight}>
+                        {splits && (
+                            <Button size="compact-sm" variant="outline" onClick={onSplit}>
+                                Split this feed
+                            </Button>
+                        )}
+                        <Button size="compact-sm" variant="outline" onClick={onAdd}>
+                            Add a part
+                        </Button>
+                    </span>
+                )}
+            </header>
+            {preview !== null && <PreviewBanner preview={preview} />}
+            {drawing === 'tree' || bank === undefined ? (
+                <div className={classes.tree} tabIndex={0} role="region" aria-label="Drawing of the power tree">
+                    {banks.length === 0 && <p>Nothing is planned yet. Begin with a bank: add batteries, then a fuse block, then what it feeds.</p>}
+                    <PowerTree
+                        job={shown}
+                        wired={shownWired}
+                        selected={on}
+                        touched={preview?.touches ?? []}
+                        onSelect={onSelect}
+                        onHang={
+                            job.can_change
+                                ? (branch, onto) =>
+                                      void edits.submit((now) => {
+                                          const patch = hangBranch(now.plan, branch, onto, catalogue);
+                                          return patch === null ? null : { patch };
+                                      })
+                                : null
+                        }
+                    />
+                </div>
+            ) : (
+                <div className={classes.tree} tabIndex={0} role="region" aria-label={`Bench of the ${partName(job, `bank:${bank.id}`).toLowerCase()}`}>
+                    {shownBench === undefined || shownWires === undefined ? (
+                        <p>{benchError === null ? 'Fetching the bench…' : benchError.message}</p>
+                    ) : (
+                        <BenchDrawing job={shown} wired={shownWires} bench={shownBench} edits={edits} probes={probes} done={done === null ? null : Math.min(done, shownBench.order.length)} selected={on} onSelect={onSelect} onProbe={onProbe} />
+                    )}
+                </div>
+            )}
+        </section>
+    );
+}
+
+/** The bench with the wires that a change which is looked at would land. */
+function wiredAs(bench: Bench, bank: WiredBank): Bench {
+    return { ...bench, wires: bank.wires.map((wire, at) => ({ gauge: '', length_m: 0, drawn_m: null, ...bench.wires[at], ...wire, amps: null })) };
+}
