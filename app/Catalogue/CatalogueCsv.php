@@ -7,6 +7,7 @@ namespace App\Catalogue;
 use App\Models\CataloguePart;
 use App\Names\NameKey;
 use Dinghy\Evaluation\Areas;
+use Dinghy\File\GaugeShape;
 use Dinghy\File\Shape\ChoiceShape;
 use Dinghy\File\Shape\FlagShape;
 use Dinghy\File\Shape\ListShape;
@@ -189,7 +190,7 @@ final class CatalogueCsv
             $column,
             ['kind', 'name'],
             true,
-        ) || $shape instanceof TextShape || ($shape instanceof ChoiceShape && is_string($shape->choices[0]));
+        ) || $shape instanceof TextShape || $shape instanceof GaugeShape || ($shape instanceof ChoiceShape && is_string($shape->choices[0]));
     }
 
     private static function fromText(string $cell): string

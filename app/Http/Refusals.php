@@ -15,13 +15,19 @@ use Dinghy\Proposal\ProposalRefused;
 use Illuminate\Database\QueryException;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Http\Exceptions\PostTooLargeException;
+use Illuminate\Http\Exceptions\ThrottleRequestsException;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Illuminate\Validation\ValidationException;
+use Symfony\Component\HttpKernel\Exception\AccessDeniedHttpException;
 use Symfony\Component\HttpKernel\Exception\HttpException;
 
 /** How a refusal of the core or of the store reads to a browser: a status, a sentence, and where. */
 final class Refusals
 {
+    /** Problems that are written out; the list of them has all. */
+    private const TOLD = 3;
+
     public static function register(Exceptions $exceptions): void
     {
         $exceptions->dontReport(
@@ -31,7 +37,7 @@ final class Refusals
             ],
         );
         $exceptions->render(static fn (PlanRefused $e): JsonResponse => response()->json([
-            'message' => 'Not kept: '.self::sentence($e->problems[0]).(count($e->problems) > 1 ? ' And '.(count($e->problems) - 1).' more.' : ''),
+            'message' => 'Not kept: '.self::told($e->problems),
             'problems' => array_map(
                 static fn (Problem $problem): array => ['pointer' => $problem->pointer, 'message' => $problem->message],
                 $e->problems,
@@ -62,6 +68,19 @@ final class Refusals
                 409,
             ),
         );
+        $exceptions->render(static fn (ValidationException $e, Request $request): ?JsonResponse => $request->is('api/*') ? response()->json([
+            'message' => implode(' ', array_slice(array_unique(array_merge(...array_values($e->errors()))), 0, self::TOLD)),
+            'errors' => $e->errors(),
+        ], $e->status) : null);
+        $exceptions->render(static fn (ThrottleRequestsException $e): JsonResponse => response()->json(
+            ['message' => 'Too many tries from here. Wait a minute, then try again.'],
+            429,
+            $e->getHeaders(),
+        ));
+        // What a policy refuses without a word of its own.
+        $exceptions->render(static fn (AccessDeniedHttpException $e, Request $request): ?JsonResponse => $request->is('api/*') && $e->getMessage() === 'This action is unauthorized.'
+            ? self::answer(403, 'Your sign-in may not do this: ask the owner of the shop.')
+            : null);
         // What another shop has is answered like what there is not.
         $exceptions->render(static fn (HttpException $e, Request $request): ?JsonResponse => $e->getStatusCode() === 404 && $request->is('api/*') && $e->getPrevious() !== null
             ? self::answer(404, 'There is no such thing here.')
@@ -77,9 +96,13 @@ final class Refusals
             : null);
     }
 
-    private static function sentence(Problem $problem): string
+    /** @param  non-empty-list<Problem>  $problems */
+    private static function told(array $problems): string
     {
-        return ($problem->pointer === '' ? '' : $problem->pointer.': ').$problem->message.'.';
+        $sentences = array_values(array_unique(array_map(static fn (Problem $problem): string => $problem->sentence(), $problems)));
+        $more = count($sentences) - self::TOLD;
+
+        return implode(' ', array_slice($sentences, 0, self::TOLD)).($more > 0 ? " {$more} more places are wrong." : '');
     }
 
     private static function answer(int $status, string $message): JsonResponse

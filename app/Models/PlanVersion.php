@@ -8,6 +8,7 @@ use Dinghy\Evaluation\Areas;
 use Dinghy\File\Patch;
 use Dinghy\File\PatchWords;
 use Dinghy\File\PlanDocument;
+use Dinghy\File\PlanWords;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Support\Carbon;
@@ -92,14 +93,18 @@ final class PlanVersion extends Model
         return $this;
     }
 
-    /** What made this version, as a line of a log. */
-    public function says(): string
+    /**
+     * What made this version, as a line of a log.
+     *
+     * @param  PlanWords  $words  of a plan of the same boat, that names are taken from
+     */
+    public function says(PlanWords $words): string
     {
         $patch = $this->planPatch();
 
         return $patch === null ? 'the whole plan' : match ($this->kind) {
             'edit' => '', 'import' => 'replaced by a file: ', 'restore' => 'an earlier version brought back: ', default => "{$this->kind}: ",
-        }.PatchWords::of($patch);
+        }.(new PatchWords($words))->of($patch);
     }
 
     /** The change that made this version; null for the first of a chain. */

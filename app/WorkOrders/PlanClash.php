@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\WorkOrders;
 
 use App\Models\PlanVersion;
+use Dinghy\File\PlanWords;
 use Illuminate\Support\Collection;
 
 /** Two people changed the same field, or what an undo would take back has been changed since. */
@@ -34,10 +35,10 @@ final class PlanClash extends \DomainException
     }
 
     /** @param  Collection<int, PlanVersion>  $since */
-    public static function wouldDrop(Collection $since, int $base): self
+    public static function wouldDrop(Collection $since, int $base, PlanWords $words): self
     {
         $told = $since->map(
-            static fn (PlanVersion $version): string => "version {$version->number} of ".($version->author->name ?? 'somebody').": {$version->says()}",
+            static fn (PlanVersion $version): string => "version {$version->number} of ".($version->author->name ?? 'somebody').": {$version->says($words)}",
         )->take(self::TOLD)->implode('; ');
 
         return new self(

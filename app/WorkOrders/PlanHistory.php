@@ -14,6 +14,8 @@ use Dinghy\File\Spelling;
 use Dinghy\File\TouchedFields;
 use Dinghy\Plan\Plan;
 use Dinghy\Proposal\MoveOnPlan;
+use Dinghy\Quantity\QuantityFormatter;
+use Dinghy\Quantity\Units;
 use Illuminate\Support\Collection;
 use Illuminate\Support\Facades\DB;
 
@@ -56,7 +58,11 @@ final readonly class PlanHistory
         return $this->locked(function (?PlanVersion $head) use ($user, $base, $document, $restored): PlanVersion {
             $head = $this->headOf($head, $base);
             $since = $this->since($base);
-            $since->isEmpty() || throw PlanClash::wouldDrop($since, $base);
+            $since->isEmpty() || throw PlanClash::wouldDrop(
+                $since,
+                $base,
+                $head->planDocument()->words(new QuantityFormatter(Units::Metric)),
+            );
             $difference = PlanDifference::between($head->planDocument(), $document);
 
             return $difference === null ? $this->unchanged($head) : $this->change(

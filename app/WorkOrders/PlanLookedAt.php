@@ -12,6 +12,7 @@ use Dinghy\Evaluation\Verdict;
 use Dinghy\File\PatchWords;
 use Dinghy\File\PlanDifference;
 use Dinghy\File\PlanDocument;
+use Dinghy\Quantity\QuantityFormatter;
 use Dinghy\Quantity\Units;
 
 /** Another plan beside the one that stands: what it holds, what it comes to, and what would be otherwise. */
@@ -26,6 +27,7 @@ final class PlanLookedAt
     {
         $shop = $job->boat->customer->shop;
         $after = $shop->evaluate($other->underHouseRules($shop->houseRules()->ofPlans()), $units);
+        $formatter = new QuantityFormatter($units ?? Units::Metric);
         $difference = PlanDifference::between($head->planDocument(), $other);
 
         return [
@@ -33,7 +35,7 @@ final class PlanLookedAt
             'plan' => $other,
             'evaluation' => EvaluationDocument::of($after),
             'verdict' => Verdict::of($after, Decisions::of($job, $after)->count()),
-            'otherwise' => $difference === null ? [] : PatchWords::lines($difference, $head->planDocument(), $other),
+            'otherwise' => $difference === null ? [] : (new PatchWords($other->words($formatter)))->lines($difference, $head->planDocument(), $other),
             'changes' => Consequences::of($shop->evaluate($job->judged($head), $units), $after)->sentences(),
         ];
     }

@@ -110,7 +110,7 @@ final class AccessTest extends BrowserTestCase
     public function test_time_from_key_to_figure(): void
     {
         $this->openSkiff();
-        $this->press('2');
+        $this->press('r');
         $this->see('[data-figure="run:bow-motor:drop_pct"]');
         $this->driver()->manage()->timeouts()->setScriptTimeout(60);
         $times = $this->driver()->executeAsyncScript(<<<'JS'

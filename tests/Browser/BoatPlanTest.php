@@ -17,7 +17,7 @@ final class BoatPlanTest extends BrowserTestCase
     public function test_a_station_is_dragged_and_a_run_grows_and_takes_a_thicker_gauge(): void
     {
         $this->openSkiff();
-        $this->press('2');
+        $this->press('r');
         $this->typeInto('Gauge of '.self::TILLER, '');
         $this->until(fn (): bool => $this->valueOf('Gauge of '.self::TILLER) === '10 AWG', 'chosen for the way it is');
         $this->click("//nav[@aria-label='Order of work']//a[contains(., 'Layout')]");
@@ -27,7 +27,7 @@ final class BoatPlanTest extends BrowserTestCase
         // 1.8 m forward of the transom, well between where one gauge and the next begin.
         $this->dragStation('midship', -1.0, 0.0);
         $this->until(fn (): bool => $this->figure('way-w-midship-locker') !== '5 ft 7 in', 'the way grows');
-        $this->press('2');
+        $this->press('r');
         $this->until(fn (): bool => str_contains($this->textOf("tr:has([data-figure='run-br-tiller-display'])"), '8 AWG'), 'and its gauge');
         self::assertStringNotContainsString('12 ft 10 in', $this->figure('run-br-tiller-display'));
         $this->press('z');
@@ -71,7 +71,7 @@ final class BoatPlanTest extends BrowserTestCase
         (new WebDriverSelect($this->see('select[aria-label="New way to"]')))->selectByValue('bow-locker');
         $this->click('//button[contains(., "Draw it")]');
         $this->see('[data-way="stern-to-bow-locker"]');
-        $this->press('2');
+        $this->press('r');
         $this->click('//button[contains(., "Stern box to Bow locker block")]');
         $this->until(fn (): bool => $this->driver()->findElements(WebDriverBy::cssSelector('[data-route="stern-bow-locker"]')) !== [], 'the other way is offered');
         $before = $this->figure('run-house');
@@ -147,7 +147,7 @@ final class BoatPlanTest extends BrowserTestCase
         $this->clickOn('#tab-tubes');
         $this->until(fn (): bool => preg_match('/\d\d % full/', $this->figure('fill-w-midship-locker')) === 1 && (int) $this->figure('fill-w-midship-locker') > 40, 'over 40 %');
         self::assertStringContainsString('No room for another', $this->textOf('[data-tube="w-midship-locker"]'));
-        $this->press('7');
+        $this->press('f');
         $this->until(fn (): bool => str_contains($this->textOf('[aria-label=Findings]'), 'It takes a bore of'), 'the remedy');
     }
 
@@ -155,7 +155,7 @@ final class BoatPlanTest extends BrowserTestCase
     public function test_every_mounting_drawing(): void
     {
         $this->openStage('Tiller skiff', 'Layout');
-        $this->press('4');
+        $this->press('m');
         foreach ([
             ['deploy', 'Front edge of the mount to the shaft, down', '1 ft', 'Strikes the bow'],
             ['sweep', 'Shaft aft to the door, lid or screen', '8 in', 'the door: passes over by'],
@@ -174,7 +174,7 @@ final class BoatPlanTest extends BrowserTestCase
         $this->see('[data-check=seen_from_helm] svg[data-good=unknown]');
         $this->at("//section[@data-check='seen_from_helm']//label[contains(., 'Eye to the screen')]/following::input[1]")->sendKeys('2 ft'.WebDriverKeys::ENTER);
         $this->until(fn (): bool => str_contains($this->figure('mounting-seen_from_helm'), 'Seen from 0° off square'), 'measured');
-        $this->press('7');
+        $this->press('f');
         $this->until(fn (): bool => str_contains($this->textOf('[aria-label=Findings]'), 'strikes the outermost edge of the bow'), 'the stop');
     }
 
@@ -273,7 +273,7 @@ final class BoatPlanTest extends BrowserTestCase
     public function test_a_hole_nobody_looked_behind_is_a_stop_until_somebody_has(): void
     {
         $this->openStage('Tiller skiff', 'Layout');
-        $this->press('5');
+        $this->press('h');
         $this->at("//label[contains(., 'New hole')]/following::input[1]")->sendKeys('Antenna foot'.WebDriverKeys::ENTER);
         $this->until(fn (): bool => str_contains($this->page(), '2 stops'), 'a stop more');
         $this->typeInto('What is behind Antenna foot', 'open locker, wires tied aside');
@@ -283,7 +283,7 @@ final class BoatPlanTest extends BrowserTestCase
     public function test_a_board_is_laid_out_and_its_template_comes_down(): void
     {
         $this->openStage('Tiller skiff', 'Layout');
-        $this->press('6');
+        $this->press('b');
         $this->until(fn (): bool => str_contains($this->page(), 'It can be built as it is laid out'), 'as it came');
         $this->drag('[data-board-part="0"]', 90, 0);
         $this->until(fn (): bool => str_contains($this->page(), 'lie on one another'), 'dragged onto its neighbour');

@@ -70,15 +70,22 @@ abstract class BrowserTestCase extends TestCase
     /** The first thing at an XPath, once it is there: what a page fetches comes a moment later. */
     protected function at(string $xpath): RemoteWebElement
     {
-        $this->until(fn (): bool => $this->driver()->findElements(WebDriverBy::xpath($xpath)) !== [], $xpath);
+        $by = WebDriverBy::xpath(self::anySpace($xpath));
+        $this->until(fn (): bool => $this->driver()->findElements($by) !== [], $xpath);
 
-        return $this->driver()->findElement(WebDriverBy::xpath($xpath));
+        return $this->driver()->findElement($by);
     }
 
     /** Clicks the first thing at an XPath; one that the page draws anew in that moment is found again. */
     protected function click(string $xpath): void
     {
-        $this->clickBy(WebDriverBy::xpath($xpath), $xpath);
+        $this->clickBy(WebDriverBy::xpath(self::anySpace($xpath)), $xpath);
+    }
+
+    /** Where a figure must not part from its unit, the page has a space that no line ends at. */
+    private static function anySpace(string $xpath): string
+    {
+        return str_replace('contains(.,', "contains(translate(., '\u{a0}', ' '),", $xpath);
     }
 
     protected function clickOn(string $css): void
@@ -103,7 +110,7 @@ abstract class BrowserTestCase extends TestCase
     /** Gives the focus to the button that says so, once it is there: a remedy is drawn when it was tried. */
     protected function focusButton(string $words): void
     {
-        $this->until(fn (): bool => $this->driver()->executeScript('const found = [...document.querySelectorAll("button")].find((button) => button.textContent.includes(arguments[0])); found?.focus(); return found !== undefined && found === document.activeElement', [$words]) === true, "the button \"{$words}\"");
+        $this->until(fn (): bool => $this->driver()->executeScript('const found = [...document.querySelectorAll("button")].find((button) => button.textContent.replaceAll("\\u00a0", " ").includes(arguments[0])); found?.focus(); return found !== undefined && found === document.activeElement', [$words]) === true, "the button \"{$words}\"");
     }
 
     protected function textOf(string $css): string

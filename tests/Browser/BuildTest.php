@@ -27,7 +27,7 @@ final class BuildTest extends BrowserTestCase
         $this->add('3 outputs 10', [], 'thrust');
         $this->add('1 output 10', []);
 
-        $this->press('2');
+        $this->press('r');
         $this->acts++;
         $this->typeLength('electronics to bow-block block', '16 ft');
         $this->typeLength('thrust to motor', '19 ft');
@@ -39,7 +39,7 @@ final class BuildTest extends BrowserTestCase
         $this->until(fn (): bool => str_contains($this->page(), 'What fuel is aboard?'), 'what is not checked');
         $this->apply('What fuel is aboard? none');
         $this->until(fn (): bool => ! str_contains($this->page(), 'What fuel is aboard?'), 'the fuel answered');
-        $this->press('2');
+        $this->press('r');
         // The arithmetic takes 12 AWG for the live sonar; its maker asks for more.
         $this->until(fn (): bool => str_starts_with($this->figure('verdict'), 'No stops, 1 to decide.'), 'a plan without stops');
         self::assertSame('60 A', $this->figure('run:to-motor:protection_a'));

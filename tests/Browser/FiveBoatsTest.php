@@ -97,7 +97,7 @@ final class FiveBoatsTest extends BrowserTestCase
     /** @param  array<string, string>  $lengths by run */
     private function lengths(array $lengths): void
     {
-        $this->press('2');
+        $this->press('r');
         $this->acts++;
         foreach ($lengths as $run => $length) {
             $this->typeLength($run, $length);

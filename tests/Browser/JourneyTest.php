@@ -23,7 +23,7 @@ final class JourneyTest extends BrowserTestCase
         $asFound = $this->figures();
         self::assertStringStartsWith('1 stop, 3 to decide.', $asFound['verdict']);
 
-        $this->press('2', ']');
+        $this->press('r', ']');
         $this->until(fn (): bool => str_starts_with($this->figure('verdict'), 'No stops, 2 to decide.'), 'the verdict after a thicker wire');
         $thicker = $this->figures();
         foreach ($asFound as $figure => $value) {
@@ -65,7 +65,7 @@ final class JourneyTest extends BrowserTestCase
     private function figures(): array
     {
         if ($this->driver()->findElements(WebDriverBy::id('tab-runs')) !== [] && $this->driver()->findElements(WebDriverBy::cssSelector('[data-figure="run:bow-motor:gauge"]')) === []) {
-            $this->press('2');
+            $this->press('r');
         }
         $names = ['verdict', 'run:bow-motor:gauge', 'run:bow-motor:drop_pct', 'run:bow-motor:protection_a', 'device:motor:volts_loaded'];
 

@@ -56,7 +56,7 @@ final class KeepingTest extends BrowserTestCase
         $this->server()->run();
         $this->driver()->get($address);
         $this->until(fn (): bool => str_contains($this->figure('kept'), 'v3'), 'both kept');
-        $this->press('2');
+        $this->press('r');
         self::assertSame(['2 AWG', '7 ft'], [$this->valueOf('Gauge of Stern box to Bow motor 36 V'), $this->valueOf('Length of Stern box to Bow motor 36 V')]);
     }
 
@@ -82,7 +82,7 @@ final class KeepingTest extends BrowserTestCase
     {
         $this->openSkiff();
         $address = $this->driver()->getCurrentURL();
-        $this->press('2');
+        $this->press('r');
         $this->endSignIns();
         $this->typeGauge('2 AWG');
         $this->see('section[role=dialog] input[type=password]');
@@ -126,7 +126,7 @@ final class KeepingTest extends BrowserTestCase
         $this->until(fn (): bool => str_contains($this->textOf('body'), 'Version 2 beside the plan of today'), 'beside it');
         $this->click('//button[contains(., "Bring it back")]');
         $this->until(fn (): bool => str_contains($this->figure('kept'), 'v4'), 'brought back');
-        $this->press('2');
+        $this->press('r');
         self::assertSame('2 AWG', $this->figure('run:bow-motor:gauge'));
         unlink($file);
     }
@@ -162,7 +162,7 @@ final class KeepingTest extends BrowserTestCase
         $this->driver()->executeScript('location.reload()');
         $this->driver()->close();
         $this->driver()->switchTo()->window($first);
-        $this->press('2');
+        $this->press('r');
         self::assertSame('6 AWG', $this->figure('run:bow-motor:gauge'));
     }
 
@@ -175,14 +175,14 @@ final class KeepingTest extends BrowserTestCase
         usleep(300_000);
         self::assertSame('8 AWG', $this->figure('run:bow-motor:gauge'));
         self::assertSame([], $this->driver()->findElements(WebDriverBy::cssSelector(self::GAUGE)));
-        $this->press('4');
+        $this->press('b');
         $this->see('input[aria-label="Measured volts, thrust: Battery 2 + to common negative"]')->sendKeys('12.7'.WebDriverKeys::ENTER);
         $this->until(fn (): bool => str_contains($this->textOf('section[aria-label="Expected readings"]'), 'not right'), 'the reading judged');
     }
 
     private function typeGauge(string $gauge): void
     {
-        $this->press('2');
+        $this->press('r');
         $this->clickOn(self::GAUGE);
         $this->press(WebDriverKeys::CONTROL.'a'.WebDriverKeys::NULL, $gauge, WebDriverKeys::ENTER);
     }

@@ -26,7 +26,7 @@ final class SurveyTest extends BrowserTestCase
     public function test_a_photograph_goes_on_after_the_line_broke_and_after_the_page_was_left(): void
     {
         $this->openStage('Console boat', 'Survey');
-        $this->press('4');
+        $this->press('h');
         $this->until(fn (): bool => str_contains($this->figure('missing'), '1 still to be taken'), 'one is missing');
         self::assertSame('station:mid', $this->valueOfSelect('A photograph of'));
 
@@ -61,7 +61,7 @@ final class SurveyTest extends BrowserTestCase
     public function test_two_tabs_send_a_photograph_once(): void
     {
         $this->openStage('Console boat', 'Survey');
-        $this->press('4');
+        $this->press('h');
         $this->line(offline: true, bytes: -1);
         $this->choose(self::photograph());
         $this->see('[data-waits]');
@@ -89,7 +89,7 @@ final class SurveyTest extends BrowserTestCase
     public function test_a_photograph_that_server_or_browser_lost_goes_up_all_the_same(): void
     {
         $this->openStage('Console boat', 'Survey');
-        $this->press('4');
+        $this->press('h');
         $this->line(offline: false, bytes: self::SLOW);
         $this->choose(self::photograph());
         $this->until(fn (): bool => $this->share() > 0.1, 'on its way');
@@ -110,7 +110,7 @@ final class SurveyTest extends BrowserTestCase
     public function test_what_is_no_photograph_is_refused_in_words(): void
     {
         $this->openStage('Console boat', 'Survey');
-        $this->press('4');
+        $this->press('h');
         $file = sys_get_temp_dir().'/dinghy-no-photograph.jpg';
         file_put_contents($file, '<script>alert(1)</script>');
         $this->choose($file);
@@ -165,7 +165,7 @@ final class SurveyTest extends BrowserTestCase
     public function test_a_battery_found_is_judged_as_it_is_measured(): void
     {
         $this->openStage('Console boat', 'Survey');
-        $this->press('2');
+        $this->press('b');
         $this->until(fn (): bool => str_contains($this->figure('judged-old-start'), 'Keep'), 'kept');
         $this->typeInto('Starting battery: rests at', '11.9');
         $this->until(fn (): bool => str_contains($this->figure('judged-old-start'), 'Charge, measure again'), 'flat');

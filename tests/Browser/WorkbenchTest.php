@@ -44,7 +44,7 @@ final class WorkbenchTest extends BrowserTestCase
     {
         $this->openStage('Console boat', 'Power');
         $this->see('[data-run="screens"]');
-        $this->press('6');
+        $this->press('u');
         $this->until(fn (): bool => str_ends_with($this->figure('supply:own:lowest screen while the engine cranks'), ' V'), 'the schools');
         $own = (float) $this->figure('supply:own:lowest screen while the engine cranks');
         self::assertLessThan($own, (float) $this->figure('supply:starting:lowest screen while the engine cranks'));
@@ -154,7 +154,7 @@ final class WorkbenchTest extends BrowserTestCase
         $this->until(fn (): bool => str_contains($this->textOf('[aria-label=Findings]'), 'typical a 0.12 → 0.3, peak a 0.2 → 0.4'), 'the newer figures');
         $this->clickOn('button[aria-label="Take the newer figures of device position-antenna"]');
         $this->until(fn (): bool => ! str_contains($this->textOf('[aria-label=Findings]'), 'newer figures'), 'taken');
-        $this->press('2');
+        $this->press('r');
         $this->until(fn (): bool => $this->figure('run:to-position-antenna:current_a') === '0.3 A', 'judged by them');
     }
 
@@ -167,7 +167,7 @@ final class WorkbenchTest extends BrowserTestCase
     public function test_what_burns_first_along_a_run(): void
     {
         $this->openSkiff();
-        $this->press('5');
+        $this->press('s');
         $this->until(fn (): bool => str_contains($this->figure('short:says'), 'magnetic breaker'), 'the short at the far end');
         $far = $this->figure('short:says');
         $this->driver()->findElement(WebDriverBy::cssSelector('input[type=range]'))->sendKeys(WebDriverKeys::HOME);
@@ -189,7 +189,7 @@ final class WorkbenchTest extends BrowserTestCase
     public function test_either_unit_system_is_typed_and_shown(): void
     {
         $this->openSkiff();
-        $this->press('2');
+        $this->press('r');
         $this->typeInto('Length of Stern box to Bow motor 36 V', '6 m');
         $this->until(fn (): bool => $this->valueOf('Length of Stern box to Bow motor 36 V') === '19 ft 8 in', 'metres read, feet shown');
         $this->click('//button[contains(., "ft / AWG")]');

@@ -65,7 +65,7 @@ final class BenchTest extends TestCase
         $this->postJson("/api/jobs/{$this->skiff()->id}/plan/undo")->assertOk();
         $answer = $this->getJson("/api/jobs/{$this->skiff()->id}/log")->assertOk();
         ApiContract::assertMet('GET', '/api/jobs/{job}/log', 200, (string) $answer->getContent());
-        self::assertSame(['undo: feed bow-motor: gauge 8 AWG', 'feed bow-motor: gauge 4 AWG', 'the whole plan'], array_column((array) $answer->json('entries'), 'says'));
+        self::assertSame(['undo: feed to Bow motor 36 V: gauge 8 AWG', 'feed to Bow motor 36 V: gauge 4 AWG', 'the whole plan'], array_column((array) $answer->json('entries'), 'says'));
         self::assertSame([null, 'Agreed with the owner', null], array_column((array) $answer->json('entries'), 'reason'));
     }
 

@@ -85,10 +85,10 @@ final class HouseRulesTest extends TestCase
     {
         $rigger = $this->actingAs($this->person('owner'));
         foreach ([
-            [['drop_pct.thrust' => '80'], '/house_rules/drop_pct/thrust'],
+            [['drop_pct.thrust' => '80'], 'drop allowed to motors: expected'],
             [['drop_pct.thrust' => 'five'], 'a number'],
-            [['insulation_c' => 12], '/house_rules/insulation_c'],
-            [['stock_gauges' => []], '/house_rules/stock_gauges'],
+            [['insulation_c' => 12], 'house rules: insulation of the wire kept: expected'],
+            [['stock_gauges' => []], 'house rules: gauges kept: expected'],
             [['colour' => 'red'], 'There is no house rule "colour".'],
         ] as [$set, $says]) {
             $answer = $rigger->putJson('/api/house-rules', ['version' => 1, 'set' => $set])->assertStatus(422);

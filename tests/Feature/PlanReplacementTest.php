@@ -29,7 +29,7 @@ final class PlanReplacementTest extends TestCase
         $this->edit('owner', 2, 'feed:bow-motor', '6 AWG')->assertOk();
         $this->actingAs($this->person('rigger'));
         $refused = $this->replace('?base=1', $this->file('2 AWG'))->assertConflict();
-        self::assertStringContainsString('version 2 of Ilka Marrend: feed house: gauge 4 AWG; version 3 of Ilka Marrend: feed bow-motor: gauge 6 AWG', (string) $refused->json('message'));
+        self::assertStringContainsString('version 2 of Ilka Marrend: feed to Bow block: gauge 4 AWG; version 3 of Ilka Marrend: feed to Bow motor 36 V: gauge 6 AWG', (string) $refused->json('message'));
         ApiContract::assertMet('PUT', '/api/jobs/{job}/plan', 409, (string) $refused->getContent());
         self::assertSame(3, $this->skiff()->plan?->number);
     }
@@ -41,7 +41,7 @@ final class PlanReplacementTest extends TestCase
         $this->actingAs($this->person('rigger'));
         $replaced = $this->replace('?base=1', $this->file('2 AWG'))->assertOk();
         self::assertSame(['2 AWG', 2], [$replaced->json('plan.feeds.0.run.gauge'), $replaced->json('version.undo.step')]);
-        self::assertStringContainsString('feed bow-motor: gauge 2 AWG → 8 AWG', (string) $replaced->json('version.undo.says'));
+        self::assertStringContainsString('feed to Bow motor 36 V: gauge 2 AWG → 8 AWG', (string) $replaced->json('version.undo.says'));
         $this->edit('owner', 1, 'feed:bow-motor', '6 AWG')->assertConflict();
         $this->edit('owner', 1, 'feed:house', '4 AWG')->assertOk();
         $undone = $this->actingAs($this->person('rigger'))->postJson($this->uri('/plan/undo'))->assertOk();
@@ -55,7 +55,7 @@ final class PlanReplacementTest extends TestCase
         $this->actingAs($this->person('apprentice'));
         $answer = $this->call('POST', $this->uri('/plan/comparison?units=metric'), content: $this->file('6 AWG'))->assertOk();
         ApiContract::assertMet('POST', '/api/jobs/{job}/plan/comparison', 200, (string) $answer->getContent());
-        self::assertSame(['feed bow-motor: gauge 8 AWG → 6 AWG'], $answer->json('otherwise'));
+        self::assertSame(['feed to Bow motor 36 V: gauge 8 AWG → 6 AWG'], $answer->json('otherwise'));
         self::assertSame('6 AWG', $answer->json('plan.feeds.0.run.gauge'));
         self::assertStringStartsWith('No stops', (string) $answer->json('verdict'));
         self::assertNotSame([], $answer->json('changes'));
@@ -73,14 +73,14 @@ final class PlanReplacementTest extends TestCase
         $this->actingAs($this->person('rigger'));
         $old = $this->getJson($this->uri('/plan/versions/2'))->assertOk();
         ApiContract::assertMet('GET', '/api/jobs/{job}/plan/versions/{number}', 200, (string) $old->getContent());
-        self::assertSame([2, 'Ilka Marrend', '6 AWG', ['feed bow-motor: gauge 2 AWG → 6 AWG']], [$old->json('number'), $old->json('author'), $old->json('plan.feeds.0.run.gauge'), $old->json('otherwise')]);
+        self::assertSame([2, 'Ilka Marrend', '6 AWG', ['feed to Bow motor 36 V: gauge 2 AWG → 6 AWG']], [$old->json('number'), $old->json('author'), $old->json('plan.feeds.0.run.gauge'), $old->json('otherwise')]);
         $this->getJson($this->uri('/plan/versions/9'))->assertNotFound();
         $this->postJson($this->uri('/plan/versions/9/restore?base=4'))->assertNotFound();
         $this->postJson($this->uri('/plan/versions/2/restore?base=3'))->assertConflict();
         $restored = $this->postJson($this->uri('/plan/versions/2/restore?base=4'))->assertOk();
         ApiContract::assertMet('POST', '/api/jobs/{job}/plan/versions/{number}/restore', 200, (string) $restored->getContent());
         self::assertSame([5, '6 AWG'], [$restored->json('version.number'), $restored->json('plan.feeds.0.run.gauge')]);
-        self::assertStringContainsString('an earlier version brought back: feed bow-motor', (string) $this->getJson($this->uri('/log'))->json('entries.0.says'));
+        self::assertStringContainsString('an earlier version brought back: feed to Bow motor', (string) $this->getJson($this->uri('/log'))->json('entries.0.says'));
         self::assertSame('2 AWG', $this->postJson($this->uri('/plan/undo'))->assertOk()->json('plan.feeds.0.run.gauge'));
         $this->artisan('dinghy:verify', ['job' => $this->skiff()->id])->assertSuccessful();
     }

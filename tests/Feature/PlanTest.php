@@ -40,7 +40,7 @@ final class PlanTest extends TestCase
 
         $undone = $this->postJson($this->uri('/plan/undo'))->assertOk();
         self::assertSame($this->version(1)->hash, $undone->json('version.hash'));
-        self::assertSame(['step' => 2, 'says' => 'feed bow-motor: gauge 8 AWG → 6 AWG'], $undone->json('version.redo'));
+        self::assertSame(['step' => 2, 'says' => 'feed to Bow motor 36 V: gauge 8 AWG → 6 AWG'], $undone->json('version.redo'));
         $this->postJson($this->uri('/plan/redo'))->assertOk();
         self::assertSame($this->version(2)->hash, $this->version(4)->hash);
         $this->postJson($this->uri('/plan/redo'))->assertConflict();
@@ -62,7 +62,7 @@ final class PlanTest extends TestCase
         self::assertStringContainsString('19ft 6in', $refused->json('message'));
         $tooLong = $type(4, 'run.length_m', '900 ft')->assertUnprocessable();
         ApiContract::assertMet('POST', self::PATH, 422, (string) $tooLong->getContent());
-        self::assertStringContainsString('/feeds/0/run/length_m: expected a number from 0.05 to 60 m', $tooLong->json('message'));
+        self::assertStringContainsString('Not kept: Feed to Bow motor 36 V, length, one way: expected a number from 0.05 to 60 m', $tooLong->json('message'));
         self::assertSame(4, $this->skiff()->planVersions()->count());
     }
 
@@ -155,7 +155,7 @@ final class PlanTest extends TestCase
         $this->edit($rigger, 2, 'feed:house', ['run.gauge' => '4 AWG'])->assertOk();
         $this->edit($owner, 3, 'feed:house', ['run.gauge' => '2 AWG'])->assertOk();
         $seen = $this->actingAs($rigger)->getJson($this->uri());
-        self::assertSame(['step' => 2, 'says' => 'feed bow-motor: gauge 6 AWG → 8 AWG'], $seen->json('version.undo'));
+        self::assertSame(['step' => 2, 'says' => 'feed to Bow motor 36 V: gauge 6 AWG → 8 AWG'], $seen->json('version.undo'));
         $this->postJson($this->uri('/plan/undo'), ['step' => 3])->assertConflict();
         $this->postJson($this->uri('/plan/undo'), ['step' => 'x'])->assertUnprocessable();
         $undone = $this->postJson($this->uri('/plan/undo'), ['step' => 2])->assertOk();

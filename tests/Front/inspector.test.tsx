@@ -148,7 +148,7 @@ describe('the inspector', () => {
         await hand.selectOptions(outputs.getAllByLabelText(/^Charges battery or feeds block/).at(-1) as HTMLElement, 'battery:b1');
         await hand.type(amps, '8 A');
         await hand.click(outputs.getByRole('button', { name: 'Put it in' }));
-        await hand.click(outputs.getByRole('button', { name: 'Take out: Outputs, 1' }));
+        await hand.click(outputs.getByRole('button', { name: 'Take out: Output 1' }));
         expect(changes).toEqual([
             { typed: { on: `charger:${charger.id}`, field: 'outputs', value: [...charger.outputs, { battery: 'b1', amps: '8 A' }] } },
             { typed: { on: `charger:${charger.id}`, field: 'outputs', value: charger.outputs.slice(1) } },

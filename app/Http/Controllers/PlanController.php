@@ -25,6 +25,7 @@ use Dinghy\Evaluation\Verdict;
 use Dinghy\Evaluation\Why;
 use Dinghy\Plan\Plan;
 use Dinghy\Proposal\MoveOnPlan;
+use Dinghy\Quantity\QuantityFormatter;
 use Dinghy\Quantity\Units;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
@@ -79,9 +80,10 @@ final class PlanController extends Controller
     }
 
     /** Every change to the plan, newest first: who, when, what, and why where somebody said. */
-    public function log(Job $job): JsonResponse
+    public function log(Request $request, Job $job): JsonResponse
     {
         $this->authorize('view', $job);
+        $words = $job->plan?->planDocument()->words(new QuantityFormatter(AskedUnits::of($request) ?? Units::Metric));
         $versions = $job->planVersions()->with('author')->get(
             ['id', 'job_id', 'number', 'user_id', 'kind', 'patch', 'reason', 'made_at'],
         )->sortByDesc('number')->take(self::LOGGED)->values();
@@ -90,7 +92,7 @@ final class PlanController extends Controller
             'number' => $version->number,
             'made_at' => $version->made_at->toIso8601String(),
             'author' => $version->author?->name,
-            'says' => $version->says(),
+            'says' => $words === null ? '' : $version->says($words),
             'reason' => $version->reason,
         ])->all()]);
     }

@@ -22,6 +22,7 @@ use Dinghy\Evaluation\EvaluationDocument;
 use Dinghy\Evaluation\StageState;
 use Dinghy\Evaluation\Verdict;
 use Dinghy\File\PlanDocument;
+use Dinghy\Quantity\QuantityFormatter;
 use Dinghy\Quantity\Units;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
@@ -55,7 +56,7 @@ final class JobResource extends JsonResource
             'promised_on' => $this->job->promised_on?->toDateString(),
             'you' => ['id' => $this->user->id, 'name' => $this->user->name],
             'can_change' => $this->user->can('changePlan', $this->job),
-            'version' => $head === null ? null : $this->version($head, $judged),
+            'version' => $head === null ? null : $this->version($head, $judged, new QuantityFormatter(AskedUnits::of($request) ?? Units::Metric)),
             ...($head === null ? [
                 'plan' => null,
                 'evaluation' => null,
@@ -72,7 +73,7 @@ final class JobResource extends JsonResource
     }
 
     /** @return array<string, mixed> */
-    private function version(PlanVersion $head, PlanDocument $judged): array
+    private function version(PlanVersion $head, PlanDocument $judged, QuantityFormatter $formatter): array
     {
         $steps = (new PlanHistory($this->job))->steps($this->user);
 
@@ -81,15 +82,15 @@ final class JobResource extends JsonResource
             'hash' => $judged->hash(),
             'made_at' => $head->made_at->toIso8601String(),
             'author' => $head->author?->name,
-            'undo' => self::step($steps->undo($head)),
-            'redo' => self::step($steps->redo($head)),
+            'undo' => self::step($steps->undo($head), $formatter),
+            'redo' => self::step($steps->redo($head), $formatter),
         ];
     }
 
     /** @return array{step: int, says: string}|null */
-    private static function step(?PlanStep $step): ?array
+    private static function step(?PlanStep $step, QuantityFormatter $formatter): ?array
     {
-        return $step === null ? null : ['step' => $step->number, 'says' => $step->says];
+        return $step === null ? null : ['step' => $step->number, 'says' => $step->says($formatter)];
     }
 
     /** @return array<string, mixed> */

@@ -17,6 +17,7 @@ use Dinghy\File\Shape\PartsShape;
 use Dinghy\File\Shape\PostShape;
 use Dinghy\File\Shape\ReferenceShape;
 use Dinghy\File\Shape\Shape;
+use Dinghy\File\Shape\TerminalShape;
 use Dinghy\File\Shape\TextShape;
 
 /**
@@ -67,6 +68,7 @@ final readonly class Forms
             $shape instanceof TextShape => ['entry' => 'words', ...($shape->most > self::LONGEST_LINE ? ['long' => true] : [])],
             $shape instanceof ReferenceShape => ['entry' => 'part', 'of' => $shape->kind],
             $shape instanceof PostShape => ['entry' => 'post'],
+            $shape instanceof TerminalShape => ['entry' => 'terminal'],
             $shape instanceof PartsShape => ['entry' => 'parts', 'of' => $shape->kind],
             $shape instanceof ObjectShape => [
                 'entry' => 'object',

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Dinghy\File;
 
 use Dinghy\Plan\Plan;
+use Dinghy\Quantity\QuantityFormatter;
 
 /**
  * A plan as it is written: the JSON tree that is stored, exported and patched. Holds only what was given, never the
@@ -51,6 +52,12 @@ final class PlanDocument implements \JsonSerializable
     public function plan(): Plan
     {
         return $this->plan ??= $this->format->plan($this->root);
+    }
+
+    /** What people call what is in it. */
+    public function words(QuantityFormatter $formatter): PlanWords
+    {
+        return new PlanWords($this->root, $this->format, $formatter);
     }
 
     /** The value of a field; null when it is absent or null, or a whole part is not there. */

@@ -8,6 +8,7 @@ use Dinghy\File\Shape\ChoiceShape;
 use Dinghy\File\Shape\Field;
 use Dinghy\File\Shape\ListShape;
 use Dinghy\File\Shape\ObjectShape;
+use Dinghy\File\Shape\Problem;
 use Dinghy\File\Shape\Problems;
 use Dinghy\File\Shape\Shape;
 use Dinghy\File\Shape\TextShape;
@@ -115,7 +116,8 @@ final readonly class PlanFormat
         };
     }
 
-    private function shapeOf(string $on, string $path): ?Shape
+    /** The shape of a field, or of a whole part; null: there is no such field. */
+    public function shapeOf(string $on, string $path): ?Shape
     {
         $shape = $this->shape;
         $keys = [...$this->kinds->keysTo(explode(':', $on, 2)[0]), ...($path === Patch::WHOLE ? [] : explode('.', $path))];
@@ -146,7 +148,10 @@ final readonly class PlanFormat
         }
         $found = $problems->all();
         if ($found !== [] || $record === null || $named === null) {
-            throw $found === [] ? PlanRefused::asAWhole('expected a plan') : PlanRefused::because($found);
+            $words = new PlanWords($root, $this);
+            throw $found === [] ? PlanRefused::asAWhole('expected a plan') : PlanRefused::because(
+                array_map(static fn (Problem $problem): Problem => $problem->toldAs($words->problem($problem)), $found),
+            );
         }
 
         return Plan::of(
@@ -178,7 +183,7 @@ final readonly class PlanFormat
             Field::required('version', new ChoiceShape([self::VERSION]))->byMachine('the version of the format'),
             Field::optional('title', new TextShape(200), '')->called('Title of the plan'),
             Field::optional('units', ChoiceShape::ofEnum(Units::class), 'metric')->called('Units it was drawn up in'),
-            Field::optional('house_rules', HouseRulesFormat::shape(), new \stdClass)->called('Her own house rules', 'Her own house rules'),
+            Field::optional('house_rules', HouseRulesFormat::shape(), new \stdClass)->called('House rules', 'Her own house rules'),
             Field::optional('own_house_rules', new ListShape(new TextShape(60), 100))->byMachine('written as a file leaves a shop: which house rules are the boat\'s own'),
             Field::optional('boat', BoatFormat::boat(), new \stdClass)->called('Boat', 'Boat'),
             Field::optional('network', new ObjectShape([]))->byMachine('kept for plans to come: nothing can stand in it yet'),

@@ -11,6 +11,7 @@ use Dinghy\File\Shape\NullableShape;
 use Dinghy\File\Shape\NumberShape;
 use Dinghy\File\Shape\ObjectShape;
 use Dinghy\File\Shape\Shape;
+use Dinghy\File\Shape\TerminalShape;
 use Dinghy\File\Shape\TextShape;
 use Dinghy\Quantity\Units;
 
@@ -52,7 +53,7 @@ final readonly class TypedValue
             $shape instanceof NumberShape => $this->number($shape, $name, $value, $shown),
             $shape instanceof ChoiceShape => self::choice($shape, $value),
             $shape instanceof FlagShape => ['yes' => true, 'no' => false][$value] ?? $value,
-            $shape instanceof TextShape, $shape instanceof NamingShape => trim($value) === '' ? null : trim($value),
+            $shape instanceof TextShape, $shape instanceof NamingShape, $shape instanceof TerminalShape => trim($value) === '' ? null : trim($value),
             $shape instanceof ObjectShape => $value,
             // What holds several numbers in one, as a gauge or a box, its name tells.
             default => TypedQuantity::read(self::asKnown($shape, $name), $value, $this->units, $shown),

@@ -10,9 +10,12 @@ use Dinghy\File\HouseRulesFormat;
 use Dinghy\File\HouseRuleText;
 use Dinghy\File\Patch;
 use Dinghy\File\PatchWords;
+use Dinghy\File\PlanRefused;
 use Dinghy\Plan\LoadClass;
 use Dinghy\Plan\Plan;
 use Dinghy\Quantity\NumberingEnd;
+use Dinghy\Quantity\QuantityFormatter;
+use Dinghy\Quantity\Units;
 use Dinghy\Tests\Plans;
 use PHPUnit\Framework\TestCase;
 
@@ -65,27 +68,49 @@ final class HouseRulesTest extends TestCase
 
     public function test_changes_as_lines_of_a_log(): void
     {
+        $skiff = Plans::skiff();
+        $words = new PatchWords($skiff->words(new QuantityFormatter(Units::Imperial)));
         foreach ([
-            'feed main: gauge 6 AWG, length left to Dinghy' => Patch::set('feed:main', ['run.gauge' => '6 AWG', 'run.length_m' => null]),
-            'battery b1: restrained yes' => Patch::set('battery:b1', ['restrained' => true]),
-            'branch x put in block b' => Patch::put('branch:x', (object) ['id' => 'x'], 'block:b'),
+            'feed to Bow motor 36 V: gauge 6 AWG, length, one way 19 ft 8 in' => Patch::set('feed:bow-motor', ['run.gauge' => '6 AWG', 'run.length_m' => 6.0]),
+            'battery 1 of thrust: held down yes, mass 60 lb' => Patch::set('battery:b1', ['restrained' => true, 'mass_kg' => 27.2]),
+            'branch X put in Bow block' => Patch::put('branch:x', (object) ['id' => 'x'], 'block:bow-block'),
             'device d taken out; device e put in' => Patch::remove('device:d')->and(Patch::put('device:e', (object) ['id' => 'e'])),
-            'bank a: jumpers changed' => Patch::set('bank:a', ['jumpers' => []]),
-            'plan: house rules not given' => Patch::of([['on' => 'plan', 'unset' => ['house_rules']]]),
+            'Thrust bank: jumpers, as they are landed changed' => Patch::set('bank:thrust', ['jumpers' => []]),
+            'the plan: house rules not given' => Patch::of([['on' => 'plan', 'unset' => ['house_rules']]]),
+            'feed to Bow motor 36 V: fuse or breaker: rating 50 A, taken from: bank Electronics bank' => Patch::set('feed:bow-motor', ['protection.0.rating_a' => 50, 'from.bank' => 'electronics']),
+            'Bow motor 36 V: draws at peak not given' => Patch::set('device:motor', ['peak_a' => null]),
         ] as $says => $patch) {
-            self::assertSame($says, PatchWords::of($patch));
+            self::assertSame(str_replace('branch X', 'branch to X', $says), $words->of($patch));
         }
         $many = Patch::all(array_fill(0, 5, Patch::remove('device:d')));
-        self::assertSame('device d taken out; device d taken out; device d taken out; and 2 more', PatchWords::of($many));
+        self::assertSame('device d taken out; device d taken out; device d taken out; and 2 more', $words->of($many));
 
-        $skiff = Plans::skiff();
         $set = static fn (int $fields): Patch => Patch::all(array_map(
             static fn (string $id): Patch => Patch::set("battery:{$id}", ['soc' => 0.5]),
             array_slice(['b1', 'b2', 'b3', 'e1'], 0, $fields),
         )) ?? self::fail('Nothing was set.');
-        $three = 'battery b1: soc not given → 0.5; battery b2: soc not given → 0.5; battery b3: soc not given → 0.5';
+        $three = 'battery 1 of thrust: charged to not given → 50 %; battery 2 of thrust: charged to not given → 50 %; battery 3 of thrust: charged to not given → 50 %';
         foreach ([3 => $three, 4 => "{$three}; and 1 more"] as $fields => $says) {
-            self::assertSame($says, PatchWords::between($set($fields), $skiff, $skiff->with($set($fields))));
+            self::assertSame($says, $words->between($set($fields), $skiff, $skiff->with($set($fields))));
+        }
+    }
+
+    public function test_a_refusal_names_part_and_field_as_the_page_does(): void
+    {
+        $skiff = Plans::skiff();
+        foreach ([
+            'Feed to Bow motor 36 V, length, one way: expected a number from 0.05 to 60 m of run, one way, found 100.' => Patch::set('feed:bow-motor', ['run.route' => null, 'run.length_m' => 100]),
+            'Bow motor 36 V, works up to: expected more than “works from”, 30 V, found 20 V.' => Patch::set('device:motor', ['v_max' => 20]),
+            'Electronics bank, shunt: stud: expected one of' => Patch::set('bank:electronics', ['shunt' => (object) ['stud' => 'M99']]),
+            'Charger or converter c, outputs: gives up to is not given.' => Patch::put('charger:c', (object) ['id' => 'c', 'outputs' => [(object) ['battery' => 'e1', 'profile' => 'agm']]]),
+            'The plan, boat: length: expected a number' => Patch::set('plan', ['boat.length_m' => 'long']),
+        ] as $says => $patch) {
+            try {
+                $skiff->with($patch)->plan();
+                self::fail("Not refused: {$says}");
+            } catch (PlanRefused $refused) {
+                self::assertStringStartsWith($says, $refused->problems[0]->sentence());
+            }
         }
     }
 }

@@ -3,7 +3,7 @@ import made from '../../../docs/schema/forms-1.json';
 /** How a value is entered: what stands for one in a form. */
 export type Entry =
     | { entry: 'choice' | 'flag'; choices: [value: string | number | boolean, label: string][] }
-    | { entry: 'gauge' | 'post' }
+    | { entry: 'gauge' | 'post' | 'terminal' }
     | { entry: 'quantity'; unit: string }
     | { entry: 'words'; long?: boolean }
     | { entry: 'part'; of: string }
@@ -56,6 +56,20 @@ export function fieldOf(named: string): FormField {
         throw new Error(`The format has no field ${named}.`);
     }
     return found;
+}
+
+/** What people call a field of a part, as a patch names it: "Fuse or breaker: rating" for "protection.0.rating_a". */
+export function labelOf(on: string, path: string): string {
+    let fields: FormField[] = formOf(on.split(':')[0] ?? 'plan');
+    const labels: string[] = [];
+    for (const key of path.split('.')) {
+        const found: FormField | undefined = fields.find((field) => field.name === key);
+        if (found !== undefined) {
+            labels.push(labels.length === 0 ? found.label : found.label.toLowerCase());
+            fields = found.entry === 'object' ? found.fields : found.entry === 'list' && found.item.entry === 'object' ? found.item.fields : [];
+        }
+    }
+    return labels.length === 0 ? path : labels.join(': ');
 }
 
 /** What can be chosen in a field and what people call it. What is true or false is offered as yes and no. */

@@ -53,6 +53,13 @@ export function partName(job: PlannedJob, on: string): string {
     }
 }
 
+/** What a feed leads to, by its name. */
+export function targetName(job: PlannedJob, feed: string): string {
+    const to = partAt(job.plan, `feed:${feed}`)?.to as { device?: string; block?: string } | undefined;
+    const [kind, id] = Object.entries(to ?? {})[0] ?? ['', feed];
+    return partName(job, `${kind}:${id}`);
+}
+
 /** "Battery 2 of thrust": by its number in its bank; one that stands alone is called as its bank. */
 function batteryName(job: PlannedJob, id: string): string {
     for (const bank of job.evaluation.banks) {

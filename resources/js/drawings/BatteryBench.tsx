@@ -7,6 +7,7 @@ import classes from './BatteryBench.module.css';
 import { type BenchBlock, frameOf, gripAt, isUpper, leadGrip, leadPath, postAt, postNear, wirePath } from './benchGeometry';
 import { potentialTint } from './potential';
 import { type Place, useDrag } from './useDrag';
+import { partName, targetName } from '../boat/parts';
 import { useSize } from './useSize';
 
 /** mm, or pixels where that is more: a finger has to find them */
@@ -64,7 +65,7 @@ export function BatteryBench({ job, wired, bench, probes, done, selected, onSele
     const shownSteps = done === null ? null : bench.order.slice(0, done);
     const landed = (wire: string, post: string) => shownSteps === null || shownSteps.some((step) => step.wire === wire && step.post === post);
     const now = done === null || done === 0 ? undefined : bench.order[done - 1];
-    const right = frame.left + frame.width - 210;
+    const right = frame.left + frame.width - 6;
     const narrowest = Math.min(...bench.blocks.map((block) => block.width_mm));
     const font = (pixels: number, share = 1) => Math.min(pixels * scale, narrowest * share);
     const radius = ({ mm, pixels }: { mm: number; pixels: number }) => Math.min(Math.max(mm, pixels * scale), 34);
@@ -124,21 +125,21 @@ export function BatteryBench({ job, wired, bench, probes, done, selected, onSele
         return (
             <g key={`${feed} ${side}`}>
                 <path d={path} className={classes.lead} stroke={tint(post)} />
-                <text x={right + 8} y={y + 4 * scale} style={small} className={classes.kind}>
-                    {feed} {side === 'plus' ? '+' : '−'}
+                <text x={frame.left + frame.width - 6} y={y - 5 * scale} textAnchor="end" style={small} className={classes.kind}>
+                    {targetName(job, feed)} {side === 'plus' ? '+' : '−'}
                 </text>
                 {acts !== null && grip !== null && <circle cx={grip.x} cy={grip.y} r={radius(GRIP)} className={classes.grip} data-grip={`feed:${feed}:${side}`} onPointerDown={hold({ kind: 'lead', feed, side })} />}
             </g>
         );
     };
     return (
-        <svg ref={svg} viewBox={`${frame.left} ${frame.top} ${frame.width} ${frame.height}`} preserveAspectRatio="xMinYMid meet" className={classes.bench} role="group" aria-label={`Battery bench of bank ${wired.id}: the posts below are the same as a list`}>
+        <svg ref={svg} viewBox={`${frame.left} ${frame.top} ${frame.width} ${frame.height}`} preserveAspectRatio="xMinYMid meet" className={classes.bench} role="group" aria-label={`Bench of the ${partName(job, `bank:${wired.id}`).toLowerCase()}: the posts below are the same as a list`}>
             <rect {...frame.inside} className={bench.inside_mm === null ? classes.unmeasured : classes.tray} data-fits={bench.fits ?? undefined} />
             {bench.neighbours.map((block) => (
                 <g key={block.battery}>
                     <rect x={block.x_mm} y={block.y_mm} width={block.width_mm} height={block.depth_mm} rx="5" className={classes.neighbour} />
                     <text x={block.x_mm + 10} y={block.y_mm + font(16)} style={small} className={classes.kind}>
-                        {block.battery}
+                        {partName(job, `battery:${block.battery}`)}
                     </text>
                 </g>
             ))}

@@ -4,7 +4,8 @@ import type { Finding, PlannedJob, WiredBank } from '../api/types';
 import { partName, words } from '../boat/parts';
 import { deviceName, partOf, protection } from '../boat/planParts';
 import { amps, gauge, length, lost, percent, useUnits, volts } from '../units/units';
-import { BATTERY, BLOCK_WIDTH, CONVERTER, DEVICE, layOut, type PlacedBank, type PlacedConverter, type PlacedDevice, type PlacedRun, WIDTH } from './powerTreeLayout';
+import { BATTERY, BLOCK_WIDTH, CONVERTER, DEVICE, layOut, type PlacedBank, type PlacedConverter, type PlacedDevice, type PlacedRun } from './powerTreeLayout';
+import { useSize } from './useSize';
 import { copperWidth, potentialTint } from './potential';
 import classes from './PowerTree.module.css';
 import { type Place, useDrag } from './useDrag';
@@ -22,15 +23,18 @@ interface Props {
     onHang: ((run: string, block: string) => void) | null;
 }
 
-const LEAST_SCALE = 0.92;
-const SHORT = 240;
+const LEAST_SCALE = 0.84;
+/** units that a letter of the words takes */
+const LETTER = 7.9;
 /** how far beside a block a branch may be let go */
 const REACH = 70;
 
 /** Banks at the left, devices at the right; line weight by copper area, tint by volts, protection where it sits. */
 export function PowerTree({ job, wired, selected, touched, onSelect, onHang }: Props) {
-    const layout = layOut(job);
     const svg = useRef<SVGSVGElement>(null);
+    const around = useRef<HTMLDivElement>(null);
+    const room = useSize(around, { width: 1120, height: 0 });
+    const layout = layOut(job, room);
     const under = (at: Place) => layout.blocks.find((block) => at.y >= block.top && at.y <= block.bottom && Math.abs(at.x - block.x) < REACH);
     const { held, hold } = useDrag<string>(svg, ({ what, at }) => {
         const block = under(at);
@@ -42,7 +46,8 @@ export function PowerTree({ job, wired, selected, touched, onSelect, onHang }: P
     const changed = (part: string) => touched.includes(part);
     return (
         // A boat with much in it scrolls before it grows too small to read.
-        <svg ref={svg} className={classes.tree} style={{ minHeight: layout.height * LEAST_SCALE }} viewBox={`0 0 ${WIDTH} ${layout.height}`} preserveAspectRatio="xMidYMin meet" role="group" aria-label="Power tree: every run is a button">
+        <div ref={around} className={classes.room}>
+        <svg ref={svg} className={classes.tree} style={{ minHeight: layout.height * LEAST_SCALE }} viewBox={`0 0 ${layout.width} ${layout.height}`} preserveAspectRatio="xMidYMin meet" role="group" aria-label="Power tree: every run is a button">
             {layout.runs.map((placed) => (
                 <RunLine key={placed.run.id} job={job} placed={placed} selected={partOf(placed.run) === selected} touched={changed(`${placed.run.of}:${placed.run.id}`)} onSelect={onSelect} />
             ))}
@@ -50,7 +55,7 @@ export function PowerTree({ job, wired, selected, touched, onSelect, onHang }: P
                 <g key={block.id}>
                     <g role="button" tabIndex={0} className={classes.run} aria-pressed={selected === `block:${block.id}`} aria-label={partName(job, `block:${block.id}`)} {...pressed(() => onSelect(`block:${block.id}`))}>
                         {selected === `block:${block.id}` && <rect x={block.x - 5} y={block.top - 5} width={BLOCK_WIDTH + 10} height={block.bottom - block.top + 10} className={classes.haloBox} />}
-                        <rect x={block.x - 5} y={block.top} width={BLOCK_WIDTH + 10} height={block.bottom - block.top} className={classes.grip} />
+                        <rect x={block.x - 5} y={block.top} width={BLOCK_WIDTH + 10} height={block.bottom - block.top} className={classes.gripBox} />
                         <rect x={block.x} y={block.top} width={BLOCK_WIDTH} height={block.bottom - block.top} className={classes.block} data-block={block.id} />
                     </g>
                     {over?.id === block.id && <rect x={block.x - 7} y={block.top - 5} width="28" height={block.bottom - block.top + 10} className={classes.target} />}
@@ -63,7 +68,7 @@ export function PowerTree({ job, wired, selected, touched, onSelect, onHang }: P
                 <BankStack key={bank.bank.id} wires={wired.find((one) => one.id === bank.bank.id)?.wires ?? []} job={job} placed={bank} touched={changed(`bank:${bank.bank.id}`)} selected={selected} onSelect={onSelect} />
             ))}
             {layout.devices.map((device) => (
-                <DeviceBox key={device.id} job={job} placed={device} worst={worstOn(job, device.id)} touched={changed(`device:${device.id}`)} selected={selected === `device:${device.id}`} onSelect={onSelect} />
+                <DeviceBox key={device.id} job={job} placed={device} x={layout.deviceX} worst={worstOn(job, device.id)} touched={changed(`device:${device.id}`)} selected={selected === `device:${device.id}`} onSelect={onSelect} />
             ))}
             {onHang !== null &&
                 layout.blocks.length > 1 &&
@@ -82,6 +87,7 @@ export function PowerTree({ job, wired, selected, touched, onSelect, onHang }: P
                         />
                     ))}
         </svg>
+        </div>
     );
 }
 
@@ -97,9 +103,14 @@ function RunLine({ job, placed, selected, touched, onSelect }: { job: PlannedJob
     const worst = job.evaluation.findings.find((finding) => finding.on === `${run.of}:${run.id}`)?.level ?? null;
     const extra = job.plan.blocks?.flatMap((block) => block.branches ?? []).find((branch) => branch.id === run.id)?.run?.extra_mohm ?? feed?.run?.extra_mohm ?? 0;
     const said = `${gauge(run.gauge)}${run.gauge_chosen ? ' (chosen)' : ''} · ${length(run.length_m, system)}${extra > 0 ? ` · +${extra} mΩ` : ''}`;
-    // A short stretch between blocks has room for what matters most; its button and the table say the rest.
-    const short = x2 - level < SHORT;
-    const textX = level + (fuses > 0 ? 84 : 64);
+    const textX = level + (fuses > 0 ? 40 : 64);
+    const sign = worst === 'stop' ? '⬣ ' : worst === 'warn' ? '▲ ' : '';
+    // A short stretch between blocks has room for what matters most; its button and the inspector say the rest.
+    const lostRoom = x2 - 10 - level - (fuses > 0 ? 50 : 8);
+    const inFull = `−${lost(run.drop_v)} · ${percent(run.drop_pct)} · ${amps(run.current_a)}`;
+    const lostWords = inFull.length * LETTER < lostRoom ? inFull : `−${lost(run.drop_v)} · ${amps(run.current_a)}`;
+    const plain = `${gauge(run.gauge)} · ${length(run.length_m, system)}`;
+    const fitting = [said, plain, gauge(run.gauge)].find((words) => (sign.length + words.length) * LETTER < x2 - textX) ?? gauge(run.gauge);
     return (
         <>
         <g
@@ -120,11 +131,11 @@ function RunLine({ job, placed, selected, touched, onSelect }: { job: PlannedJob
         <g aria-hidden="true" className={classes.beside}>
             {fuses > 0 ? <FuseSign x={level + 6} y={y2} amps={run.protection_a} breaker={feed !== null} /> : <text x={level + 6} y={y2 - 8} className={classes.stopText}>no fuse</text>}
             <text x={textX} y={y2 - width / 2 - 5} className={worst === 'stop' ? classes.stopText : worst === 'warn' ? classes.decideText : classes.words}>
-                {worst === 'stop' ? '⬣ ' : worst === 'warn' ? '▲ ' : ''}
-                {short ? gauge(run.gauge) : said}
+                {sign}
+                {fitting}
             </text>
             <text x={x2 - 10} y={y2 + width / 2 + 13} textAnchor="end" className={classes.lost} data-figure={`tree:${run.id}:drop`}>
-                −{lost(run.drop_v)} · {short ? '' : `${percent(run.drop_pct)} · `}{amps(run.current_a)}
+                {lostWords}
             </text>
         </g>
         </>
@@ -137,7 +148,7 @@ function FuseSign({ x, y, amps: rating, breaker }: { x: number; y: number; amps:
         <g>
             <rect x={x} y={y - 8} width="26" height="16" className={classes.fuse} />
             {breaker ? <path d={`M${x + 5} ${y + 4} L${x + 21} ${y - 4}`} className={classes.fuseLine} /> : <path d={`M${x} ${y} H${x + 26}`} className={classes.fuseLine} />}
-            <text x={x + 30} y={y - 9} className={classes.rating}>
+            <text x={x} y={y + 22} className={classes.rating}>
                 {amps(rating)}
             </text>
         </g>
@@ -174,7 +185,7 @@ function BankStack({ job, wires, placed, touched, selected, onSelect }: { job: P
             })}
             {touched && <rect x={BATTERY.x - 6} y={Math.min(...placed.batteries.map((battery) => battery.y)) - 5} width={BATTERY.width + 12} height={placed.batteries.length * (BATTERY.height + BATTERY.gap) + 4} className={classes.touchedBox} />}
             <g role="button" tabIndex={0} className={classes.run} aria-pressed={selected === `bank:${placed.bank.id}`} aria-label={`${partName(job, `bank:${placed.bank.id}`)}, ${figures?.nominal_v ?? '–'} V ${figures?.capacity_ah ?? '–'} Ah`} {...pressed(() => onSelect(`bank:${placed.bank.id}`))}>
-                <rect x={BATTERY.x - 4} y={placed.labelY - 17} width="210" height="24" className={selected === `bank:${placed.bank.id}` ? classes.haloBox : classes.grip} />
+                <rect x={BATTERY.x - 4} y={placed.labelY - 17} width="210" height="24" className={selected === `bank:${placed.bank.id}` ? classes.haloBox : classes.gripBox} />
             </g>
             <text x={BATTERY.x} y={placed.labelY} aria-hidden="true" className={`${classes.words} ${classes.beside}`}>
                 {words(placed.bank.id)} · {figures?.nominal_v} V {figures?.capacity_ah} Ah
@@ -221,7 +232,7 @@ function wirePath(placed: PlacedBank, wire: WiredBank['wires'][number]): string 
     return `M${x} ${y(wire.from)} c${bend} 0 ${bend} ${rise} 0 ${rise}`;
 }
 
-function DeviceBox({ job, placed, worst, touched, selected, onSelect }: { job: PlannedJob; placed: PlacedDevice; worst: Finding['level'] | null; touched: boolean; selected: boolean; onSelect: (on: string) => void }) {
+function DeviceBox({ job, placed, x, worst, touched, selected, onSelect }: { job: PlannedJob; placed: PlacedDevice; x: number; worst: Finding['level'] | null; touched: boolean; selected: boolean; onSelect: (on: string) => void }) {
     const figures = job.evaluation.devices.find((device) => device.id === placed.id);
     const part = job.plan.devices?.find((device) => device.id === placed.id);
     const top = placed.y - DEVICE.height / 2;
@@ -235,22 +246,22 @@ function DeviceBox({ job, placed, worst, touched, selected, onSelect }: { job: P
                 aria-label={`${deviceName(job.plan, placed.id)}: ${volts(figures?.volts_loaded)}`}
                 {...pressed(() => onSelect(`device:${placed.id}`))}
             >
-                {selected && <rect x={DEVICE.x - 4} y={top - 4} width={DEVICE.width + 8} height={DEVICE.height + 8} rx="5" className={classes.haloBox} />}
-                <rect x={DEVICE.x} y={top} width={DEVICE.width} height={DEVICE.height} rx="3" className={worst === 'stop' ? classes.stopBox : worst === 'warn' ? classes.decideBox : classes.box} />
+                {selected && <rect x={x - 4} y={top - 4} width={DEVICE.width + 8} height={DEVICE.height + 8} rx="5" className={classes.haloBox} />}
+                <rect x={x} y={top} width={DEVICE.width} height={DEVICE.height} rx="3" className={worst === 'stop' ? classes.stopBox : worst === 'warn' ? classes.decideBox : classes.box} />
             </g>
             <g aria-hidden="true" className={classes.beside}>
-                {touched && <rect x={DEVICE.x - 5} y={top - 4} width={DEVICE.width + 10} height={DEVICE.height + 8} className={classes.touchedBox} />}
-                <text x={DEVICE.x + 10} y={top + 16} className={classes.name}>
+                {touched && <rect x={x - 5} y={top - 4} width={DEVICE.width + 10} height={DEVICE.height + 8} className={classes.touchedBox} />}
+                <text x={x + 10} y={top + 16} className={classes.name}>
                     {deviceName(job.plan, placed.id)}
                 </text>
-                <text x={DEVICE.x + 10} y={top + 33} className={classes.figure} data-figure={`device:${placed.id}:volts_loaded`}>
+                <text x={x + 10} y={top + 33} className={classes.figure} data-figure={`device:${placed.id}:volts_loaded`}>
                     {volts(figures?.volts_loaded)}
                 </text>
-                <text x={DEVICE.x + 82} y={top + 33} className={classes.small}>
+                <text x={x + 82} y={top + 33} className={classes.small}>
                     {amps(part?.kind === 'motor' ? part.peak_a : part?.typical_a)} · loses {figures?.path_drop_pct?.toFixed(1) ?? '–'} of {percent(figures?.limit_pct, 0)}
                 </text>
-                {worst === 'stop' && <path d="M6 0h7l6 6v7l-6 6H6l-6-6V6z" transform={`translate(${DEVICE.x + DEVICE.width - 26} ${top + 4})`} fill="var(--brick)" />}
-                {worst === 'warn' && <path d="M9 0l9 16H0z" transform={`translate(${DEVICE.x + DEVICE.width - 25} ${top + 5})`} fill="var(--ochre)" />}
+                {worst === 'stop' && <path d="M6 0h7l6 6v7l-6 6H6l-6-6V6z" transform={`translate(${x + DEVICE.width - 26} ${top + 4})`} fill="var(--brick)" />}
+                {worst === 'warn' && <path d="M9 0l9 16H0z" transform={`translate(${x + DEVICE.width - 25} ${top + 5})`} fill="var(--ochre)" />}
             </g>
         </g>
     );

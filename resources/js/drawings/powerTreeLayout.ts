@@ -3,17 +3,21 @@ import { battery, block as blockOf, converters, run as runOf } from '../boat/pla
 
 /** Where everything of the power tree stands. Banks at the left, devices at the right, one row a device. */
 
-export const WIDTH = 1120;
+/** the drawing's units that it is never narrower or wider than */
+const NARROWEST = 980;
+const WIDEST = 1400;
 export const BATTERY = { x: 16, width: 118, height: 42, gap: 6 };
-const BLOCK_X = 432;
-/** where the first block stands when others hang on it: what leads on needs room for its words */
-const CHAINED_X = 408;
+/** where the first block stands, as a share of what lies between banks and devices; nearer when others hang on it: what leads on needs room for its words */
+const BLOCK_AT = 0.47;
+const CHAINED_AT = 0.4;
 export const BLOCK_WIDTH = 14;
 /** how much farther right a block stands that hangs on another */
 const DEEPER = 206;
 export const CONVERTER = { width: 118, height: 42 };
-export const DEVICE = { x: 812, width: 292, height: 40 };
+export const DEVICE = { width: 292, height: 40 };
+/** a row, and how much higher it may grow where there is room */
 const ROW = 46;
+const ROOMIEST = 1.6;
 const GROUP_GAP = 12;
 const TOP = 6;
 
@@ -60,7 +64,12 @@ export interface PlacedConverter {
     input: number;
 }
 export interface Layout {
+    width: number;
     height: number;
+    /** height of a row */
+    row: number;
+    /** where devices begin */
+    deviceX: number;
     banks: PlacedBank[];
     devices: PlacedDevice[];
     runs: PlacedRun[];
@@ -70,8 +79,19 @@ export interface Layout {
     blockX: number;
 }
 
-export function layOut(job: PlannedJob): Layout {
-    const layout: Layout = { height: 0, banks: [], devices: [], runs: [], blocks: [], converters: [], blockX: (job.plan.blocks ?? []).some((block) => block.branches?.some(({ to }) => to.block !== undefined)) ? CHAINED_X : BLOCK_X };
+/** @param room pixels that the drawing has: it is spread over them */
+export function layOut(job: PlannedJob, room: { width: number; height: number } = { width: 1120, height: 0 }): Layout {
+    const width = Math.min(Math.max(room.width, NARROWEST), WIDEST);
+    const dense = spread(job, width, ROW);
+    const grown = (room.height * width) / Math.max(room.width, 1) / dense.height;
+    return grown <= 1 ? dense : spread(job, width, ROW * Math.min(grown, ROOMIEST));
+}
+
+function spread(job: PlannedJob, width: number, row: number): Layout {
+    const deviceX = width - DEVICE.width - 16;
+    const isChained = (job.plan.blocks ?? []).some((block) => block.branches?.some(({ to }) => to.block !== undefined));
+    const left = BATTERY.x + BATTERY.width;
+    const layout: Layout = { width, height: 0, row, deviceX, banks: [], devices: [], runs: [], blocks: [], converters: [], blockX: left + (deviceX - left) * (isChained ? CHAINED_AT : BLOCK_AT) };
     let top = TOP;
     for (const bank of job.plan.banks ?? []) {
         top = layOutBank(job, bank, top, layout) + GROUP_GAP;
@@ -79,8 +99,8 @@ export function layOut(job: PlannedJob): Layout {
     const placed = new Set(layout.devices.map((device) => device.id));
     for (const device of job.plan.devices ?? []) {
         if (!placed.has(device.id)) {
-            layout.devices.push({ id: device.id, y: top + ROW / 2 });
-            top += ROW;
+            layout.devices.push({ id: device.id, y: top + row / 2 });
+            top += row;
         }
     }
     layout.height = Math.max(top, 120);
@@ -94,7 +114,7 @@ function layOutBank(job: PlannedJob, bank: Bank, top: number, layout: Layout): n
     const stack = blocks.length * (BATTERY.height + BATTERY.gap);
     const drawing = converters(job.plan).filter((converter) => converter.from.bank === bank.id);
     const rows = feeds.reduce((sum, feed) => sum + rowsOf(job, feed), 0) + drawing.reduce((sum, converter) => sum + rowsOfBlock(job, converter.block), 0);
-    const height = Math.max(stack + 20, rows * ROW);
+    const height = Math.max(stack + 20, rows * layout.row);
     const batteries = blocks.map((id, index) => ({
         id,
         number: index + 1,
@@ -115,15 +135,15 @@ function layOutBank(job: PlannedJob, bank: Bank, top: number, layout: Layout): n
         const { y: startY, potential } = taken(feed.from);
         const fed = layout.blocks.find((placed) => placed.id === feed.to.block);
         const rows = fed === undefined ? rowsOf(job, feed) : 1;
-        const middle = row + (rows * ROW) / 2;
+        const middle = row + (rows * layout.row) / 2;
         const toBlock = feed.to.block;
         if (run !== undefined) {
             layout.runs.push({
                 run, feed, potential,
                 x1: BATTERY.x + BATTERY.width,
-                x2: toBlock === undefined ? DEVICE.x : layout.blockX,
+                x2: toBlock === undefined ? layout.deviceX : layout.blockX,
                 y1: startY,
-                y2: toBlock === undefined ? middle : fed !== undefined ? fed.bottom - 10 : Math.min(Math.max(startY, row + ROW / 2), row + rows * ROW - ROW / 2),
+                y2: toBlock === undefined ? middle : fed !== undefined ? fed.bottom - 10 : Math.min(Math.max(startY, row + layout.row / 2), row + rows * layout.row - layout.row / 2),
             });
         }
         if (toBlock === undefined) {
@@ -133,7 +153,7 @@ function layOutBank(job: PlannedJob, bank: Bank, top: number, layout: Layout): n
         } else {
             layOutBlock(job, toBlock, layout.blockX, row, potential, layout);
         }
-        row += rows * ROW;
+        row += rows * layout.row;
     }
     for (const converter of drawing) {
         const rows = rowsOfBlock(job, converter.block);
@@ -141,11 +161,11 @@ function layOutBank(job: PlannedJob, bank: Bank, top: number, layout: Layout): n
         layout.converters.push({
             charger: converter.charger, amps: converter.amps, volts: converter.volts,
             from: { x: BATTERY.x + BATTERY.width, y },
-            x: layout.blockX - CONVERTER.width - 56, y: row + (rows * ROW) / 2, to: layout.blockX,
+            x: layout.blockX - CONVERTER.width - 56, y: row + (rows * layout.row) / 2, to: layout.blockX,
             input: potential,
         });
         layOutBlock(job, converter.block, layout.blockX, row, converter.volts, layout);
-        row += rows * ROW;
+        row += rows * layout.row;
     }
     return top + height;
 }
@@ -155,15 +175,15 @@ function layOutBlock(job: PlannedJob, id: string, x: number, top: number, potent
     if (layout.blocks.some((placed) => placed.id === id)) {
         return;
     }
-    layout.blocks.push({ id, x, top: top + 4, bottom: top + rowsOfBlock(job, id) * ROW - 4 });
+    layout.blocks.push({ id, x, top: top + 4, bottom: top + rowsOfBlock(job, id) * layout.row - 4 });
     let row = top;
     for (const branch of blockOf(job.plan, id)?.branches ?? []) {
         const next = branch.to.block;
         const rows = next === undefined ? 1 : rowsOfBlock(job, next, [id, next]);
-        const y = row + (rows * ROW) / 2;
+        const y = row + (rows * layout.row) / 2;
         const branchRun = runOf(job, branch.id);
         if (branchRun !== undefined) {
-            layout.runs.push({ run: branchRun, feed: null, potential, x1: x + BLOCK_WIDTH, x2: next === undefined ? DEVICE.x : x + DEEPER, y1: y, y2: y });
+            layout.runs.push({ run: branchRun, feed: null, potential, x1: x + BLOCK_WIDTH, x2: next === undefined ? layout.deviceX : x + DEEPER, y1: y, y2: y });
         }
         if (branch.to.device !== undefined) {
             layout.devices.push({ id: branch.to.device, y });
@@ -171,7 +191,7 @@ function layOutBlock(job: PlannedJob, id: string, x: number, top: number, potent
         if (next !== undefined) {
             layOutBlock(job, next, x + DEEPER, row, potential, layout);
         }
-        row += rows * ROW;
+        row += rows * layout.row;
     }
 }
 

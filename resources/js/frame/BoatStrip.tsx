@@ -4,6 +4,7 @@ import { useRef } from 'react';
 import type { PlannedJob } from '../api/types';
 import { redone, undone } from '../plan/changes';
 import type { PlanEdits } from '../plan/usePlanEdits';
+import { together } from '../units/together';
 import { promised, useUnits } from '../units/units';
 import classes from './BoatStrip.module.css';
 
@@ -31,7 +32,7 @@ export function BoatStrip({ job, edits, onImport, onAsk, onWhy, onHand }: Props)
                 </p>
             </div>
             <p className={classes.verdict} data-figure="verdict" aria-live="polite">
-                {job.verdict}
+                {together(job.verdict)}
             </p>
             <div className={classes.acts}>
                 <span className={classes.kept} data-figure="kept" data-unkept={edits.unkept.length > 0 || edits.line === 'silent' || edits.line === 'signed-out' || undefined} role="status" title={job.version.author === null ? undefined : `by ${job.version.author}`}>

@@ -23,7 +23,9 @@ export function OrderOfWork({ job, stage }: { job: PlannedJob; stage: string }) 
                         <Link to={path(one)} className={classes.stage} aria-current={one === stage ? 'page' : undefined}>
                             <span className={classes.mark} aria-hidden="true" />
                             <span>
-                                {label} <kbd className={classes.key}>{(at + 1) % 10}</kbd>
+                                <span className={classes.name}>
+                                    {label} <kbd className={classes.key}>{(at + 1) % 10}</kbd>
+                                </span>
                                 <span className={classes.state}>{says}</span>
                                 {Waiting !== undefined && (
                                     <span className={classes.state}>

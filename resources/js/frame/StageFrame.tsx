@@ -83,7 +83,7 @@ export function StageFrame({ job, edits, silent, stage, onAsk, onWhy, why, on, o
                         <InHandBelow job={job} edits={edits} on={on} onSelect={onSelect} about={about} opened={isDrawn} onOpened={setDrawn} />
                     </>
                 ) : (
-                    <Split id="side" orientation="horizontal" first={<main className={classes.main}>{panes}</main>} second={side} size="336px" least="240px" line="Between drawing and what is in hand" />
+                    <Split id="side" orientation="horizontal" first={<main className={classes.main}>{panes}</main>} second={side} size="300px" least="240px" line="Between drawing and what is in hand" />
                 )}
             </div>
             {asked}

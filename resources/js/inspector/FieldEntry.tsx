@@ -25,6 +25,7 @@ export function FieldEntry({ field, path, holder, onSelect }: EntryProps & { onS
         case 'gauge':
         case 'part':
         case 'post':
+        case 'terminal':
             return <ChoiceEntry field={field} path={path} holder={holder} />;
         case 'object':
             return <ObjectEntry field={field} path={path} holder={holder} onSelect={onSelect} />;

@@ -5,6 +5,7 @@ import { formOf, KINDS } from '../api/forms';
 import type { PlannedJob } from '../api/types';
 import { partAt, partName, words } from '../boat/parts';
 import type { PlanEdits } from '../plan/usePlanEdits';
+import { useUnits } from '../units/units';
 import { FormFields } from './FormFields';
 import { heldInPlan } from './holder';
 import classes from './Inspector.module.css';
@@ -23,6 +24,7 @@ interface Props {
 /** Everything of the part in hand that a person can fill in, beside the drawing that it is taken in hand in. */
 export function Inspector({ job, edits, on, onSelect, onClose, children }: Props) {
     const kind = on.split(':')[0] ?? 'plan';
+    const { system } = useUnits();
     const part = partAt(job.plan, on);
     const form = formOf(kind);
     return (
@@ -50,7 +52,7 @@ export function Inspector({ job, edits, on, onSelect, onClose, children }: Props
                     <>
                         {children}
                         <div key={on}>
-                            <FormFields fields={form} holder={heldInPlan(job, edits, on)} onSelect={onSelect} />
+                            <FormFields fields={form} holder={heldInPlan(job, edits, on, system)} onSelect={onSelect} />
                         </div>
                         {on !== 'plan' && job.can_change && (
                             <div className={classes.out}>

@@ -18,6 +18,7 @@ export function ListEntry({ field, path, holder, onSelect }: EntryProps<ListFiel
     const value = holder.at(path);
     const items: unknown[] = Array.isArray(value) ? value : value === undefined || value === null ? [] : [value];
     const { item } = field;
+    const one = (at: number) => `${field.label.replace(/s$/, '')} ${at + 1}`;
     const without = (at: number) => {
         const left = items.filter((_, which) => which !== at);
         void holder.set(path, left.length === 0 && field.required !== true ? undefined : left);
@@ -28,17 +29,17 @@ export function ListEntry({ field, path, holder, onSelect }: EntryProps<ListFiel
             <legend>{field.label}</legend>
             {items.length === 0 && <span className="quiet">none</span>}
             <ol className={classes.items}>
-                {items.map((one, at) => (
+                {items.map((given, at) => (
                     <li key={at}>
                         {item.entry === 'object' ? (
                             <FormFields fields={item.fields} oneOf={item.oneOf} holder={holder} before={`${path}.${at}.`} onSelect={onSelect} />
                         ) : item.entry === 'list' ? (
-                            <FieldEntry field={{ ...item, name: String(at), label: `${field.label}, ${at + 1}`, required: true }} path={`${path}.${at}`} holder={holder} onSelect={onSelect} />
+                            <FieldEntry field={{ ...item, name: String(at), label: one(at), required: true }} path={`${path}.${at}`} holder={holder} onSelect={onSelect} />
                         ) : (
-                            <Leaf item={item} label={`${field.label}, ${at + 1}`} field={`${path}.${at}`} value={one} readOnly={holder.readOnly} choices={offered(item, holder.job)} onChosen={(next) => holder.set(path, items.map((old, which) => (which === at ? next : old)))} />
+                            <Leaf item={item} label={one(at)} field={`${path}.${at}`} value={given} readOnly={holder.readOnly} choices={offered(item, holder.job)} onChosen={(next) => holder.set(path, items.map((old, which) => (which === at ? next : old)))} />
                         )}
                         {canTake && (
-                            <button type="button" className="act" onClick={() => without(at)} aria-label={`Take out: ${field.label}, ${at + 1}`}>
+                            <button type="button" className="act" onClick={() => without(at)} aria-label={`Take out: ${one(at)}`}>
                                 take out
                             </button>
                         )}

@@ -38,7 +38,7 @@ export function ObjectEntry({ field, path, holder, onSelect }: EntryProps<Object
 interface NewObjectProps {
     fields: FormField[];
     oneOf?: string[];
-    holder: Holder;
+    holder: Pick<Holder, 'job'>;
     onSelect: (on: string) => void;
     onLeave: () => void;
     /** true when it was kept */

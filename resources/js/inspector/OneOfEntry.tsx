@@ -3,6 +3,7 @@ import { NativeSelect } from '@mantine/core';
 import type { FormField } from '../api/forms';
 import { offered } from './ChoiceEntry';
 import type { Holder } from './holder';
+import classes from './Inspector.module.css';
 
 /** What leads to one part of several kinds: one choice among all of them. */
 export function OneOfEntry({ fields, before, holder }: { fields: FormField[]; before: string; holder: Holder }) {
@@ -14,7 +15,9 @@ export function OneOfEntry({ fields, before, holder }: { fields: FormField[]; be
             label={label}
             data-field={fields.map((field) => `${before}${field.name}`).join(' ')}
             size="xs"
+            className={classes.wide}
             required
+            withAsterisk={given === undefined}
             disabled={holder.readOnly}
             value={value}
             onChange={(event) => {

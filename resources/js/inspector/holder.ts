@@ -1,8 +1,10 @@
 import { useState } from 'react';
 
+import { GAUGES } from '../api/forms';
 import type { PlannedJob } from '../api/types';
 import { partAt } from '../boat/parts';
 import type { PlanEdits } from '../plan/usePlanEdits';
+import { amps, length, type System } from '../units/units';
 
 /** What fields are filled in of: a part of the plan, or one that is not in it yet. */
 export interface Holder {
@@ -15,16 +17,19 @@ export interface Holder {
      * @param shown what stood there
      */
     set: (path: string, value: unknown, shown?: string) => Promise<boolean>;
+    /** What Dinghy chose where nothing is given; undefined: nothing, or it is not known. */
+    chosen?: (path: string) => string | undefined;
     /** One of several fields, of which only one can be given. */
     choose: (path: string, value: unknown, others: string[]) => Promise<boolean>;
 }
 
 /** A part of the plan: each field that is filled in is a change of its own. */
-export function heldInPlan(job: PlannedJob, edits: PlanEdits, on: string): Holder {
+export function heldInPlan(job: PlannedJob, edits: PlanEdits, on: string, system: System): Holder {
     const part = partAt(job.plan, on);
     return {
         job,
         readOnly: !job.can_change,
+        chosen: (path) => chosenFor(job, on, path, system),
         at: (path) => valueAt(part, path.split('.')),
         set: (path, value, shown) =>
             edits.submit(() => {
@@ -60,6 +65,25 @@ export function useDraftPart(job: PlannedJob, begun: Record<string, unknown> = {
             return Promise.resolve(true);
         },
     };
+}
+
+/** What was computed for a run where the plan leaves it open. */
+function chosenFor(job: PlannedJob, on: string, path: string, system: System): string | undefined {
+    const run = job.evaluation.runs.find((one) => `${one.of}:${one.id}` === on);
+    if (run === undefined) {
+        return undefined;
+    }
+    switch (path) {
+        case 'run.gauge':
+            return GAUGES.find(([name]) => name === run.gauge)?.[1];
+        case 'run.length_m':
+            return run.length_m === null ? undefined : length(run.length_m, system);
+        case 'fuse_a':
+        case 'protection.0.rating_a':
+            return run.protection_a === null ? undefined : amps(run.protection_a);
+        default:
+            return undefined;
+    }
 }
 
 function valueAt(from: unknown, keys: string[]): unknown {

@@ -2,8 +2,10 @@ import { Button, TextInput } from '@mantine/core';
 import { useState } from 'react';
 
 import type { Finding, PatchStep, PlannedJob, Remedy } from '../api/types';
+import { partName } from '../boat/parts';
 import classes from './Findings.module.css';
 import { Newer } from './Newer';
+import { together } from '../units/together';
 import type { PlanEdits } from './usePlanEdits';
 import { type TriedRemedies, useRemedies } from './useRemedies';
 
@@ -49,7 +51,7 @@ export function Findings({ job, edits, stage, onWhy, onShow, onLook }: Props & {
 }
 
 /** One finding, with what would mend it. */
-export function Found({ job, finding, tried, edits, onWhy, onShow, onLook }: Omit<Props, 'onShow'> & { finding: Finding; tried: TriedRemedies; /** null: it is shown already */ onShow: Props['onShow'] | null }) {
+export function Found({ job, finding, tried, edits, onWhy, onShow, onLook, brief = false }: Omit<Props, 'onShow'> & { finding: Finding; tried: TriedRemedies; /** null: it is shown already */ onShow: Props['onShow'] | null; /** without its reason where a remedy is in reach */ brief?: boolean }) {
     const remedy = tried.of(finding);
     const decision = job.decided.find((one) => one.occasion === finding.occasion);
     return (
@@ -57,15 +59,15 @@ export function Found({ job, finding, tried, edits, onWhy, onShow, onLook }: Omi
             <LevelSign level={finding.level} />
             <div className={classes.text}>
                 <p className={classes.says}>
-                    <strong>{decision !== undefined ? 'Decided' : WORD[finding.level]}.</strong> {finding.says}
+                    <strong>{decision !== undefined ? 'Decided' : WORD[finding.level]}.</strong> {together(finding.says)}
                 </p>
-                <p className={classes.because}>
-                    Because {finding.because}. {remedy === undefined && !tried.trying && <strong>{finding.remedy}</strong>}
-                </p>
+                {(!brief || (remedy === undefined && !tried.trying)) && <p className={classes.because}>
+                    Because {together(finding.because)}. {remedy === undefined && !tried.trying && <strong>{together(finding.remedy)}</strong>}
+                </p>}
                 <div className={classes.acts}>
                     <span className={classes.mend}>
                         {tried.trying && <span className="quiet">Trying what would mend it…</span>}
-                        {remedy !== undefined && (job.can_change ? <Mend remedy={remedy} edits={edits} onLook={onLook} /> : <strong>{remedy.says}</strong>)}
+                        {remedy !== undefined && (job.can_change ? <Mend remedy={remedy} edits={edits} onLook={onLook} /> : <strong>{together(remedy.says)}</strong>)}
                     </span>
                     {finding.level === 'warn' && <Decide job={job} finding={finding} decided={decision} edits={edits} />}
                     {onShow !== null && finding.on !== 'plan' && (
@@ -85,11 +87,11 @@ export function Found({ job, finding, tried, edits, onWhy, onShow, onLook }: Omi
 /** An input that a rule misses, with its answer in reach. */
 function Missing({ job, rule, edits }: { job: PlannedJob; rule: PlannedJob['evaluation']['unchecked'][number]; edits: PlanEdits }) {
     const [text, setText] = useState('');
-    const where = rule.on === 'plan' ? job.boat : rule.on.replace(':', ' ');
+    const where = rule.on === 'plan' ? job.boat : partName(job, rule.on);
     return (
         <li className={classes.missing}>
             <span>
-                {where}: {rule.asks}
+                {where}: {together(rule.asks)}
             </span>
             {job.can_change &&
                 rule.choices?.map((choice) => (
@@ -130,7 +132,7 @@ function Mend({ remedy, edits, onLook }: { remedy: Remedy; edits: PlanEdits; onL
                 void edits.submit(() => ({ patch }));
             }}
         >
-            {remedy.says.replace(/\.$/, '')}
+            {together(remedy.says.replace(/\.$/, ''))}
         </Button>
     );
 }

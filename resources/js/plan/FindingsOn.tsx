@@ -22,7 +22,7 @@ export function FindingsOn({ job, edits, on, onWhy, onLook }: Props) {
     return (
         <ul className={classes.list} aria-label="Findings of it">
             {findings.map((finding, at) => (
-                <Found key={`${finding.rule} ${at}`} job={job} finding={finding} tried={tried} edits={edits} onWhy={onWhy} onShow={null} onLook={onLook} />
+                <Found key={`${finding.rule} ${at}`} job={job} finding={finding} tried={tried} edits={edits} onWhy={onWhy} onShow={null} brief onLook={onLook} />
             ))}
         </ul>
     );

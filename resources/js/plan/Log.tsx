@@ -6,6 +6,7 @@ import type { LogEntry, OtherPlan, PlannedJob } from '../api/types';
 import { Dialog } from '../look/Dialog';
 import { OtherPlanDialog } from './OtherPlanDialog';
 import type { PlanEdits } from './usePlanEdits';
+import { together } from '../units/together';
 import { moment, useUnits } from '../units/units';
 import classes from './Log.module.css';
 
@@ -20,8 +21,8 @@ export function Log({ job, edits, opened, onClose }: { job: PlannedJob; edits: P
         retry: false,
     });
     const log = useQuery({
-        queryKey: ['log', job.id, job.version.number],
-        queryFn: () => ask<{ entries: LogEntry[] }>(`jobs/${job.id}/log`),
+        queryKey: ['log', job.id, job.version.number, system],
+        queryFn: () => ask<{ entries: LogEntry[] }>(`jobs/${job.id}/log?units=${system}`),
         enabled: opened,
     });
     return (
@@ -33,7 +34,7 @@ export function Log({ job, edits, opened, onClose }: { job: PlannedJob; edits: P
                         <p className={classes.head}>
                             v{entry.number} · {moment(entry.made_at)} · {entry.author ?? 'taken in'}
                         </p>
-                        <p>{entry.says}</p>
+                        <p>{together(entry.says)}</p>
                         {entry.number !== job.version.number && (
                             <button type="button" className="act" aria-label={`Look at version ${entry.number}`} onClick={() => look(entry.number)}>
                                 look at it

@@ -3,7 +3,8 @@ import { Button } from '@mantine/core';
 import type { PlannedJob } from '../api/types';
 import type { Change } from './changes';
 import type { Unkept } from './editQueue';
-import { deviceName, partOf } from '../boat/planParts';
+import { labelOf } from '../api/forms';
+import { partName } from '../boat/parts';
 import classes from './UnkeptNotice.module.css';
 import type { PlanEdits } from './usePlanEdits';
 
@@ -44,7 +45,7 @@ function Refusal({ job, unkept, edits }: { job: PlannedJob; unkept: Unkept; edit
             {typed(unkept.change) !== null && <p className={classes.values}>You typed “{typed(unkept.change)}”.</p>}
             {fields.map((field) => (
                 <p key={`${field.on} ${field.path}`} className={classes.values}>
-                    {partName(job, field.on)}, {FIELDS[field.path] ?? field.path}: yours <strong>{written(field.yours)}</strong>, theirs <strong>{written(field.theirs)}</strong>
+                    {partName(job, field.on)}, {labelOf(field.on, field.path)}: yours <strong>{written(field.yours)}</strong>, theirs <strong>{written(field.theirs)}</strong>
                 </p>
             ))}
             <div className={classes.acts}>
@@ -59,21 +60,6 @@ function Refusal({ job, unkept, edits }: { job: PlannedJob; unkept: Unkept; edit
             </div>
         </div>
     );
-}
-
-/** What people call the fields that are changed in place. */
-const FIELDS: Record<string, string> = {
-    'run.gauge': 'gauge',
-    'run.length_m': 'length in m',
-    'run.route': 'route',
-    fuse_a: 'fuse in A',
-    'protection.0.rating_a': 'fuse in A',
-    'protection.0.from_source_m': 'distance from the post in m',
-};
-
-function partName(job: PlannedJob, on: string): string {
-    const run = job.evaluation.runs.find((candidate) => partOf(candidate) === on);
-    return run?.label ?? (on.startsWith('device:') ? deviceName(job.plan, on.slice('device:'.length)) : on.replace(':', ' '));
 }
 
 function written(value: unknown): string {

@@ -3,15 +3,20 @@ import { useQuery } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
 
 import { ask } from '../api/client';
-import { CATALOGUE_KINDS } from '../api/forms';
+import { CATALOGUE_KINDS, KINDS } from '../api/forms';
 import type { CataloguePart, Offer, PlannedJob, Run } from '../api/types';
+import { words } from '../boat/parts';
 import { useCatalogue } from '../catalogue/parts';
 import { Dialog } from '../look/Dialog';
 import classes from './AddPart.module.css';
 import type { NewPart } from '../plan/changes';
 import type { PlanEdits } from '../plan/usePlanEdits';
+import { MakePart } from './MakePart';
 
 const TITLES = new Map(CATALOGUE_KINDS);
+
+/** What can be put in without a part of the catalogue, of what stands at this stage. */
+const MADE_HERE = ['feed', 'branch', 'block', 'device', 'charger', 'bond'];
 
 const ON_A_RUN: CataloguePart['kind'][] = ['wire', 'protection', 'connector'];
 
@@ -20,12 +25,13 @@ export function AddPart({ opened, onClose, job, edits, selected }: { opened: boo
     const catalogue = useCatalogue(opened);
     const [sought, setSought] = useState('');
     const [part, setPart] = useState<CataloguePart | null>(null);
-    const words = sought.toLowerCase().split(/\s+/).filter(Boolean);
-    const found = (catalogue.data?.parts ?? []).filter((candidate) => words.every((word) => `${TITLES.get(candidate.kind) ?? ''} ${candidate.name}`.toLowerCase().includes(word)));
+    const soughtWords = sought.toLowerCase().split(/\s+/).filter(Boolean);
+    const found = (catalogue.data?.parts ?? []).filter((candidate) => soughtWords.every((word) => `${TITLES.get(candidate.kind) ?? ''} ${candidate.name}`.toLowerCase().includes(word)));
     const meant = found.length === 1 ? found[0] : found.find((candidate) => candidate.name.toLowerCase() === sought.trim().toLowerCase());
     const list = useRef<HTMLDivElement>(null);
     // Enter counts though whoever typed was faster than the catalogue: the part meant is taken when it comes.
     const [entered, setEntered] = useState(false);
+    const [made, setMade] = useState<string | null>(null);
     const taken = part ?? (entered ? meant : undefined) ?? null;
     const focusFirst = () => list.current?.querySelector('button')?.focus(); // of several none was meant yet
     useEffect(() => {
@@ -36,6 +42,7 @@ export function AddPart({ opened, onClose, job, edits, selected }: { opened: boo
     const leave = () => {
         setEntered(false);
         setPart(null);
+        setMade(null);
     };
     const close = () => {
         leave();
@@ -43,8 +50,10 @@ export function AddPart({ opened, onClose, job, edits, selected }: { opened: boo
         onClose();
     };
     return (
-        <Dialog opened={opened} onClose={close} title={taken === null ? 'Add a part' : taken.name}>
-            {taken !== null ? (
+        <Dialog opened={opened} onClose={close} title={made !== null ? `Add a ${KINDS[made]?.word ?? made}` : taken === null ? 'Add a part' : taken.name}>
+            {made !== null ? (
+                <MakePart kind={made} job={job} edits={edits} onBack={leave} onDone={close} />
+            ) : taken !== null ? (
                 <Details
                     part={taken}
                     job={job}
@@ -91,6 +100,18 @@ export function AddPart({ opened, onClose, job, edits, selected }: { opened: boo
                                 </section>
                             );
                         })}
+                        <section>
+                            <h3 className={classes.kind}>Not of the catalogue</h3>
+                            <ul className={classes.parts}>
+                                {MADE_HERE.map((kind) => (
+                                    <li key={kind}>
+                                        <button type="button" onClick={() => setMade(kind)}>
+                                            {words(KINDS[kind]?.word ?? kind)}, figure by figure
+                                        </button>
+                                    </li>
+                                ))}
+                            </ul>
+                        </section>
                         {catalogue.isPending && <p>Fetching the catalogue…</p>}
                         {catalogue.error !== null && <p role="alert">{catalogue.error.message}</p>}
                         {catalogue.data !== undefined && found.length === 0 && <p>The catalogue has nothing of that name.</p>}

@@ -45,7 +45,7 @@ function PointLine({ point, reading, edits }: { point: MeterPoint; reading: Read
     return (
         <tr>
             <th scope="row">
-                {point.label} <span className={classes.posts}>{point.plus} to {point.minus}</span>
+                {point.label}
                 {point.note !== null && <span className={classes.note}>{point.note}</span>}
             </th>
             <td className={classes.expect} data-figure={`meter:${point.id}`}>

@@ -10,7 +10,20 @@ final readonly class Problem implements \Stringable
     public function __construct(
         public string $pointer,
         public string $message,
+        private ?string $sentence = null,
     ) {
+    }
+
+    /** The same, told to people by this sentence. */
+    public function toldAs(string $sentence): self
+    {
+        return new self($this->pointer, $this->message, $sentence);
+    }
+
+    /** For people: which part and which field, as they are called, and what was expected. */
+    public function sentence(): string
+    {
+        return ($this->sentence ?? $this->message).'.';
     }
 
     /** The form the command line prints: `pointer: message`; the whole document is `/`. */

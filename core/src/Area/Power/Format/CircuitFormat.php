@@ -18,6 +18,7 @@ use Dinghy\File\Shape\OneOrListShape;
 use Dinghy\File\Shape\PartsShape;
 use Dinghy\File\Shape\ReferenceShape;
 use Dinghy\File\Shape\Shape;
+use Dinghy\File\Shape\TerminalShape;
 use Dinghy\File\Shape\TextShape;
 use Dinghy\Plan\DeviceKind;
 use Dinghy\Plan\Fastening;
@@ -36,15 +37,15 @@ final class CircuitFormat
         return new ObjectShape([
             Field::id(),
             Field::required('class', ChoiceShape::ofEnum(LoadClass::class))->called('Class of load'),
-            Field::required('from', self::source())->called('Taken from'),
+            Field::optional('run', self::run(), new \stdClass)->called('Run'),
             Field::optional('protection', new OneOrListShape(self::protection(), 4), [])->called('Fuse or breaker'),
+            Field::required('to', self::target())->called('Leads to'),
+            Field::required('from', self::source())->called('Taken from'),
             Field::optional('switch', new FlagShape, false)->called('Switch in the plus'),
             Field::optional('switch_rating_a', new NumberShape(1, 2000, 'A'))->called('Switch made for'),
             Field::optional('fastening', ChoiceShape::ofEnum(Fastening::class), 'nut')->called('Fastened by', 'At the posts'),
             Field::optional('plus_hole', SupplyFormat::stud())->called('Hole of the plus lug', 'At the posts'),
             Field::optional('minus_hole', SupplyFormat::stud())->called('Hole of the minus lug', 'At the posts'),
-            Field::optional('run', self::run(), new \stdClass)->called('Run'),
-            Field::required('to', self::target())->called('Leads to'),
         ]);
     }
 
@@ -53,8 +54,8 @@ final class CircuitFormat
     {
         return new ObjectShape([
             Field::required('bank', ReferenceShape::to('bank', WhenGone::GoesToo))->called('Bank'),
-            Field::optional('plus', self::terminal(), 'pos')->called('Plus on'),
-            Field::optional('minus', self::terminal(), 'neg')->called('Minus on'),
+            Field::optional('plus', new TerminalShape, 'pos')->called('Plus on'),
+            Field::optional('minus', new TerminalShape, 'neg')->called('Minus on'),
             Field::optional('past_shunt', new FlagShape, false)->called('Minus goes past the shunt'),
         ]);
     }
@@ -90,11 +91,13 @@ final class CircuitFormat
     private static function run(): ObjectShape
     {
         return new ObjectShape([
+            Field::optional('gauge', new NullableShape(GaugeShape::of()))->called('Gauge'),
+            Field::optional('length_m', new NullableShape(new NumberShape(0.05, 60, 'm of run, one way')))->called('Length, one way'),
             Field::optional(
                 'route',
                 new NullableShape(new ListShape(ReferenceShape::to('station', WhenGone::Rearranged), 40, 2)),
             )->called('Route'),
-            Field::optional('length_m', new NullableShape(new NumberShape(0.05, 60, 'm of run, one way')))->called('Length, one way'),
+            Field::optional('extra_mohm', new NumberShape(0, 2000, 'mΩ'), 0)->called('Old joints on the way'),
             Field::optional('slack_from_m', new NumberShape(0, Run::MOST_SLACK, 'm of slack'))->called('Slack at the start', 'Slack and way back'),
             Field::optional('slack_to_m', new NumberShape(0, Run::MOST_SLACK, 'm of slack'))->called('Slack at the end', 'Slack and way back'),
             Field::optional(
@@ -102,11 +105,9 @@ final class CircuitFormat
                 new NullableShape(new ListShape(ReferenceShape::to('station', WhenGone::Rearranged), 40, 2)),
             )->called('Route of the minus', 'Slack and way back'),
             Field::optional('drip_loop', new FlagShape, true)->called('Drip loop', 'Slack and way back'),
-            Field::optional('gauge', new NullableShape(GaugeShape::of()))->called('Gauge'),
             Field::optional('metal', ChoiceShape::ofEnum(Metal::class), 'tinned-copper')->called('Metal', 'The wire'),
             Field::optional('cable', self::cable(), 'single')->called('Cable', 'The wire'),
             Field::optional('bundled', NumberShape::whole(1, 100), 2)->called('Conductors in the bundle', 'The wire'),
-            Field::optional('extra_mohm', new NumberShape(0, 2000, 'mΩ'), 0)->called('Old joints on the way'),
             Field::optional('wire', ChoiceShape::ofEnum(WireKind::class), 'marine')->called('Kind of wire', 'The wire'),
             Field::optional('plus_colour', new TextShape(30))->called('Colour of the plus', 'The wire'),
             Field::optional('minus_colour', new TextShape(30))->called('Colour of the minus', 'The wire'),
@@ -188,14 +189,5 @@ final class CircuitFormat
     private static function cable(): Shape
     {
         return new ChoiceShape(['single', 'pair'], ['single' => 'two single wires', 'pair' => 'a pair in one jacket']);
-    }
-
-    private static function terminal(): Shape
-    {
-        return new TextShape(
-            10,
-            '^(neg|pos|tap:[1-9][0-9]?|(pos|neg)@[1-9][0-9]?)$',
-            'a terminal as "neg", "pos", "tap:1" or "pos@2",',
-        );
     }
 }
