@@ -7,6 +7,7 @@ use App\Http\Controllers\AreaController;
 use App\Http\Controllers\BenchController;
 use App\Http\Controllers\BoardTemplateController;
 use App\Http\Controllers\CatalogueController;
+use App\Http\Controllers\CataloguePartController;
 use App\Http\Controllers\CatalogueTableController;
 use App\Http\Controllers\HouseRulesController;
 use App\Http\Controllers\JobController;
@@ -45,6 +46,8 @@ Route::prefix('api')->middleware(WellFormed::class)->group(function (): void {
         Route::get('people', [PersonController::class, 'index']);
         Route::delete('people/{person}/sessions', [PersonController::class, 'endSessions'])->where('person', '[0-9]{1,9}');
         Route::get('catalogue', CatalogueController::class);
+        Route::post('catalogue/parts', [CataloguePartController::class, 'store']);
+        Route::put('catalogue/parts/{part}', [CataloguePartController::class, 'update'])->where('part', '[0-9]{1,9}');
         Route::get('catalogue/table', [CatalogueTableController::class, 'show']);
         Route::post('catalogue/table', [CatalogueTableController::class, 'store']);
         Route::get('house-rules', [HouseRulesController::class, 'show']);

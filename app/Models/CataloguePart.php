@@ -18,15 +18,18 @@ use Illuminate\Database\Eloquent\Model;
  * @property string $name_key what makes it the same part as another
  * @property array<string, mixed> $figures keys of the plan file; of a block "circuits" and "rating_a"; of a charger "outputs", "amps", "isolated";
  *   of every part "price", of a wire for a metre of one conductor
+ * @property int $version rises by one with each change
+ * @property \Carbon\CarbonInterface|null $retired_at since when it is not used any more
  */
 final class CataloguePart extends Model
 {
-    protected $fillable = ['shop_id', 'kind', 'name', 'name_key', 'figures'];
+    protected $fillable = ['shop_id', 'kind', 'name', 'name_key', 'figures', 'retired_at'];
 
     protected static function booted(): void
     {
         self::saving(static function (self $part): void {
             $part->name_key = NameKey::of($part->name);
+            $part->exists && $part->isDirty() && ! $part->isDirty('version') && $part->version++;
         });
         // Whoever looks at a boat sees that figures of its parts are newer.
         $changed = static fn (self $part) => Shop::query()->whereKey($part->shop_id)->increment('catalogue_version');
@@ -37,7 +40,7 @@ final class CataloguePart extends Model
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['figures' => 'array'];
+        return ['figures' => 'array', 'version' => 'integer', 'retired_at' => 'datetime'];
     }
 
     /** Everything that the catalogue says of it: objects stay objects. */

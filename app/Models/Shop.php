@@ -46,8 +46,17 @@ final class Shop extends Model
         return resolve(Areas::class)->evaluate($document->plan(), $units, $this->houseRules()->numberingEnd());
     }
 
-    /** @return HasMany<CataloguePart, $this> */
+    /** @return HasMany<CataloguePart, $this> those that are used, not the retired ones */
     public function catalogue(): HasMany
+    {
+        $used = $this->parts();
+        $used->whereNull('retired_at');
+
+        return $used;
+    }
+
+    /** @return HasMany<CataloguePart, $this> every part, the retired ones too: their names are taken */
+    public function parts(): HasMany
     {
         return $this->hasMany(CataloguePart::class);
     }

@@ -106,7 +106,7 @@ final readonly class SupplyComparison
     {
         $charger = $catalogue->where('kind', 'charger')
             ->filter(
-                static fn (CataloguePart $part): bool => ($part->figures['outputs'] ?? null) === 1 && self::amps($part) >= self::CHARGE_AMPS,
+                static fn (CataloguePart $part): bool => ($part->figures['outputs'] ?? null) === 1 && ($part->figures['input'] ?? 'mains') === 'mains' && self::amps($part) >= self::CHARGE_AMPS,
             )
             ->sortBy(self::amps(...))->first();
         if ($variant->patch === null || $variant->newBank === null || $charger === null) {
@@ -120,7 +120,7 @@ final readonly class SupplyComparison
                 1,
                 self::amps($charger),
                 (bool) ($charger->figures['isolated'] ?? false),
-                $variant->newBank,
+                [$variant->newBank],
                 $charger->name,
             ),
         );

@@ -44,11 +44,11 @@ final class AccessTest extends BrowserTestCase
 
     /** Survey and Layout, every pane: axe finds nothing, and at the desk the page does not scroll. */
     #[DataProvider('stages')]
-    public function test_axe_on_survey_and_layout(string $stage, int $panes): void
+    public function test_axe_on_survey_and_layout(string $stage, string $panes): void
     {
         $this->openStage('Console boat', $stage);
-        for ($key = 1; $key <= $panes; $key++) {
-            $this->press((string) $key);
+        foreach (str_split($panes) as $key) {
+            $this->press($key);
             usleep(500_000);
             $this->assertNothingForAxe("{$stage} after {$key}");
             self::assertSame([0, 0], $this->driver()->executeScript('const e = document.documentElement; return [e.scrollWidth - e.clientWidth, e.scrollHeight - e.clientHeight]'));
@@ -87,16 +87,16 @@ final class AccessTest extends BrowserTestCase
         $this->assertNothingForAxe('an empty layout');
     }
 
-    /** @return list<array{string, int}> */
+    /** @return list<array{string, string}> */
     public static function stages(): array
     {
-        return [['Survey', 5], ['Layout', 7]];
+        return [['Survey', 'cbphf'], ['Layout', 'prtmhbf']];
     }
 
     /** @return list<array{string}> */
     public static function panes(): array
     {
-        return [['1'], ['2'], ['3'], ['4w'], ['5'], ['6'], ['7'], ['a'], ['l']];
+        return [['f'], ['r'], ['v'], ['bw'], ['s'], ['u'], ['o'], ['g'], ['i'], ['a'], ['l']];
     }
 
     public function test_at_the_desk_the_page_itself_does_not_scroll(): void

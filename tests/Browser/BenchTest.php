@@ -62,8 +62,7 @@ final class BenchTest extends BrowserTestCase
         $this->see('section[role=dialog] li button');
         $this->press('12 V lift', WebDriverKeys::ENTER);
         $this->see('section[role=dialog] input');
-        $this->click('//section[@role="dialog"]//label[contains(., "Hung on")]/following::input[1]');
-        $this->click('//*[@role="option" and contains(., "across its first block")]');
+        $this->click('//section[@role="dialog"]//label[contains(., "Hung on")]/following::select[1]/option[contains(., "across its first block")]');
         $this->click('//section[@role="dialog"]//button[contains(., "Add it")]');
         $lift = 'to-12-v-lift-of-a-bow-motor';
         $this->see("[data-grip=\"feed:{$lift}:plus\"]");

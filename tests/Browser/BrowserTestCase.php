@@ -83,7 +83,7 @@ abstract class BrowserTestCase extends TestCase
     }
 
     /** Where a figure must not part from its unit, the page has a space that no line ends at. */
-    private static function anySpace(string $xpath): string
+    protected static function anySpace(string $xpath): string
     {
         return str_replace('contains(.,', "contains(translate(., '\u{a0}', ' '),", $xpath);
     }
@@ -170,7 +170,7 @@ abstract class BrowserTestCase extends TestCase
     /** Walks with the Tab key until the element with the focus answers to the name, as a person without a mouse does. */
     protected function tabTo(string $name): void
     {
-        for ($step = 0; $step < 80; $step++) {
+        for ($step = 0; $step < 160; $step++) {
             $this->press(WebDriverKeys::TAB);
             $focused = $this->driver()->executeScript('const e = document.activeElement; if (!e || !e.matches("a, button, input, select, [role=button], [role=menuitem]")) return ""; return [e.getAttribute("aria-label"), e.innerText, e.labels && e.labels[0] && e.labels[0].innerText].filter(Boolean).join(" | ")');
             if (is_string($focused) && str_contains($focused, $name)) {
@@ -201,7 +201,7 @@ abstract class BrowserTestCase extends TestCase
     /** The page's words, however often it is drawn anew meanwhile. */
     protected function page(): string
     {
-        return (string) $this->driver()->executeScript('return document.body.innerText');
+        return (string) $this->driver()->executeScript('return document.body.innerText.replaceAll("\u00a0", " ")');
     }
 
     protected function drag(string $css, int $right, int $down): void

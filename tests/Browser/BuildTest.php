@@ -52,7 +52,7 @@ final class BuildTest extends BrowserTestCase
         // A part taken out comes back with undo.
         $this->press('/');
         $this->dialog('Run, device');
-        $this->press('hub', WebDriverKeys::ENTER);
+        $this->press('device hub', WebDriverKeys::ENTER);
         $this->until(fn (): bool => str_contains($this->page(), 'Take out hub'), 'the hub chosen');
         $this->click('//button[contains(., "Take out hub")]');
         $this->until(fn (): bool => $this->driver()->findElements(WebDriverBy::cssSelector('[data-run="to-hub"]')) === [], 'the hub taken out');

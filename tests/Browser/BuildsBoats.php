@@ -52,12 +52,29 @@ trait BuildsBoats
         }
         foreach (array_filter(['Bank' => $bank, 'Hung on' => $on]) as $label => $choice) {
             $this->acts++;
-            $this->click('//section[@role="dialog"]//label[contains(., "'.$label.'")]/following::input[1]');
-            $this->click("//*[@role=\"option\" and contains(., \"{$choice}\")]");
+            $this->chooseInDialog($label, $choice);
         }
         $this->click('//section[@role="dialog"]//button[contains(., "Add it")]');
         $this->until(fn (): bool => $this->kept() !== $before
             && $this->driver()->findElements(WebDriverBy::cssSelector('section[role=dialog]')) === [], "{$sought} in the plan");
+    }
+
+    /** One of what a field offers; of a charger, the one bank that it charges. */
+    private function chooseInDialog(string $label, string $choice): void
+    {
+        self::assertTrue($this->driver()->executeScript(<<<'JS'
+            const [label, choice] = arguments, dialog = document.querySelector('section[role=dialog]');
+            const field = [...dialog.querySelectorAll('label')].find((one) => one.innerText.startsWith(label))?.control;
+            const option = [...(field?.options ?? [])].find((one) => one.text.toLowerCase().includes(choice.toLowerCase()));
+            if (option !== undefined) {
+                Object.getOwnPropertyDescriptor(HTMLSelectElement.prototype, 'value').set.call(field, option.value);
+                field.dispatchEvent(new Event('change', { bubbles: true }));
+                return true;
+            }
+            const boxes = [...dialog.querySelectorAll('input[type=checkbox]')], meant = boxes.filter((box) => box.labels[0].innerText.toLowerCase().includes(choice.toLowerCase()));
+            boxes.filter((box) => box.checked !== meant.includes(box)).forEach((box) => box.click());
+            return meant.length === 1;
+            JS, [$label, $choice]), "{$label}: {$choice}");
     }
 
     private function fill(string $label, string $text): void

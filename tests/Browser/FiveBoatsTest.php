@@ -114,7 +114,7 @@ final class FiveBoatsTest extends BrowserTestCase
         $this->clickOn('#tab-findings');
         $this->see('[aria-label=Findings]');
         foreach ($presses as $words) {
-            $this->until(fn (): bool => $this->driver()->findElements(WebDriverBy::xpath("//*[@role='tabpanel']//button[contains(., \"{$words}\") or contains(@aria-label, \"{$words}\")]")) !== [], $words);
+            $this->until(fn (): bool => $this->driver()->findElements(WebDriverBy::xpath(self::anySpace("//*[@role='tabpanel']//button[contains(., \"{$words}\") or contains(@aria-label, \"{$words}\")]"))) !== [], $words);
             $this->apply($words);
         }
         $this->until(fn (): bool => str_starts_with($this->figure('verdict'), $verdict), "{$verdict}, not: {$this->figure('verdict')}");

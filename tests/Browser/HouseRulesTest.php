@@ -33,7 +33,7 @@ final class HouseRulesTest extends BrowserTestCase
         $this->signIn('owner');
         $this->visit('/house-rules');
         $this->typeInto('Days between trips', '9000');
-        $this->until(fn (): bool => str_contains($this->page(), '/house_rules/layup_days'), 'the refusal names the rule');
+        $this->until(fn (): bool => str_contains($this->page(), 'days between trips: expected a number from 0 to 365 days'), 'the refusal names the rule');
         self::assertFalse($this->at('//button[contains(., "Keep these rules")]')->isEnabled());
         $this->typeInto('Days between trips', '');
         $this->press(WebDriverKeys::TAB);

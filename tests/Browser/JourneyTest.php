@@ -33,8 +33,8 @@ final class JourneyTest extends BrowserTestCase
         self::assertSame('60 A', $thicker['run:bow-motor:protection_a']);
 
         $this->press('w');
-        $this->until(fn (): bool => str_contains($this->textOf('aside'), 'E = 10.75 · I · L / CM'), 'why');
-        self::assertStringContainsString('ABYC E-11', $this->textOf('aside'));
+        $this->until(fn (): bool => str_contains($this->textOf('section[aria-label=Why]'), 'E = 10.75 · I · L / CM'), 'why');
+        self::assertStringContainsString('ABYC E-11', $this->textOf('section[aria-label=Why]'));
         $this->press('w', 'z');
         $this->until(fn (): bool => $this->figures() === $asFound, 'everything as it was after undo');
 

@@ -90,7 +90,7 @@ final class KeepingTest extends BrowserTestCase
         $this->see('section[role=dialog] input[type=email]')->sendKeys('rigger@fernhollow.example');
         $this->see('section[role=dialog] input[type=password]')->sendKeys(DatabaseSeeder::PASSWORD.WebDriverKeys::ENTER);
         $this->until(fn (): bool => str_contains($this->figure('kept'), 'v2'), 'kept after signing in again');
-        self::assertSame($address, $this->driver()->getCurrentURL());
+        self::assertStringStartsWith($address, $this->driver()->getCurrentURL());
         self::assertSame([], $this->driver()->findElements(WebDriverBy::cssSelector('section[role=dialog]')));
     }
 
@@ -115,7 +115,7 @@ final class KeepingTest extends BrowserTestCase
         $file = sys_get_temp_dir().'/dinghy-other-plan.json';
         file_put_contents($file, json_encode($plan, JSON_THROW_ON_ERROR));
         $this->driver()->findElement(WebDriverBy::cssSelector('input[aria-label="Plan file"]'))->sendKeys($file);
-        $this->until(fn (): bool => str_contains($this->textOf('section[role=dialog]'), 'feed bow-motor: gauge 8 AWG → 2 AWG'), 'what it would change');
+        $this->until(fn (): bool => str_contains($this->textOf('section[role=dialog]'), 'feed to Bow motor 36 V: gauge 8 AWG → 2 AWG'), 'what it would change');
         self::assertStringContainsString('v1', $this->figure('kept'));
         $this->click('//section[@role="dialog"]//button[contains(., "Replace the plan")]');
         $this->until(fn (): bool => str_contains($this->figure('kept'), 'v2'), 'replaced');
@@ -171,7 +171,7 @@ final class KeepingTest extends BrowserTestCase
         $this->signIn('apprentice');
         $this->clickOn('main li h2 a');
         $this->see('[data-run="bow-motor"]');
-        $this->press(']', '2');
+        $this->press(']', 'r');
         usleep(300_000);
         self::assertSame('8 AWG', $this->figure('run:bow-motor:gauge'));
         self::assertSame([], $this->driver()->findElements(WebDriverBy::cssSelector(self::GAUGE)));

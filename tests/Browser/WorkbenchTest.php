@@ -59,7 +59,7 @@ final class WorkbenchTest extends BrowserTestCase
         $this->until(fn (): bool => str_contains($this->page(), 'a battery of their own (now)'), 'taken back');
         // The figure answers on whose word it stands.
         $this->clickOn('[data-figure="supply:own:electronics alone, full to floor"]');
-        $this->until(fn (): bool => str_contains($this->textOf('aside'), 'Peukert'), 'its reason');
+        $this->until(fn (): bool => str_contains($this->textOf('section[aria-label=Why]'), 'Peukert'), 'its reason');
     }
 
     public function test_a_parallel_bank_is_moved_from_one_end_to_the_diagonal(): void
@@ -132,7 +132,7 @@ final class WorkbenchTest extends BrowserTestCase
             $this->press('a');
             $this->see('section[role=dialog] li button');
             $this->press($screen, WebDriverKeys::ENTER);
-            $this->until(fn (): bool => $this->driver()->executeScript('return [...document.querySelectorAll("section[role=dialog] input")].some((input) => input.value === arguments[0])', [$words]) === true, $words);
+            $this->until(fn (): bool => $this->driver()->executeScript('return [...document.querySelectorAll("section[role=dialog] select")].some((select) => select.selectedOptions[0]?.text === arguments[0])', [$words]) === true, $words);
             $this->click('//section[@role="dialog"]//button[contains(., "Add it")]');
             $this->until(fn (): bool => $this->driver()->findElements(WebDriverBy::cssSelector('section[role=dialog]')) === [], 'the dialog gone');
         }
@@ -211,9 +211,9 @@ final class WorkbenchTest extends BrowserTestCase
         $this->until(fn (): bool => $this->see('[data-run="br-live-sonar"]')->getAttribute('aria-pressed') === 'true', 'the run found');
         $this->until(fn (): bool => $this->driver()->findElements(WebDriverBy::cssSelector('section[role=dialog]')) === [], 'the dialog gone');
         $this->press('w');
-        $this->until(fn (): bool => str_contains($this->textOf('aside'), 'Bow locker block to Live-sonar module'), 'its reason');
-        $this->see('aside select')->sendKeys('Reading plug of Bow motor');
-        $this->until(fn (): bool => str_contains($this->textOf('aside'), '38.1 V'), 'another figure chosen');
+        $this->until(fn (): bool => str_contains($this->textOf('section[aria-label=Why]'), 'Bow locker block to Live-sonar module'), 'its reason');
+        $this->see('section[aria-label=Why] select')->sendKeys('Reading plug of Bow motor');
+        $this->until(fn (): bool => str_contains($this->textOf('section[aria-label=Why]'), '38.1 V'), 'another figure chosen');
     }
 
     public function test_runs_are_walked_and_chosen_on_the_drawing(): void
@@ -262,7 +262,7 @@ final class WorkbenchTest extends BrowserTestCase
         $file = sys_get_temp_dir().'/dinghy-refused-'.bin2hex(random_bytes(4)).'.json';
         file_put_contents($file, '{"format":"dinghy-plan","version":1,"feeds":[{"id":"f","class":"wrong"}]}');
         $this->driver()->findElement(WebDriverBy::cssSelector('header input[type=file]'))->sendKeys($file);
-        $this->until(fn (): bool => str_contains($this->textOf('[role=alert]'), '/feeds/0/class: expected one of thrust, electronics, general'), 'the refusal');
+        $this->until(fn (): bool => str_contains($this->textOf('[role=alert]'), 'Feed to F, class of load: expected one of thrust, electronics, general'), 'the refusal');
         unlink($file);
         self::assertStringContainsString('v1', $this->figure('kept'));
     }

@@ -67,7 +67,7 @@ foreach ([['', 1280, 800], ['-phone', 390, 844]] as [$suffix, $width, $height]) 
         $key('t');
         $key('1');
         $key('w');
-        $see('aside h3');
+        $see('section[aria-label=Why] h3');
         $take('power-why');
         $go('layout');
         $see('[data-station]');

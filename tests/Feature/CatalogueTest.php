@@ -90,7 +90,7 @@ final class CatalogueTest extends TestCase
         self::assertSame(['Flooded deep-cycle 12 V 85 Ah, group 24'], array_values(array_unique(array_column((array) $told->json('differences'), 'name'))));
         $why = array_column($told->json('refused'), 'why', 'line');
         self::assertSame([4, 6, 7, 8, 9, 10], array_keys($why));
-        foreach ([4 => 'chemistry: expected one of flooded, agm', 6 => 'v_max: expected more than v_min', 7 => '"nine" in column v_min', 8 => 'expected battery, device, block, charger, wire, protection or connector', 9 => 'circuits: expected a whole number from 1 to 48', 10 => 'stands in line 5 already'] as $line => $words) {
+        foreach ([4 => 'chemistry: expected one of flooded, agm', 6 => 'v_max: expected more than v_min', 7 => '"nine" in column v_min', 8 => 'expected battery, device, block, charger, shunt, switch, wire, protection or connector', 9 => 'circuits: expected a whole number from 1 to 48', 10 => 'stands in line 5 already'] as $line => $words) {
             self::assertStringContainsString($words, $why[$line]);
         }
         self::assertSame($before, CataloguePart::query()->count(), 'a look changes nothing');
@@ -117,5 +117,66 @@ final class CatalogueTest extends TestCase
         self::assertStringContainsString('There is no column "colour"', (string) $look("kind,name,colour\n")->json('refused.0.why'));
         self::assertStringContainsString('"kind" and "name" must be among them', (string) $look("name\nx\n")->json('refused.0.why'));
         $owner->postJson('/api/catalogue/table', ['csv' => '', 'keep' => false])->assertStatus(422)->assertJsonPath('message', 'Choose a table of parts, of at most 1 MB.');
+    }
+
+    public function test_a_part_is_added_changed_copied_retired_and_taken_back(): void
+    {
+        $this->actingAs($this->person('owner'));
+        $made = $this->postJson('/api/catalogue/parts?units=imperial', ['kind' => 'battery', 'name' => 'LiFePO4 12 V 60 Ah', 'figures' => ['chemistry' => 'lifepo4', 'nominal_v' => '12 V', 'capacity_ah' => '60 Ah', 'mass_kg' => '15 lb', 'size_mm' => '9.1 x 5.4 x 8.3 in', 'max_series' => '4', 'price' => '319,50']])->assertCreated();
+        ApiContract::assertMet('POST', '/api/catalogue/parts', 201, (string) $made->getContent());
+        $figures = $made->json('figures');
+        self::assertSame(['lifepo4', 12, 60, 4, 319.5], [$figures['chemistry'], $figures['nominal_v'], $figures['capacity_ah'], $figures['max_series'], $figures['price']]);
+        self::assertEqualsWithDelta(6.80388555, $figures['mass_kg'], 1e-9);
+
+        $id = $made->json('id');
+        $changed = $this->putJson("/api/catalogue/parts/{$id}", ['version' => 1, 'name' => 'LiFePO4 12 V 60 Ah, long', 'figures' => [...$figures, 'capacity_ah' => '64']])->assertOk();
+        ApiContract::assertMet('PUT', '/api/catalogue/parts/{part}', 200, (string) $changed->getContent());
+        self::assertSame([2, 64, 'LiFePO4 12 V 60 Ah, long'], [$changed->json('version'), $changed->json('figures.capacity_ah'), $changed->json('name')]);
+        $late = $this->putJson("/api/catalogue/parts/{$id}", ['version' => 1, 'name' => 'Another', 'figures' => $figures])->assertStatus(409);
+        self::assertStringContainsString('somebody changed', (string) $late->json('message'));
+
+        $this->putJson("/api/catalogue/parts/{$id}", ['version' => 2, 'retired' => true])->assertOk();
+        $this->postJson("/api/jobs/{$this->skiff()->id}/plan/parts", ['part' => $id])->assertStatus(404);
+        $taken = $this->postJson('/api/catalogue/parts', ['kind' => 'battery', 'name' => 'lifepo4 12 V 60 Ah, LONG', 'figures' => $figures])->assertStatus(409);
+        self::assertStringContainsString('Give it another name', (string) $taken->json('message'));
+        self::assertSame([3, true], array_values(array_intersect_key((array) collect((array) $this->getJson('/api/catalogue')->json('parts'))->firstWhere('id', $id), ['version' => 1, 'retired' => 1])));
+        $this->putJson("/api/catalogue/parts/{$id}", ['version' => 3, 'retired' => false])->assertOk();
+        $this->postJson("/api/jobs/{$this->skiff()->id}/plan/parts", ['part' => $id, 'series' => 1])->assertOk();
+    }
+
+    public function test_a_part_that_no_plan_would_take_is_refused_by_the_name_of_its_field(): void
+    {
+        $this->actingAs($this->person('owner'));
+        $add = fn (string $kind, array $figures): string => (string) $this->postJson('/api/catalogue/parts', ['kind' => $kind, 'name' => 'New', 'figures' => $figures])->assertUnprocessable()->json('message');
+        self::assertSame('Not kept: Works up to: expected more than v_min, 20 V, found 15 V.', $add('device', ['kind' => 'display', 'v_min' => '20 V', 'v_max' => '15 V', 'typical_a' => '1 A', 'peak_a' => '2 A']));
+        self::assertSame('Not kept: Made for: expected a number from 1 to 2000 A, found 9000.', $add('switch', ['rating_a' => '9000']));
+        self::assertStringContainsString('a number', $add('shunt', ['rating_a' => 'plenty']));
+        self::assertStringContainsString('price', $add('switch', ['rating_a' => '100', 'price' => '-4']));
+        self::assertStringContainsString('kind: expected battery, device', $add('anchor', []));
+        self::assertSame(0, $this->person('owner')->shop->parts()->where('name', 'New')->count());
+    }
+
+    /** What hangs on banks is put in from the catalogue as from a shelf. */
+    public function test_shunt_switch_and_chargers_of_every_kind_are_put_in(): void
+    {
+        $this->actingAs($this->person('rigger'));
+        $job = $this->skiff()->id;
+        $part = fn (string $name): int => (int) $this->person('owner')->shop->parts()->where('name', $name)->value('id');
+        $put = fn (string $name, array $how) => $this->postJson("/api/jobs/{$job}/plan/parts", ['part' => $part($name), ...$how]);
+        self::assertEquals(['rating_a' => 300, 'mohm' => 0.167, 'stud' => 'M10', 'capacity_set_ah' => 50], $put('Monitor shunt, 300 A', ['bank' => 'electronics'])->assertOk()->json('plan.banks.1.shunt'));
+        self::assertTrue($put('Battery switch, 200 A', ['bank' => 'thrust'])->assertOk()->json('plan.banks.0.switch'));
+        self::assertTrue($put('Battery switch, 200 A', ['run' => 'house'])->assertOk()->json('plan.feeds.1.switch'));
+        foreach ((array) $this->getJson("/api/jobs/{$job}")->json('plan.chargers') as $charger) {
+            $this->deleteJson("/api/jobs/{$job}/plan/parts", ['on' => "charger:{$charger['id']}"])->assertOk();
+        }
+        $solar = $put('Solar controller, 10 A', ['banks' => ['electronics']])->assertOk();
+        self::assertSame(['solar', 'e1'], [$solar->json('plan.chargers.0.input'), $solar->json('plan.chargers.0.outputs.0.battery')]);
+        $this->deleteJson("/api/jobs/{$job}/plan/parts", ['on' => "charger:{$solar->json('plan.chargers.0.id')}"])->assertOk();
+        $drawing = $put('DC–DC charger, 20 A', ['banks' => ['electronics'], 'from' => 'thrust'])->assertOk();
+        self::assertSame('thrust', $drawing->json('plan.chargers.0.input_from.bank'));
+        self::assertStringContainsString('draws on', (string) $put('DC–DC charger, 20 A', ['banks' => ['thrust'], 'from' => 'thrust'])->assertUnprocessable()->json('message'));
+        self::assertStringContainsString('has a feed already', (string) $put('Converter to 12 V, 20 A', ['from' => 'thrust', 'block' => 'bow-block'])->assertUnprocessable()->json('message'));
+        $both = $put('Charger, 4 outputs of 15 A', ['banks' => ['thrust']])->assertOk();
+        self::assertCount(3, (array) $both->json('plan.chargers.1.outputs'));
     }
 }

@@ -75,10 +75,14 @@ final class PartTest extends TestCase
         foreach (CataloguePart::query()->get() as $part) {
             $onRun = in_array($part->kind, ['wire', 'protection', 'connector'], true);
             $job = $onRun ? $this->skiff() : Job::query()->findOrFail($this->postJson('/api/jobs', ['customer' => 'C', 'title' => 'T', 'boat' => 'B'])->json('id'));
-            if (in_array($part->kind, ['block', 'charger'], true)) {
+            if (in_array($part->kind, ['block', 'charger', 'shunt', 'switch'], true)) {
                 $this->add($job, 'LiFePO4 12 V 100 Ah, group 31', ['name' => 'bank'])->assertOk();
+                $this->add($job, 'LiFePO4 12 V 100 Ah, group 31', ['name' => 'source'])->assertOk();
             }
-            $answer = $this->postJson("/api/jobs/{$job->id}/plan/parts", ['part' => $part->id, 'bank' => 'bank', 'run' => 'bow-motor']);
+            if (isset($part->figures['volts'])) {
+                $this->postJson("/api/jobs/{$job->id}/plan/proposals", ['make' => 'part', 'kind' => 'block', 'name' => 'box', 'part' => ['circuits' => 4]])->assertOk();
+            }
+            $answer = $this->postJson("/api/jobs/{$job->id}/plan/parts", ['part' => $part->id, 'bank' => 'bank', 'from' => 'source', 'block' => 'box', ...($onRun ? ['run' => 'bow-motor'] : [])]);
             self::assertSame(200, $answer->status(), "{$part->name}: {$answer->json('message')}");
         }
     }

@@ -26,7 +26,7 @@ final class PermissionTest extends TestCase
     #[DataProvider('routes')]
     public function test_permissions(string $method, string $path, array $body, int $owner, int $apprentice, int $stranger, ?int $rigger = null): void
     {
-        $uri = '/api/'.str_replace(['{job}', '{acceptance}', '{board}', '{photograph}', '{upload}', '{number}', '{id}', '{person}', '{stage}'], [(string) $this->skiff()->id, '999', 'stern-board', (string) $this->skiff()->photographs()->value('content'), self::NO_UPLOAD, '1', self::NO_UPLOAD, '999999', 'survey'], $path);
+        $uri = '/api/'.str_replace(['{job}', '{acceptance}', '{board}', '{photograph}', '{upload}', '{number}', '{id}', '{person}', '{stage}', '{part}'], [(string) $this->skiff()->id, '999', 'stern-board', (string) $this->skiff()->photographs()->value('content'), self::NO_UPLOAD, '1', self::NO_UPLOAD, '999999', 'survey', '999999'], $path);
         $this->json($method, $uri, $body)->assertStatus(401);
         foreach (['apprentice' => $apprentice, 'rigger' => $rigger ?? $owner, ...($rigger === null ? [] : ['owner' => $owner])] as $role => $status) {
             $answer = $this->actingAs($this->person($role))->json($method, $uri, $body);
@@ -98,6 +98,8 @@ final class PermissionTest extends TestCase
             'catalogue as a table' => ['GET', 'catalogue/table', [], 200, 200, 200],
             'catalogue from a table' => ['POST', 'catalogue/table', ['csv' => "kind,name\n", 'keep' => true], 200, 403, 200, 403],
             'catalogue' => ['GET', 'catalogue', [], 200, 200, 200],
+            'a new part of the catalogue' => ['POST', 'catalogue/parts', ['kind' => 'switch', 'name' => 'Battery switch, 100 A', 'figures' => ['rating_a' => '100 A']], 201, 403, 201, 403],
+            'a part of the catalogue changed' => ['PUT', 'catalogue/parts/{part}', ['version' => 1, 'retired' => true], 404, 403, 404, 403],
             'decide' => ['POST', 'jobs/{job}/decisions', ['occasion' => self::OCCASION, 'reason' => 'as agreed'], 409, 403, 404],
             'open again' => ['DELETE', 'jobs/{job}/decisions/{acceptance}', [], 404, 403, 404],
             'export' => ['GET', 'jobs/{job}/plan', [], 200, 200, 404],

@@ -12,9 +12,11 @@ use Dinghy\Plan\Plan;
 use Dinghy\Proposal\AddBank;
 use Dinghy\Proposal\AddBlock;
 use Dinghy\Proposal\AddCharger;
+use Dinghy\Proposal\AddConverter;
 use Dinghy\Proposal\AddDevice;
 use Dinghy\Proposal\CircuitOffers;
 use Dinghy\Proposal\CircuitRequirements;
+use Dinghy\Proposal\FitOnBank;
 use Dinghy\Proposal\FitOnRun;
 
 /** Parts of the catalogue put into a plan with what a rigger would give them: a bank, a feed, a circuit, a run. */
@@ -41,8 +43,25 @@ final class PowerAdditions
                 $new->said->string('bank')->value(), $new->station, $new->part->name, is_numeric(
                     $new->figures()->rating_a ?? null,
                 ) ? (float) $new->figures()->rating_a : null)),
-            'charger' => new Addition(self::ON_A_BANK, [], static fn (NewPart $new): \Closure => static fn (Plan $plan): Patch => AddCharger::to($plan, $new->name(), (int) ($new->figures()->outputs ?? 1),
-                (float) ($new->figures()->amps ?? 10), (bool) ($new->figures()->isolated ?? false), $new->said->string('bank')->value(), $new->part->name)),
+            'charger' => new Addition([
+                ...self::ON_A_BANK,
+                'banks' => ['sometimes', 'array', 'min:1', 'max:16'],
+                'banks.*' => ['string', 'max:40'],
+                'from' => ['nullable', 'string', 'max:40'],
+                'block' => ['nullable', 'string', 'max:40'],
+            ], ['banks.*' => 'Say which banks it charges.'], self::charger(...)),
+            'shunt' => new Addition(
+                self::ON_A_BANK,
+                [],
+                static fn (NewPart $new): \Closure => static fn (Plan $plan): Patch => FitOnBank::shunt($plan, $new->figures(), $new->said->string('bank')->value()),
+            ),
+            'switch' => new Addition(self::ON_A_BANK + self::ON_A_RUN, [], static function (NewPart $new): \Closure {
+                $amps = is_numeric($new->figures()->rating_a ?? null) ? (float) $new->figures()->rating_a : null;
+
+                return static fn (Plan $plan): Patch => $new->said->filled('run')
+                    ? FitOnRun::feedSwitch($plan, $amps, $new->said->string('run')->value())
+                    : FitOnBank::batterySwitch($plan, $amps, $new->said->string('bank')->value());
+            }),
             'device' => new Addition(['on' => ['nullable', 'string', 'max:80']], [], self::device(...)),
             'wire' => new Addition(
                 self::ON_A_RUN,
@@ -54,13 +73,11 @@ final class PowerAdditions
                 ),
             ),
             'protection' => new Addition(
-                self::ON_A_RUN,
+                self::ON_A_BANK + self::ON_A_RUN,
                 [],
-                static fn (NewPart $new): \Closure => static fn (Plan $plan): Patch => FitOnRun::protection(
-                    $plan,
-                    $new->figures(),
-                    $new->said->string('run')->value(),
-                ),
+                static fn (NewPart $new): \Closure => static fn (Plan $plan): Patch => $new->said->filled('bank') && ! $new->said->filled('run')
+                    ? FitOnBank::stringFuses($plan, $new->figures(), $new->said->string('bank')->value())
+                    : FitOnRun::protection($plan, $new->figures(), $new->said->string('run')->value()),
             ),
             'connector' => new Addition(
                 self::ON_A_RUN,
@@ -83,6 +100,23 @@ final class PowerAdditions
 
         return static fn (Plan $plan): Patch => AddBank::to($plan, $new->named(), $new->givenName ?? ($series > 1 ? 'thrust' : 'house'), $series, $new->said->integer('parallel', 1),
             $new->station, now()->format('Y-m'), $new->said->filled('cranking_a') ? $new->said->float('cranking_a') : null);
+    }
+
+    /** @return \Closure(Plan): Patch */
+    private static function charger(NewPart $new): \Closure
+    {
+        $figures = $new->figures();
+        [$amps, $from] = [(float) ($figures->amps ?? 10), $new->said->filled('from') ? $new->said->string('from')->value() : null];
+        if (isset($figures->volts)) {
+            $efficiency = is_numeric($figures->efficiency ?? null) ? (float) $figures->efficiency : null;
+
+            return static fn (Plan $plan): Patch => AddConverter::to($plan, $new->name(), $amps, (float) $figures->volts, $efficiency, $from ?? '', $new->said->string('block')->value(), $new->part->name);
+        }
+        $named = array_values(array_filter((array) $new->said->input('banks', []), is_string(...)));
+        $banks = $named === [] ? [$new->said->string('bank')->value()] : $named;
+        $input = is_string($figures->input ?? null) ? $figures->input : 'mains';
+
+        return static fn (Plan $plan): Patch => AddCharger::to($plan, $new->name(), (int) ($figures->outputs ?? 1), $amps, (bool) ($figures->isolated ?? false), $banks, $new->part->name, $input, $from);
     }
 
     /** @return \Closure(Plan): Patch */

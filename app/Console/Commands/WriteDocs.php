@@ -59,7 +59,7 @@ final class WriteDocs extends Command
                 ], $format->kinds->all),
                 'gauges' => array_map(static fn (string $name): array => [$name, Gauge::of($name)->both()], Gauge::names()),
                 'catalogue' => array_map(
-                    static fn (CatalogueKind $kind): array => [$kind->name, $kind->title],
+                    static fn (CatalogueKind $kind): array => [$kind->name, $kind->title, Forms::ofCatalogue($kind)],
                     array_values($format->catalogue()),
                 ),
             ],

@@ -35,7 +35,7 @@ final class CatalogueTableController extends Controller
             ['csv' => ['required', 'string', 'max:1000000'], 'keep' => ['required', 'boolean']],
             ['csv.*' => 'Choose a table of parts, of at most 1 MB.'],
         );
-        $known = $user->shop->catalogue()->get()->keyBy('name_key');
+        $known = $user->shop->parts()->get()->keyBy('name_key');
         $told = ['new' => [], 'changed' => [], 'differences' => [], 'same' => 0, 'refused' => []];
         $kept = [];
         foreach (CatalogueCsv::read($asked['csv']) as $line) {
@@ -45,7 +45,7 @@ final class CatalogueTableController extends Controller
             } elseif ($part === null) {
                 $told['new'][] = $line->name;
                 $kept[] = $line;
-            } elseif ($part->kind !== $line->kind || $part->told() != $line->figures) {
+            } elseif ($part->retired_at !== null || $part->kind !== $line->kind || $part->told() != $line->figures) {
                 $told['changed'][] = $line->name;
                 array_push($told['differences'], ...self::differences($part, $line));
                 $kept[] = $line;
@@ -56,7 +56,7 @@ final class CatalogueTableController extends Controller
         if ($request->boolean('keep')) {
             DB::transaction(static fn () => array_walk($kept, static fn (CatalogueLine $line) => CataloguePart::query()->updateOrCreate(
                 ['shop_id' => $user->shop_id, 'name_key' => NameKey::of($line->name)],
-                ['name' => $line->name, 'kind' => $line->kind, 'figures' => $line->figures],
+                ['name' => $line->name, 'kind' => $line->kind, 'figures' => $line->figures, 'retired_at' => null],
             )));
         }
 

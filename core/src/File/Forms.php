@@ -35,6 +35,17 @@ final readonly class Forms
         return ['plan' => self::fields($format->shape), ...self::ofParts($format->shape)];
     }
 
+    /** @return list<array<string, mixed>> what a catalogue keeps of a kind of part */
+    public static function ofCatalogue(CatalogueKind $kind): array
+    {
+        $kept = array_map(static fn (string $path): string => explode('.', $path)[0], $kind->figures);
+
+        return array_values(array_filter(
+            self::fields($kind->shape),
+            static fn (array $field): bool => in_array($field['name'], $kept, true),
+        ));
+    }
+
     /** @return list<array<string, mixed>> */
     private static function fields(ObjectShape $object): array
     {

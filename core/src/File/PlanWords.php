@@ -129,6 +129,21 @@ final class PlanWords
         return ucfirst($this->part($on)).($path === '' ? '' : ', '.$this->field($on, $path)).': '.$message;
     }
 
+    /** A sentence that begins with the keys of a field, beginning with what the field is called. */
+    public static function labelled(string $sentence, ?ObjectShape $shape): string
+    {
+        [$keys, $rest] = [...explode(': ', $sentence, 2), ''];
+        $labels = [];
+        foreach (explode('/', $keys) as $key) {
+            $field = $shape?->fields[$key] ?? null;
+            $labels[] = $field === null || $field->label === '' ? $key : $field->label;
+            $shape = self::object($field?->shape);
+        }
+        $named = implode(', ', $labels);
+
+        return $rest === '' ? $sentence : "{$named}: {$rest}";
+    }
+
     /** @return array{string, string} the part, as "kind:id", and the field within it */
     private function place(string $pointer): array
     {

@@ -11,7 +11,7 @@ use Dinghy\Plan\Battery;
 use Dinghy\Plan\Plan;
 
 /**
- * A charger with one output for each block of a bank that nothing charges yet, set for its chemistry, fused at the
+ * A charger with one output for each block of its banks that nothing charges yet, set for its chemistry, fused at the
  * battery.
  */
 final class AddCharger
@@ -19,7 +19,10 @@ final class AddCharger
     /**
      * @param  int  $outputs  that the charger has
      * @param  float  $amps  of each
+     * @param  non-empty-list<string>  $banks  that it charges
      * @param  string|null  $part  what it is called in the catalogue
+     * @param  string  $input  what feeds it, as the plan file has it
+     * @param  string|null  $from  the bank that it draws on, where another bank feeds it
      */
     public static function to(
         Plan $plan,
@@ -27,15 +30,15 @@ final class AddCharger
         int $outputs,
         float $amps,
         bool $isolated,
-        string $bank,
+        array $banks,
         ?string $part = null,
+        string $input = 'mains',
+        ?string $from = null,
     ): Patch {
-        $blocks = self::uncharged($plan, $plan->banks[$bank] ?? throw ProposalRefused::noSuch('bank', $bank));
-        if ($blocks === []) {
-            throw ProposalRefused::because("Every block of bank {$bank} is charged already.");
-        }
+        $source = self::source($plan, $input, $from, $banks);
+        $blocks = self::blocks($plan, $banks);
         if (count($blocks) > $outputs) {
-            throw ProposalRefused::because('Bank '.$bank.' has '.count($blocks)." blocks to charge; {$name} has {$outputs} ".($outputs === 1 ? 'output' : 'outputs').'. Choose one with more.');
+            throw ProposalRefused::because('Bank '.implode(' and ', $banks).' has '.count($blocks)." blocks to charge; {$name} has {$outputs} ".($outputs === 1 ? 'output' : 'outputs').'. Choose one with more.');
         }
         foreach ($blocks as $battery) {
             if ($battery->chemistry === Chemistry::OtherLithium) {
@@ -45,7 +48,8 @@ final class AddCharger
         $id = FreeId::like($plan, $name);
 
         return Patch::put("charger:{$id}", (object) [
-            'id' => $id, ...($part === null ? [] : ['part' => $part]), 'input' => 'mains', 'isolated_outputs' => $isolated,
+            'id' => $id, ...($part === null ? [] : ['part' => $part]), 'input' => $input, 'isolated_outputs' => $isolated,
+            ...$source,
             'outputs' => array_map(
                 static fn (Battery $battery): \stdClass => (object) [
                     'battery' => $battery->id,
@@ -56,6 +60,40 @@ final class AddCharger
                 $blocks,
             ),
         ]);
+    }
+
+    /**
+     * @param  list<string>  $banks
+     * @return list<Battery>
+     */
+    private static function blocks(Plan $plan, array $banks): array
+    {
+        $blocks = array_merge(...array_map(
+            static fn (string $bank): array => self::uncharged($plan, $plan->banks[$bank] ?? throw ProposalRefused::noSuch('bank', $bank)),
+            $banks,
+        ));
+
+        return $blocks === [] ? throw ProposalRefused::because('Every block of bank '.implode(' and ', $banks).' is charged already.') : $blocks;
+    }
+
+    /**
+     * @param  list<string>  $banks
+     * @return array<string, mixed>
+     */
+    private static function source(Plan $plan, string $input, ?string $from, array $banks): array
+    {
+        if ($input !== 'dc-dc') {
+            return [];
+        }
+        if ($from === null) {
+            throw ProposalRefused::because('It charges one bank out of another: say which bank it draws on.');
+        }
+        isset($plan->banks[$from]) || throw ProposalRefused::noSuch('bank', $from);
+        if (in_array($from, $banks, true)) {
+            throw ProposalRefused::because('It cannot charge the bank that it draws on: choose another.');
+        }
+
+        return ['input_from' => (object) ['bank' => $from]];
     }
 
     /** @return list<Battery> */

@@ -38,6 +38,14 @@ final class FitOnRun
         ]]]);
     }
 
+    /** @param  float|null  $amps  A that it is made for; null: nobody has said */
+    public static function feedSwitch(Plan $plan, ?float $amps, string $run): Patch
+    {
+        isset($plan->feeds[$run]) || throw ProposalRefused::because('Only a feed has a switch of its own.');
+
+        return Patch::set("feed:{$run}", ['switch' => true, ...($amps === null ? [] : ['switch_rating_a' => $amps])]);
+    }
+
     /** @param  \stdClass  $figures  thinnest, thickest */
     public static function connector(
         Plan $plan,

@@ -39,8 +39,8 @@ final class ProposalTest extends TestCase
         $add(static fn (Plan $plan): Patch => AddDevice::to($plan, self::motor(), 'bow'));
         $add(static fn (Plan $plan): Patch => AddDevice::to($plan, self::screen(), 'bow'));
         $add(static fn (Plan $plan): Patch => AddDevice::to($plan, self::screen(), 'console'));
-        $add(static fn (Plan $plan): Patch => AddCharger::to($plan, 'charger', 3, 10, true, 'thrust'));
-        $add(static fn (Plan $plan): Patch => AddCharger::to($plan, 'charger', 1, 10, true, 'electronics'));
+        $add(static fn (Plan $plan): Patch => AddCharger::to($plan, 'charger', 3, 10, true, ['thrust']));
+        $add(static fn (Plan $plan): Patch => AddCharger::to($plan, 'charger', 1, 10, true, ['electronics']));
         $evaluation = StandardAreas::areas()->evaluate($document->plan());
 
         self::assertSame([], array_map(static fn (Finding $finding): string => "{$finding->rule->code} {$finding->says}", array_filter($evaluation->findings, static fn (Finding $finding): bool => $finding->level !== Level::Note)));
@@ -98,7 +98,7 @@ final class ProposalTest extends TestCase
 
         self::assertSame(100.0, $plan->banks['house']->stringProtection?->rating);
         self::assertSame(['pos@1', 'neg@2'], [$plan->feeds['feed-block']->supply->plus->name, $plan->feeds['feed-block']->supply->minus->name]);
-        $charged = $document->with(AddCharger::to($plan, 'charger', 1, 20, false, 'house'));
+        $charged = $document->with(AddCharger::to($plan, 'charger', 1, 20, false, ['house']));
         self::assertCount(1, $charged->plan()->chargers['charger']->outputs, 'blocks in parallel are one battery to a charger');
     }
 
@@ -118,8 +118,8 @@ final class ProposalTest extends TestCase
             'no station' => [static fn (Plan $plan): Patch => AddDevice::to($plan, self::screen(), 'attic'), 'no station "attic"'],
             'no bank' => [static fn (Plan $plan): Patch => AddBlock::to($plan, 'x', 6, 'nowhere', null), 'no bank "nowhere"'],
             'too many blocks' => [static fn (Plan $plan): Patch => AddBank::to($plan, self::agm(), 'x', 5, 4, null, null), '1 to 16 blocks'],
-            'charged already' => [static fn (Plan $plan): Patch => AddCharger::to($plan, 'x', 3, 10, true, 'thrust'), 'charged already'],
-            'too few outputs' => [static fn (Plan $plan): Patch => AddCharger::to(Plans::skiff()->with(Patch::remove('charger:c1'))->plan(), 'x', 2, 10, true, 'thrust'), '3 blocks to charge; x has 2 outputs'],
+            'charged already' => [static fn (Plan $plan): Patch => AddCharger::to($plan, 'x', 3, 10, true, ['thrust']), 'charged already'],
+            'too few outputs' => [static fn (Plan $plan): Patch => AddCharger::to(Plans::skiff()->with(Patch::remove('charger:c1'))->plan(), 'x', 2, 10, true, ['thrust']), '3 blocks to charge; x has 2 outputs'],
             'a battery alone' => [static fn (Plan $plan): Patch => TakeOut::of($plan, 'battery:b1'), 'cannot be taken out by itself'],
             'what is not there' => [static fn (Plan $plan): Patch => TakeOut::of($plan, 'device:nobody'), 'no device "nobody"'],
         ];

@@ -31,8 +31,8 @@ export const KINDS = made.kinds as Record<string, Kind | undefined>;
 /** Every gauge that is made, with what it is called in both worlds. */
 export const GAUGES = made.gauges as unknown as readonly (readonly [name: string, both: string])[];
 
-/** The kinds of parts that a catalogue can hold, as the areas name them, and what stands over all of a kind. */
-export const CATALOGUE_KINDS = made.catalogue as unknown as readonly (readonly [kind: string, title: string])[];
+/** The kinds of parts that a catalogue can hold, as the areas name them, what stands over all of a kind, and what is kept of one. */
+export const CATALOGUE_KINDS = made.catalogue as unknown as readonly (readonly [kind: string, title: string, fields: FormField[]])[];
 
 /** What can be filled in of a kind of part, or of the "plan" itself. */
 export function formOf(kind: string): FormField[] {

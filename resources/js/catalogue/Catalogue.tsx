@@ -1,24 +1,31 @@
-import { Button, FileInput } from '@mantine/core';
+import { Button, FileInput, TextInput } from '@mantine/core';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router-dom';
 
 import { ask, Refused } from '../api/client';
-import { CATALOGUE_KINDS } from '../api/forms';
+import { CATALOGUE_KINDS, choicesOf } from '../api/forms';
 import type { CataloguePart, Person, TableTold } from '../api/types';
+import { Dialog } from '../look/Dialog';
+import { together } from '../units/together';
 import { amps, gauge, money, volts } from '../units/units';
 import { ToSignIn } from '../sign-in/ToSignIn';
 import classes from './Catalogue.module.css';
-import { useCatalogue } from './parts';
+import { PartForm } from './PartForm';
+import { useWholeCatalogue } from './parts';
 
 /** The parts that a shop keeps or orders. A boat holds its own copy of their figures: nothing here changes a boat. */
 export function Catalogue() {
     const person = useQuery({ queryKey: ['session'], queryFn: () => ask<Person>('session') });
-    const catalogue = useCatalogue();
+    const catalogue = useWholeCatalogue();
+    const isOwner = person.data?.role === 'owner';
+    const [filled, fill] = useState<FilledPart | 'new' | null>(null);
+    const [sought, setSought] = useState('');
     if ((person.error ?? catalogue.error) instanceof Refused) {
         return <ToSignIn />;
     }
-    const parts = catalogue.data?.parts ?? [];
+    const words = sought.toLowerCase().split(/\s+/).filter(Boolean);
+    const parts = (catalogue.data?.parts ?? []).filter((part) => words.every((word) => part.name.toLowerCase().includes(word)));
     return (
         <main className={classes.page}>
             <header className={classes.head}>
@@ -26,11 +33,22 @@ export function Catalogue() {
                     <h1 className={classes.title}>Catalogue</h1>
                     <Link to="/">to the shed</Link>
                 </div>
-                <Button component="a" href="/api/catalogue/table" variant="outline" size="sm">
-                    Take it out as a table (CSV)
-                </Button>
+                <div className={classes.acts}>
+                    <Button component="a" href="/api/catalogue/table" variant="outline" size="sm">
+                        Take it out as a table (CSV)
+                    </Button>
+                    {isOwner && (
+                        <Button size="sm" onClick={() => fill('new')}>
+                            New part
+                        </Button>
+                    )}
+                </div>
             </header>
-            {person.data?.role === 'owner' && <FromTable />}
+            <TextInput label="Part of the catalogue" size="sm" value={sought} onChange={(event) => setSought(event.currentTarget.value)} className={classes.sought} />
+            {isOwner && <FromTable />}
+            <Dialog opened={filled !== null} onClose={() => fill(null)} title={filled === 'new' ? 'New part' : (filled?.name ?? '')}>
+                {filled !== null && <PartForm part={filled === 'new' ? undefined : filled} onDone={() => fill(null)} />}
+            </Dialog>
             {CATALOGUE_KINDS.map(([kind, title]) => (
                 <section key={kind}>
                     <h2 className={classes.kind}>
@@ -40,14 +58,39 @@ export function Catalogue() {
                         {parts
                             .filter((part) => part.kind === kind)
                             .map((part) => (
-                                <li key={part.id}>
-                                    {part.name} <span className="quiet">{told(part)}</span> <span className="figure">{priced(part)}</span>
+                                <li key={part.id} data-retired={part.retired || undefined}>
+                                    {part.name} <span className="quiet">{part.retired ? 'retired' : together(told(part))}</span> <span className="figure">{priced(part)}</span>
+                                    {isOwner && <PartActs part={part} onFill={fill} />}
                                 </li>
                             ))}
                     </ul>
                 </section>
             ))}
         </main>
+    );
+}
+
+type FilledPart = Omit<CataloguePart, 'id'> & { id?: number };
+
+/** What the owner does with a part: change it, make another like it, retire it or take it back. */
+function PartActs({ part, onFill }: { part: CataloguePart; onFill: (part: FilledPart) => void }) {
+    const queries = useQueryClient();
+    const retire = useMutation({
+        mutationFn: () => ask(`catalogue/parts/${part.id}`, { method: 'PUT', body: { version: part.version, retired: !part.retired } }),
+        onSettled: () => void queries.invalidateQueries({ queryKey: ['catalogue'] }),
+    });
+    const act = (word: string, does: () => void) => (
+        <button type="button" className="act" aria-label={`${word} ${part.name}`} onClick={does}>
+            {word}
+        </button>
+    );
+    return (
+        <span className={classes.acts}>
+            {!part.retired && act('change', () => onFill(part))}
+            {!part.retired && act('copy', () => onFill({ kind: part.kind, figures: part.figures, version: 1, retired: false, name: `${part.name}, copy` }))}
+            {act(part.retired ? 'take back' : 'retire', () => retire.mutate())}
+            {retire.error !== null && <span role="alert">{retire.error.message}</span>}
+        </span>
     );
 }
 
@@ -129,7 +172,11 @@ function told({ kind, figures }: CataloguePart): string {
         case 'block':
             return `${number('circuits') ?? '–'} circuits`;
         case 'charger':
-            return `${number('outputs') ?? '–'} × ${amps(number('amps'))}`;
+            return `${number('outputs') ?? '–'} × ${amps(number('amps'))}${typeof figures.input === 'string' && figures.input !== 'mains' ? ` · ${choicesOf('charger.input').find(([one]) => one === figures.input)?.[1] ?? ''}` : ''}`;
+        case 'shunt':
+            return `${amps(number('rating_a'))} · ${number('mohm') ?? '–'} mΩ`;
+        case 'switch':
+            return amps(number('rating_a'));
         case 'wire':
             return `insulation ${number('insulation_c') ?? '–'} °C, a metre`;
         case 'protection':

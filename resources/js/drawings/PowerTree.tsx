@@ -103,10 +103,11 @@ function RunLine({ job, placed, selected, touched, onSelect }: { job: PlannedJob
     const worst = job.evaluation.findings.find((finding) => finding.on === `${run.of}:${run.id}`)?.level ?? null;
     const extra = job.plan.blocks?.flatMap((block) => block.branches ?? []).find((branch) => branch.id === run.id)?.run?.extra_mohm ?? feed?.run?.extra_mohm ?? 0;
     const said = `${gauge(run.gauge)}${run.gauge_chosen ? ' (chosen)' : ''} · ${length(run.length_m, system)}${extra > 0 ? ` · +${extra} mΩ` : ''}`;
-    const textX = level + (fuses > 0 ? 40 : 64);
+    // Under a branch its rating has room; above a feed the words begin behind it.
+    const textX = level + (fuses === 0 ? 64 : feed === null ? 40 : 14 + LETTER * amps(run.protection_a).length);
     const sign = worst === 'stop' ? '⬣ ' : worst === 'warn' ? '▲ ' : '';
     // A short stretch between blocks has room for what matters most; its button and the inspector say the rest.
-    const lostRoom = x2 - 10 - level - (fuses > 0 ? 50 : 8);
+    const lostRoom = x2 - 10 - level - (fuses > 0 && feed === null ? 50 : 36);
     const inFull = `−${lost(run.drop_v)} · ${percent(run.drop_pct)} · ${amps(run.current_a)}`;
     const lostWords = inFull.length * LETTER < lostRoom ? inFull : `−${lost(run.drop_v)} · ${amps(run.current_a)}`;
     const plain = `${gauge(run.gauge)} · ${length(run.length_m, system)}`;
@@ -148,7 +149,7 @@ function FuseSign({ x, y, amps: rating, breaker }: { x: number; y: number; amps:
         <g>
             <rect x={x} y={y - 8} width="26" height="16" className={classes.fuse} />
             {breaker ? <path d={`M${x + 5} ${y + 4} L${x + 21} ${y - 4}`} className={classes.fuseLine} /> : <path d={`M${x} ${y} H${x + 26}`} className={classes.fuseLine} />}
-            <text x={x} y={y + 22} className={classes.rating}>
+            <text x={x} y={breaker ? y - 13 : y + 22} className={classes.rating}>
                 {amps(rating)}
             </text>
         </g>

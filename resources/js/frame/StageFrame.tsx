@@ -75,17 +75,17 @@ export function StageFrame({ job, edits, silent, stage, onAsk, onWhy, why, on, o
                     </p>
                 )}
             </div>
-            <div className={classes.middle}>
+            <main className={classes.middle}>
                 {isNarrow ? (
                     <>
                         {why}
-                        <main className={classes.main}>{panes}</main>
+                        {panes}
                         <InHandBelow job={job} edits={edits} on={on} onSelect={onSelect} about={about} opened={isDrawn} onOpened={setDrawn} />
                     </>
                 ) : (
-                    <Split id="side" orientation="horizontal" first={<main className={classes.main}>{panes}</main>} second={side} size="300px" least="240px" line="Between drawing and what is in hand" />
+                    <Split id="side" orientation="horizontal" first={panes} second={side} size="300px" least="240px" line="Between drawing and what is in hand" />
                 )}
-            </div>
+            </main>
             {asked}
             {file !== null && <ReplaceByFile job={job} file={file} edits={edits} onClose={() => setFile(null)} />}
         </div>

@@ -9,7 +9,7 @@ import type { EntryProps } from './FieldEntry';
 
 /** One of several: a choice, yes or no, a gauge, a part, a post or a terminal of the plan. */
 export function ChoiceEntry({ field, path, holder }: EntryProps) {
-    const choices = field.entry === 'terminal' ? terminalsOf(holder.job, holder.at(`${path.slice(0, path.lastIndexOf('.') + 1)}bank`)) : offered(field, holder.job);
+    const choices = field.entry === 'terminal' && holder.job !== null ? terminalsOf(holder.job, holder.at(`${path.slice(0, path.lastIndexOf('.') + 1)}bank`)) : offered(field, holder.job);
     const value = holder.at(path) as string | number | boolean | null | undefined;
     const isGiven = value !== undefined && value !== null;
     const shown = isGiven ? String(value) : '';
@@ -41,7 +41,7 @@ export function ChoiceEntry({ field, path, holder }: EntryProps) {
     );
 }
 
-export function offered(entry: Entry | FormField, job: PlannedJob): (readonly [value: string | number | boolean, label: string])[] {
+export function offered(entry: Entry | FormField, job: PlannedJob | null): (readonly [value: string | number | boolean, label: string])[] {
     switch (entry.entry) {
         case 'choice':
         case 'flag':
@@ -49,9 +49,9 @@ export function offered(entry: Entry | FormField, job: PlannedJob): (readonly [v
         case 'gauge':
             return [...GAUGES];
         case 'part':
-            return partsOf(job.plan, entry.of).map((part) => [part.id, partName(job, `${entry.of}:${part.id}`)] as const);
+            return job === null ? [] : partsOf(job.plan, entry.of).map((part) => [part.id, partName(job, `${entry.of}:${part.id}`)] as const);
         case 'post':
-            return partsOf(job.plan, 'battery').flatMap(({ id }) => [`${id}-`, `${id}+`].map((post) => [post, postName(job, post)] as const));
+            return job === null ? [] : partsOf(job.plan, 'battery').flatMap(({ id }) => [`${id}-`, `${id}+`].map((post) => [post, postName(job, post)] as const));
         default:
             return [];
     }

@@ -30,7 +30,7 @@ export function FormFields({ fields, oneOf = [], holder, before = '', onSelect }
             {among.length > 0 && <OneOfEntry fields={among} before={before} holder={holder} />}
             <div className={classes.fields}>{usual.map(entry)}</div>
             {groups.length > 0 && (
-                <Accordion multiple value={groups.filter((group) => opened.includes(group))} onChange={(next) => setOpened([...opened.filter((group) => !groups.includes(group)), ...next])} variant="default" chevronPosition="left" transitionDuration={0} order={4} className={classes.groups}>
+                <Accordion multiple value={groups.filter((group) => opened.includes(group))} onChange={(next) => setOpened([...opened.filter((group) => !groups.includes(group)), ...next])} variant="default" chevronPosition="left" transitionDuration={0} order={3} className={classes.groups}>
                     {groups.map((group) => (
                         <Accordion.Item key={group} value={group}>
                             <Accordion.Control>{group}</Accordion.Control>

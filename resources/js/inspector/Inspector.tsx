@@ -28,7 +28,7 @@ export function Inspector({ job, edits, on, onSelect, onClose, children }: Props
     const part = partAt(job.plan, on);
     const form = formOf(kind);
     return (
-        <aside className={classes.panel} aria-label="In hand">
+        <section className={classes.panel} aria-label="In hand">
             <header className={classes.head}>
                 <div>
                     <p className={classes.kind}>{kind === 'plan' ? 'Boat and plan' : words(KINDS[kind]?.word ?? kind)}</p>
@@ -64,6 +64,6 @@ export function Inspector({ job, edits, on, onSelect, onClose, children }: Props
                     </>
                 )}
             </div>
-        </aside>
+        </section>
     );
 }

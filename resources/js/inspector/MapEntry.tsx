@@ -1,4 +1,5 @@
 import type { FormField } from '../api/forms';
+import type { PlannedJob } from '../api/types';
 import { partName, partsOf } from '../boat/parts';
 import type { EntryProps } from './FieldEntry';
 import type { Holder } from './holder';
@@ -22,8 +23,8 @@ export function MapEntry({ field, path, holder }: EntryProps<MapField>) {
     return (
         <fieldset className={classes.object} data-field={path}>
             <legend>{field.label}</legend>
-            {partsOf(holder.job.plan, field.of).map(({ id }) => (
-                <TextEntry key={id} field={{ ...field.item, name: id, label: partName(holder.job, `${field.of}:${id}`) }} path={id} holder={whole} />
+            {holder.job !== null && partsOf(holder.job.plan, field.of).map(({ id }) => (
+                <TextEntry key={id} field={{ ...field.item, name: id, label: partName(holder.job as PlannedJob, `${field.of}:${id}`) }} path={id} holder={whole} />
             ))}
         </fieldset>
     );

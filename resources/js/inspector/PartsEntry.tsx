@@ -7,7 +7,8 @@ type PartsField = Extract<FormField, { entry: 'parts' }>;
 
 /** Parts that it holds, each to be taken in hand itself. */
 export function PartsEntry({ field, path, holder, onSelect }: EntryProps<PartsField> & { onSelect: (on: string) => void }) {
-    const value = holder.at(path);
+    const { job } = holder;
+    const value = job === null ? [] : holder.at(path);
     const parts = Array.isArray(value) ? (value as Part[]) : [];
     return (
         <fieldset className={classes.object} data-field={path}>
@@ -17,7 +18,7 @@ export function PartsEntry({ field, path, holder, onSelect }: EntryProps<PartsFi
                 {parts.map((part) => (
                     <li key={part.id}>
                         <button type="button" className="act" onClick={() => onSelect(`${field.of}:${part.id}`)}>
-                            {partName(holder.job, `${field.of}:${part.id}`)}
+                            {job !== null && partName(job, `${field.of}:${part.id}`)}
                         </button>
                     </li>
                 ))}

@@ -8,7 +8,8 @@ import { amps, length, type System } from '../units/units';
 
 /** What fields are filled in of: a part of the plan, or one that is not in it yet. */
 export interface Holder {
-    job: PlannedJob;
+    /** the boat that parts and posts are chosen from; null: it is filled in for none */
+    job: PlannedJob | null;
     readOnly: boolean;
     /** @param path as in a patch: "run.gauge", "outputs.0.amps" */
     at: (path: string) => unknown;
@@ -47,7 +48,7 @@ export function heldInPlan(job: PlannedJob, edits: PlanEdits, on: string, system
 }
 
 /** A part that is not in the plan yet; its quantities stay as they were typed until it is put in. */
-export function useDraftPart(job: PlannedJob, begun: Record<string, unknown> = {}): Holder & { part: Record<string, unknown> } {
+export function useDraftPart(job: PlannedJob | null, begun: Record<string, unknown> = {}): Holder & { part: Record<string, unknown> } {
     const [part, setPart] = useState(begun);
     const change = (path: string, value: unknown) => setPart((before) => withValue(before, path.split('.'), value) as Record<string, unknown>);
     return {

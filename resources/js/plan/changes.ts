@@ -39,6 +39,12 @@ export interface NewPart {
     name?: string;
     station?: string;
     bank?: string;
+    /** that a charger charges */
+    banks?: string[];
+    /** the bank that it draws on */
+    from?: string;
+    /** the fuse block that a converter feeds */
+    block?: string;
     /** a circuit that was offered */
     on?: string;
     /** what a wire, a fuse or a connector is put on */

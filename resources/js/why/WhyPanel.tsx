@@ -22,7 +22,7 @@ export function WhyPanel({ job, figure, figures, onFigure, onClose }: Props) {
         queryFn: () => ask<Why>(`jobs/${job.id}/why?figure=${encodeURIComponent(figure)}&units=${system}`),
     });
     return (
-        <aside className={classes.panel} aria-label="Why">
+        <section className={classes.panel} aria-label="Why">
             <header className={classes.head}>
                 <h2 className={classes.title}>Why</h2>
                 <button type="button" className={classes.close} onClick={onClose}>
@@ -63,6 +63,6 @@ export function WhyPanel({ job, figure, figures, onFigure, onClose }: Props) {
                     )}
                 </div>
             )}
-        </aside>
+        </section>
     );
 }

@@ -45,15 +45,27 @@ final class PowerCatalogue
                 self::OF_A_DEVICE,
             ),
             new CatalogueKind('block', 'Fuse blocks', new ObjectShape([
-                Field::required('circuits', NumberShape::whole(1, 48)),
-                Field::optional('rating_a', new NumberShape(1, 2000, 'A')),
-                Field::optional('ignition_protected', new FlagShape),
+                Field::required('circuits', NumberShape::whole(1, 48))->called('Circuits'),
+                Field::optional('rating_a', new NumberShape(1, 2000, 'A'))->called('Made for'),
+                Field::optional('ignition_protected', new FlagShape)->called('Ignition protected'),
             ]), [...self::OF_A_BLOCK, 'ignition_protected'], self::OF_A_BLOCK),
-            new CatalogueKind('charger', 'Chargers', new ObjectShape([
-                Field::required('outputs', NumberShape::whole(1, 12)),
-                Field::required('amps', new NumberShape(0.1, 300, 'A')),
-                Field::optional('isolated', new FlagShape),
-            ]), ['outputs', 'amps', 'isolated']),
+            new CatalogueKind('charger', 'Chargers and converters', new ObjectShape([
+                Field::required('outputs', NumberShape::whole(1, 12))->called('Outputs'),
+                Field::required('amps', new NumberShape(0.1, 300, 'A'))->called('Each gives up to'),
+                Field::optional('isolated', new FlagShape)->called('Outputs isolated from each other'),
+                Field::optional('input', SupplyFormat::input(), 'mains')->called('Fed by'),
+                // Where it is a converter: what it gives to a fuse block.
+                Field::optional('volts', new NumberShape(2, 60, 'V'))->called('As a converter gives'),
+                Field::optional('efficiency', NumberShape::share(0.3))->called('Efficiency'),
+            ]), ['outputs', 'amps', 'isolated', 'input', 'volts', 'efficiency']),
+            new CatalogueKind('shunt', 'Shunts', new ObjectShape([
+                Field::required('rating_a', new NumberShape(1, 2000, 'A'))->called('Made for'),
+                Field::optional('mohm', new NumberShape(0.01, 100, 'mΩ'))->called('Resistance'),
+                Field::optional('stud', SupplyFormat::stud())->called('Stud'),
+            ]), ['rating_a', 'mohm', 'stud']),
+            new CatalogueKind('switch', 'Battery switches', new ObjectShape([
+                Field::required('rating_a', new NumberShape(1, 2000, 'A'))->called('Made for'),
+            ]), ['rating_a']),
             new CatalogueKind('wire', 'Wire', CircuitFormat::wire(), ['gauge', 'cable', 'insulation_c']),
             new CatalogueKind(
                 'protection',

@@ -113,10 +113,7 @@ final class SupplyFormat
         return new ObjectShape([
             Field::id(),
             Field::optional('part', new TextShape(100))->called('Part of the catalogue'),
-            Field::optional('input', new ChoiceShape(
-                ['mains', 'alternator', 'solar', 'dc-dc'],
-                ['solar' => 'solar panel', 'dc-dc' => 'another bank (DC–DC)'],
-            ))->called('Fed by'),
+            Field::optional('input', self::input())->called('Fed by'),
             Field::optional('isolated_outputs', new FlagShape)->called('Outputs isolated from each other'),
             Field::optional('fused_ends', new ChoiceShape(
                 ['both', 'input', 'output', 'none'],
@@ -163,6 +160,12 @@ final class SupplyFormat
             Field::optional('length_m', new NumberShape(0.02, 20, 'm'), 0.5)->called('Length'),
             Field::optional('protection', new OneOrListShape(CircuitFormat::protection(), 4), [])->called('Fuse or breaker'),
         ]);
+    }
+
+    /** What feeds a charger. */
+    public static function input(): Shape
+    {
+        return new ChoiceShape(['mains', 'alternator', 'solar', 'dc-dc'], ['solar' => 'solar panel', 'dc-dc' => 'another bank (DC–DC)']);
     }
 
     /** A size of stud or of the hole that goes over it. */

@@ -130,7 +130,7 @@ final readonly class ChargingMissing implements Rule
                         count($bank->batteries()),
                         $amps,
                         true,
-                        $bank->id,
+                        [$bank->id],
                     ));
             } catch (ProposalRefused) {
                 // Another charger is on part of it: what the rest takes is the rigger's choice.

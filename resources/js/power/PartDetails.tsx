@@ -1,0 +1,148 @@
+import { Button, Checkbox, NativeSelect, NumberInput, TextInput } from '@mantine/core';
+import { useQuery } from '@tanstack/react-query';
+import { useState } from 'react';
+
+import { ask } from '../api/client';
+import type { CataloguePart, Offer, PlannedJob, Run } from '../api/types';
+import { partName } from '../boat/parts';
+import { stationChoices } from '../boat/stationName';
+import type { NewPart } from '../plan/changes';
+import classes from './AddPart.module.css';
+
+interface Props {
+    part: CataloguePart;
+    job: PlannedJob;
+    selected: Run | undefined;
+    onBack: () => void;
+    onAdd: (how: Omit<NewPart, 'part'>) => void;
+}
+
+/** What each kind of part is put on: a run, a bank, or either. */
+const PUT_ON: Partial<Record<CataloguePart['kind'], readonly ('run' | 'bank')[]>> = { wire: ['run'], connector: ['run'], protection: ['run', 'bank'], switch: ['run', 'bank'], shunt: ['bank'] };
+
+const NEEDS_BANK: CataloguePart['kind'][] = ['block', 'charger', 'shunt'];
+
+/** What has to be known of a part before it can be put in. */
+export function PartDetails({ part, job, selected, onBack, onAdd }: Props) {
+    const banks = (job.plan.banks ?? []).map((bank) => ({ value: bank.id, label: partName(job, `bank:${bank.id}`), strings: bank.strings.length }));
+    const stations = stationChoices(job).map(([value, label]) => ({ value, label }));
+    const putOn = PUT_ON[part.kind];
+    const runs = job.evaluation.runs.filter((run) => run.of === 'feed' || (run.of === 'branch' && part.kind !== 'protection' && part.kind !== 'switch'));
+    // Strings side by side have a fuse each; a string alone has it in its feed.
+    const onBanks = part.kind === 'protection' ? banks.filter((bank) => bank.strings > 1).map((bank) => ({ ...bank, label: `each string of the ${bank.label.toLowerCase()}` })) : banks;
+    const places = [...(putOn?.includes('run') === true ? runs.map((run) => ({ value: `run:${run.id}`, label: run.label })) : []), ...(putOn?.includes('bank') === true ? onBanks.map((bank) => ({ value: `bank:${bank.value}`, label: bank.label })) : [])];
+    const isConverter = part.kind === 'charger' && typeof part.figures.volts === 'number';
+    const draws = part.kind === 'charger' && (part.figures.input === 'dc-dc' || isConverter);
+    const blocks = (job.plan.blocks ?? []).map((block) => ({ value: block.id, label: partName(job, `block:${block.id}`) }));
+
+    const [name, setName] = useState('');
+    const [station, setStation] = useState(stations[0]?.value ?? '');
+    const [bank, setBank] = useState(banks.at(-1)?.value ?? '');
+    const [charged, setCharged] = useState(banks.length === 0 ? [] : [banks.at(-1)?.value ?? '']);
+    const [from, setFrom] = useState(banks[0]?.value ?? '');
+    const [block, setBlock] = useState(blocks[0]?.value ?? '');
+    const [place, setPlace] = useState(places.find((one) => one.value === `run:${selected?.id ?? ''}`)?.value ?? places[0]?.value ?? '');
+    const offers = useOffers(job, part, station);
+    const [on, setOn] = useState<string | null>(null);
+    const offered = on !== null && offers.some((offer) => offer.on === on) ? on : (offers[0]?.on ?? null);
+    const [series, setSeries] = useState<number | string>(1);
+    const [cranking, setCranking] = useState<number | string>('');
+    const [parallel, setParallel] = useState<number | string>(1);
+    const missing =
+        putOn?.includes('run') === true && places.length === 0
+            ? 'It goes on a run, and this boat has none yet. Add a bank and what it feeds first.'
+            : NEEDS_BANK.includes(part.kind) && banks.length === 0
+              ? 'It hangs on a bank, and this boat has none yet. Add batteries first.'
+              : isConverter && blocks.length === 0
+                ? 'It feeds a fuse block, and this boat has none yet. Add one first.'
+                : null;
+    if (missing !== null) {
+        return (
+            <div className={classes.details}>
+                <p>{missing}</p>
+                <Button variant="outline" onClick={onBack} data-autofocus>
+                    Back to the catalogue
+                </Button>
+            </div>
+        );
+    }
+    const hasPlace = part.kind !== 'charger' && putOn === undefined && stations.length > 0;
+    const how = (): Omit<NewPart, 'part'> => {
+        const [kind, id = ''] = place.split(':');
+        return {
+            ...(name.trim() === '' ? {} : { name: name.trim() }),
+            ...(hasPlace ? { station } : {}),
+            ...(part.kind === 'device' && offered !== null ? { on: offered } : {}),
+            ...(putOn !== undefined ? { [kind === 'bank' ? 'bank' : 'run']: id } : {}),
+            ...(part.kind === 'block' ? { bank } : {}),
+            ...(part.kind === 'charger' ? (isConverter ? { block } : { banks: charged }) : {}),
+            ...(draws ? { from } : {}),
+            ...(part.kind === 'battery' ? { series: Number(series), parallel: Number(parallel), ...(cranking === '' ? {} : { cranking_a: Number(cranking) }) } : {}),
+        };
+    };
+    return (
+        <form
+            className={classes.details}
+            noValidate
+            onSubmit={(event) => {
+                event.preventDefault();
+                onAdd(how());
+            }}
+        >
+            {putOn !== undefined && <Choice autoFocus label={putOn.length > 1 ? 'Put on' : putOn[0] === 'run' ? 'On the run' : 'Bank'} data={places} value={place} onChange={setPlace} />}
+            {putOn === undefined && (
+                <TextInput
+                    data-autofocus
+                    label={part.kind === 'battery' ? 'Name of the bank' : 'Name on this boat'}
+                    description={part.kind === 'battery' ? 'empty: thrust for a series bank, house for a single block' : 'empty: as in the catalogue'}
+                    value={name}
+                    onChange={(event) => setName(event.currentTarget.value)}
+                />
+            )}
+            {part.kind === 'battery' && (
+                <div className={classes.pair}>
+                    <NumberInput label="Blocks in series" min={1} max={16} value={series} onChange={setSeries} />
+                    <NumberInput label="Strings in parallel" min={1} max={16} value={parallel} onChange={setParallel} />
+                </div>
+            )}
+            {part.kind === 'battery' && <NumberInput label="Cranking amps of the engine it starts" description="empty: it starts none" min={1} max={2000} value={cranking} onChange={setCranking} />}
+            {part.kind === 'block' && <Choice label="Bank" data={banks} value={bank} onChange={setBank} />}
+            {part.kind === 'charger' && !isConverter && (
+                <Checkbox.Group label="Charges" description="an output for each block that nothing charges yet" value={charged} onChange={setCharged}>
+                    {banks.map(({ value, label }) => (
+                        <Checkbox key={value} value={value} label={label} mt={4} />
+                    ))}
+                </Checkbox.Group>
+            )}
+            {draws && <Choice label="Draws on" data={banks} value={from} onChange={setFrom} />}
+            {isConverter && <Choice label="Feeds" data={blocks} value={block} onChange={setBlock} />}
+            {hasPlace && <Choice label="Where" data={stations} value={station} onChange={setStation} />}
+            {part.kind === 'device' && offers.length > 0 && <Choice label="Hung on" data={offers.map((offer) => ({ value: offer.on, label: offer.label }))} value={offered ?? ''} onChange={setOn} />}
+            {part.kind === 'battery' && <p className="quiet">Series adds volts, parallel adds hours. Rings off: a short across a battery welds tools.</p>}
+            {part.kind === 'device' && <p className="quiet">Gauge and fuse follow its run.{offers.length === 0 && ' No bank has its volts: it is put in without a feed.'}</p>}
+            {part.kind === 'charger' && part.figures.input === undefined && <p className="quiet">Mains side: a licensed electrician where the local code asks for one, earth-fault protection always.</p>}
+            {part.kind === 'charger' && part.figures.input === 'solar' && <p className="quiet">A panel in the sun is live: cover it, and fuse its leads, before it is connected.</p>}
+            <div className={classes.pair}>
+                <Button type="submit">Add it</Button>
+                <Button variant="outline" onClick={onBack}>
+                    Back to the catalogue
+                </Button>
+            </div>
+        </form>
+    );
+}
+
+/** One of several that are there. */
+function Choice({ label, data, value, onChange, autoFocus = false }: { label: string; data: { value: string; label: string }[]; value: string; onChange: (value: string) => void; autoFocus?: boolean }) {
+    return <NativeSelect data-autofocus={autoFocus || undefined} label={label} data={data.map((one) => ({ value: one.value, label: one.label }))} value={value} onChange={(event) => onChange(event.currentTarget.value)} />;
+}
+
+/** What a device could be hung on, as a rigger would take it first. */
+function useOffers(job: PlannedJob, part: CataloguePart, station: string): Offer[] {
+    const offers = useQuery({
+        queryKey: ['offers', job.id, job.version.hash, part.id, station],
+        queryFn: () => ask<{ offers: Offer[] }>(`jobs/${job.id}/offers?${new URLSearchParams({ part: String(part.id), ...(station === '' ? {} : { station }) }).toString()}`),
+        enabled: part.kind === 'device',
+    });
+    return offers.data?.offers ?? [];
+}
