@@ -10,13 +10,15 @@ import { MantineProvider } from '@mantine/core';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { lazy, StrictMode, Suspense } from 'react';
 import { createRoot } from 'react-dom/client';
-import { BrowserRouter, Navigate, Route, Routes } from 'react-router-dom';
+import { BrowserRouter, Route, Routes } from 'react-router-dom';
 
 import { Refused } from './api/client';
 import { AREAS } from './areas';
 import { AreasContext } from './frame/areas';
 import { Mishap } from './frame/Mishap';
+import { NotFound } from './frame/NotFound';
 import { theme } from './look/theme';
+import { Palette } from './palette/Palette';
 import { askBeforeLosingDrafts } from './plan/drafts';
 import { Shed } from './shed/Shed';
 import { SignIn } from './sign-in/SignIn';
@@ -61,6 +63,7 @@ createRoot(root).render(
                         <BrowserRouter>
                             <Mishap>
                                 <AreasContext value={AREAS}>
+                                    <Palette>
                                     <Suspense fallback={null}>
                                         <Routes>
                                             <Route path="/" element={<Shed />} />
@@ -72,9 +75,10 @@ createRoot(root).render(
                                             {stages.map(({ stage, Stage }) => (
                                                 <Route key={stage} path={`/jobs/:job/${stage}`} element={<Stage />} />
                                             ))}
-                                            <Route path="*" element={<Navigate to="/" replace />} />
+                                            <Route path="*" element={<NotFound />} />
                                         </Routes>
                                     </Suspense>
+                                    </Palette>
                                 </AreasContext>
                             </Mishap>
                         </BrowserRouter>

@@ -51,7 +51,7 @@ final class BuildTest extends BrowserTestCase
 
         // A part taken out comes back with undo.
         $this->press('/');
-        $this->dialog('Run, device');
+        $this->see('input[aria-label^="Find a boat"]');
         $this->press('device hub', WebDriverKeys::ENTER);
         $this->until(fn (): bool => str_contains($this->page(), 'Take out hub'), 'the hub chosen');
         $this->click('//button[contains(., "Take out hub")]');

@@ -207,7 +207,9 @@ final class WorkbenchTest extends BrowserTestCase
         $this->press('/');
         $this->see('section[role=dialog] input');
         $this->until(fn (): bool => $this->driver()->executeScript('return document.activeElement.tagName') === 'INPUT', 'focus in the dialog');
-        $this->press('live-sonar', WebDriverKeys::ENTER);
+        $this->press('branch sonar');
+        $this->until(fn (): bool => str_contains($this->textOf('section[role=dialog]'), 'Bow locker block to Live-sonar module'), 'found');
+        $this->press(WebDriverKeys::ARROW_DOWN, WebDriverKeys::ENTER);
         $this->until(fn (): bool => $this->see('[data-run="br-live-sonar"]')->getAttribute('aria-pressed') === 'true', 'the run found');
         $this->until(fn (): bool => $this->driver()->findElements(WebDriverBy::cssSelector('section[role=dialog]')) === [], 'the dialog gone');
         $this->press('w');

@@ -99,7 +99,7 @@ final class FuzzTest extends TestCase
             'api/session' => ['email' => 'owner@fernhollow.example', 'password' => 'no'],
             'api/password-links' => ['token' => 'x', 'password' => 'long enough to keep'],
             'api/password' => ['current' => 'x', 'password' => 'long enough to keep'],
-            'api/jobs' => ['customer' => 'A', 'title' => 'B', 'boat' => 'C', 'hull' => 'box', 'units' => 'metric', 'promised_on' => '2026-12-24'],
+            'api/jobs' => ['customer' => 'A', 'title' => 'B', 'boat' => 'C', 'hull' => 'box', 'units' => 'metric', 'promised_on' => '2026-12-24', 'like' => self::oneOf([null, 1, 999])],
             'api/house-rules', 'api/house-rules/try' => ['version' => 1, 'units' => 'metric', 'set' => [self::oneOf(['layup_days', 'drop_pct.thrust', 'stock_gauges', 'insulation_c', 'joint', 'numbering_end']) => '14']],
             'api/catalogue/table' => ['csv' => "kind,name,chemistry,nominal_v,capacity_ah,price\nbattery,N,agm,12,100,".self::oneOf(['1', '1e308', '-1', '1e999', 'x'])."\n", 'keep' => true],
             'api/jobs/{job}/plan/edits', 'api/jobs/{job}/plan/preview' => self::oneOf([

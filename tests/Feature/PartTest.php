@@ -119,4 +119,23 @@ final class PartTest extends TestCase
     {
         return CataloguePart::query()->where('name', $name)->firstOrFail()->id;
     }
+
+    /** A sister hull: her plan without the survey, the readings and the owner of the first. */
+    public function test_a_boat_like_another_begins_with_its_plan(): void
+    {
+        $this->actingAs($this->person('rigger'));
+        $first = $this->skiff();
+        $like = ['customer' => 'Lakeside Hire', 'title' => 'As the skiff', 'boat' => 'Second skiff', 'like' => $first->id];
+        $sister = $this->postJson('/api/jobs', $like)->assertCreated();
+        $old = $this->getJson("/api/jobs/{$first->id}")->assertOk();
+        self::assertSame(['Second skiff', 'Lakeside Hire', [], $old->json('plan.feeds')], [$sister->json('boat'), $sister->json('customer'), $sister->json('readings'), $sister->json('plan.feeds')]);
+        self::assertNull($sister->json('plan.survey'));
+        self::assertNotNull($old->json('plan.survey'), 'the first keeps hers');
+        self::assertSame($old->json('plan.boat.length_m'), $sister->json('plan.boat.length_m'));
+
+        $this->postJson('/api/jobs', [...$like, 'like' => 999_999])->assertStatus(404);
+        self::assertStringContainsString('Choose a plan file', (string) $this->postJson('/api/jobs', [...$like, 'plan' => '{}'])->assertUnprocessable()->json('message'));
+        $this->app?->make('auth')->forgetGuards();
+        $this->actingAs($this->stranger())->postJson('/api/jobs', $like)->assertStatus(404);
+    }
 }

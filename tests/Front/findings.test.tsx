@@ -31,7 +31,7 @@ describe('findings', () => {
         const { edits, looks, hand, item } = shown(boat());
         expect(item(0).getByText('Trying what would mend it…')).toBeTruthy();
         expect(item(0).queryByText('Split the load.')).toBeNull();
-        await hand.click(await item(0).findByRole('button', { name: 'Run 6 AWG' }));
+        await hand.click(await item(0).findByRole('button', { name: 'Run 6\u00a0AWG' }));
 
         expect(asked).toHaveBeenCalledWith('/api/jobs/1/remedies?units=metric', expect.anything());
         expect(looks).toHaveBeenCalledWith(PATCH);
@@ -46,22 +46,22 @@ describe('findings', () => {
         serverAnswers({ remedies: { hash: 'older', remedies: [{ occasion: 'o1', says: 'Run 6 AWG.', patch: PATCH }] } });
         const { item } = shown(boat());
         await waitFor(() => expect(item(0).getByText('Split the load.')).toBeTruthy());
-        expect(item(0).queryByRole('button', { name: 'Run 6 AWG' })).toBeNull();
+        expect(item(0).queryByRole('button', { name: 'Run 6\u00a0AWG' })).toBeNull();
     });
 
     it('say the remedy to those who may not change the plan', async () => {
         serverAnswers({ remedies: { hash: 'h1', remedies: [{ occasion: 'o1', says: 'Run 6 AWG.', patch: PATCH }] } });
         const { item } = shown(boat({ can_change: false }));
         expect((await item(0).findByText('Run 6 AWG.')).tagName).toBe('STRONG');
-        expect(item(0).queryByRole('button', { name: 'Run 6 AWG' })).toBeNull();
+        expect(item(0).queryByRole('button', { name: 'Run 6\u00a0AWG' })).toBeNull();
     });
 
     it('are tried anew when the plan has changed', async () => {
         const asked = serverAnswers({ remedies: { hash: 'h1', remedies: [{ occasion: 'o1', says: 'Run 6 AWG.', patch: PATCH }] } });
         const { again, item } = shown(boat());
-        await item(0).findByRole('button', { name: 'Run 6 AWG' });
+        await item(0).findByRole('button', { name: 'Run 6\u00a0AWG' });
         again(boat({ version: { hash: 'h2', number: 2 } as unknown as PlannedJob['version'] }));
-        expect(item(0).queryByRole('button', { name: 'Run 6 AWG' })).toBeNull();
+        expect(item(0).queryByRole('button', { name: 'Run 6\u00a0AWG' })).toBeNull();
         await waitFor(() => expect(asked).toHaveBeenCalledTimes(2));
     });
 });

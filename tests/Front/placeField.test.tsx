@@ -117,7 +117,7 @@ describe('what the server does not hold', () => {
 
     it('shows both values of a clash, what was typed, and what can be done', async () => {
         const { acts, hand } = shown({ unkept: [{ ...refused, clash: { message: '', fields: [{ on: 'feed:house', path: 'run.gauge', yours: '4 AWG', theirs: null }] } }] });
-        expect(screen.getByRole('alert').textContent).toContain('Run house, gauge: yours 4 AWG, theirs not given');
+        expect(screen.getByRole('alert').textContent).toContain('Run house, Gauge: yours 4 AWG, theirs not given');
         expect(screen.getByRole('alert').textContent).toContain('You typed “4”.');
         await hand.click(screen.getByRole('button', { name: 'Put mine over theirs' }));
         await hand.click(screen.getByRole('button', { name: 'Leave theirs' }));

@@ -10,6 +10,7 @@ use Dinghy\Evaluation\Areas;
 use Dinghy\File\CatalogueKind;
 use Dinghy\File\Forms;
 use Dinghy\File\PartKind;
+use Dinghy\Proposal\TakeOut;
 use Dinghy\Rule\Level;
 use Dinghy\Rule\Rule;
 use Illuminate\Console\Command;
@@ -23,7 +24,7 @@ final class WriteDocs extends Command
     public function handle(): int
     {
         $stale = [];
-        foreach (['docs/schema/plan-1.json' => self::planSchema(), 'docs/schema/forms-1.json' => self::forms(), 'docs/rules.md' => self::rules(), ...self::rooms()] as $file => $text) {
+        foreach (['docs/schema/plan-1.json' => self::planSchema(), 'docs/schema/forms-1.json' => self::forms(), 'docs/schema/rules-1.json' => self::ruleTexts(), 'docs/rules.md' => self::rules(), ...self::rooms()] as $file => $text) {
             if (@file_get_contents(base_path($file)) !== $text) {
                 $stale[] = $file;
                 $this->option('check') || file_put_contents(base_path($file), $text);
@@ -55,7 +56,7 @@ final class WriteDocs extends Command
             [
                 'forms' => Forms::of($format),
                 'kinds' => array_map(static fn (PartKind $kind): array => [
-                    'owner' => $kind->owner, 'path' => $kind->path, 'addedAsIs' => $kind->addedAsIs, 'word' => $kind->word,
+                    'owner' => $kind->owner, 'path' => $kind->path, 'addedAsIs' => $kind->addedAsIs, 'word' => $kind->word, 'alone' => ! in_array($kind->name, TakeOut::NOT_ALONE, true),
                 ], $format->kinds->all),
                 'gauges' => array_map(static fn (string $name): array => [$name, Gauge::of($name)->both()], Gauge::names()),
                 'catalogue' => array_map(
@@ -65,6 +66,15 @@ final class WriteDocs extends Command
             ],
             JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE,
         )."\n";
+    }
+
+    /** What each rule speaks of, for a page that looks one up by its code. */
+    public static function ruleTexts(): string
+    {
+        return json_encode(array_map(static fn (Rule $rule): array => [
+            'code' => $rule->text()->code, 'speaks_when' => $rule->text()->speaksWhen, 'because' => $rule->text()->because,
+            'source' => $rule->text()->source, 'mark' => $rule->text()->mark->label(),
+        ], resolve(Areas::class)->rulebook->rules), JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE)."\n";
     }
 
     public static function rules(): string

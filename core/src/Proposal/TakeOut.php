@@ -17,7 +17,7 @@ use Dinghy\Record\WhenGone;
 final class TakeOut
 {
     /** Parts that go with what holds them, and not by themselves. */
-    private const NOT_ALONE = ['battery', 'jumper'];
+    public const NOT_ALONE = ['battery', 'jumper'];
 
     /** @var array<string, true> parts that go, as "kind:id", those that others lean on last */
     private array $going = [];

@@ -21,6 +21,8 @@ interface Kind {
     addedAsIs: boolean;
     /** what people call one */
     word: string;
+    /** whether one can be taken out by itself, and not only with what holds it */
+    alone: boolean;
 }
 
 const forms = made.forms as unknown as Record<string, FormField[]>;
@@ -65,7 +67,10 @@ export function labelOf(on: string, path: string): string {
     for (const key of path.split('.')) {
         const found: FormField | undefined = fields.find((field) => field.name === key);
         if (found !== undefined) {
-            labels.push(labels.length === 0 ? found.label : found.label.toLowerCase());
+            // "Run: gauge" says no more than "gauge".
+            if (key !== 'run') {
+                labels.push(labels.length === 0 ? found.label : found.label.charAt(0).toLowerCase() + found.label.slice(1));
+            }
             fields = found.entry === 'object' ? found.fields : found.entry === 'list' && found.item.entry === 'object' ? found.item.fields : [];
         }
     }

@@ -1,7 +1,8 @@
 import { Button, FileInput, TextInput } from '@mantine/core';
+import { useDocumentTitle } from '@mantine/hooks';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { Link } from 'react-router-dom';
+import { Link, useSearchParams } from 'react-router-dom';
 
 import { ask, Refused } from '../api/client';
 import { CATALOGUE_KINDS, choicesOf } from '../api/forms';
@@ -16,11 +17,13 @@ import { useWholeCatalogue } from './parts';
 
 /** The parts that a shop keeps or orders. A boat holds its own copy of their figures: nothing here changes a boat. */
 export function Catalogue() {
+    useDocumentTitle('Catalogue · Dinghy');
     const person = useQuery({ queryKey: ['session'], queryFn: () => ask<Person>('session') });
     const catalogue = useWholeCatalogue();
     const isOwner = person.data?.role === 'owner';
     const [filled, fill] = useState<FilledPart | 'new' | null>(null);
-    const [sought, setSought] = useState('');
+    const [params] = useSearchParams();
+    const [sought, setSought] = useState(params.get('sought') ?? '');
     if ((person.error ?? catalogue.error) instanceof Refused) {
         return <ToSignIn />;
     }

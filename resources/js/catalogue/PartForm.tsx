@@ -48,7 +48,7 @@ export function PartForm({ part, onDone }: Props) {
             }}
         >
             {keep.error !== null && (
-                <Alert color="red.9" variant="outline" role="alert">
+                <Alert color="brick" variant="outline" role="alert">
                     {keep.error.message}
                 </Alert>
             )}

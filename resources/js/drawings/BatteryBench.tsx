@@ -14,7 +14,7 @@ import { useSize } from './useSize';
 const POST = { mm: 20, pixels: 13 };
 const GRIP = { mm: 11, pixels: 9 };
 /** between leads that leave over the same edge: mm, or pixels where that is more, for their names */
-const LANE = { mm: 24, pixels: 15 };
+const LANE = { mm: 24, pixels: 20 };
 /** mm that a block is moved by at a press of an arrow, and that a drag is rounded to */
 const STEP = 5;
 

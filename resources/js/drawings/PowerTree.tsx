@@ -25,7 +25,7 @@ interface Props {
 
 const LEAST_SCALE = 0.84;
 /** units that a letter of the words takes */
-const LETTER = 7.9;
+const LETTER = 7.8;
 /** how far beside a block a branch may be let go */
 const REACH = 70;
 
@@ -104,7 +104,7 @@ function RunLine({ job, placed, selected, touched, onSelect }: { job: PlannedJob
     const extra = job.plan.blocks?.flatMap((block) => block.branches ?? []).find((branch) => branch.id === run.id)?.run?.extra_mohm ?? feed?.run?.extra_mohm ?? 0;
     const said = `${gauge(run.gauge)}${run.gauge_chosen ? ' (chosen)' : ''} · ${length(run.length_m, system)}${extra > 0 ? ` · +${extra} mΩ` : ''}`;
     // Under a branch its rating has room; above a feed the words begin behind it.
-    const textX = level + (fuses === 0 ? 64 : feed === null ? 40 : 14 + LETTER * amps(run.protection_a).length);
+    const textX = level + (fuses === 0 ? 64 : feed === null ? 36 : 14 + LETTER * amps(run.protection_a).length);
     const sign = worst === 'stop' ? '⬣ ' : worst === 'warn' ? '▲ ' : '';
     // A short stretch between blocks has room for what matters most; its button and the inspector say the rest.
     const lostRoom = x2 - 10 - level - (fuses > 0 && feed === null ? 50 : 36);

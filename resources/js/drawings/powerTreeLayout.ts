@@ -8,13 +8,13 @@ const NARROWEST = 980;
 const WIDEST = 1400;
 export const BATTERY = { x: 16, width: 118, height: 42, gap: 6 };
 /** where the first block stands, as a share of what lies between banks and devices; nearer when others hang on it: what leads on needs room for its words */
-const BLOCK_AT = 0.47;
+const BLOCK_AT = 0.48;
 const CHAINED_AT = 0.4;
 export const BLOCK_WIDTH = 14;
 /** how much farther right a block stands that hangs on another */
 const DEEPER = 206;
 export const CONVERTER = { width: 118, height: 42 };
-export const DEVICE = { width: 292, height: 40 };
+export const DEVICE = { width: 276, height: 40 };
 /** a row, and how much higher it may grow where there is room */
 const ROW = 46;
 const ROOMIEST = 1.6;

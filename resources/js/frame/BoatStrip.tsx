@@ -1,5 +1,6 @@
 import { Button, Menu } from '@mantine/core';
 import { useRef } from 'react';
+import { Link } from 'react-router-dom';
 
 import type { PlannedJob } from '../api/types';
 import { redone, undone } from '../plan/changes';
@@ -12,14 +13,15 @@ interface Props {
     job: PlannedJob;
     edits: PlanEdits;
     onImport: (file: File) => void;
-    onAsk: (what: 'find' | 'keys' | 'log') => void;
+    onAsk: (what: 'keys' | 'log') => void;
     onWhy: () => void;
     /** the boat herself is taken in hand */
     onHand: () => void;
+    onFind: () => void;
 }
 
 /** The boat, whose it is, how it stands, and whether the last change is kept. */
-export function BoatStrip({ job, edits, onImport, onAsk, onWhy, onHand }: Props) {
+export function BoatStrip({ job, edits, onImport, onAsk, onWhy, onHand, onFind }: Props) {
     const { system, choose } = useUnits();
     const file = useRef<HTMLInputElement>(null);
     const kept = new Intl.DateTimeFormat(undefined, { hour: '2-digit', minute: '2-digit' }).format(new Date(job.version.made_at));
@@ -59,11 +61,16 @@ export function BoatStrip({ job, edits, onImport, onAsk, onWhy, onHand }: Props)
                             Export the plan file
                         </Menu.Item>
                         {job.can_change && <Menu.Item onClick={() => file.current?.click()}>Replace the plan by a file…</Menu.Item>}
+                        {job.can_change && (
+                            <Menu.Item component={Link} to={`/?like=${job.id}`}>
+                                Another boat like her…
+                            </Menu.Item>
+                        )}
                         <Menu.Divider />
                         <Menu.Item onClick={onHand}>Boat and plan in hand</Menu.Item>
                         <Menu.Item onClick={onWhy}>Why (w)</Menu.Item>
                         <Menu.Item onClick={() => onAsk('log')}>Log of changes (l)</Menu.Item>
-                        <Menu.Item onClick={() => onAsk('find')}>Find (/)</Menu.Item>
+                        <Menu.Item onClick={onFind}>Find (/)</Menu.Item>
                         <Menu.Item onClick={() => onAsk('keys')}>Keys (?)</Menu.Item>
                     </Menu.Dropdown>
                 </Menu>

@@ -3,7 +3,7 @@ import { useState } from 'react';
 
 import { Dialog } from '../look/Dialog';
 import { useAreas } from './areas';
-import { setSingleKeys, singleKeysOn } from './shortcuts';
+import { setSingleKeys, singleKeysOn } from '../keys/shortcuts';
 
 /** They act at every stage. */
 const EVERYWHERE = [

@@ -1,10 +1,9 @@
 import type { PlannedJob } from '../api/types';
-import type { PlanEdits } from '../plan/usePlanEdits';
 import { Log } from '../plan/Log';
-import { Find, type Findable } from './Find';
+import type { PlanEdits } from '../plan/usePlanEdits';
 import { Keys } from './Keys';
 
-export type Asked = 'find' | 'keys' | 'log';
+export type Asked = 'keys' | 'log';
 
 interface Props {
     stage: string;
@@ -12,15 +11,13 @@ interface Props {
     onClose: () => void;
     job: PlannedJob;
     edits: PlanEdits;
-    things: Findable[];
 }
 
-/** What every stage asks in front of itself: its log, what is sought, its keys. */
-export function StageDialogs({ stage, asked, onClose, job, edits, things }: Props) {
+/** What every stage asks in front of itself: its log, its keys. */
+export function StageDialogs({ stage, asked, onClose, job, edits }: Props) {
     return (
         <>
             <Log edits={edits} opened={asked === 'log'} onClose={onClose} job={job} />
-            <Find opened={asked === 'find'} onClose={onClose} things={things} />
             <Keys stage={stage} opened={asked === 'keys'} onClose={onClose} />
         </>
     );

@@ -3,21 +3,25 @@ import { type ReactNode, useState } from 'react';
 
 import { partName } from '../boat/parts';
 import { Inspector } from '../inspector/Inspector';
+import { type Findable, useFindable, useOpenPalette } from '../palette/findable';
+import { undone } from '../plan/changes';
 import { JustDone } from '../plan/JustDone';
 import { UnkeptNotice } from '../plan/UnkeptNotice';
+import { useAreas } from './areas';
 import { BoatStrip } from './BoatStrip';
 import { InHandBelow } from './InHand';
 import { OrderOfWork } from './OrderOfWork';
 import { ReplaceByFile } from './ReplaceByFile';
-import { useShortcuts } from './shortcuts';
+import { useShortcuts } from '../keys/shortcuts';
 import { Split } from './Split';
 import type { StageProps } from './Stage';
 import classes from './Stage.module.css';
 import { useNarrow } from './useNarrow';
+import { useToStage } from './useToStage';
 
 interface Props extends StageProps {
     stage: string;
-    onAsk: (what: 'find' | 'keys' | 'log') => void;
+    onAsk: (what: 'keys' | 'log') => void;
     onWhy: () => void;
     /** the reason of a figure, in the place of the part in hand; null: none is asked */
     why: ReactNode;
@@ -30,19 +34,33 @@ interface Props extends StageProps {
     lower: ReactNode;
     /** the pane below the drawing, as people call it */
     paneName: string;
+    /** what the palette finds of it, beside the stages, steps and parts of the boat */
+    things: Findable[];
     /** dialogs */
     asked: ReactNode;
 }
 
 /** What every stage has around its drawing: the order of work, the boat strip, what was not kept, what is in hand. */
-export function StageFrame({ job, edits, silent, stage, onAsk, onWhy, why, on, onSelect, about, drawing, lower, paneName, asked }: Props) {
+export function StageFrame({ job, edits, silent, stage, onAsk, onWhy, why, on, onSelect, about, drawing, lower, paneName, things, asked }: Props) {
     const [file, setFile] = useState<File | null>(null);
     const isNarrow = useNarrow();
     const [isOpen, setOpen] = useLocalStorage({ key: 'dinghy-in-hand', defaultValue: true, getInitialValueInEffect: false });
     const [isDrawn, setDrawn] = useState(false);
     const label = job.stages.find((one) => one.stage === stage)?.label ?? stage;
-    useDocumentTitle([job.boat, label, paneName, ...(on === 'plan' ? [] : [partName(job, on)])].join(' · '));
+    useDocumentTitle([job.boat, label, paneName, ...(on === 'plan' ? [] : [partName(job, on)]), 'Dinghy'].join(' · '));
     useShortcuts({ i: () => (isNarrow ? setDrawn(!isDrawn) : setOpen(!isOpen)) });
+    const openPalette = useOpenPalette();
+    const to = useToStage(job);
+    const areas = useAreas();
+    useFindable([
+        ...things,
+        ...job.stages.map((one) => ({ kind: 'stage', label: one.label, go: () => to(one.stage) })),
+        ...(areas.find((area) => area.stage === stage)?.keys ?? []).map(([key, what]) => ({ kind: `key ${key}`, label: what, go: () => onAsk('keys') })),
+        { kind: 'command, key l', label: 'Log of changes', go: () => onAsk('log') },
+        { kind: 'command, key ?', label: 'Keys', go: () => onAsk('keys') },
+        { kind: 'command, key i', label: 'Boat and plan in hand', go: () => onSelect('plan') },
+        ...(job.can_change && job.version.undo !== null ? [{ kind: 'command, key z', label: `Undo: ${job.version.undo.says}`, go: () => void edits.submit(undone) }] : []),
+    ]);
     const select = (next: string) => {
         setOpen(true);
         onSelect(next);
@@ -66,7 +84,7 @@ export function StageFrame({ job, edits, silent, stage, onAsk, onWhy, why, on, o
         <div className={classes.frame}>
             <OrderOfWork job={job} stage={stage} />
             <div className={classes.top}>
-                <BoatStrip job={job} edits={edits} onImport={setFile} onAsk={onAsk} onWhy={onWhy} onHand={() => (isNarrow ? setDrawn(true) : select('plan'))} />
+                <BoatStrip job={job} edits={edits} onImport={setFile} onAsk={onAsk} onWhy={onWhy} onFind={openPalette} onHand={() => (isNarrow ? setDrawn(true) : select('plan'))} />
                 <UnkeptNotice job={job} edits={edits} />
                 <JustDone job={job} edits={edits} />
                 {silent && edits.line !== 'silent' && (

@@ -1,7 +1,7 @@
 import type { PlannedJob } from '../api/types';
 import { redone, undone } from '../plan/changes';
 import type { PlanEdits } from '../plan/usePlanEdits';
-import { useShortcuts } from './shortcuts';
+import { useShortcuts } from '../keys/shortcuts';
 import type { Asked } from './StageDialogs';
 import { useToStage } from './useToStage';
 
@@ -13,7 +13,7 @@ interface Stage<T extends string> {
     onAsk: (asked: Asked) => void;
 }
 
-/** The keys that every stage has: the stages by number, its panes by letter, undo and redo, log, find, keys; and its own. */
+/** The keys that every stage has: the stages by number, its panes by letter, undo and redo, log, keys; and its own. */
 export function useStageKeys<T extends string>({ job, panes, onPane, edits, onAsk }: Stage<T>, own: Record<string, () => void> = {}): void {
     const to = useToStage(job);
     const undo = () => void edits.submit(undone);
@@ -26,7 +26,6 @@ export function useStageKeys<T extends string>({ job, panes, onPane, edits, onAs
         y: redo,
         redo,
         l: () => onAsk('log'),
-        '/': () => onAsk('find'),
         '?': () => onAsk('keys'),
         ...own,
     });

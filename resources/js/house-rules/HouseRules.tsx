@@ -1,4 +1,5 @@
 import { Button } from '@mantine/core';
+import { useDocumentTitle } from '@mantine/hooks';
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router-dom';
@@ -13,6 +14,7 @@ import { type RuleValue, told } from './ruleWords';
 
 /** What the shop judges every boat by. A rule is tried on the boats that are in before it is kept. */
 export function HouseRules() {
+    useDocumentTitle('House rules · Dinghy');
     const queries = useQueryClient();
     const { system } = useUnits();
     const rules = useQuery({ queryKey: ['house-rules'], queryFn: () => ask<Answer>('house-rules') });

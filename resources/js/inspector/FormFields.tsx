@@ -17,11 +17,12 @@ interface Props {
     onSelect: (on: string) => void;
 }
 
-/** The fields of an object, in groups: those that are filled in most stand first and open. */
+/** The fields of an object, in groups: those that are filled in most stand first and open, parts that it holds last. */
 export function FormFields({ fields, oneOf = [], holder, before = '', onSelect }: Props) {
     // Who opens a group opens it for every part that has it: the next battery is looked at for the same.
     const [opened, setOpened] = useLocalStorage<string[]>({ key: 'dinghy-open-groups', defaultValue: [], getInitialValueInEffect: false });
-    const usual = fields.filter((field) => field.group === undefined && !oneOf.includes(field.name));
+    const usual = fields.filter((field) => field.group === undefined && field.entry !== 'parts' && !oneOf.includes(field.name));
+    const parts = fields.filter((field) => field.group === undefined && field.entry === 'parts');
     const among = fields.filter((field) => oneOf.includes(field.name));
     const groups = [...new Set(fields.flatMap((field) => (field.group === undefined ? [] : [field.group])))];
     const entry = (field: FormField) => <FieldEntry key={field.name} field={field} path={`${before}${field.name}`} holder={holder} onSelect={onSelect} />;
@@ -41,6 +42,7 @@ export function FormFields({ fields, oneOf = [], holder, before = '', onSelect }
                     ))}
                 </Accordion>
             )}
+            {parts.length > 0 && <div className={classes.fields}>{parts.map(entry)}</div>}
         </>
     );
 }

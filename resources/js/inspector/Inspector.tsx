@@ -54,9 +54,9 @@ export function Inspector({ job, edits, on, onSelect, onClose, children }: Props
                         <div key={on}>
                             <FormFields fields={form} holder={heldInPlan(job, edits, on, system)} onSelect={onSelect} />
                         </div>
-                        {on !== 'plan' && job.can_change && (
+                        {KINDS[kind]?.alone === true && job.can_change && (
                             <div className={classes.out}>
-                                <Button size="compact-sm" color="red.9" variant="outline" onClick={() => void edits.submit(() => ({ takeOut: on })).then((kept) => kept && onSelect('plan'))}>
+                                <Button size="compact-sm" color="brick" variant="outline" onClick={() => void edits.submit(() => ({ takeOut: on })).then((kept) => kept && onSelect('plan'))}>
                                     Take out {partName(job, on)}
                                 </Button>
                             </div>

@@ -1,7 +1,6 @@
 import { useState } from 'react';
 
 import { BoatPlan } from '../drawings/BoatPlan';
-import type { Findable } from '../frame/Find';
 import { Stage, type StageProps } from '../frame/Stage';
 import classes from '../frame/Stage.module.css';
 import { type Asked, StageDialogs } from '../frame/StageDialogs';
@@ -9,6 +8,7 @@ import { StageFrame } from '../frame/StageFrame';
 import { Tabs } from '../frame/Tabs';
 import { useStageAddress } from '../frame/useStageAddress';
 import { useStageKeys } from '../frame/useStageKeys';
+import { type Findable } from '../palette/findable';
 import { Findings } from '../plan/Findings';
 import { FindingsOn } from '../plan/FindingsOn';
 import { HullFields } from '../plan/HullFields';
@@ -87,8 +87,9 @@ function BoatLayout({ job, edits, silent }: StageProps) {
             on={on}
             onSelect={choose}
             about={<FindingsOn job={job} edits={edits} on={on} onWhy={setWhy} onLook={() => undefined} />}
+            things={things}
             paneName={PANES.find(([name]) => name === pane)?.[1] ?? ''}
-            asked={<StageDialogs stage="layout" edits={edits} asked={asked} onClose={() => setAsked(null)} job={job} things={things} />}
+            asked={<StageDialogs stage="layout" edits={edits} asked={asked} onClose={() => setAsked(null)} job={job} />}
             drawing={
             <section className={classes.drawing} aria-label="Boat plan">
                 <header className={classes.drawingHead}>

@@ -1,8 +1,6 @@
-import { Button, TextInput } from '@mantine/core';
-import { useState } from 'react';
-
 import { HeadRow } from '../look/HeadRow';
 import table from '../look/table.module.css';
+import { NewStation } from '../plan/NewStation';
 import { PartField } from '../plan/PartField';
 import { PlaceSelect } from '../plan/PlaceSelect';
 import { TakeOut } from '../plan/TakeOut';
@@ -15,7 +13,6 @@ import { stationName } from '../boat/stationName';
 /** The stations of the boat, each with where it is, and a new one. */
 export function StationsList({ job, edits, chosen, onChoose }: PlacesProps) {
     const { system } = useUnits();
-    const [name, setName] = useState('');
     const stations = job.plan.boat?.stations ?? [];
     const fixed = !job.can_change;
     const set = (on: string, fields: Record<string, unknown>) => void edits.submit(() => ({ patch: [{ on, set: fields }] }));
@@ -66,20 +63,7 @@ export function StationsList({ job, edits, chosen, onChoose }: PlacesProps) {
                 </table>
             )}
             {stations.length === 0 && <p className="quiet">No station yet: lockers, console, battery places, motor mounts, and where a wire turns. “Bow locker” or “Port gunwale” is put where it says; drag it from there.</p>}
-            {!fixed && (
-                <form
-                    className={table.form}
-                    onSubmit={(event) => {
-                        event.preventDefault();
-                        void edits.submit(() => ({ propose: { make: 'station', name } })).then((kept) => kept && setName(''));
-                    }}
-                >
-                    <TextInput size="xs" label="New station" value={name} onChange={(event) => setName(event.currentTarget.value)} required />
-                    <Button type="submit" size="compact-sm" variant="outline">
-                        Put it aboard
-                    </Button>
-                </form>
-            )}
+            {!fixed && <NewStation edits={edits} />}
         </section>
     );
 }

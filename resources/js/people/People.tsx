@@ -1,4 +1,5 @@
 import { Button } from '@mantine/core';
+import { useDocumentTitle } from '@mantine/hooks';
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router-dom';
@@ -12,6 +13,7 @@ import { ToSignIn } from '../sign-in/ToSignIn';
 
 /** Who is in the shop. The owner ends sign-ins: of a phone that is lost, of somebody who has left. */
 export function People() {
+    useDocumentTitle('People · Dinghy');
     const people = useQuery({ queryKey: ['people'], queryFn: () => ask<Persons>('people') });
     const [asking, setAsking] = useState<Persons['people'][number] | null>(null);
     const end = useMutation({ mutationFn: (person: Persons['people'][number]) => ask(`people/${person.id}/sessions`, { method: 'DELETE' }) });

@@ -29,7 +29,7 @@ export function AddPart({ opened, onClose, job, edits, selected }: { opened: boo
     const [entered, setEntered] = useState(false);
     const [made, setMade] = useState<string | null>(null);
     const taken = part ?? (entered ? meant : undefined) ?? null;
-    const focusFirst = () => list.current?.querySelector('button')?.focus(); // of several none was meant yet
+    const focusFirst = () => list.current?.querySelector<HTMLElement>('button[data-part]')?.focus(); // of several none was meant yet
     useEffect(() => {
         if (entered && taken === null) {
             focusFirst();
@@ -87,7 +87,7 @@ export function AddPart({ opened, onClose, job, edits, selected }: { opened: boo
                                     <ul className={classes.parts}>
                                         {parts.map((candidate) => (
                                             <li key={candidate.id}>
-                                                <button type="button" onClick={() => setPart(candidate)}>
+                                                <button type="button" data-part onClick={() => setPart(candidate)}>
                                                     {candidate.name}
                                                 </button>
                                             </li>

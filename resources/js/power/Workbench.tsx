@@ -2,12 +2,12 @@ import { useState } from 'react';
 
 import { partName } from '../boat/parts';
 import { devicesBehind, nextRung, partOf, run as runOf } from '../boat/planParts';
-import type { Findable } from '../frame/Find';
 import type { StageProps } from '../frame/Stage';
 import { type Asked, StageDialogs } from '../frame/StageDialogs';
 import { StageFrame } from '../frame/StageFrame';
 import { useStageAddress } from '../frame/useStageAddress';
 import { useStageKeys } from '../frame/useStageKeys';
+import { type Findable } from '../palette/findable';
 import { usePreview } from '../plan/usePreview';
 import { useStageAnswer } from '../plan/useStageAnswer';
 import { useUnits } from '../units/units';
@@ -106,12 +106,13 @@ export function Workbench({ job, edits, silent }: StageProps) {
             on={on}
             onSelect={select}
             about={<AboutPart job={job} edits={edits} on={on} onWhy={setWhy} onLook={look} />}
+            things={things}
             paneName={PANES.find(([name]) => name === pane)?.[1] ?? ''}
             asked={
                 <>
                     <AddPart opened={asked === 'add'} onClose={() => setAsked(null)} job={job} edits={edits} selected={about} />
                     {run !== undefined && <SplitFeed opened={asked === 'split'} onClose={() => setAsked(null)} job={job} feed={run.id} edits={edits} />}
-                    <StageDialogs stage="power" edits={edits} asked={asked} onClose={() => setAsked(null)} job={job} things={things} />
+                    <StageDialogs stage="power" edits={edits} asked={asked} onClose={() => setAsked(null)} job={job} />
                 </>
             }
             drawing={

@@ -68,5 +68,6 @@ function ofBank(job: PlannedJob, id: string): AskedFigure[] {
 }
 
 function ofBattery(job: PlannedJob, id: string): AskedFigure[] {
-    return job.evaluation.meter_points.filter((point) => point.plus === `${id}+`).map((point) => ({ figure: `meter:${point.id}`, label: point.minus === `${id}-` ? 'Across it' : 'From common −', value: volts(point.expect_v, 2) }));
+    const points = job.evaluation.meter_points.filter((point) => point.plus === `${id}+`);
+    return points.filter((point, at) => points.findIndex((other) => other.minus === point.minus) === at).map((point) => ({ figure: `meter:${point.id}`, label: point.minus === `${id}-` ? 'Across it' : 'From common −', value: volts(point.expect_v, 2) }));
 }

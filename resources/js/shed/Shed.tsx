@@ -1,7 +1,8 @@
 import { Button } from '@mantine/core';
+import { useDocumentTitle } from '@mantine/hooks';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { Link } from 'react-router-dom';
+import { Link, useSearchParams } from 'react-router-dom';
 
 import { ask, Refused } from '../api/client';
 import type { Bay, Person, Shed as ShedAnswer } from '../api/types';
@@ -14,9 +15,12 @@ import { TakeIn } from './TakeIn';
 import { WeekStrip } from './WeekStrip';
 
 export function Shed() {
+    useDocumentTitle('The shed · Dinghy');
     const queries = useQueryClient();
     const [takingIn, setTakingIn] = useState(false);
     const [isChanging, setIsChanging] = useState(false);
+    const [params, setParams] = useSearchParams();
+    const like = params.has('like') ? Number(params.get('like')) : null;
     const person = useQuery({ queryKey: ['session'], queryFn: () => ask<Person>('session') });
     const shed = useQuery({ queryKey: ['shed'], queryFn: () => ask<ShedAnswer>('shed'), refetchInterval: 20_000 });
 
@@ -60,7 +64,17 @@ export function Shed() {
             <ul className={classes.bays}>{shed.data?.jobs.map((job) => <BayPlace key={job.id} job={job} />)}</ul>
             {shed.data !== undefined && <WeekStrip today={shed.data.today} jobs={shed.data.jobs} />}
             {isChanging && <NewPassword onClose={() => setIsChanging(false)} />}
-            <TakeIn opened={takingIn} onClose={() => setTakingIn(false)} />
+            {(takingIn || like !== null) && (
+                <TakeIn
+                    opened
+                    begun={like}
+                    boats={shed.data?.jobs ?? []}
+                    onClose={() => {
+                        setTakingIn(false);
+                        setParams({}, { replace: true });
+                    }}
+                />
+            )}
         </main>
     );
 }

@@ -1,23 +1,24 @@
-import { Button, FileInput, Select, TextInput } from '@mantine/core';
+import { Button, FileInput, NativeSelect, TextInput } from '@mantine/core';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useRef, useState } from 'react';
 import { useNavigate } from 'react-router-dom';
 
 import { ask } from '../api/client';
 import { newId } from '../api/newId';
-import type { Job } from '../api/types';
+import type { Bay, Job } from '../api/types';
 import { Dialog } from '../look/Dialog';
 import { choicesOf } from '../api/forms';
 import { useUnits } from '../units/units';
 
 /** A new work order: from a plan file, or for a boat of which nothing is planned yet. */
-export function TakeIn({ opened, onClose }: { opened: boolean; onClose: () => void }) {
+export function TakeIn({ opened, onClose, boats, begun = null }: { opened: boolean; onClose: () => void; /** those that are in: a new one may be like one of them */ boats: Bay[]; /** the one that is meant from the first */ begun?: number | null }) {
     const [customer, setCustomer] = useState('');
     const [title, setTitle] = useState('');
     const [promised, setPromised] = useState('');
     const [file, setFile] = useState<File | null>(null);
     const [boat, setBoat] = useState('');
-    const [hull, setHull] = useState<string | null>(null);
+    const [hull, setHull] = useState('');
+    const [like, setLike] = useState(begun === null ? '' : String(begun));
     const { system } = useUnits();
     const navigate = useNavigate();
     const queries = useQueryClient();
@@ -25,7 +26,7 @@ export function TakeIn({ opened, onClose }: { opened: boolean; onClose: () => vo
     const sent = useRef({ form: '', id: '' });
     const takeIn = useMutation({
         mutationFn: async () => {
-            const of = file === null ? { boat, hull, units: system } : { plan: await file.text() };
+            const of = file !== null ? { plan: await file.text() } : like !== '' ? { boat, like: Number(like) } : { boat, hull: hull === '' ? null : hull, units: system };
             const body = { customer, title, promised_on: promised === '' ? null : promised, ...of };
             const form = JSON.stringify(body);
             if (sent.current.form !== form) {
@@ -55,7 +56,14 @@ export function TakeIn({ opened, onClose }: { opened: boolean; onClose: () => vo
                 {file === null && (
                     <>
                         <TextInput label="Boat" value={boat} onChange={(event) => setBoat(event.currentTarget.value)} required />
-                        <Select label="Hull" data={choicesOf('plan.boat.hull').map(([value, label]) => ({ value, label }))} value={hull} onChange={setHull} clearable comboboxProps={{ transitionProps: { duration: 0 } }} />
+                        <NativeSelect
+                            label="Like another boat"
+                            description="with her plan, without what was found or read aboard"
+                            value={like}
+                            onChange={(event) => setLike(event.currentTarget.value)}
+                            data={[{ value: '', label: 'none: an empty plan' }, ...boats.filter((one) => one.stage !== null).map((one) => ({ value: String(one.id), label: `${one.boat.name}, ${one.customer}` }))]}
+                        />
+                        {like === '' && <NativeSelect label="Hull" value={hull} onChange={(event) => setHull(event.currentTarget.value)} data={[{ value: '', label: 'not known yet' }, ...choicesOf('plan.boat.hull').map(([value, label]) => ({ value, label }))]} />}
                     </>
                 )}
                 <p role="alert" style={{ color: 'var(--brick)', margin: 0 }}>

@@ -1,4 +1,5 @@
 import { Button, PasswordInput } from '@mantine/core';
+import { useDocumentTitle } from '@mantine/hooks';
 import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
 import { useLocation, useNavigate } from 'react-router-dom';
@@ -8,6 +9,7 @@ import classes from './SignIn.module.css';
 
 /** The first password of a person, by a link that holds once. What is secret in it stands after #: no server is sent it. */
 export function SetPassword() {
+    useDocumentTitle('A password of your own · Dinghy');
     const token = useLocation().hash.slice(1);
     const navigate = useNavigate();
     const [password, setPassword] = useState('');

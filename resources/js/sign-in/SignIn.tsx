@@ -1,3 +1,4 @@
+import { useDocumentTitle } from '@mantine/hooks';
 import { useLocation, useNavigate } from 'react-router-dom';
 
 import classes from './SignIn.module.css';
@@ -10,6 +11,7 @@ function comesFrom(from: unknown): from is string {
 
 /** Whoever asked for a boat gets to that boat. */
 export function SignIn() {
+    useDocumentTitle('Sign in · Dinghy');
     const navigate = useNavigate();
     const from: unknown = useLocation().state;
 

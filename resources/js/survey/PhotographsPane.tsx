@@ -3,7 +3,9 @@ import { type ChangeEvent, useRef, useState } from 'react';
 
 import type { PlannedJob, Survey } from '../api/types';
 import table from '../look/table.module.css';
+import { NewStation } from '../plan/NewStation';
 import { PlaceSelect } from '../plan/PlaceSelect';
+import type { PlanEdits } from '../plan/usePlanEdits';
 import { subjectsOf } from './subjectsOf';
 import classes from './SurveyStage.module.css';
 import type { Going } from '../photographs/PhotographQueue';
@@ -13,6 +15,7 @@ const KINDS = 'image/jpeg,image/png,image/webp';
 interface Props {
     job: PlannedJob;
     survey: Survey;
+    edits: PlanEdits;
     going: Going[];
     onSend: (files: File[], of: string) => void;
     onLetGo: (id: string) => void;
@@ -21,7 +24,7 @@ interface Props {
 }
 
 /** Which photographs must exist, which are there, and those on their way up. */
-export function PhotographsPane({ job, survey, going, onSend, onLetGo, chosen, onChoose }: Props) {
+export function PhotographsPane({ job, survey, edits, going, onSend, onLetGo, chosen, onChoose }: Props) {
     const file = useRef<HTMLInputElement>(null);
     const camera = useRef<HTMLInputElement>(null);
     const [of, setOf] = useState('');
@@ -39,7 +42,7 @@ export function PhotographsPane({ job, survey, going, onSend, onLetGo, chosen, o
             <section aria-label="Photographs to take">
                 <p className={missing.length > 0 || survey.needed.length === 0 ? table.doubt : table.good} data-figure="missing">
                     {survey.needed.length === 0
-                        ? 'What must be photographed is not known yet: put her compartments in under Layout, and what stands in them under Batteries found.'
+                        ? 'What must be photographed is not known yet: name her compartments here, and say under Batteries found what stands in them.'
                         : missing.length === 0 ? 'Everything is photographed: it may be unhooked.' : `${missing.length} still to be taken before anything is unhooked.`}
                 </p>
                 <OnTheirWay going={going} labelOf={labelOf} onLetGo={onLetGo} />
@@ -63,6 +66,7 @@ export function PhotographsPane({ job, survey, going, onSend, onLetGo, chosen, o
                 </p>
                 <input ref={camera} type="file" accept={KINDS} capture="environment" hidden aria-label="Photograph from the camera" onChange={taken} />
                 <input ref={file} type="file" accept={KINDS} multiple hidden aria-label="Photographs" onChange={taken} />
+                {job.can_change && <NewStation edits={edits} />}
             </section>
             <section aria-label="Photographs taken">
                 <ul className={classes.wall}>

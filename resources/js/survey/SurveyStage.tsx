@@ -3,7 +3,6 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 
 import { PathDrawing } from '../drawings/PathDrawing';
-import type { Findable } from '../frame/Find';
 import { Stage, type StageProps } from '../frame/Stage';
 import classes from '../frame/Stage.module.css';
 import { type Asked, StageDialogs } from '../frame/StageDialogs';
@@ -11,6 +10,7 @@ import { StageFrame } from '../frame/StageFrame';
 import { Tabs } from '../frame/Tabs';
 import { useStageAddress } from '../frame/useStageAddress';
 import { useStageKeys } from '../frame/useStageKeys';
+import { type Findable } from '../palette/findable';
 import { Findings } from '../plan/Findings';
 import { FindingsOn } from '../plan/FindingsOn';
 import { WhyPanel } from '../why/WhyPanel';
@@ -77,10 +77,11 @@ function BoatSurvey({ job, edits, silent }: StageProps) {
             onAsk={setAsked}
             onWhy={() => show('findings')}
             why={why === null ? null : <WhyPanel job={job} figure={why} figures={[{ figure: why, label: 'this finding' }]} onFigure={setWhy} onClose={() => setWhy(null)} />}
-            asked={<StageDialogs stage="survey" edits={edits} asked={asked} onClose={() => setAsked(null)} job={job} things={things} />}
+            asked={<StageDialogs stage="survey" edits={edits} asked={asked} onClose={() => setAsked(null)} job={job} />}
             on={on}
             onSelect={choose}
             about={<FindingsOn job={job} edits={edits} on={on} onWhy={setWhy} onLook={() => undefined} />}
+            things={things}
             paneName={PANES.find(([name]) => name === pane)?.[1] ?? ''}
             drawing={
             <section className={classes.drawing} aria-label={drawing === 'path' ? 'Path as it was found' : 'Photograph'}>
@@ -124,7 +125,7 @@ function BoatSurvey({ job, edits, silent }: StageProps) {
                             {data !== undefined && pane === 'complaints' && <ComplaintsPane job={job} survey={data} edits={edits} onCheck={begin} />}
                             {data !== undefined && pane === 'batteries' && <BatteriesPane job={job} survey={data} edits={edits} />}
                             {data !== undefined && pane === 'paths' && <PathsPane job={job} survey={data} edits={edits} chosen={shownCheck?.id ?? ''} onChoose={(one) => choose(`check:${one}`)} />}
-                            {data !== undefined && pane === 'photographs' && <PhotographsPane job={job} survey={data} going={queue.going} onSend={(files, of) => queue.send(files, of, '')} onLetGo={queue.letGo} chosen={shownPhotograph?.id ?? ''} onChoose={(one) => choose(`photograph:${one}`)} />}
+                            {data !== undefined && pane === 'photographs' && <PhotographsPane job={job} survey={data} edits={edits} going={queue.going} onSend={(files, of) => queue.send(files, of, '')} onLetGo={queue.letGo} chosen={shownPhotograph?.id ?? ''} onChoose={(one) => choose(`photograph:${one}`)} />}
                         </div>
                     )}
                 </div>
