@@ -27,6 +27,7 @@ use App\Http\Controllers\RemedyController;
 use App\Http\Controllers\SentChangeController;
 use App\Http\Controllers\SessionController;
 use App\Http\Controllers\ShedController;
+use App\Http\Controllers\ShopSettingsController;
 use App\Http\Controllers\ShortController;
 use App\Http\Controllers\SupplyController;
 use App\Http\Controllers\SurveySheetController;
@@ -50,6 +51,8 @@ Route::prefix('api')->middleware(WellFormed::class)->group(function (): void {
         Route::put('catalogue/parts/{part}', [CataloguePartController::class, 'update'])->where('part', '[0-9]{1,9}');
         Route::get('catalogue/table', [CatalogueTableController::class, 'show']);
         Route::post('catalogue/table', [CatalogueTableController::class, 'store']);
+        Route::get('settings', [ShopSettingsController::class, 'show']);
+        Route::put('settings', [ShopSettingsController::class, 'keep']);
         Route::get('house-rules', [HouseRulesController::class, 'show']);
         Route::put('house-rules', [HouseRulesController::class, 'keep']);
         Route::post('house-rules/try', [HouseRulesController::class, 'try']);

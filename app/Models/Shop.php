@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Models;
 
 use App\HouseRules\ShopRules;
+use App\Settings\ShopSettings;
 use Dinghy\Evaluation\Areas;
 use Dinghy\Evaluation\Evaluation;
 use Dinghy\File\PlanDocument;
@@ -18,14 +19,16 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string $name
  * @property string|null $house_rules JSON: those that are not Dinghy's defaults, as the plan file has them
  * @property int $house_rules_version counts the times they were kept
+ * @property string|null $settings JSON: how the shop writes and what it can reach; null: as it comes
+ * @property int $settings_version counts the times they were kept
  * @property int $catalogue_version counts the changes of its catalogue
  */
 final class Shop extends Model
 {
-    protected $fillable = ['name', 'house_rules', 'house_rules_version'];
+    protected $fillable = ['name', 'house_rules', 'house_rules_version', 'settings', 'settings_version'];
 
     /** @var array<string, int> */
-    protected $attributes = ['house_rules_version' => 1, 'catalogue_version' => 1];
+    protected $attributes = ['house_rules_version' => 1, 'catalogue_version' => 1, 'settings_version' => 1];
 
     /** @return HasMany<User, $this> */
     public function users(): HasMany
@@ -38,6 +41,13 @@ final class Shop extends Model
         $rules = json_decode($this->house_rules ?? '{}', false, 8, JSON_THROW_ON_ERROR);
 
         return ShopRules::of($rules instanceof \stdClass ? $rules : new \stdClass);
+    }
+
+    public function settings(): ShopSettings
+    {
+        $kept = json_decode($this->settings ?? '{}', true, 8, JSON_THROW_ON_ERROR);
+
+        return ShopSettings::of(is_array($kept) ? $kept : []);
     }
 
     /** What a plan comes to, its blocks counted as this shop counts them. */

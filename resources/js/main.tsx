@@ -20,6 +20,7 @@ import { NotFound } from './frame/NotFound';
 import { theme } from './look/theme';
 import { Palette } from './palette/Palette';
 import { askBeforeLosingDrafts } from './plan/drafts';
+import { ConventionsProvider } from './settings/ConventionsProvider';
 import { Shed } from './shed/Shed';
 import { SignIn } from './sign-in/SignIn';
 import { PhotographQueue } from './photographs/PhotographQueue';
@@ -39,12 +40,14 @@ const pages = {
     Catalogue: async () => ({ default: (await import('./catalogue/Catalogue')).Catalogue }),
     People: async () => ({ default: (await import('./people/People')).People }),
     SetPassword: async () => ({ default: (await import('./sign-in/SetPassword')).SetPassword }),
+    Settings: async () => ({ default: (await import('./settings/Settings')).Settings }),
     HouseRules: async () => ({ default: (await import('./house-rules/HouseRules')).HouseRules }),
 };
 const stages = AREAS.map((area) => ({ stage: area.stage, Stage: lazy(area.load) }));
 const Catalogue = lazy(pages.Catalogue);
 const HouseRules = lazy(pages.HouseRules);
 const People = lazy(pages.People);
+const Settings = lazy(pages.Settings);
 const SetPassword = lazy(pages.SetPassword);
 window.addEventListener('load', () => void Promise.allSettled([...AREAS.map((area) => area.load()), ...Object.values(pages).map((page) => page())]));
 askBeforeLosingDrafts();
@@ -59,6 +62,7 @@ createRoot(root).render(
         <MantineProvider theme={theme} forceColorScheme="light">
             <QueryClientProvider client={queries}>
                 <UnitsProvider>
+                    <ConventionsProvider>
                     <PhotographQueue>
                         <BrowserRouter>
                             <Mishap>
@@ -70,6 +74,7 @@ createRoot(root).render(
                                             <Route path="/catalogue" element={<Catalogue />} />
                                             <Route path="/house-rules" element={<HouseRules />} />
                                             <Route path="/people" element={<People />} />
+                                            <Route path="/settings" element={<Settings />} />
                                             <Route path="/set-password" element={<SetPassword />} />
                                             <Route path="/sign-in" element={<SignIn />} />
                                             {stages.map(({ stage, Stage }) => (
@@ -83,6 +88,7 @@ createRoot(root).render(
                             </Mishap>
                         </BrowserRouter>
                     </PhotographQueue>
+                    </ConventionsProvider>
                 </UnitsProvider>
             </QueryClientProvider>
         </MantineProvider>

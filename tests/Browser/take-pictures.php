@@ -21,73 +21,40 @@ foreach ([['', 1280, 800], ['-phone', 390, 844]] as [$suffix, $width, $height]) 
     $driver = $chromium->driver;
     $see = static function (string $css) use ($driver): void {
         $driver->wait(10)->until(WebDriverExpectedCondition::presenceOfElementLocated(WebDriverBy::cssSelector($css)));
-        usleep(400_000);
+        usleep(900_000);
     };
     $take = static fn (string $name) => $driver->takeScreenshot("{$folder}/{$name}{$suffix}.png");
-    $key = static fn (string $key) => $driver->getKeyboard()->sendKeys($key);
+    $open = static function (string $path, string $css) use ($driver, $address, $see): void {
+        $driver->get($address.$path);
+        $see($css);
+    };
 
-    $driver->get("{$address}/sign-in");
-    $see('form');
-    $suffix === '' && $take('sign-in');
+    $open('/sign-in', 'form');
     $driver->findElement(WebDriverBy::cssSelector('input[type=email]'))->sendKeys('owner@fernhollow.example');
     $driver->findElement(WebDriverBy::cssSelector('input[type=password]'))->sendKeys("lake-aurensee\n");
     $see('main li h2 a');
     $take('shed');
+    $boat = static fn (string $name): string => (string) preg_replace('#^.*?(/jobs/\d+)/.*$#', '$1', (string) $driver->findElement(
+        WebDriverBy::xpath("//main//a[contains(., \"{$name}\")]"),
+    )->getAttribute('href'));
+    [$skiff, $console] = [$boat('Tiller skiff'), $boat('Console boat')];
     if ($suffix === '') {
-        $driver->get("{$address}/catalogue");
-        $see('main ul li');
+        $open('/catalogue', 'main ul li');
         $take('catalogue');
-        $driver->get("{$address}/house-rules");
-        $see('dl input');
+        $open('/settings', 'fieldset');
+        $take('settings');
+        $open('/house-rules', 'dl input');
         $driver->findElement(WebDriverBy::cssSelector('input[aria-label="Drop allowed to electronics"]'))->click();
         $driver->getKeyboard()->sendKeys([WebDriverKeys::CONTROL, 'a', WebDriverKeys::NULL, '2 %', WebDriverKeys::ENTER]);
         $see('[data-figure=boats-that-change]');
         $take('house-rules');
-        $driver->get($address);
-        $see('main li h2 a');
+        $open("{$skiff}/power?on=bank:thrust&drawing=bench&pane=bench", '[data-post]');
+        $take('power-bench');
+        $open("{$skiff}/layout?on=station:stern&pane=tubes", '[data-station]');
+        $take('layout');
     }
-    $driver->findElement(WebDriverBy::cssSelector('main li h2 a'))->click();
-    $see('[data-run]');
+    $open("{$skiff}/power", '[data-run]');
     $take('power');
-    $go = static fn (string $stage) => $driver->get((string) preg_replace('#[^/]+$#', $stage, $driver->getCurrentURL()));
-    if ($suffix === '') {
-        $driver->executeScript('document.activeElement.blur()');
-        foreach (['2' => 'power-runs', '3' => 'power-profile', '4' => 'power-bench', '5' => 'power-short', '6' => 'power-supply', '7' => 'power-order'] as $press => $name) {
-            $key((string) $press);
-            usleep(700_000);
-            if ($name === 'power-order') {
-                for ($step = 0; $step < 9; $step++) {
-                    $driver->findElement(WebDriverBy::xpath('//button[contains(., "Next step")]'))->click();
-                }
-                $driver->executeScript('document.activeElement.blur()');
-                usleep(300_000);
-            }
-            $take($name);
-        }
-        $key('t');
-        $key('1');
-        $key('w');
-        $see('section[aria-label=Why] h3');
-        $take('power-why');
-        $go('layout');
-        $see('[data-station]');
-        $key('3');
-        usleep(600_000);
-        $take('layout-tubes');
-        $key('4');
-        usleep(600_000);
-        $take('layout-mounting');
-    }
-    // The console boat has just been surveyed.
-    $driver->get($address);
-    $see('main li h2 a');
-    $driver->findElement(WebDriverBy::xpath('//main//a[contains(., "Console boat")]'))->click();
-    $see('[data-figure], img');
-    usleep(900_000);
+    $open("{$console}/survey".($suffix === '' ? '?pane=paths&drawing=path' : ''), '[data-figure], img');
     $take('survey');
-    if ($suffix === '') {
-        $key('3');
-        usleep(600_000);
-        $take('survey-path');
-    }
 }

@@ -98,6 +98,8 @@ final class PermissionTest extends TestCase
             'catalogue as a table' => ['GET', 'catalogue/table', [], 200, 200, 200],
             'catalogue from a table' => ['POST', 'catalogue/table', ['csv' => "kind,name\n", 'keep' => true], 200, 403, 200, 403],
             'catalogue' => ['GET', 'catalogue', [], 200, 200, 200],
+            'settings' => ['GET', 'settings', [], 200, 200, 200],
+            'other settings' => ['PUT', 'settings', ['version' => 1, 'settings' => ['units' => 'metric', 'currency' => 'CHF', 'locale' => 'de-CH', 'date_form' => 'iso', 'tax_name' => 'MWST', 'tax_pct' => 8.1, 'labels' => [], 'instruments' => []]], 200, 403, 200, 403],
             'a new part of the catalogue' => ['POST', 'catalogue/parts', ['kind' => 'switch', 'name' => 'Battery switch, 100 A', 'figures' => ['rating_a' => '100 A']], 201, 403, 201, 403],
             'a part of the catalogue changed' => ['PUT', 'catalogue/parts/{part}', ['version' => 1, 'retired' => true], 404, 403, 404, 403],
             'decide' => ['POST', 'jobs/{job}/decisions', ['occasion' => self::OCCASION, 'reason' => 'as agreed'], 409, 403, 404],

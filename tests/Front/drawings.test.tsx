@@ -11,7 +11,7 @@ import { PathDrawing } from '../../resources/js/drawings/PathDrawing';
 import { TubeFromAbove } from '../../resources/js/drawings/TubeFromAbove';
 import { UnitsContext } from '../../resources/js/units/units';
 
-const metric = (drawing: React.ReactNode) => renderToStaticMarkup(<UnitsContext value={{ system: 'metric', choose: () => undefined }}>{drawing}</UnitsContext>);
+const metric = (drawing: React.ReactNode) => renderToStaticMarkup(<UnitsContext value={{ system: 'metric', choose: () => undefined, begin: () => undefined }}>{drawing}</UnitsContext>);
 /** The first element with a class, and one of its attributes; classes keep their names here. */
 const attribute = (svg: string, name: string, which: string) => new RegExp(`<[^>]*class="[^"]*${name}[^"]*"[^>]*>`).exec(svg)?.[0].match(new RegExp(`\\b${which}="([^"]*)"`))?.[1] ?? '';
 const numbers = (text: string) => (text.match(/-?\d+(\.\d+)?(e-?\d+)?/g) ?? []).map(Number);

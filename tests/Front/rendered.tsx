@@ -18,7 +18,7 @@ export function rendered(part: ReactNode) {
     const within = (inner: ReactNode) => (
         <MantineProvider env="test">
             <QueryClientProvider client={queries}>
-                <UnitsContext value={{ system: 'metric', choose: () => undefined }}>{inner}</UnitsContext>
+                <UnitsContext value={{ system: 'metric', choose: () => undefined, begin: () => undefined }}>{inner}</UnitsContext>
             </QueryClientProvider>
         </MantineProvider>
     );

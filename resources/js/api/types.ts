@@ -21,6 +21,7 @@ export type TableTold = Schemas['TableTold'];
 export type Remedies = Schemas['Remedies'];
 export type Remedy = Remedies['remedies'][number];
 export type SupplySchool = Schemas['SupplySchool'];
+export type ShopSettings = Schemas['ShopSettings'];
 export type HouseRules = Schemas['HouseRules'];
 export type HouseRule = HouseRules['rules'][number];
 export type RulesTried = Schemas['RulesTried'];

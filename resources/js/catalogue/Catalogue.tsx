@@ -9,7 +9,8 @@ import { CATALOGUE_KINDS, choicesOf } from '../api/forms';
 import type { CataloguePart, Person, TableTold } from '../api/types';
 import { Dialog } from '../look/Dialog';
 import { together } from '../units/together';
-import { amps, gauge, money, volts } from '../units/units';
+import { useWritten } from '../units/conventions';
+import { amps, gauge, volts } from '../units/units';
 import { ToSignIn } from '../sign-in/ToSignIn';
 import classes from './Catalogue.module.css';
 import { PartForm } from './PartForm';
@@ -20,6 +21,7 @@ export function Catalogue() {
     useDocumentTitle('Catalogue · Dinghy');
     const person = useQuery({ queryKey: ['session'], queryFn: () => ask<Person>('session') });
     const catalogue = useWholeCatalogue();
+    const { money } = useWritten();
     const isOwner = person.data?.role === 'owner';
     const [filled, fill] = useState<FilledPart | 'new' | null>(null);
     const [params] = useSearchParams();
@@ -62,7 +64,7 @@ export function Catalogue() {
                             .filter((part) => part.kind === kind)
                             .map((part) => (
                                 <li key={part.id} data-retired={part.retired || undefined}>
-                                    {part.name} <span className="quiet">{part.retired ? 'retired' : together(told(part))}</span> <span className="figure">{priced(part)}</span>
+                                    {part.name} <span className="quiet">{part.retired ? 'retired' : together(told(part))}</span> <span className="figure">{typeof part.figures.price === 'number' ? money(part.figures.price) : 'no price'}</span>
                                     {isOwner && <PartActs part={part} onFill={fill} />}
                                 </li>
                             ))}
@@ -187,9 +189,4 @@ function told({ kind, figures }: CataloguePart): string {
         default:
             return `${words('thinnest')} to ${words('thickest')}`;
     }
-}
-
-/** A price in the shop's money. */
-function priced({ figures }: CataloguePart): string {
-    return typeof figures.price === 'number' ? money(figures.price) : 'no price';
 }

@@ -6,7 +6,8 @@ import type { PlannedJob } from '../api/types';
 import { redone, undone } from '../plan/changes';
 import type { PlanEdits } from '../plan/usePlanEdits';
 import { together } from '../units/together';
-import { promised, useUnits } from '../units/units';
+import { useWritten } from '../units/conventions';
+import { useUnits } from '../units/units';
 import classes from './BoatStrip.module.css';
 
 interface Props {
@@ -23,6 +24,7 @@ interface Props {
 /** The boat, whose it is, how it stands, and whether the last change is kept. */
 export function BoatStrip({ job, edits, onImport, onAsk, onWhy, onHand, onFind }: Props) {
     const { system, choose } = useUnits();
+    const { promised } = useWritten();
     const file = useRef<HTMLInputElement>(null);
     const kept = new Intl.DateTimeFormat(undefined, { hour: '2-digit', minute: '2-digit' }).format(new Date(job.version.made_at));
     return (

@@ -10,6 +10,7 @@ const PAGES = [
     ['/', 'The shed'],
     ['/catalogue', 'Catalogue'],
     ['/house-rules', 'House rules'],
+    ['/settings', 'Settings'],
 ] as const;
 
 /** What can be found wherever one is: boats, people, parts of the catalogue, rules, house rules, pages. */

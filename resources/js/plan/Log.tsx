@@ -7,12 +7,14 @@ import { Dialog } from '../look/Dialog';
 import { OtherPlanDialog } from './OtherPlanDialog';
 import type { PlanEdits } from './usePlanEdits';
 import { together } from '../units/together';
-import { moment, useUnits } from '../units/units';
+import { useWritten } from '../units/conventions';
+import { useUnits } from '../units/units';
 import classes from './Log.module.css';
 
 /** Every change to the plan, newest first: who, when, what, and why where somebody said. */
 export function Log({ job, edits, opened, onClose }: { job: PlannedJob; edits: PlanEdits; opened: boolean; onClose: () => void }) {
     const { system } = useUnits();
+    const { moment } = useWritten();
     const [looked, look] = useState<number | null>(null);
     const version = useQuery({
         queryKey: ['version', job.id, looked, job.version.hash, system],

@@ -1,7 +1,8 @@
 import { useEffect, useRef } from 'react';
 import type { PlannedJob, Run } from '../api/types';
 import { useCatalogue } from '../catalogue/parts';
-import { amps, gauge, money, percent, reach, useUnits } from '../units/units';
+import { useWritten } from '../units/conventions';
+import { amps, gauge, percent, reach, useUnits } from '../units/units';
 import classes from './GaugeLadder.module.css';
 import { houseRung, partOf } from '../boat/planParts';
 import type { PlanEdits } from '../plan/usePlanEdits';
@@ -10,6 +11,7 @@ import { WhyFigure } from '../why/WhyFigure';
 /** The gauges a run could have, as rungs: what each would lose, how far it reaches, what it carries. */
 export function GaugeLadder({ job, run, edits, onWhy }: { job: PlannedJob; run: Run; edits: PlanEdits; onWhy: (figure: string) => void }) {
     const { system } = useUnits();
+    const { money } = useWritten();
     const house = houseRung(run)?.gauge;
     const parts = useCatalogue().data?.parts ?? [];
     const price = (name: string) => {

@@ -4,26 +4,28 @@ import { useState } from 'react';
 
 import { ask } from '../api/client';
 import type { PlannedJob, SupplySchool } from '../api/types';
-import { hours, money, volts } from '../units/units';
+import { useWritten } from '../units/conventions';
+import { hours, volts } from '../units/units';
 import classes from './Supply.module.css';
 import type { PlanEdits } from '../plan/usePlanEdits';
 import { WhyFigure } from '../why/WhyFigure';
 
 type Figures = NonNullable<SupplySchool['figures']>;
 
-const LINES: [keyof Figures, string, (figures: Figures) => string][] = [
+const LINES: [keyof Figures, string, (figures: Figures, money: (value: number | null) => string) => string][] = [
     ['rest_v', 'lowest screen, nothing on', (figures) => volts(figures.rest_v, 2)],
     ['loaded_v', 'lowest screen, everything on', (figures) => volts(figures.loaded_v, 2)],
     ['cranking_v', 'lowest screen while the engine cranks', (figures) => (figures.cranking_v === null ? 'no starter' : volts(figures.cranking_v, 2))],
     ['brown_outs', 'may restart', (figures) => String(figures.brown_outs)],
     ['hours', 'electronics alone, full to floor', (figures) => hours(figures.hours)],
     ['mass_kg', 'batteries', (figures) => (figures.mass_kg === null ? '–' : `${figures.mass_kg.toFixed(1)} kg`)],
-    ['cost', 'to buy for it', (figures) => `${figures.cost === 0 ? 'nothing' : money(figures.cost)}${figures.unpriced.length > 0 ? ' and more' : ''}`],
+    ['cost', 'to buy for it', (figures, money) => `${figures.cost === 0 ? 'nothing' : money(figures.cost)}${figures.unpriced.length > 0 ? ' and more' : ''}`],
     ['stops', 'stops, to decide', (figures) => `${figures.stops}, ${figures.decisions}`],
 ];
 
 /** Where the electronics take their power from: the three schools on this boat, side by side. */
 export function Supply({ job, edits, onWhy }: { job: PlannedJob; edits: PlanEdits; onWhy: (figure: string) => void }) {
+    const { money } = useWritten();
     const [reason, setReason] = useState('');
     const supply = useQuery({
         queryKey: ['supply', job.id, job.version.hash],
@@ -77,7 +79,7 @@ export function Supply({ job, edits, onWhy }: { job: PlannedJob; edits: PlanEdit
                                         <span data-figure={`supply:${school.school}:${label}`}>–</span>
                                     ) : (
                                         <WhyFigure figure={`supply:${school.school}:${key}`} mark={`supply:${school.school}:${label}`} onWhy={onWhy}>
-                                            {of(school.figures)}
+                                            {of(school.figures, money)}
                                         </WhyFigure>
                                     )}
                                 </td>

@@ -7,7 +7,7 @@ import { Link, useSearchParams } from 'react-router-dom';
 import { ask, Refused } from '../api/client';
 import type { Bay, Person, Shed as ShedAnswer } from '../api/types';
 import { NewPassword } from '../people/NewPassword';
-import { promised } from '../units/units';
+import { useWritten } from '../units/conventions';
 import { ToSignIn } from '../sign-in/ToSignIn';
 import { HullOutline } from './HullOutline';
 import classes from './Shed.module.css';
@@ -51,6 +51,7 @@ export function Shed() {
                     )}
                     <Link to="/catalogue">Catalogue</Link>
                     <Link to="/house-rules">House rules</Link>
+                    <Link to="/settings">Settings</Link>
                     {person.data?.role === 'owner' && <Link to="/people">People</Link>}
                     <Button size="sm" variant="outline" onClick={() => setIsChanging(true)}>
                         Your password
@@ -80,6 +81,7 @@ export function Shed() {
 }
 
 function BayPlace({ job }: { job: Bay }) {
+    const { promised } = useWritten();
     const name = job.stage === null ? job.boat.name : <Link to={`/jobs/${job.id}/${job.stage.name}`}>{job.boat.name}</Link>;
     return (
         <li className={classes.bay}>

@@ -1,11 +1,12 @@
 import type { Bay } from '../api/types';
-import { day } from '../units/units';
+import { useWritten } from '../units/conventions';
 import classes from './Shed.module.css';
 
 const DAYS = 14;
 
 /** The days ahead, with the boats promised on each. */
 export function WeekStrip({ today, jobs }: { today: string; jobs: Bay[] }) {
+    const { day } = useWritten();
     const days = Array.from({ length: DAYS }, (_, ahead) => {
         const date = new Date(`${today}T12:00:00Z`);
         date.setUTCDate(date.getUTCDate() + ahead);

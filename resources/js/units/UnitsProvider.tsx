@@ -13,6 +13,12 @@ export function UnitsProvider({ children }: { children: ReactNode }) {
                 localStorage.setItem(STORED, chosen);
                 setSystem(chosen);
             },
+            /** what the shop begins with, where the person has not chosen */
+            begin: (units: System) => {
+                if (localStorage.getItem(STORED) === null) {
+                    setSystem(units);
+                }
+            },
         }),
         [system],
     );

@@ -3,9 +3,10 @@ import { createContext, use } from 'react';
 /** The units a person sees; the file and the server hold SI. Writing a length in feet is display, not arithmetic of the trade. */
 export type System = 'imperial' | 'metric';
 
-export const UnitsContext = createContext<{ system: System; choose: (system: System) => void }>({
+export const UnitsContext = createContext<{ system: System; choose: (system: System) => void; /** where the person has chosen none */ begin: (units: System) => void }>({
     system: 'imperial',
     choose: () => undefined,
+    begin: () => undefined,
 });
 
 export function useUnits() {
@@ -66,14 +67,6 @@ export function lost(value: number | null | undefined): string {
     return value !== null && value !== undefined && value < 0.0995 ? `${trim(value * 1000, value < 0.01 ? 1 : 0)} mV` : volts(value, 2);
 }
 
-export function day(date: string): string {
-    return new Intl.DateTimeFormat(undefined, { weekday: 'short', day: 'numeric', month: 'short' }).format(new Date(`${date}T12:00:00`));
-}
-
-export function promised(date: string | null): string {
-    return date === null ? 'no day promised' : `promised ${day(date)}`;
-}
-
 function trim(value: number, decimals: number): string {
     return String(Number(value.toFixed(decimals)));
 }
@@ -85,16 +78,6 @@ export function hours(value: number | null): string {
     }
     const minutes = Math.round(value * 60);
     return `${Math.floor(minutes / 60)} h ${String(minutes % 60).padStart(2, '0')}`;
-}
-
-/** An amount in the shop's money, as the browser's language writes it. */
-export function money(value: number | null | undefined, decimals = 2): string {
-    return value === null || value === undefined ? '–' : new Intl.NumberFormat(undefined, { style: 'currency', currency: 'EUR', minimumFractionDigits: 0, maximumFractionDigits: value < 20 ? decimals : 0 }).format(value);
-}
-
-/** A day and a time, as the browser's language writes them. */
-export function moment(iso: string): string {
-    return new Intl.DateTimeFormat(undefined, { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' }).format(new Date(iso));
 }
 
 /** A small measure: mm, or inches. */

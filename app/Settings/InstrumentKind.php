@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Settings;
+
+/** An outside device or service that Dinghy can speak to, where a shop registered its address. */
+enum InstrumentKind: string
+{
+    case Meter = 'meter';
+    case BatteryMonitor = 'battery-monitor';
+    case Network = 'network';
+    case LabelPrinter = 'label-printer';
+    case Mail = 'mail';
+}

@@ -1,0 +1,197 @@
+import { Alert, Button, NativeSelect, NumberInput, SegmentedControl, Switch, TextInput } from '@mantine/core';
+import { useDocumentTitle } from '@mantine/hooks';
+import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useState } from 'react';
+import { Link } from 'react-router-dom';
+
+import { ask, Refused } from '../api/client';
+import type { ShopSettings } from '../api/types';
+import { setSingleKeys, singleKeysOn } from '../keys/shortcuts';
+import page from '../look/page.module.css';
+import { ToSignIn } from '../sign-in/ToSignIn';
+import { written } from '../units/conventions';
+import { type System, useUnits } from '../units/units';
+import classes from './Settings.module.css';
+import { useShopSettings } from './shopSettings';
+
+type Kept = ShopSettings['settings'];
+
+const KINDS = [
+    { value: 'meter', label: 'meter' },
+    { value: 'battery-monitor', label: 'battery monitor' },
+    { value: 'network', label: 'instrument network' },
+    { value: 'label-printer', label: 'label printer' },
+    { value: 'mail', label: 'mail' },
+];
+
+/** What is one's own, in this browser, and what is the shop's. */
+export function Settings() {
+    useDocumentTitle('Settings · Dinghy');
+    const shop = useShopSettings();
+    if (shop.error instanceof Refused) {
+        return <ToSignIn />;
+    }
+    return (
+        <main className={page.page}>
+            <header className={page.head}>
+                <div>
+                    <h1 className={page.title}>Settings</h1>
+                    <Link to="/">to the shed</Link>
+                </div>
+            </header>
+            <Own />
+            {shop.data !== undefined && <OfTheShop key={shop.data.version} kept={shop.data} />}
+        </main>
+    );
+}
+
+/** A person's own, kept in this browser. */
+function Own() {
+    const { system, choose } = useUnits();
+    const [on, setOn] = useState(singleKeysOn);
+    return (
+        <section aria-labelledby="own-settings" className={classes.section}>
+            <h2 id="own-settings">Yours, in this browser</h2>
+            <SegmentedControl
+                aria-label="Your units"
+                data={[
+                    { value: 'imperial', label: 'ft · AWG · lbf' },
+                    { value: 'metric', label: 'm · mm² · N' },
+                ]}
+                value={system}
+                onChange={(chosen) => choose(chosen)}
+                transitionDuration={0}
+            />
+            <Switch
+                label="Single keys act while no field has the focus"
+                checked={on}
+                onChange={(event) => {
+                    setSingleKeys(event.currentTarget.checked);
+                    setOn(event.currentTarget.checked);
+                }}
+            />
+        </section>
+    );
+}
+
+/** The shop's, changed by its owner. */
+function OfTheShop({ kept }: { kept: ShopSettings }) {
+    const queries = useQueryClient();
+    const [settings, setSettings] = useState(kept.settings);
+    const set = <K extends keyof Kept>(key: K, value: Kept[K]) => setSettings((before) => ({ ...before, [key]: value }));
+    const keep = useMutation({
+        mutationFn: () => ask<ShopSettings>('settings', { method: 'PUT', body: { version: kept.version, settings } }),
+        onSuccess: (answer) => queries.setQueryData(['settings'], answer),
+        onError: (error) => error instanceof Refused && error.status === 409 && void queries.invalidateQueries({ queryKey: ['settings'] }),
+    });
+    const readOnly = !kept.can_change;
+    const sample = sampleOf(settings);
+    return (
+        <form
+            className={classes.section}
+            aria-labelledby="shop-settings"
+            noValidate
+            onSubmit={(event) => {
+                event.preventDefault();
+                keep.mutate();
+            }}
+        >
+            <h2 id="shop-settings">The shop’s</h2>
+            {readOnly && <p className="quiet">Only the owner changes these.</p>}
+            {keep.error !== null && (
+                <Alert color="brick" variant="outline" role="alert">
+                    {keep.error.message}
+                </Alert>
+            )}
+            <div className={classes.fields}>
+                <NativeSelect
+                    label="Units that a person begins with"
+                    disabled={readOnly}
+                    value={settings.units}
+                    onChange={(event) => set('units', event.currentTarget.value as System)}
+                    data={[
+                        { value: 'imperial', label: 'ft · AWG · lbf' },
+                        { value: 'metric', label: 'm · mm² · N' },
+                    ]}
+                />
+                <TextInput label="Currency" description="three letters, as EUR" readOnly={readOnly} value={settings.currency} onChange={(event) => set('currency', event.currentTarget.value.toUpperCase())} />
+                <TextInput label="Language and place" description="as en-IE" readOnly={readOnly} value={settings.locale} onChange={(event) => set('locale', event.currentTarget.value)} />
+                <NativeSelect
+                    label="Days"
+                    description="as they are written"
+                    disabled={readOnly}
+                    value={settings.date_form}
+                    onChange={(event) => set('date_form', event.currentTarget.value as Kept['date_form'])}
+                    data={[
+                        { value: 'locale', label: 'as in that place' },
+                        { value: 'iso', label: 'year-month-day' },
+                    ]}
+                />
+                <TextInput label="Tax is called" readOnly={readOnly} value={settings.tax_name} onChange={(event) => set('tax_name', event.currentTarget.value)} />
+                <NumberInput label="Tax, %" readOnly={readOnly} min={0} max={60} value={settings.tax_pct} onChange={(value) => set('tax_pct', Number(value))} />
+            </div>
+            <p data-figure="sample">{sample === null ? 'This language and place, or this currency, is not known here.' : `So they are written: ${sample}`}</p>
+            <fieldset className={classes.list}>
+                <legend>Label sizes, mm</legend>
+                {settings.labels.map((label, at) => (
+                    <div key={at} className={classes.line}>
+                        <NumberInput aria-label={`Label ${at + 1}, width`} readOnly={readOnly} value={label.width_mm} onChange={(value) => set('labels', settings.labels.map((one, which) => (which === at ? { ...one, width_mm: Number(value) } : one)))} />
+                        <span>×</span>
+                        <NumberInput aria-label={`Label ${at + 1}, height`} readOnly={readOnly} value={label.height_mm} onChange={(value) => set('labels', settings.labels.map((one, which) => (which === at ? { ...one, height_mm: Number(value) } : one)))} />
+                        {!readOnly && <Out label={`label ${at + 1}`} onOut={() => set('labels', settings.labels.filter((_, which) => which !== at))} />}
+                    </div>
+                ))}
+                {!readOnly && (
+                    <Button size="compact-sm" variant="outline" onClick={() => set('labels', [...settings.labels, { width_mm: 50, height_mm: 15 }])}>
+                        One more label
+                    </Button>
+                )}
+            </fieldset>
+            <fieldset className={classes.list}>
+                <legend>Instruments and services</legend>
+                <p className="quiet">Only these addresses are ever spoken to.</p>
+                {settings.instruments.map((instrument, at) => {
+                    const change = (changed: Partial<Kept['instruments'][number]>) => set('instruments', settings.instruments.map((one, which) => (which === at ? { ...one, ...changed } : one)));
+                    return (
+                        <div key={at} className={classes.line}>
+                            <TextInput aria-label={`Instrument ${at + 1}, name`} placeholder="name" readOnly={readOnly} value={instrument.name} onChange={(event) => change({ name: event.currentTarget.value })} />
+                            <NativeSelect aria-label={`Instrument ${at + 1}, kind`} disabled={readOnly} value={instrument.kind} onChange={(event) => change({ kind: event.currentTarget.value as Kept['instruments'][number]['kind'] })} data={KINDS} />
+                            <TextInput aria-label={`Instrument ${at + 1}, address`} placeholder="127.0.0.1" readOnly={readOnly} value={instrument.host} onChange={(event) => change({ host: event.currentTarget.value })} />
+                            <NumberInput aria-label={`Instrument ${at + 1}, port`} readOnly={readOnly} value={instrument.port} onChange={(value) => change({ port: Number(value) })} />
+                            {!readOnly && <Out label={instrument.name === '' ? `instrument ${at + 1}` : instrument.name} onOut={() => set('instruments', settings.instruments.filter((_, which) => which !== at))} />}
+                        </div>
+                    );
+                })}
+                {!readOnly && (
+                    <Button size="compact-sm" variant="outline" onClick={() => set('instruments', [...settings.instruments, { name: '', kind: 'meter', host: '127.0.0.1', port: 9000 }])}>
+                        One more instrument
+                    </Button>
+                )}
+            </fieldset>
+            {!readOnly && (
+                <Button type="submit" loading={keep.isPending} className={classes.keep}>
+                    Keep these settings
+                </Button>
+            )}
+            <p role="status">{keep.isSuccess ? 'Kept.' : ''}</p>
+        </form>
+    );
+}
+
+function Out({ label, onOut }: { label: string; onOut: () => void }) {
+    return (
+        <button type="button" className="act" aria-label={`Take out ${label}`} onClick={onOut}>
+            take out
+        </button>
+    );
+}
+
+/** An amount and a day as they would be written; null: the browser knows no such place or currency. */
+function sampleOf({ currency, locale, date_form: dateForm }: Kept): string | null {
+    try {
+        const { money, day } = written({ currency, locale, dateForm });
+        return `${money(1234.5)} · ${money(9.95)} · ${day('2026-11-28')}`;
+    } catch {
+        return null;
+    }
+}
