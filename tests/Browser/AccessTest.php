@@ -25,6 +25,13 @@ final class AccessTest extends BrowserTestCase
         $this->typeInto('Drop allowed to electronics', '2 %');
         $this->see('[data-figure=boats-that-change]');
         $this->assertNothingForAxe('house rules');
+        $this->visit('/settings');
+        $this->see('fieldset');
+        $this->click('//button[contains(., "One more instrument")]');
+        $this->assertNothingForAxe('settings');
+        $this->visit('/nowhere');
+        $this->see('h1');
+        $this->assertNothingForAxe('an address that shows nothing');
         $this->visit('/people');
         $this->see('table tbody tr');
         $this->assertNothingForAxe('people');
@@ -40,6 +47,38 @@ final class AccessTest extends BrowserTestCase
         $this->press(...str_split($keys));
         usleep(300_000);
         $this->assertNothingForAxe("Power after {$keys}");
+    }
+
+    /** What is in hand, of every kind, with every group of fields open; and the palette. */
+    public function test_axe_on_what_is_in_hand(): void
+    {
+        $this->openSkiff();
+        $this->driver()->executeScript("localStorage.setItem('dinghy-open-groups', JSON.stringify(['boat', 'her-own-house-rules', 'as-she-came', 'as-it-stands-aboard', 'posts', 'size', 'limits-of-its-maker', 'at-the-posts', 'the-wire', 'joints', 'slack-and-way-back', 'as-its-maker-made-it', 'how-it-is-used', 'where-it-is-mounted', 'as-it-is-made']))");
+        $job = (string) preg_replace('#^.*?(/jobs/\d+)/.*$#', '$1', $this->driver()->getCurrentURL());
+        foreach (['plan', 'battery:b1', 'bank:thrust', 'feed:house', 'block:bow-block', 'branch:br-hub', 'device:motor', 'charger:c1', 'station:stern', 'way:w-stern-tiller'] as $on) {
+            $this->visit("{$job}/power?on={$on}");
+            $this->see('section[aria-label="In hand"] [data-field]');
+            usleep(400_000);
+            $this->assertNothingForAxe("{$on} in hand");
+            $this->assertLargeEnough("{$on} in hand");
+        }
+        $this->press('/');
+        $this->see('input[aria-label^="Find a boat"]');
+        $this->press('motor');
+        usleep(500_000);
+        $this->assertNothingForAxe('the palette');
+    }
+
+    /** Nothing to be pressed is under 24 px either way (WCAG 2.2, 2.5.8), but what stands in a line of text. */
+    private function assertLargeEnough(string $view): void
+    {
+        self::assertSame([], $this->driver()->executeScript(<<<'JS'
+            return [...document.querySelectorAll('section[aria-label="In hand"] :is(button, input, select, textarea, a)')]
+                .filter((one) => one.offsetParent !== null && getComputedStyle(one).display !== 'inline')
+                .map((one) => [one, one.getBoundingClientRect()])
+                .filter(([, box]) => box.width > 0 && (box.width < 24 || box.height < 24))
+                .map(([one, box]) => `${one.outerHTML.slice(0, 120)}: ${Math.round(box.width)} × ${Math.round(box.height)}`);
+            JS), $view);
     }
 
     /** Survey and Layout, every pane: axe finds nothing, and at the desk the page does not scroll. */

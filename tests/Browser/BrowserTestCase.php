@@ -170,14 +170,16 @@ abstract class BrowserTestCase extends TestCase
     /** Walks with the Tab key until the element with the focus answers to the name, as a person without a mouse does. */
     protected function tabTo(string $name): void
     {
+        $passed = [];
         for ($step = 0; $step < 160; $step++) {
             $this->press(WebDriverKeys::TAB);
             $focused = $this->driver()->executeScript('const e = document.activeElement; if (!e || !e.matches("a, button, input, select, [role=button], [role=menuitem]")) return ""; return [e.getAttribute("aria-label"), e.innerText, e.labels && e.labels[0] && e.labels[0].innerText].filter(Boolean).join(" | ")');
+            $passed[] = is_string($focused) ? mb_substr($focused, 0, 40) : '';
             if (is_string($focused) && str_contains($focused, $name)) {
                 return;
             }
         }
-        self::fail("The Tab key does not reach \"{$name}\".");
+        self::fail("The Tab key does not reach \"{$name}\", it went over: ".implode('; ', array_slice($passed, 0, 12)));
     }
 
     protected function typeInto(string $field, string $text): void

@@ -82,7 +82,7 @@ final class LayoutTest extends BrowserTestCase
         $this->assertSound("sign-in at {$width}");
         $this->signIn();
         $this->assertSound("shed at {$width}");
-        foreach (['catalogue' => 'main ul li', 'house-rules' => 'dl input'] as $page => $css) {
+        foreach (['catalogue' => 'main ul li', 'house-rules' => 'dl input', 'settings' => 'fieldset'] as $page => $css) {
             $this->visit("/{$page}");
             $this->see($css);
             $this->assertSound("{$page} at {$width}");

@@ -6,6 +6,7 @@ import { type FormField, formOf, KINDS } from '../../resources/js/api/forms';
 import type { PlannedJob } from '../../resources/js/api/types';
 import { partAt, partName, partsOf } from '../../resources/js/boat/parts';
 import { isBox } from '../../resources/js/inspector/FieldEntry';
+import { slug } from '../../resources/js/inspector/slug';
 import { Inspector } from '../../resources/js/inspector/Inspector';
 import type { Edit } from '../../resources/js/plan/changes';
 import type { PlanEdits } from '../../resources/js/plan/usePlanEdits';
@@ -82,7 +83,7 @@ function groupsOf(fields: FormField[]): string[] {
 
 describe('the inspector', () => {
     beforeEach(() => {
-        localStorage.setItem('dinghy-open-groups', JSON.stringify(['plan', ...Object.keys(KINDS)].flatMap((kind) => groupsOf(formOf(kind)))));
+        localStorage.setItem('dinghy-open-groups', JSON.stringify(['plan', ...Object.keys(KINDS)].flatMap((kind) => groupsOf(formOf(kind)).map(slug))));
     });
 
     it.each(['plan', ...Object.keys(KINDS)])('has a control for every field of a %s', (kind) => {

@@ -50,7 +50,7 @@ final class PlanWords
             'bond' => 'bond from '.$this->named('bank', $part->from ?? null).' to '.$this->named('bank', $part->to ?? null),
             default => $part !== null && is_string($part->name ?? null) && $part->name !== ''
                 ? $part->name
-                : self::kindAndId($this->format->kinds->named($kind)->word ?? $kind, $id),
+                : self::kindAndId($kind, $id),
         };
     }
 
@@ -236,15 +236,14 @@ final class PlanWords
         };
     }
 
-    private static function kindAndId(string $word, string $id): string
+    /** An id that says something is read as its words; "c1" alone says too little. */
+    private static function kindAndId(string $kind, string $id): string
     {
-        return str_starts_with($id, strtok($word, ' ') ?: $word) || str_contains($id, '-') ? self::words($id) : "{$word} ".self::words($id, false);
+        return strlen($id) > 3 ? self::words($id) : "{$kind} {$id}";
     }
 
-    private static function words(string $id, bool $begins = true): string
+    private static function words(string $id): string
     {
-        $words = trim((string) preg_replace('/[-_.]+/', ' ', $id));
-
-        return $begins ? ucfirst($words) : $words;
+        return ucfirst(trim((string) preg_replace('/[-_.]+/', ' ', $id)));
     }
 }

@@ -102,7 +102,7 @@ final class HouseRulesTest extends TestCase
             'Feed to Bow motor 36 V, length, one way: expected a number from 0.05 to 60 m of run, one way, found 100.' => Patch::set('feed:bow-motor', ['run.route' => null, 'run.length_m' => 100]),
             'Bow motor 36 V, works up to: expected more than “works from”, 30 V, found 20 V.' => Patch::set('device:motor', ['v_max' => 20]),
             'Electronics bank, shunt: stud: expected one of' => Patch::set('bank:electronics', ['shunt' => (object) ['stud' => 'M99']]),
-            'Charger or converter c, outputs: gives up to is not given.' => Patch::put('charger:c', (object) ['id' => 'c', 'outputs' => [(object) ['battery' => 'e1', 'profile' => 'agm']]]),
+            'Charger c, outputs: gives up to is not given.' => Patch::put('charger:c', (object) ['id' => 'c', 'outputs' => [(object) ['battery' => 'e1', 'profile' => 'agm']]]),
             'The plan, boat: length: expected a number' => Patch::set('plan', ['boat.length_m' => 'long']),
         ] as $says => $patch) {
             try {

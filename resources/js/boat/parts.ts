@@ -49,7 +49,7 @@ export function partName(job: PlannedJob, on: string): string {
         case 'jumper':
             return `Jumper ${postName(job, String(part?.from))} to ${postName(job, String(part?.to))}`;
         default:
-            return typeof name === 'string' && name !== '' ? name : words(id);
+            return typeof name === 'string' && name !== '' ? name : id.length > 3 ? words(id) : `${words(kind)} ${id}`;
     }
 }
 

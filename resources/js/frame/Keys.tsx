@@ -1,9 +1,6 @@
-import { Switch } from '@mantine/core';
-import { useState } from 'react';
-
 import { Dialog } from '../look/Dialog';
 import { useAreas } from './areas';
-import { setSingleKeys, singleKeysOn } from '../keys/shortcuts';
+import { SingleKeysSwitch } from '../keys/SingleKeysSwitch';
 
 /** They act at every stage. */
 const EVERYWHERE = [
@@ -19,7 +16,6 @@ const EVERYWHERE = [
 /** @param stage whose own keys are told first */
 export function Keys({ stage, opened, onClose }: { stage: string; opened: boolean; onClose: () => void }) {
     const own = useAreas().find((area) => area.stage === stage)?.keys ?? [];
-    const [on, setOn] = useState(singleKeysOn);
     return (
         <Dialog opened={opened} onClose={onClose} title="Keys">
             <dl style={{ display: 'grid', gridTemplateColumns: 'auto 1fr', gap: '4px 16px', margin: '0 0 16px' }}>
@@ -30,14 +26,7 @@ export function Keys({ stage, opened, onClose }: { stage: string; opened: boolea
                     </div>
                 ))}
             </dl>
-            <Switch
-                label="Single keys act while no field has the focus"
-                checked={on}
-                onChange={(event) => {
-                    setSingleKeys(event.currentTarget.checked);
-                    setOn(event.currentTarget.checked);
-                }}
-            />
+            <SingleKeysSwitch />
         </Dialog>
     );
 }

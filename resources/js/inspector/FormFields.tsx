@@ -6,6 +6,7 @@ import { FieldEntry } from './FieldEntry';
 import type { Holder } from './holder';
 import classes from './Inspector.module.css';
 import { OneOfEntry } from './OneOfEntry';
+import { slug } from './slug';
 
 interface Props {
     fields: FormField[];
@@ -31,9 +32,9 @@ export function FormFields({ fields, oneOf = [], holder, before = '', onSelect }
             {among.length > 0 && <OneOfEntry fields={among} before={before} holder={holder} />}
             <div className={classes.fields}>{usual.map(entry)}</div>
             {groups.length > 0 && (
-                <Accordion multiple value={groups.filter((group) => opened.includes(group))} onChange={(next) => setOpened([...opened.filter((group) => !groups.includes(group)), ...next])} variant="default" chevronPosition="left" transitionDuration={0} order={3} className={classes.groups}>
+                <Accordion multiple value={groups.map(slug).filter((group) => opened.includes(group))} onChange={(next) => setOpened([...opened.filter((group) => !groups.map(slug).includes(group)), ...next])} variant="default" chevronPosition="left" transitionDuration={0} order={3} className={classes.groups}>
                     {groups.map((group) => (
-                        <Accordion.Item key={group} value={group}>
+                        <Accordion.Item key={group} value={slug(group)}>
                             <Accordion.Control>{group}</Accordion.Control>
                             <Accordion.Panel>
                                 <div className={classes.fields}>{fields.filter((field) => field.group === group).map(entry)}</div>

@@ -36,11 +36,11 @@ export function Inspector({ job, edits, on, onSelect, onClose, children }: Props
                 </div>
                 <div className={classes.acts}>
                     {on !== 'plan' && (
-                        <Button size="compact-xs" variant="outline" onClick={() => onSelect('plan')}>
+                        <Button size="compact-sm" variant="outline" onClick={() => onSelect('plan')}>
                             Boat
                         </Button>
                     )}
-                    <Button size="compact-xs" variant="outline" onClick={onClose}>
+                    <Button size="compact-sm" variant="outline" onClick={onClose}>
                         Close
                     </Button>
                 </div>

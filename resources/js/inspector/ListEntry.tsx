@@ -49,7 +49,7 @@ export function ListEntry({ field, path, holder, onSelect }: EntryProps<ListFiel
             {!holder.readOnly && items.length < field.most && (
                 <>
                     {item.entry === 'object' && !isBegun && (
-                        <Button size="compact-xs" variant="outline" onClick={() => setBegun(true)} aria-label={`One more: ${field.label}`}>
+                        <Button size="compact-sm" variant="outline" onClick={() => setBegun(true)} aria-label={`One more: ${field.label}`}>
                             One more
                         </Button>
                     )}

@@ -19,7 +19,7 @@ export function ObjectEntry({ field, path, holder, onSelect }: EntryProps<Object
         <fieldset className={classes.object} data-field={path}>
             <legend>{field.label}</legend>
             {begins && !isBegun && !holder.readOnly && (
-                <Button size="compact-xs" variant="outline" onClick={() => setBegun(true)} aria-label={`Put in: ${field.label}`}>
+                <Button size="compact-sm" variant="outline" onClick={() => setBegun(true)} aria-label={`Put in: ${field.label}`}>
                     Put in
                 </Button>
             )}

@@ -29,7 +29,7 @@ export function Palette({ children }: { children: ReactNode }) {
             <Spotlight.Root store={store} query={query} onQueryChange={(next) => {
                     setQuery(next);
                     store.updateState((state) => ({ ...state, selected: -1 })); // other things stand there now
-                }} shortcut="mod + K" transitionProps={{ duration: 0 }} onSpotlightOpen={() => setOpened(true)} onSpotlightClose={() => setOpened(false)} title="Find" overlayProps={{ backgroundOpacity: 0.5, blur: 0 }} classNames={{ header: classes.head, actionDescription: classes.kind }} withinPortal>
+                }} shortcut="mod + K" transitionProps={{ duration: 0 }} onSpotlightOpen={() => setOpened(true)} onSpotlightClose={() => setOpened(false)} overlayProps={{ backgroundOpacity: 0.5, blur: 0 }} classNames={{ actionDescription: classes.kind }} attributes={{ content: { 'aria-label': 'Find' } }}>
                 <Spotlight.Search
                     aria-label="Find a boat, person, part, run, finding, rule or command"
                     placeholder="boat, person, part, run, finding, rule or command"

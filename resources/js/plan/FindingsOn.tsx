@@ -4,7 +4,7 @@ import classes from './Findings.module.css';
 import type { PlanEdits } from './usePlanEdits';
 import { useRemedies } from './useRemedies';
 
-interface Props {
+export interface FindingsOnProps {
     job: PlannedJob;
     edits: PlanEdits;
     on: string;
@@ -13,7 +13,7 @@ interface Props {
 }
 
 /** What the rulebook says of one part, with its remedies. */
-export function FindingsOn({ job, edits, on, onWhy, onLook }: Props) {
+export function FindingsOn({ job, edits, on, onWhy, onLook }: FindingsOnProps) {
     const tried = useRemedies(job);
     const findings = job.evaluation.findings.filter((finding) => finding.on === on);
     if (findings.length === 0) {

@@ -1,21 +1,11 @@
-import type { PatchStep, PlannedJob } from '../api/types';
-import { FindingsOn } from '../plan/FindingsOn';
-import type { PlanEdits } from '../plan/usePlanEdits';
+import { FindingsOn, type FindingsOnProps } from '../plan/FindingsOn';
 import { WhyFigure } from '../why/WhyFigure';
 import classes from './AboutPart.module.css';
 import { figuresOf } from './figuresOf';
 import { useUnits } from '../units/units';
 
-interface Props {
-    job: PlannedJob;
-    edits: PlanEdits;
-    on: string;
-    onWhy: (figure: string) => void;
-    onLook: (patch: PatchStep[] | null) => void;
-}
-
 /** What was computed of the part in hand, each figure with its reason, and what the rules say of it. */
-export function AboutPart({ job, edits, on, onWhy, onLook }: Props) {
+export function AboutPart({ job, edits, on, onWhy, onLook }: FindingsOnProps) {
     const { system } = useUnits();
     const figures = figuresOf(job, on, system).filter((one) => one.value !== null);
     return (

@@ -51,6 +51,7 @@ export function AddPart({ opened, onClose, job, edits, selected }: { opened: boo
                 <MakePart kind={made} job={job} edits={edits} onBack={leave} onDone={close} />
             ) : taken !== null ? (
                 <PartDetails
+                    key={taken.id}
                     part={taken}
                     job={job}
                     selected={selected}

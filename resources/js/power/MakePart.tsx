@@ -1,5 +1,5 @@
 import { NativeSelect, TextInput } from '@mantine/core';
-import { useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 
 import { formOf, KINDS } from '../api/forms';
 import type { PlannedJob } from '../api/types';
@@ -23,12 +23,14 @@ export function MakePart({ kind, job, edits, onBack, onDone }: Props) {
     const isNamed = fields.some((field) => field.name === 'name');
     const [name, setName] = useState('');
     const [within, setWithin] = useState(owners[0]?.value ?? '');
+    const first = useRef<HTMLInputElement>(null);
+    useEffect(() => first.current?.focus(), []);
     if (owner !== null && owners.length === 0) {
         return <p>It goes on a {KINDS[owner]?.word ?? owner}, and this boat has none yet.</p>;
     }
     return (
         <>
-            <TextInput data-autofocus label="Name" description="empty: as its kind" size="xs" value={name} onChange={(event) => setName(event.currentTarget.value)} />
+            <TextInput ref={first} label="Name" description="empty: as its kind" size="xs" value={name} onChange={(event) => setName(event.currentTarget.value)} />
             {owner !== null && <NativeSelect label={`On the ${KINDS[owner]?.word ?? owner}`} size="xs" data={owners} value={within} onChange={(event) => setWithin(event.currentTarget.value)} />}
             <NewObject
                 fields={fields.filter((field) => field.name !== 'name' && field.entry !== 'parts')}

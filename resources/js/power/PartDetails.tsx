@@ -1,6 +1,6 @@
 import { Button, Checkbox, NativeSelect, NumberInput, TextInput } from '@mantine/core';
 import { useQuery } from '@tanstack/react-query';
-import { useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 
 import { ask } from '../api/client';
 import type { CataloguePart, Offer, PlannedJob, Run } from '../api/types';
@@ -48,6 +48,11 @@ export function PartDetails({ part, job, selected, onBack, onAdd }: Props) {
     const [series, setSeries] = useState<number | string>(1);
     const [cranking, setCranking] = useState<number | string>('');
     const [parallel, setParallel] = useState<number | string>(1);
+    // What it is about has changed under the hand: its first field takes the place of the one that was typed in.
+    const form = useRef<HTMLFormElement>(null);
+    useEffect(() => {
+        form.current?.querySelector<HTMLElement>('[data-autofocus]')?.focus();
+    }, []);
     const missing =
         putOn?.includes('run') === true && places.length === 0
             ? 'It goes on a run, and this boat has none yet. Add a bank and what it feeds first.'
@@ -82,6 +87,7 @@ export function PartDetails({ part, job, selected, onBack, onAdd }: Props) {
     };
     return (
         <form
+            ref={form}
             className={classes.details}
             noValidate
             onSubmit={(event) => {
@@ -101,11 +107,11 @@ export function PartDetails({ part, job, selected, onBack, onAdd }: Props) {
             )}
             {part.kind === 'battery' && (
                 <div className={classes.pair}>
-                    <NumberInput label="Blocks in series" min={1} max={16} value={series} onChange={setSeries} />
-                    <NumberInput label="Strings in parallel" min={1} max={16} value={parallel} onChange={setParallel} />
+                    <NumberInput label="Blocks in series" onFocus={(event) => event.currentTarget.select()} min={1} max={16} value={series} onChange={setSeries} />
+                    <NumberInput label="Strings in parallel" onFocus={(event) => event.currentTarget.select()} min={1} max={16} value={parallel} onChange={setParallel} />
                 </div>
             )}
-            {part.kind === 'battery' && <NumberInput label="Cranking amps of the engine it starts" description="empty: it starts none" min={1} max={2000} value={cranking} onChange={setCranking} />}
+            {part.kind === 'battery' && <NumberInput label="Cranking amps of the engine it starts" onFocus={(event) => event.currentTarget.select()} description="empty: it starts none" min={1} max={2000} value={cranking} onChange={setCranking} />}
             {part.kind === 'block' && <Choice label="Bank" data={banks} value={bank} onChange={setBank} />}
             {part.kind === 'charger' && !isConverter && (
                 <Checkbox.Group label="Charges" description="an output for each block that nothing charges yet" value={charged} onChange={setCharged}>

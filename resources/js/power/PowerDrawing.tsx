@@ -1,10 +1,11 @@
-import { Button, SegmentedControl } from '@mantine/core';
+import { Button } from '@mantine/core';
 
 import type { Bench, PlannedJob, WiredBank } from '../api/types';
 import { partName } from '../boat/parts';
 import { block, feed } from '../boat/planParts';
 import { useCatalogue } from '../catalogue/parts';
 import { PowerTree } from '../drawings/PowerTree';
+import { DrawingSwitch } from '../frame/DrawingSwitch';
 import classes from '../frame/Stage.module.css';
 import type { PlanEdits } from '../plan/usePlanEdits';
 import type { Looked } from '../plan/usePreview';
@@ -50,24 +51,13 @@ export function PowerDrawing({ job, edits, selection, drawing, onDrawing, onSele
     return (
         <section className={classes.drawing} aria-label={drawing === 'tree' ? 'Power tree' : 'Battery bench'}>
             <header className={classes.drawingHead}>
-                <h2 className="unseen">{drawing === 'tree' ? 'Power tree' : 'On the bench'}</h2>
-                <SegmentedControl
-                    size="xs"
-                    aria-label="What is drawn"
-                    data={[
-                        { value: 'tree', label: 'Power tree' },
-                        { value: 'bench', label: 'On the bench' },
-                    ]}
-                    value={drawing}
-                    onChange={(value) => onDrawing(value)}
-                    transitionDuration={0}
-                />
+                <DrawingSwitch drawings={[['tree', 'Power tree'], ['bench', 'On the bench']]} drawing={drawing} onDrawing={onDrawing} />
                 {drawing === 'tree' ? (
                     <span className="quiet">line weight is copper, tint is volts</span>
                 ) : (
                     <span className={classes.acts} role="group" aria-label="Bank on the bench">
                         {banks.map((one) => (
-                            <Button key={one.id} size="compact-xs" variant={one.id === bank?.id ? 'filled' : 'outline'} aria-pressed={one.id === bank?.id} onClick={() => onSelect(`bank:${one.id}`)}>
+                            <Button key={one.id} size="compact-sm" variant={one.id === bank?.id ? 'filled' : 'outline'} aria-pressed={one.id === bank?.id} onClick={() => onSelect(`bank:${one.id}`)}>
                                 {partName(job, `bank:${one.id}`)}
                             </Button>
                         ))}

@@ -1,4 +1,4 @@
-import { Alert, Button, NativeSelect, NumberInput, SegmentedControl, Switch, TextInput } from '@mantine/core';
+import { Alert, Button, NativeSelect, NumberInput, SegmentedControl, TextInput } from '@mantine/core';
 import { useDocumentTitle } from '@mantine/hooks';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
@@ -6,7 +6,7 @@ import { Link } from 'react-router-dom';
 
 import { ask, Refused } from '../api/client';
 import type { ShopSettings } from '../api/types';
-import { setSingleKeys, singleKeysOn } from '../keys/shortcuts';
+import { SingleKeysSwitch } from '../keys/SingleKeysSwitch';
 import page from '../look/page.module.css';
 import { ToSignIn } from '../sign-in/ToSignIn';
 import { written } from '../units/conventions';
@@ -48,7 +48,6 @@ export function Settings() {
 /** A person's own, kept in this browser. */
 function Own() {
     const { system, choose } = useUnits();
-    const [on, setOn] = useState(singleKeysOn);
     return (
         <section aria-labelledby="own-settings" className={classes.section}>
             <h2 id="own-settings">Yours, in this browser</h2>
@@ -62,14 +61,7 @@ function Own() {
                 onChange={(chosen) => choose(chosen)}
                 transitionDuration={0}
             />
-            <Switch
-                label="Single keys act while no field has the focus"
-                checked={on}
-                onChange={(event) => {
-                    setSingleKeys(event.currentTarget.checked);
-                    setOn(event.currentTarget.checked);
-                }}
-            />
+            <SingleKeysSwitch />
         </section>
     );
 }

@@ -1,9 +1,9 @@
-import { SegmentedControl } from '@mantine/core';
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 
 import { PathDrawing } from '../drawings/PathDrawing';
 import { Stage, type StageProps } from '../frame/Stage';
+import { DrawingSwitch } from '../frame/DrawingSwitch';
 import classes from '../frame/Stage.module.css';
 import { type Asked, StageDialogs } from '../frame/StageDialogs';
 import { StageFrame } from '../frame/StageFrame';
@@ -86,18 +86,7 @@ function BoatSurvey({ job, edits, silent }: StageProps) {
             drawing={
             <section className={classes.drawing} aria-label={drawing === 'path' ? 'Path as it was found' : 'Photograph'}>
                 <header className={classes.drawingHead}>
-                    <h2 className="unseen">{drawing === 'path' ? 'Path as found' : 'Photograph'}</h2>
-                    <SegmentedControl
-                        size="xs"
-                        aria-label="What is drawn"
-                        data={[
-                            { value: 'photograph', label: 'Photograph' },
-                            { value: 'path', label: 'Path as found' },
-                        ]}
-                        value={drawing}
-                        onChange={(value) => go({ drawing: value })}
-                        transitionDuration={0}
-                    />
+                    <DrawingSwitch drawings={[['photograph', 'Photograph'], ['path', 'Path as found']]} drawing={drawing} onDrawing={(next) => go({ drawing: next })} />
                     <span className="quiet">{drawing === 'path' ? (judged?.label ?? '') : shownPhotograph !== undefined && job.can_change && 'click the picture to set a mark'}</span>
                     <span className={classes.actsRight}>
                         <a href={`/api/jobs/${job.id}/survey-sheet?units=${system}`}>Survey sheet (PDF)</a>
