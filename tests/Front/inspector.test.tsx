@@ -160,12 +160,27 @@ describe('the inspector', () => {
         const { hand, changes } = inspected(skiffJob(), 'feed:bow-motor');
         await hand.selectOptions(fieldAt('to.device'), 'device:hub');
         await hand.selectOptions(fieldAt('to.device'), 'block:bow-block');
-        await hand.selectOptions(document.querySelector('[data-field="run.minus_route.+"]') as HTMLElement, 'stern');
+        // One station is no route yet: it waits for the second.
+        for (const station of ['stern', 'bow']) {
+            await hand.selectOptions(document.querySelector('[data-field="run.minus_route.+"]') as HTMLElement, station);
+        }
         expect(changes).toEqual([
             { patch: [{ on: 'feed:bow-motor', set: { 'to.device': 'hub' } }] },
             { patch: [{ on: 'feed:bow-motor', set: { 'to.block': 'bow-block' }, unset: ['to.device'] }] },
-            { typed: { on: 'feed:bow-motor', field: 'run.minus_route', value: ['stern'] } },
+            { typed: { on: 'feed:bow-motor', field: 'run.minus_route', value: ['stern', 'bow'] } },
         ]);
+    });
+
+    it('sends a quantity of a list once, however fast the field is left', async () => {
+        const { hand, changes } = inspected(skiffJob(), 'way:w-stern-tiller');
+        const more = document.querySelector('[data-field="occupied_mm.+"]') as HTMLElement;
+        await hand.type(more, '12 mm{Enter}{Tab}');
+        expect(changes).toEqual([{ typed: { on: 'way:w-stern-tiller', field: 'occupied_mm', value: ['12 mm'] } }]);
+    });
+
+    it.each(['device:gone', 'nonsense:x', 'nonsense'])('says that %s is not in the plan', (on) => {
+        inspected(skiffJob(), on);
+        expect(screen.getByText('It is not in the plan any more.')).toBeTruthy();
     });
 
     it('is read only for who may not change the plan', () => {

@@ -25,8 +25,8 @@ interface Props {
 export function Inspector({ job, edits, on, onSelect, onClose, children }: Props) {
     const kind = on.split(':')[0] ?? 'plan';
     const { system } = useUnits();
-    const part = partAt(job.plan, on);
-    const form = formOf(kind);
+    // An address can name anything.
+    const part = kind === 'plan' || KINDS[kind] !== undefined ? partAt(job.plan, on) : undefined;
     return (
         <section className={classes.panel} aria-label="In hand">
             <header className={classes.head}>
@@ -52,7 +52,7 @@ export function Inspector({ job, edits, on, onSelect, onClose, children }: Props
                     <>
                         {children}
                         <div key={on}>
-                            <FormFields fields={form} holder={heldInPlan(job, edits, on, system)} onSelect={onSelect} />
+                            <FormFields fields={formOf(kind)} holder={heldInPlan(job, edits, on, system)} onSelect={onSelect} />
                         </div>
                         {KINDS[kind]?.alone === true && job.can_change && (
                             <div className={classes.out}>
