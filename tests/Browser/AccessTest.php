@@ -53,7 +53,8 @@ final class AccessTest extends BrowserTestCase
     public function test_axe_on_what_is_in_hand(): void
     {
         $this->openSkiff();
-        $this->driver()->executeScript("localStorage.setItem('dinghy-open-groups', JSON.stringify(['boat', 'her-own-house-rules', 'as-she-came', 'as-it-stands-aboard', 'posts', 'size', 'limits-of-its-maker', 'at-the-posts', 'the-wire', 'joints', 'slack-and-way-back', 'as-its-maker-made-it', 'how-it-is-used', 'where-it-is-mounted', 'as-it-is-made']))");
+        // Another test may have closed what is in hand: the browser remembers it.
+        $this->driver()->executeScript("localStorage.setItem('dinghy-in-hand', 'true'); localStorage.setItem('dinghy-open-groups', JSON.stringify(['boat', 'her-own-house-rules', 'as-she-came', 'as-it-stands-aboard', 'posts', 'size', 'limits-of-its-maker', 'at-the-posts', 'the-wire', 'joints', 'slack-and-way-back', 'as-its-maker-made-it', 'how-it-is-used', 'where-it-is-mounted', 'as-it-is-made']))");
         $job = (string) preg_replace('#^.*?(/jobs/\d+)/.*$#', '$1', $this->driver()->getCurrentURL());
         foreach (['plan', 'battery:b1', 'bank:thrust', 'feed:house', 'block:bow-block', 'branch:br-hub', 'device:motor', 'charger:c1', 'station:stern', 'way:w-stern-tiller'] as $on) {
             $this->visit("{$job}/power?on={$on}");

@@ -82,9 +82,9 @@ final class JourneyTest extends BrowserTestCase
         // The focus moves into the menu when it has opened; until then the arrow keys go nowhere.
         $this->until(function () use ($item): bool {
             $this->press(WebDriverKeys::ARROW_DOWN);
+            usleep(80_000); // until the focus has moved: else the next press passes over the item
 
-            return str_contains((string) $this->driver()->switchTo()->activeElement()->getText(), $item)
-                && $this->driver()->switchTo()->activeElement()->getAttribute('role') === 'menuitem';
+            return $this->driver()->executeScript('const e = document.activeElement; return e.getAttribute("role") === "menuitem" && e.innerText.includes(arguments[0])', [$item]) === true;
         }, "\"{$item}\" in the menu");
         $this->press(WebDriverKeys::ENTER);
         $this->until(fn (): bool => $items() === 0, 'the menu closed');
