@@ -175,10 +175,7 @@ final class CatalogueCsv
                 }
             }
 
-            return array_map(
-                static fn (Shape $shape): Shape => $shape instanceof NullableShape ? $shape->shape : $shape,
-                $shapes,
-            );
+            return array_map(NullableShape::within(...), $shapes);
         });
     }
 

@@ -105,14 +105,7 @@ final class States
                 static fn (Device $device): float => $device->isMotor() ? 0.0 : $device->typicalAmps,
                 $this->plan->boat->engine->crankingAmps ?? 0.0,
             ),
-            State::Charging => new PlanNetwork(
-                $this->wiring,
-                $this->runs,
-                $this->plan->houseRules->conductorCelsius,
-                self::restedVolts(...),
-                static fn (): float => 0.0,
-                charging: true,
-            ),
+            State::Charging => $this->whileCharging(true),
         };
     }
 
@@ -202,17 +195,23 @@ final class States
     {
         $joined = $this->wiring->sharing() !== [] || $this->wiring->converters !== [];
         $circuit = $joined ? $this->circuit(State::Charging)
-            : new PlanNetwork(
-                $this->wiring,
-                $this->runs,
-                $this->plan->houseRules->conductorCelsius,
-                self::restedVolts(...),
-                static fn (): float => 0.0,
-                charging: true,
-                joined: false,
-            );
+            : $this->whileCharging(false);
 
         return [$circuit->network()->atRest(), $circuit];
+    }
+
+    /** @param  bool  $joined  whether feeds and what hangs on them are there; else only banks, bonds and chargers */
+    private function whileCharging(bool $joined): PlanNetwork
+    {
+        return new PlanNetwork(
+            $this->wiring,
+            $this->runs,
+            $this->plan->houseRules->conductorCelsius,
+            self::restedVolts(...),
+            static fn (): float => 0.0,
+            charging: true,
+            joined: $joined,
+        );
     }
 
     /**

@@ -75,7 +75,7 @@ final readonly class Forms
             )],
             $shape instanceof FlagShape => ['entry' => 'flag', 'choices' => [[false, $shape->no], [true, $shape->yes]]],
             $shape instanceof GaugeShape => ['entry' => 'gauge'],
-            $shape instanceof NumberShape => ['entry' => 'quantity', 'unit' => $shape->share ? HouseRuleText::SHARE : explode(' ', $shape->unit)[0]],
+            $shape instanceof NumberShape => ['entry' => 'quantity', 'unit' => $shape->share ? HouseRuleText::SHARE : $shape->unitAlone()],
             $shape instanceof TextShape => ['entry' => 'words', ...($shape->most > self::LONGEST_LINE ? ['long' => true] : [])],
             $shape instanceof ReferenceShape => ['entry' => 'part', 'of' => $shape->kind],
             $shape instanceof PostShape => ['entry' => 'post'],

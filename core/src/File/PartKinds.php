@@ -7,7 +7,6 @@ namespace Dinghy\File;
 use Dinghy\File\Shape\NullableShape;
 use Dinghy\File\Shape\ObjectShape;
 use Dinghy\File\Shape\PartsShape;
-use Dinghy\File\Shape\Shape;
 
 /** Every kind of part of a format. */
 final readonly class PartKinds
@@ -73,7 +72,7 @@ final readonly class PartKinds
     {
         $kinds = [];
         foreach ($object->fields as $name => $field) {
-            $shape = self::bare($field->shape);
+            $shape = NullableShape::within($field->shape);
             if ($shape instanceof PartsShape) {
                 array_push(
                     $kinds,
@@ -86,10 +85,5 @@ final readonly class PartKinds
         }
 
         return $kinds;
-    }
-
-    private static function bare(Shape $shape): Shape
-    {
-        return $shape instanceof NullableShape ? self::bare($shape->shape) : $shape;
     }
 }

@@ -159,6 +159,18 @@ final class PartPlace
         $this->holder->{$this->kind->key()} = $items;
     }
 
+    /** @return array<string, \stdClass> every part of a kind that has an id, by it; none where there is no such kind */
+    public static function byId(PartKinds $kinds, \stdClass $root, string $kind): array
+    {
+        $known = $kinds->named($kind);
+        $parts = [];
+        foreach ($known === null ? [] : self::all($kinds, $root, $known) as $part) {
+            is_string($part->id ?? null) && $parts[$part->id] = $part;
+        }
+
+        return $parts;
+    }
+
     /** @return list<\stdClass> every part of a kind, in the order of the file */
     public static function all(PartKinds $kinds, \stdClass $root, PartKind $kind): array
     {

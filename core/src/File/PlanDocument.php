@@ -75,15 +75,7 @@ final class PlanDocument implements \JsonSerializable
      */
     public function partsOf(string $kind): array
     {
-        $found = $this->format->kinds->named($kind);
-        $parts = [];
-        foreach ($found === null ? [] : PartPlace::all($this->format->kinds, $this->root, $found) as $part) {
-            if (is_string($part->id ?? null)) {
-                $parts[$part->id] = self::copy($part);
-            }
-        }
-
-        return $parts;
+        return array_map(self::copy(...), PartPlace::byId($this->format->kinds, $this->root, $kind));
     }
 
     /** The tree; the caller gets a copy and cannot change this document through it. */

@@ -90,10 +90,7 @@ final class PlanWords
     /** A value with its unit, in the units chosen. */
     public function value(string $on, string $path, mixed $value): string
     {
-        $shape = $this->format->shapeOf($on, $path);
-        while ($shape instanceof NullableShape) {
-            $shape = $shape->shape;
-        }
+        $shape = NullableShape::within($this->format->shapeOf($on, $path));
 
         return match (true) {
             $value === null => 'not given',
@@ -167,7 +164,7 @@ final class PlanWords
 
     private function quantity(NumberShape $shape, float $value): string
     {
-        return $shape->share ? $this->formatter->percent(100 * $value) : match (explode(' ', $shape->unit)[0]) {
+        return $shape->share ? $this->formatter->percent(100 * $value) : match ($shape->unitAlone()) {
             'm' => $this->formatter->length($value),
             'mm' => $this->formatter->units === Units::Metric ? QuantityFormatter::trim($value, 1).' mm' : QuantityFormatter::trim($value / 25.4, 2).' in',
             'kg' => $this->formatter->mass($value),
@@ -210,19 +207,7 @@ final class PlanWords
     /** @return array<string, \stdClass> by id */
     private function parts(string $kind): array
     {
-        return $this->parts[$kind] ??= $this->partsFrom($kind);
-    }
-
-    /** @return array<string, \stdClass> */
-    private function partsFrom(string $kind): array
-    {
-        $known = $this->format->kinds->named($kind);
-        $parts = [];
-        foreach ($known === null ? [] : PartPlace::all($this->format->kinds, $this->root, $known) as $part) {
-            is_string($part->id ?? null) && $parts[$part->id] = $part;
-        }
-
-        return $parts;
+        return $this->parts[$kind] ??= PartPlace::byId($this->format->kinds, $this->root, $kind);
     }
 
     private static function object(?Shape $shape): ?ObjectShape

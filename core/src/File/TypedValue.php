@@ -93,7 +93,7 @@ final readonly class TypedValue
         if ($shape instanceof GaugeShape) {
             return 'gauge';
         }
-        $unit = $shape instanceof NumberShape ? explode(' ', $shape->unit)[0] : '';
+        $unit = $shape instanceof NumberShape ? $shape->unitAlone() : '';
         $last = substr($name, (int) strrpos('.'.$name, '.'));
 
         // A length keeps its name, which says whether it may lie on either side.

@@ -11,6 +11,16 @@ final readonly class NullableShape implements Shape
     {
     }
 
+    /**
+     * What a value has where it is not null.
+     *
+     * @return ($shape is null ? null : Shape)
+     */
+    public static function within(?Shape $shape): ?Shape
+    {
+        return $shape instanceof self ? self::within($shape->shape) : $shape;
+    }
+
     public function read(mixed $raw, string $pointer, Problems $problems): mixed
     {
         return $raw === null ? null : $this->shape->read($raw, $pointer, $problems);

@@ -27,6 +27,12 @@ final readonly class NumberShape extends LeafShape
         return new self($least, $most, '', true);
     }
 
+    /** Its unit alone: "m" of "m of run, one way". */
+    public function unitAlone(): string
+    {
+        return explode(' ', $this->unit)[0];
+    }
+
     public function read(mixed $raw, string $pointer, Problems $problems): ?float
     {
         if ((is_int($raw) || is_float($raw))
