@@ -8,7 +8,6 @@ use Dinghy\Evaluation\Areas;
 use Dinghy\File\HouseRulesFormat;
 use Dinghy\File\HouseRuleText;
 use Dinghy\File\PlanFormat;
-use Dinghy\File\TypedQuantity;
 use Dinghy\Plan\Plan;
 use Dinghy\Quantity\NumberingEnd;
 use Dinghy\Quantity\Units;
@@ -16,9 +15,6 @@ use Dinghy\Quantity\Units;
 /** The house rules of a shop: those it keeps that are not Dinghy's defaults. */
 final readonly class ShopRules
 {
-    /** What a typed number is read as, by the unit of the rule. */
-    private const READ_AS = ['%' => 'pct', HouseRuleText::SHARE => 'pct', 'm' => 'length_m'];
-
     /** The one rule that no plan holds. */
     private const NUMBERING = 'numbering_end';
 
@@ -45,7 +41,9 @@ final readonly class ShopRules
         $rules = array_column(HouseRuleText::all(), null, 'field');
         foreach ($set as $field => $value) {
             $rule = $rules[$field] ?? abort(422, "There is no house rule \"{$field}\".");
-            $value = is_string($value) && self::choices($rule) === [] ? self::typed($rule, $value, $units) : $value;
+            $value = is_string($value) && self::choices($rule) === []
+                ? resolve(Areas::class)->format->typed('plan', "house_rules.{$field}", $value, $units)
+                : $value;
             self::write($kept, explode('.', $field), $value == self::default($field) ? null : $value);
         }
         $rules = new self($kept);
@@ -95,16 +93,6 @@ final readonly class ShopRules
         $defaults ??= HouseRulesFormat::shape()->withDefaults(new \stdClass);
 
         return self::read($defaults, explode('.', $field));
-    }
-
-    private static function typed(HouseRuleText $rule, string $text, Units $units): float|string|null
-    {
-        $number = TypedQuantity::read(self::READ_AS[$rule->unit] ?? 'number', $text, $units);
-
-        // "50 %" and "50" are a half; "0.5" is what the file holds.
-        return $rule->unit === HouseRuleText::SHARE && is_float($number) && ($number > 1 || str_contains($text, '%'))
-            ? $number / 100
-            : $number;
     }
 
     /** @return list<string|int|bool> */
