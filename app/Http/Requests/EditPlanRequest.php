@@ -18,6 +18,12 @@ use Illuminate\Support\Facades\Gate;
  */
 final class EditPlanRequest extends FormRequest
 {
+    /**
+     * A run is measured along its route, or as long as somebody typed: the one takes the place of the other. An emptied
+     * length is measured along the ways again.
+     */
+    private const INSTEAD_OF = ['run.length_m' => 'run.route', 'run.route' => 'run.length_m'];
+
     public function authorize(): Response
     {
         return Gate::inspect('changePlan', $this->route('job'));
@@ -88,8 +94,7 @@ final class EditPlanRequest extends FormRequest
             'on' => $this->string('typed.on')->value(),
             'set' => [
                 $field => $this->has('typed.value') ? $this->whole($field) : $this->read($field, 'typed'),
-                // A typed length takes the place of the route; an emptied one is measured along the ways again.
-                ...($field === 'run.length_m' ? ['run.route' => null] : []),
+                ...(isset(self::INSTEAD_OF[$field]) ? [self::INSTEAD_OF[$field] => null] : []),
             ],
         ]]);
     }

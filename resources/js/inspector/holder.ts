@@ -37,10 +37,6 @@ export function heldInPlan(job: PlannedJob, edits: PlanEdits, on: string, system
                 if (value === undefined) {
                     return { patch: [{ on, unset: [path] }] };
                 }
-                if (path === 'run.route') {
-                    // A route takes the place of a length that was typed: the run is measured along it.
-                    return { patch: [{ on, set: { 'run.route': value, 'run.length_m': null } }] };
-                }
                 return typeof value === 'string' && shown !== undefined ? { typed: { on, field: path, text: value, shown } } : { typed: { on, field: path, value } };
             }),
         choose: (path, value, others) => edits.submit(() => ({ patch: [{ on, set: { [path]: value }, ...(others.length === 0 ? {} : { unset: others }) }] })),
