@@ -35,6 +35,14 @@ final readonly class NewPart
         return $this->part->asPlanned();
     }
 
+    /** One of its figures; null: the catalogue says nothing of it. */
+    public function number(string $figure): ?float
+    {
+        $value = $this->figures()->{$figure} ?? null;
+
+        return is_numeric($value) ? (float) $value : null;
+    }
+
     /** Its figures with what it is called in the catalogue, so that newer ones are seen. */
     public function named(): \stdClass
     {

@@ -40,9 +40,7 @@ final class PowerAdditions
                 'parallel.*' => 'Strings in parallel: type a number from 1 to '.AddBank::MOST_BLOCKS.'.',
             ], self::battery(...)),
             'block' => new Addition(self::ON_A_BANK, [], static fn (NewPart $new): \Closure => static fn (Plan $plan): Patch => AddBlock::to($plan, $new->name(), (int) ($new->figures()->circuits ?? 6),
-                $new->said->string('bank')->value(), $new->station, $new->part->name, is_numeric(
-                    $new->figures()->rating_a ?? null,
-                ) ? (float) $new->figures()->rating_a : null)),
+                $new->said->string('bank')->value(), $new->station, $new->part->name, $new->number('rating_a'))),
             'charger' => new Addition([
                 ...self::ON_A_BANK,
                 'banks' => ['sometimes', 'array', 'min:1', 'max:16'],
@@ -56,7 +54,7 @@ final class PowerAdditions
                 static fn (NewPart $new): \Closure => static fn (Plan $plan): Patch => FitOnBank::shunt($plan, $new->figures(), $new->said->string('bank')->value()),
             ),
             'switch' => new Addition(self::ON_A_BANK + self::ON_A_RUN, [], static function (NewPart $new): \Closure {
-                $amps = is_numeric($new->figures()->rating_a ?? null) ? (float) $new->figures()->rating_a : null;
+                $amps = $new->number('rating_a');
 
                 return static fn (Plan $plan): Patch => $new->said->filled('run')
                     ? FitOnRun::feedSwitch($plan, $amps, $new->said->string('run')->value())
@@ -108,9 +106,7 @@ final class PowerAdditions
         $figures = $new->figures();
         [$amps, $from] = [(float) ($figures->amps ?? 10), $new->said->filled('from') ? $new->said->string('from')->value() : null];
         if (isset($figures->volts)) {
-            $efficiency = is_numeric($figures->efficiency ?? null) ? (float) $figures->efficiency : null;
-
-            return static fn (Plan $plan): Patch => AddConverter::to($plan, $new->name(), $amps, (float) $figures->volts, $efficiency, $from ?? '', $new->said->string('block')->value(), $new->part->name);
+            return static fn (Plan $plan): Patch => AddConverter::to($plan, $new->name(), $amps, (float) $figures->volts, $new->number('efficiency'), $from ?? '', $new->said->string('block')->value(), $new->part->name);
         }
         $named = array_values(array_filter((array) $new->said->input('banks', []), is_string(...)));
         $banks = $named === [] ? [$new->said->string('bank')->value()] : $named;
