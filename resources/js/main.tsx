@@ -49,7 +49,7 @@ const HouseRules = lazy(pages.HouseRules);
 const People = lazy(pages.People);
 const Settings = lazy(pages.Settings);
 const SetPassword = lazy(pages.SetPassword);
-window.addEventListener('load', () => void Promise.allSettled([...AREAS.map((area) => area.load()), ...Object.values(pages).map((page) => page())]));
+window.addEventListener('load', () => void Promise.allSettled([...AREAS.map((area) => area.load()), ...Object.values(pages).map((page) => page()), import('./palette/PaletteWindow')]));
 askBeforeLosingDrafts();
 
 const root = document.getElementById('app');
