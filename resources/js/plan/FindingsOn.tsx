@@ -1,4 +1,4 @@
-import type { PatchStep, PlannedJob } from '../api/types';
+import type { Finding, PatchStep, PlannedJob } from '../api/types';
 import { Found } from './Findings';
 import classes from './Findings.module.css';
 import type { PlanEdits } from './usePlanEdits';
@@ -13,12 +13,14 @@ export interface FindingsOnProps {
 }
 
 /** What the rulebook says of one part, with its remedies. */
-export function FindingsOn({ job, edits, on, onWhy, onLook }: FindingsOnProps) {
+export function FindingsOn({ on, ...props }: FindingsOnProps) {
+    const findings = props.job.evaluation.findings.filter((finding) => finding.on === on);
+    // Remedies are asked for only where there is something to mend.
+    return findings.length === 0 ? null : <WithRemedies {...props} findings={findings} />;
+}
+
+function WithRemedies({ job, edits, findings, onWhy, onLook }: Omit<FindingsOnProps, 'on'> & { findings: Finding[] }) {
     const tried = useRemedies(job);
-    const findings = job.evaluation.findings.filter((finding) => finding.on === on);
-    if (findings.length === 0) {
-        return null;
-    }
     return (
         <ul className={classes.list} aria-label="Findings of it">
             {findings.map((finding, at) => (

@@ -15,6 +15,8 @@ export function SignInForm({ onDone }: { onDone: () => void }) {
         mutationFn: () => ask<Person>('session', { method: 'POST', body: { email, password } }),
         onSuccess: (person) => {
             queries.setQueryData(['session'], person);
+            // What was refused to a guest is asked again: money and days as this shop writes them.
+            void queries.invalidateQueries({ queryKey: ['settings'] });
             onDone();
         },
     });
