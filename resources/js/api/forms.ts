@@ -45,6 +45,11 @@ export function formOf(kind: string): FormField[] {
     return form;
 }
 
+/** The fields inside a field, lists passed through. */
+function within(field: FormField | undefined): FormField[] {
+    return field?.entry === 'object' ? field.fields : field?.entry === 'list' && field.item.entry === 'object' ? field.item.fields : [];
+}
+
 /** A field of a form, as the format names it: "way.kind", "plan.boat.fuel"; lists are passed through. */
 export function fieldOf(named: string): FormField {
     const [kind = '', ...path] = named.split('.');
@@ -52,7 +57,7 @@ export function fieldOf(named: string): FormField {
     let found: FormField | undefined;
     for (const name of path) {
         found = fields.find((field) => field.name === name);
-        fields = found?.entry === 'object' ? found.fields : found?.entry === 'list' && found.item.entry === 'object' ? found.item.fields : [];
+        fields = within(found);
     }
     if (found === undefined) {
         throw new Error(`The format has no field ${named}.`);
@@ -71,7 +76,7 @@ export function labelOf(on: string, path: string): string {
             if (key !== 'run') {
                 labels.push(labels.length === 0 ? found.label : found.label.charAt(0).toLowerCase() + found.label.slice(1));
             }
-            fields = found.entry === 'object' ? found.fields : found.entry === 'list' && found.item.entry === 'object' ? found.item.fields : [];
+            fields = within(found);
         }
     }
     return labels.length === 0 ? path : labels.join(': ');

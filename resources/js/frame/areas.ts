@@ -14,6 +14,11 @@ export interface Area {
     Waiting?: ComponentType<{ job: PlannedJob }>;
 }
 
+/** The keys of a stage's panes, as they are told beside its others. */
+export function paneKeys(panes: readonly (readonly [name: string, label: string, key: string])[]): Area['keys'] {
+    return panes.map(([, label, key]) => [key, label] as const);
+}
+
 /** Every area of the page, in the order of work. */
 export const AreasContext = createContext<readonly Area[]>([]);
 

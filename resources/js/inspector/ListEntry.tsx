@@ -1,10 +1,12 @@
-import { Button, NativeSelect, TextInput } from '@mantine/core';
-import { useRef, useState } from 'react';
+import { Button, TextInput } from '@mantine/core';
+import { useState } from 'react';
 
 import type { Entry, FormField } from '../api/forms';
+import { useDraft } from '../plan/useDraft';
 import { quantity } from '../units/quantity';
 import { useUnits } from '../units/units';
 import { offered } from './ChoiceEntry';
+import { type Choices, ChoiceSelect } from './ChoiceSelect';
 import { type EntryProps, FieldEntry } from './FieldEntry';
 import { FormFields } from './FormFields';
 import classes from './Inspector.module.css';
@@ -96,73 +98,25 @@ interface LeafProps {
     item: Entry;
     label: string;
     field: string;
+    /** "": one more, that is not there yet */
     value: unknown;
-    choices: (readonly [value: string | number | boolean, label: string])[];
+    choices: Choices;
     readOnly: boolean;
     onChosen: (next: unknown) => Promise<boolean>;
 }
 
 /** An item that is one choice or one quantity. */
 function Leaf({ item, label, field, value, choices, readOnly, onChosen }: LeafProps) {
-    const { system } = useUnits();
-    const [typed, setTyped] = useState<string | null>(null);
-    const isSending = useRef(false);
     if (item.entry === 'quantity' || item.entry === 'words') {
-        const shown = typeof value === 'number' && item.entry === 'quantity' ? quantity(value, item.unit, system) : String(value);
-        const keep = () => {
-            // Enter sends it; leaving the field meanwhile must not send it twice.
-            if (typed !== null && typed.trim() !== '' && typed.trim() !== shown && !isSending.current) {
-                isSending.current = true;
-                void onChosen(typed.trim()).then((kept) => {
-                    isSending.current = false;
-                    if (kept) {
-                        setTyped(null);
-                    }
-                });
-            }
-        };
-        return (
-            <TextInput
-                aria-label={label}
-                data-field={field}
-                size="xs"
-                readOnly={readOnly}
-                placeholder={value === '' ? 'one more' : undefined}
-                value={typed ?? shown}
-                onChange={(event) => setTyped(event.currentTarget.value)}
-                onBlur={keep}
-                onKeyDown={(event) => {
-                    if (event.key === 'Enter') {
-                        event.preventDefault();
-                        keep();
-                    } else if (event.key === 'Escape') {
-                        setTyped(null);
-                    }
-                }}
-            />
-        );
+        return <LeafText item={item} label={label} field={field} value={value} readOnly={readOnly} onChosen={onChosen} />;
     }
-    return (
-        <NativeSelect
-            aria-label={label}
-            data-field={field}
-            size="xs"
-            disabled={readOnly}
-            value={String(value)}
-            onChange={(event) => {
-                const chosen = choices.find(([one]) => String(one) === event.currentTarget.value);
-                if (chosen !== undefined) {
-                    void onChosen(chosen[0]);
-                }
-            }}
-        >
-            {value === '' && <option value="">one more…</option>}
-            {value !== '' && !choices.some(([one]) => one === value) && <option value={String(value)}>{String(value)}</option>}
-            {choices.map(([one, words]) => (
-                <option key={String(one)} value={String(one)}>
-                    {words}
-                </option>
-            ))}
-        </NativeSelect>
-    );
+    return <ChoiceSelect label={null} unseen={label} field={field} choices={choices} value={value === '' ? null : (value as string)} none={value === '' ? 'one more…' : null} readOnly={readOnly} onChosen={(chosen) => chosen !== undefined && void onChosen(chosen)} />;
+}
+
+/** An item that is typed; emptied, it stays as it was, since taking it out is another act. */
+function LeafText({ item, label, field, value, readOnly, onChosen }: Omit<LeafProps, 'choices'>) {
+    const { system } = useUnits();
+    const shown = typeof value === 'number' && item.entry === 'quantity' ? quantity(value, item.unit, system) : String(value);
+    const { text, handlers } = useDraft(shown, (typed) => (typed.trim() === '' ? Promise.resolve(true) : onChosen(typed.trim())));
+    return <TextInput aria-label={label} data-field={field} size="xs" readOnly={readOnly} placeholder={value === '' ? 'one more' : undefined} value={text} {...handlers} />;
 }

@@ -33,7 +33,7 @@ export function LayoutStage() {
 /** The stage Layout: the boat from above, and below it where everything goes. */
 function BoatLayout({ job, edits, silent }: StageProps) {
     const circuits = job.evaluation.runs.filter((run) => run.of !== 'lead');
-    const { pane, on: named, go } = useStageAddress<Pane>(PANES, 'places');
+    const { pane, paneName, on: named, go } = useStageAddress<Pane>(PANES, 'places');
     const on = named ?? 'plan';
     // What is in hand may be no run: routes and tubes go on about the last one.
     const [last, setLast] = useState(circuits[0]?.id ?? '');
@@ -88,7 +88,7 @@ function BoatLayout({ job, edits, silent }: StageProps) {
             onSelect={choose}
             about={<FindingsOn job={job} edits={edits} on={on} onWhy={setWhy} onLook={() => undefined} />}
             things={things}
-            paneName={PANES.find(([name]) => name === pane)?.[1] ?? ''}
+            paneName={paneName}
             asked={<StageDialogs stage="layout" edits={edits} asked={asked} onClose={() => setAsked(null)} job={job} />}
             drawing={
             <section className={classes.drawing} aria-label="Boat plan">
@@ -142,7 +142,7 @@ function BoatLayout({ job, edits, silent }: StageProps) {
                     )}
                     {data !== undefined && pane === 'boards' && <BoardsPane job={job} layout={data} edits={edits} />}
                     {data !== undefined && ['places', 'tubes', 'mounting', 'holes'].includes(pane) && (
-                        <div className={classes.scrolls} tabIndex={0} role="region" aria-label={PANES.find(([name]) => name === pane)?.[1]}>
+                        <div className={classes.scrolls} tabIndex={0} role="region" aria-label={paneName}>
                             {pane === 'places' && <PlacesPane job={job} layout={data} edits={edits} chosen={on} onChoose={choose} />}
                             {pane === 'tubes' && <TubesPane job={job} layout={data} run={run} onChoose={choose} />}
                             {pane === 'mounting' && <MountingPane job={job} layout={data} edits={edits} chosen={on} onChoose={choose} />}

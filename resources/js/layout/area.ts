@@ -1,8 +1,8 @@
-import type { Area } from '../frame/areas';
+import { type Area, paneKeys } from '../frame/areas';
 import { PANES } from './panes';
 
 export const layoutArea: Area = {
     stage: 'layout',
     load: async () => ({ default: (await import('./LayoutStage')).LayoutStage }),
-    keys: [['arrows', 'on the boat plan: move the station, bend or device that has the focus'], ...PANES.map(([, label, key]) => [key, label] as const)],
+    keys: [['arrows', 'on the boat plan: move the station, bend or device that has the focus'], ...paneKeys(PANES)],
 };

@@ -28,7 +28,7 @@ type PowerAsked = Asked | 'add' | 'split' | null;
 /** The stage Power of a boat that has a plan: a drawing above, panes below, everything of the part in hand beside them. */
 export function Workbench({ job, edits, silent }: StageProps) {
     const { system } = useUnits();
-    const { pane, on: named, drawing: drawn, go } = useStageAddress<Pane>(PANES, 'findings');
+    const { pane, paneName, on: named, drawing: drawn, go } = useStageAddress<Pane>(PANES, 'findings');
     const drawing: Drawn = drawn === 'bench' ? 'bench' : 'tree';
     const [why, setWhy] = useState<string | null>(null);
     const [asked, setAsked] = useState<PowerAsked>(null);
@@ -107,7 +107,7 @@ export function Workbench({ job, edits, silent }: StageProps) {
             onSelect={select}
             about={<AboutPart job={job} edits={edits} on={on} onWhy={setWhy} onLook={look} />}
             things={things}
-            paneName={PANES.find(([name]) => name === pane)?.[1] ?? ''}
+            paneName={paneName}
             asked={
                 <>
                     <AddPart opened={asked === 'add'} onClose={() => setAsked(null)} job={job} edits={edits} selected={about} />

@@ -1,4 +1,4 @@
-import type { Area } from '../frame/areas';
+import { type Area, paneKeys } from '../frame/areas';
 import { PANES } from './panes';
 
 export const powerArea: Area = {
@@ -13,6 +13,6 @@ export const powerArea: Area = {
         ['a', 'add a part of the catalogue'],
         ['arrows and r', 'on the bench: move and turn the battery that has the focus'],
         ['p', 'pick up the probes of the meter'],
-        ...PANES.map(([, label, key]) => [key, label] as const),
+        ...paneKeys(PANES),
     ],
 };

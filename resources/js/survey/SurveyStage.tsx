@@ -32,7 +32,7 @@ export function SurveyStage() {
 function BoatSurvey({ job, edits, silent }: StageProps) {
     const { system } = useUnits();
     const queries = useQueryClient();
-    const { pane, on: named, drawing: drawn, go } = useStageAddress<Pane>(PANES, 'complaints');
+    const { pane, paneName, on: named, drawing: drawn, go } = useStageAddress<Pane>(PANES, 'complaints');
     const on = named ?? 'plan';
     const drawing = drawn === 'path' ? 'path' : 'photograph';
     const [kind, id] = on.split(':');
@@ -82,7 +82,7 @@ function BoatSurvey({ job, edits, silent }: StageProps) {
             onSelect={choose}
             about={<FindingsOn job={job} edits={edits} on={on} onWhy={setWhy} onLook={() => undefined} />}
             things={things}
-            paneName={PANES.find(([name]) => name === pane)?.[1] ?? ''}
+            paneName={paneName}
             drawing={
             <section className={classes.drawing} aria-label={drawing === 'path' ? 'Path as it was found' : 'Photograph'}>
                 <header className={classes.drawingHead}>
@@ -110,7 +110,7 @@ function BoatSurvey({ job, edits, silent }: StageProps) {
                     {pane === 'findings' ? (
                         <Findings job={job} edits={edits} stage="survey" onWhy={setWhy} onShow={showPart} onLook={() => undefined} />
                     ) : (
-                        <div className={classes.scrolls} tabIndex={0} role="region" aria-label={PANES.find(([name]) => name === pane)?.[1]}>
+                        <div className={classes.scrolls} tabIndex={0} role="region" aria-label={paneName}>
                             {data !== undefined && pane === 'complaints' && <ComplaintsPane job={job} survey={data} edits={edits} onCheck={begin} />}
                             {data !== undefined && pane === 'batteries' && <BatteriesPane job={job} survey={data} edits={edits} />}
                             {data !== undefined && pane === 'paths' && <PathsPane job={job} survey={data} edits={edits} chosen={shownCheck?.id ?? ''} onChoose={(one) => choose(`check:${one}`)} />}

@@ -1,10 +1,10 @@
-import type { Area } from '../frame/areas';
+import { type Area, paneKeys } from '../frame/areas';
 import { GoingUp } from './GoingUp';
 import { PANES } from './panes';
 
 export const surveyArea: Area = {
     stage: 'survey',
     load: async () => ({ default: (await import('./SurveyStage')).SurveyStage }),
-    keys: PANES.map(([, label, key]) => [key, label] as const),
+    keys: paneKeys(PANES),
     Waiting: GoingUp,
 };
