@@ -2,6 +2,7 @@
 
 declare(strict_types=1);
 
+use App\Http\Middleware\CompressedAnswers;
 use App\Http\Middleware\CookiesByTls;
 use App\Http\Refusals;
 use Illuminate\Foundation\Application;
@@ -22,6 +23,7 @@ return Application::configure(basePath: dirname(__DIR__))
     ->withMiddleware(function (Middleware $middleware): void {
         $middleware->remove(HandleCors::class); // same origin only; see compat/README.md
         $middleware->append(CookiesByTls::class);
+        $middleware->append(CompressedAnswers::class);
         $middleware->redirectGuestsTo('/sign-in');
     })
     ->withExceptions(function (Exceptions $exceptions): void {

@@ -14,6 +14,7 @@ use App\Http\Controllers\JobController;
 use App\Http\Controllers\MeterController;
 use App\Http\Controllers\OfferController;
 use App\Http\Controllers\OtherRoutesController;
+use App\Http\Controllers\PageController;
 use App\Http\Controllers\PartController;
 use App\Http\Controllers\PasswordController;
 use App\Http\Controllers\PersonController;
@@ -96,4 +97,4 @@ Route::prefix('api')->middleware(WellFormed::class)->group(function (): void {
 });
 
 // Everything else is the page; it shows what its address says.
-Route::view('{any?}', 'app')->where('any', '^(?!api/|build/).*$');
+Route::get('{any?}', PageController::class)->where('any', '^(?!api/|build/).*$');

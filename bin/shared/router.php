@@ -16,6 +16,16 @@ if ($path !== '/' && ! str_contains($path, '..') && is_file($public.$path) && pa
     if (str_starts_with($path, '/build/assets/')) {
         header('Cache-Control: public, max-age=31536000, immutable'); // their names change with their contents
     }
+    // What the build made smaller goes so to whom it suits.
+    $accepted = array_map(trim(...), explode(',', (string) ($_SERVER['HTTP_ACCEPT_ENCODING'] ?? '')));
+    if (is_file($public.$path.'.gz')) {
+        header('Vary: Accept-Encoding');
+        if (in_array('gzip', $accepted, true)) {
+            header('Content-Encoding: gzip');
+            $path .= '.gz';
+        }
+    }
+    header('Content-Length: '.filesize($public.$path));
     readfile($public.$path);
 
     return true;

@@ -1,4 +1,4 @@
-import '@mantine/core/styles.css';
+import './look/mantine';
 import '@fontsource/barlow/400.css';
 import '@fontsource/barlow/600.css';
 import '@fontsource/barlow-condensed/600.css';
@@ -17,12 +17,12 @@ import { AREAS } from './areas';
 import { AreasContext } from './frame/areas';
 import { Mishap } from './frame/Mishap';
 import { NotFound } from './frame/NotFound';
+import { FetchAhead } from './FetchAhead';
 import { theme } from './look/theme';
 import { Palette } from './palette/Palette';
+import { PAGES } from './pages';
 import { askBeforeLosingDrafts } from './plan/drafts';
 import { ConventionsProvider } from './settings/ConventionsProvider';
-import { Shed } from './shed/Shed';
-import { SignIn } from './sign-in/SignIn';
 import { PhotographQueue } from './photographs/PhotographQueue';
 import { UnitsProvider } from './units/UnitsProvider';
 
@@ -35,21 +35,14 @@ const queries = new QueryClient({
     },
 });
 
-// Each stage is a script of its own; all are fetched once the first is shown, so that none is missing when the network is.
-const pages = {
-    Catalogue: async () => ({ default: (await import('./catalogue/Catalogue')).Catalogue }),
-    People: async () => ({ default: (await import('./people/People')).People }),
-    SetPassword: async () => ({ default: (await import('./sign-in/SetPassword')).SetPassword }),
-    Settings: async () => ({ default: (await import('./settings/Settings')).Settings }),
-    HouseRules: async () => ({ default: (await import('./house-rules/HouseRules')).HouseRules }),
-};
 const stages = AREAS.map((area) => ({ stage: area.stage, Stage: lazy(area.load) }));
-const Catalogue = lazy(pages.Catalogue);
-const HouseRules = lazy(pages.HouseRules);
-const People = lazy(pages.People);
-const Settings = lazy(pages.Settings);
-const SetPassword = lazy(pages.SetPassword);
-window.addEventListener('load', () => void Promise.allSettled([...AREAS.map((area) => area.load()), ...Object.values(pages).map((page) => page()), import('./palette/PaletteWindow')]));
+const Catalogue = lazy(PAGES.Catalogue);
+const HouseRules = lazy(PAGES.HouseRules);
+const People = lazy(PAGES.People);
+const SetPassword = lazy(PAGES.SetPassword);
+const Settings = lazy(PAGES.Settings);
+const Shed = lazy(PAGES.Shed);
+const SignIn = lazy(PAGES.SignIn);
 askBeforeLosingDrafts();
 
 const root = document.getElementById('app');
@@ -66,6 +59,7 @@ createRoot(root).render(
                     <PhotographQueue>
                         <BrowserRouter>
                             <Mishap>
+                                <FetchAhead />
                                 <AreasContext value={AREAS}>
                                     <Palette>
                                     <Suspense fallback={null}>

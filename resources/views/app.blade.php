@@ -5,7 +5,7 @@
     <meta name="viewport" content="width=device-width, initial-scale=1">
     <title>Dinghy</title>
     <link rel="icon" href="/icon.svg" type="image/svg+xml">
-    @vite('resources/js/main.tsx')
+    @vite($scripts)
 </head>
 <body>
     <div id="app"></div>

@@ -21,6 +21,9 @@ final class JourneyTest extends BrowserTestCase
         $this->press(WebDriverKeys::ENTER);
         $this->see('[data-run="bow-motor"]');
         $asFound = $this->figures();
+        $sizes = $this->driver()->executeScript('return performance.getEntriesByType("resource").filter((one) => /\\/build\\/.*\\.(js|css)$|api\\/jobs\\/\\d+\\?/.test(one.name) && one.decodedBodySize > 2000).map((one) => one.encodedBodySize / one.decodedBodySize)');
+        self::assertGreaterThan(8, count($sizes));
+        self::assertLessThan(0.6, max($sizes), 'scripts, styles and the boat come compressed');
         self::assertStringStartsWith('1 stop, 3 to decide.', $asFound['verdict']);
 
         $this->press('r', ']');

@@ -26,7 +26,7 @@ describe('a part sought by somebody who types faster than the catalogue comes', 
 
     it('is taken when it comes', async () => {
         const { hand, comes } = opened();
-        await hand.type(screen.getByLabelText('Part of the catalogue'), 'block{Enter}');
+        await hand.type(await screen.findByLabelText('Part of the catalogue'), 'block{Enter}');
         await comes();
         expect(await screen.findByRole('button', { name: 'Add it' })).toBeTruthy();
         expect(screen.getByRole('dialog', { name: 'Fuse block 6' })).toBeTruthy();
@@ -34,14 +34,14 @@ describe('a part sought by somebody who types faster than the catalogue comes', 
 
     it('has the focus where several answer to the name', async () => {
         const { hand, comes } = opened();
-        await hand.type(screen.getByLabelText('Part of the catalogue'), 'battery{Enter}');
+        await hand.type(await screen.findByLabelText('Part of the catalogue'), 'battery{Enter}');
         await comes();
         await vi.waitFor(() => expect(document.activeElement?.textContent).toBe('Battery 12 V 20 Ah'));
     });
 
     it('is not taken where Enter was meant for another word', async () => {
         const { hand, comes } = opened();
-        await hand.type(screen.getByLabelText('Part of the catalogue'), 'x{Enter}{Backspace}block');
+        await hand.type(await screen.findByLabelText('Part of the catalogue'), 'x{Enter}{Backspace}block');
         await comes();
         await screen.findByRole('button', { name: 'Fuse block 6' });
         expect(screen.queryByRole('button', { name: 'Add it' })).toBeNull();

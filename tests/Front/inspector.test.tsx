@@ -7,7 +7,7 @@ import type { PlannedJob } from '../../resources/js/api/types';
 import { partAt, partName, partsOf } from '../../resources/js/boat/parts';
 import { isBox } from '../../resources/js/inspector/FieldEntry';
 import { slug } from '../../resources/js/inspector/slug';
-import { Inspector } from '../../resources/js/inspector/Inspector';
+import { formFields, Inspector } from '../../resources/js/inspector/Inspector';
 import type { Edit } from '../../resources/js/plan/changes';
 import type { PlanEdits } from '../../resources/js/plan/usePlanEdits';
 import { skiffJob } from './job';
@@ -66,11 +66,13 @@ function whole(kind: string): { job: PlannedJob; on: string } {
     return { job, on: `${kind}:whole` };
 }
 
-function inspected(job: PlannedJob, on: string) {
+async function inspected(job: PlannedJob, on: string) {
     const changes: unknown[] = [];
     const edits = { submit: vi.fn((edit: Edit) => Promise.resolve(changes.push(edit(job)) > 0)) } as unknown as PlanEdits;
     const onSelect = vi.fn();
-    return { ...rendered(<Inspector job={job} edits={edits} on={on} onSelect={onSelect} onClose={() => undefined} />), changes, onSelect };
+    const page = rendered(<Inspector job={job} edits={edits} on={on} onSelect={onSelect} onClose={() => undefined} />);
+    await formFields().then(() => vi.waitFor(() => expect(controls().length > 0 || screen.queryByText('It is not in the plan any more.') !== null).toBe(true))); // its controls are a script of their own
+    return { ...page, changes, onSelect };
 }
 
 const fieldAt = (path: string) => document.querySelector(`[data-field~="${path}"]`) as HTMLInputElement | HTMLSelectElement;
@@ -86,18 +88,18 @@ describe('the inspector', () => {
         localStorage.setItem('dinghy-open-groups', JSON.stringify(['plan', ...Object.keys(KINDS)].flatMap((kind) => groupsOf(formOf(kind)).map(slug))));
     });
 
-    it.each(['plan', ...Object.keys(KINDS)])('has a control for every field of a %s', (kind) => {
+    it.each(['plan', ...Object.keys(KINDS)])('has a control for every field of a %s', async (kind) => {
         const { job, on } = whole(kind);
-        inspected(job, on);
+        await inspected(job, on);
         const there = new Set(controls());
         expect(leaves(formOf(kind)).filter((path) => !there.has(path))).toEqual([]);
     });
 
-    it.each(['plan', ...Object.keys(KINDS)])('offers what a bare %s has not', (kind) => {
+    it.each(['plan', ...Object.keys(KINDS)])('offers what a bare %s has not', async (kind) => {
         const { job, on } = whole(kind);
         const part = partAt(job.plan, on) as Record<string, unknown>;
         Object.keys(part).filter((key) => key !== 'id').forEach((key) => Reflect.deleteProperty(part, key));
-        inspected(job, on);
+        await inspected(job, on);
         const there = new Set(controls());
         for (const field of formOf(kind)) {
             if (field.entry === 'object' && field.always !== true && field.required !== true) {
@@ -111,7 +113,7 @@ describe('the inspector', () => {
     });
 
     it('sends what is typed for the server to read, with what stood there', async () => {
-        const { hand, changes } = inspected(skiffJob(), 'battery:b1');
+        const { hand, changes } = await inspected(skiffJob(), 'battery:b1');
         const field = fieldAt('capacity_ah');
         await hand.clear(field);
         await hand.type(field, '105 Ah{Enter}');
@@ -119,7 +121,7 @@ describe('the inspector', () => {
     });
 
     it('takes away what is emptied or chosen not to be given', async () => {
-        const { hand, changes } = inspected(skiffJob(), 'feed:bow-motor');
+        const { hand, changes } = await inspected(skiffJob(), 'feed:bow-motor');
         await hand.selectOptions(fieldAt('run.gauge'), '4 AWG');
         await hand.selectOptions(fieldAt('run.gauge'), '');
         await hand.selectOptions(fieldAt('switch'), 'true');
@@ -131,7 +133,7 @@ describe('the inspector', () => {
     });
 
     it('puts in together what only stands together', async () => {
-        const { hand, changes } = inspected(skiffJob(), 'bank:thrust');
+        const { hand, changes } = await inspected(skiffJob(), 'bank:thrust');
         await hand.click(screen.getByRole('button', { name: 'Put in: Shunt' }));
         const shunt = within(fieldAt('shunt'));
         await hand.type(shunt.getByLabelText('Made for'), '300 A');
@@ -142,7 +144,7 @@ describe('the inspector', () => {
     it('adds one more to a list beside those that are there, and takes one out', async () => {
         const job = skiffJob();
         const charger = partsOf(job.plan, 'charger')[0] as { id: string; outputs: unknown[] };
-        const { hand, changes } = inspected(job, `charger:${charger.id}`);
+        const { hand, changes } = await inspected(job, `charger:${charger.id}`);
         const outputs = within(fieldAt('outputs'));
         await hand.click(outputs.getByRole('button', { name: 'One more: Outputs' }));
         const amps = outputs.getAllByLabelText(/^Gives up to/).at(-1) as HTMLElement;
@@ -157,7 +159,7 @@ describe('the inspector', () => {
     });
 
     it('lets a route take the place of a length, and a target of another kind the place of the first', async () => {
-        const { hand, changes } = inspected(skiffJob(), 'feed:bow-motor');
+        const { hand, changes } = await inspected(skiffJob(), 'feed:bow-motor');
         await hand.selectOptions(fieldAt('to.device'), 'device:hub');
         await hand.selectOptions(fieldAt('to.device'), 'block:bow-block');
         // One station is no route yet: it waits for the second.
@@ -172,19 +174,19 @@ describe('the inspector', () => {
     });
 
     it('sends a quantity of a list once, however fast the field is left', async () => {
-        const { hand, changes } = inspected(skiffJob(), 'way:w-stern-tiller');
+        const { hand, changes } = await inspected(skiffJob(), 'way:w-stern-tiller');
         const more = document.querySelector('[data-field="occupied_mm.+"]') as HTMLElement;
         await hand.type(more, '12 mm{Enter}{Tab}');
         expect(changes).toEqual([{ typed: { on: 'way:w-stern-tiller', field: 'occupied_mm', value: ['12 mm'] } }]);
     });
 
-    it.each(['device:gone', 'nonsense:x', 'nonsense'])('says that %s is not in the plan', (on) => {
-        inspected(skiffJob(), on);
+    it.each(['device:gone', 'nonsense:x', 'nonsense'])('says that %s is not in the plan', async (on) => {
+        await inspected(skiffJob(), on);
         expect(screen.getByText('It is not in the plan any more.')).toBeTruthy();
     });
 
-    it('is read only for who may not change the plan', () => {
-        inspected(skiffJob({ can_change: false }), 'battery:b1');
+    it('is read only for who may not change the plan', async () => {
+        await inspected(skiffJob({ can_change: false }), 'battery:b1');
         expect(screen.queryAllByRole('button', { name: /^(Put in|Take out|One more)/, hidden: true })).toEqual([]);
         expect((fieldAt('capacity_ah') as HTMLInputElement).readOnly).toBe(true);
         expect(fieldAt('chemistry').disabled).toBe(true);
@@ -192,7 +194,7 @@ describe('the inspector', () => {
 
     it('calls parts by name, and takes those that it holds in hand', async () => {
         const job = skiffJob();
-        const { hand, onSelect } = inspected(job, 'block:bow-block');
+        const { hand, onSelect } = await inspected(job, 'block:bow-block');
         expect(screen.getByRole('heading', { level: 2 }).textContent).toBe('Bow block');
         const branch = partsOf(job.plan, 'branch')[0]?.id ?? '';
         await hand.click(screen.getByRole('button', { name: partName(job, `branch:${branch}`) }));

@@ -39,14 +39,14 @@ describe('a new area', () => {
         expect(link.textContent).toContain('1 fathoms out');
     });
 
-    it('has its keys told at its own stage only', () => {
+    it('has its keys told at its own stage only', async () => {
         const keysAt = (stage: string) => (
             <AreasContext value={AREAS_WITH}>
                 <Keys stage={stage} opened onClose={() => undefined} />
             </AreasContext>
         );
         const { again } = rendered(keysAt('anchoring'));
-        expect(screen.getByText('heave to')).toBeTruthy();
+        expect(await screen.findByText('heave to')).toBeTruthy();
         expect(screen.getByText('undo')).toBeTruthy();
         expect(screen.queryByText('the power tree above')).toBeNull();
         again(keysAt('power'));

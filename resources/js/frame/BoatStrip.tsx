@@ -1,31 +1,25 @@
-import { Button, Menu } from '@mantine/core';
-import { useRef } from 'react';
-import { Link } from 'react-router-dom';
+import { Button } from '@mantine/core';
+import { lazy, Suspense, useState } from 'react';
 
-import type { PlannedJob } from '../api/types';
+import { useQuiet } from '../api/useQuiet';
 import { redone, undone } from '../plan/changes';
 import type { PlanEdits } from '../plan/usePlanEdits';
 import { together } from '../units/together';
 import { useWritten } from '../units/conventions';
 import { useUnits } from '../units/units';
 import classes from './BoatStrip.module.css';
+import type { SheetMenuProps } from './SheetMenu';
 
-interface Props {
-    job: PlannedJob;
+const SheetMenu = lazy(async () => ({ default: (await import('./SheetMenu')).SheetMenu }));
+
+interface Props extends SheetMenuProps {
     edits: PlanEdits;
-    onImport: (file: File) => void;
-    onAsk: (what: 'keys' | 'log') => void;
-    onWhy: () => void;
-    /** the boat herself is taken in hand */
-    onHand: () => void;
-    onFind: () => void;
 }
 
 /** The boat, whose it is, how it stands, and whether the last change is kept. */
 export function BoatStrip({ job, edits, onImport, onAsk, onWhy, onHand, onFind }: Props) {
     const { system, choose } = useUnits();
     const { promised } = useWritten();
-    const file = useRef<HTMLInputElement>(null);
     const kept = new Intl.DateTimeFormat(undefined, { hour: '2-digit', minute: '2-digit' }).format(new Date(job.version.made_at));
     return (
         <header className={classes.strip}>
@@ -51,45 +45,7 @@ export function BoatStrip({ job, edits, onImport, onAsk, onWhy, onHand, onFind }
                 <Button size="compact-md" variant="outline" onClick={() => choose(system === 'imperial' ? 'metric' : 'imperial')} aria-label={`${system === 'imperial' ? 'ft / AWG' : 'm / mm²'}: change the units`}>
                     {system === 'imperial' ? 'ft / AWG' : 'm / mm²'}
                 </Button>
-                <Menu position="bottom-end" transitionProps={{ duration: 0 }}>
-                    <Menu.Target>
-                        <Button size="compact-md">Sheet and file</Button>
-                    </Menu.Target>
-                    <Menu.Dropdown>
-                        <Menu.Item component="a" href={`/api/jobs/${job.id}/work-sheet?units=${system}`}>
-                            Work sheet (PDF)
-                        </Menu.Item>
-                        <Menu.Item component="a" href={`/api/jobs/${job.id}/plan`}>
-                            Export the plan file
-                        </Menu.Item>
-                        {job.can_change && <Menu.Item onClick={() => file.current?.click()}>Replace the plan by a file…</Menu.Item>}
-                        {job.can_change && (
-                            <Menu.Item component={Link} to={`/?like=${job.id}`}>
-                                Another boat like her…
-                            </Menu.Item>
-                        )}
-                        <Menu.Divider />
-                        <Menu.Item onClick={onHand}>Boat and plan in hand</Menu.Item>
-                        <Menu.Item onClick={onWhy}>Why (w)</Menu.Item>
-                        <Menu.Item onClick={() => onAsk('log')}>Log of changes (l)</Menu.Item>
-                        <Menu.Item onClick={onFind}>Find (/)</Menu.Item>
-                        <Menu.Item onClick={() => onAsk('keys')}>Keys (?)</Menu.Item>
-                    </Menu.Dropdown>
-                </Menu>
-                <input
-                    ref={file}
-                    type="file"
-                    accept="application/json,.json"
-                    hidden
-                    aria-label="Plan file"
-                    onChange={(event) => {
-                        const chosen = event.currentTarget.files?.[0];
-                        if (chosen !== undefined) {
-                            onImport(chosen);
-                        }
-                        event.currentTarget.value = '';
-                    }}
-                />
+                <SheetMenuWhenNeeded job={job} onImport={onImport} onAsk={onAsk} onWhy={onWhy} onHand={onHand} onFind={onFind} />
             </div>
         </header>
     );
@@ -123,5 +79,23 @@ function StepButton({ word, says, onStep }: { word: string; says: string | undef
             <span>{word}</span>
             {says !== undefined && <span className={classes.says}>{inShort(says)}</span>}
         </Button>
+    );
+}
+
+/** The menu is fetched when the page stands, or at once when it is asked for. */
+function SheetMenuWhenNeeded(props: SheetMenuProps) {
+    const isQuiet = useQuiet();
+    const [isAsked, ask] = useState(false);
+    const button = (
+        <Button size="compact-md" aria-haspopup="menu" onClick={() => ask(true)}>
+            Sheet and file
+        </Button>
+    );
+    return isQuiet || isAsked ? (
+        <Suspense fallback={button}>
+            <SheetMenu {...props} isOpen={isAsked} />
+        </Suspense>
+    ) : (
+        button
     );
 }

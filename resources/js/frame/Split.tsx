@@ -1,5 +1,6 @@
+import { Splitter } from '@mantine/core';
+import { type SplitterPaneSize, useLocalStorage } from '@mantine/hooks';
 import type { ReactNode } from 'react';
-import { Group, Panel, Separator, useDefaultLayout } from 'react-resizable-panels';
 
 import classes from './Split.module.css';
 
@@ -10,30 +11,30 @@ interface Props {
     first: ReactNode;
     /** null: the first has all the room */
     second: ReactNode;
-    /** size of the second, as the library takes it */
-    size: string;
-    least: string;
+    /** size of the second and the least of either, as "45%" or "300px" */
+    size: SplitterPaneSize;
+    least: SplitterPaneSize;
     /** what the line between them is called */
     line: string;
 }
 
+const ALL: SplitterPaneSize = '100%';
+
 /** Two panes with a line between them that can be moved, by arrow keys too; where it was left is remembered. */
 export function Split({ id, orientation, first, second, size, least, line }: Props) {
-    const ids = second === null ? ['first'] : ['first', 'second'];
-    const { defaultLayout, onLayoutChanged } = useDefaultLayout({ id: `dinghy-${id}`, panelIds: ids, storage: localStorage });
+    const rest: SplitterPaneSize = String(size).endsWith('%') ? `${100 - parseFloat(String(size))}%` : ALL;
+    const [sizes, keep] = useLocalStorage({ key: `dinghy-split-${id}`, defaultValue: [rest, size], getInitialValueInEffect: false });
+    const isSplit = second !== null;
     return (
-        <Group orientation={orientation} defaultLayout={defaultLayout} onLayoutChanged={onLayoutChanged} className={classes.group}>
-            <Panel id="first" minSize={least} className={classes.panel}>
+        <Splitter orientation={orientation} sizes={isSplit ? sizes : [ALL]} onSizeChange={isSplit ? keep : undefined} classNames={classes} withHandle={false} lineSize={8} attributes={{ handle: { 'aria-label': line } }}>
+            <Splitter.Pane defaultSize={rest} min={least}>
                 {first}
-            </Panel>
-            {second !== null && (
-                <>
-                    <Separator className={orientation === 'vertical' ? classes.across : classes.down} aria-label={line} />
-                    <Panel id="second" defaultSize={size} minSize={least} className={classes.panel}>
-                        {second}
-                    </Panel>
-                </>
+            </Splitter.Pane>
+            {isSplit && (
+                <Splitter.Pane defaultSize={size} min={least}>
+                    {second}
+                </Splitter.Pane>
             )}
-        </Group>
+        </Splitter>
     );
 }

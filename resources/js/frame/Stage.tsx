@@ -1,15 +1,16 @@
 import { useQuery } from '@tanstack/react-query';
-import { type ReactNode, useEffect, useState } from 'react';
+import { lazy, type ReactNode, Suspense, useEffect, useState } from 'react';
 import { Link, useParams } from 'react-router-dom';
 
 import { ask, Refused } from '../api/client';
 import type { Job, PlannedJob } from '../api/types';
 import { jobKey, type PlanEdits, usePlanEdits } from '../plan/usePlanEdits';
 import { useUnits } from '../units/units';
-import { SignInAgain } from '../sign-in/SignInAgain';
 import { ToSignIn } from '../sign-in/ToSignIn';
 import classes from './Stage.module.css';
 import { useOffline } from './useOffline';
+
+const SignInAgain = lazy(async () => ({ default: (await import('../sign-in/SignInAgain')).SignInAgain }));
 
 /** How often others' changes are asked for. */
 const LOOK_MS = 2_000;
@@ -71,12 +72,14 @@ export function Stage({ stage, children }: { stage: string; children: (props: St
         <>
             {children({ job: job.data as PlannedJob, edits, silent: isOffline || (job.isError && !(job.error instanceof Refused)) })}
             {isSignedOut && putOff !== edits.waiting && (
-                <SignInAgain
-                    onDone={() => {
-                        void job.refetch().then(sendOn);
-                    }}
-                    onClose={() => setPutOff(edits.waiting)}
-                />
+                <Suspense fallback={null}>
+                    <SignInAgain
+                        onDone={() => {
+                            void job.refetch().then(sendOn);
+                        }}
+                        onClose={() => setPutOff(edits.waiting)}
+                    />
+                </Suspense>
             )}
         </>
     );

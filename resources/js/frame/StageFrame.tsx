@@ -1,5 +1,5 @@
 import { useDocumentTitle, useLocalStorage } from '@mantine/hooks';
-import { type ReactNode, useState } from 'react';
+import { lazy, type ReactNode, Suspense, useState } from 'react';
 
 import { partName } from '../boat/parts';
 import { Inspector } from '../inspector/Inspector';
@@ -9,7 +9,6 @@ import { JustDone } from '../plan/JustDone';
 import { UnkeptNotice } from '../plan/UnkeptNotice';
 import { useAreas } from './areas';
 import { BoatStrip } from './BoatStrip';
-import { InHandBelow } from './InHand';
 import { OrderOfWork } from './OrderOfWork';
 import { ReplaceByFile } from './ReplaceByFile';
 import { useShortcuts } from '../keys/shortcuts';
@@ -18,6 +17,9 @@ import type { StageProps } from './Stage';
 import classes from './Stage.module.css';
 import { useNarrow } from './useNarrow';
 import { useToStage } from './useToStage';
+
+/** Of a phone only. */
+const InHandBelow = lazy(async () => ({ default: (await import('./InHand')).InHandBelow }));
 
 interface Props extends StageProps {
     stage: string;
@@ -78,7 +80,7 @@ export function StageFrame({ job, edits, silent, stage, onAsk, onWhy, why, on, o
             {lower}
         </>
     ) : (
-        <Split id={`${stage}-panes`} orientation="vertical" first={drawing} second={lower} size="45" least="15" line="Between drawing and panes" />
+        <Split id={`${stage}-panes`} orientation="vertical" first={drawing} second={lower} size="45%" least="15%" line="Between drawing and panes" />
     );
     return (
         <div className={classes.frame}>
@@ -98,7 +100,9 @@ export function StageFrame({ job, edits, silent, stage, onAsk, onWhy, why, on, o
                     <>
                         {why}
                         {panes}
-                        <InHandBelow job={job} edits={edits} on={on} onSelect={onSelect} about={about} opened={isDrawn} onOpened={setDrawn} />
+                        <Suspense fallback={null}>
+                            <InHandBelow job={job} edits={edits} on={on} onSelect={onSelect} about={about} opened={isDrawn} onOpened={setDrawn} />
+                        </Suspense>
                     </>
                 ) : (
                     <Split id="side" orientation="horizontal" first={panes} second={side} size="300px" least="240px" line="Between drawing and what is in hand" />

@@ -1,14 +1,17 @@
 import { Button } from '@mantine/core';
-import type { ReactNode } from 'react';
+import { lazy, type ReactNode, Suspense } from 'react';
 
 import { formOf, KINDS } from '../api/forms';
 import type { PlannedJob } from '../api/types';
 import { partAt, partName, words } from '../boat/parts';
 import type { PlanEdits } from '../plan/usePlanEdits';
 import { useUnits } from '../units/units';
-import { FormFields } from './FormFields';
 import { heldInPlan } from './holder';
 import classes from './Inspector.module.css';
+
+/** The controls of every kind of field: a script that no drawing waits for. */
+export const formFields = async () => ({ default: (await import('./FormFields')).FormFields });
+const FormFields = lazy(formFields);
 
 interface Props {
     job: PlannedJob;
@@ -52,7 +55,9 @@ export function Inspector({ job, edits, on, onSelect, onClose, children }: Props
                     <>
                         {children}
                         <div key={on}>
-                            <FormFields fields={formOf(kind)} holder={heldInPlan(job, edits, on, system)} onSelect={onSelect} />
+                            <Suspense fallback={null}>
+                                <FormFields fields={formOf(kind)} holder={heldInPlan(job, edits, on, system)} onSelect={onSelect} />
+                            </Suspense>
                         </div>
                         {KINDS[kind]?.alone === true && job.can_change && (
                             <div className={classes.out}>

@@ -1,22 +1,19 @@
-import { Modal } from '@mantine/core';
-import type { ReactNode } from 'react';
+import { lazy, type ReactNode, Suspense, useState } from 'react';
 
-import classes from './Dialog.module.css';
+/** The window: a script that no first page waits for. */
+export const dialogWindow = async () => ({ default: (await import('./DialogWindow')).DialogWindow });
+const DialogWindow = lazy(dialogWindow);
 
-/** What is asked in front of the page. Its title is a heading, not a second banner of the page. */
-export function Dialog({ opened, onClose, title, children }: { opened: boolean; onClose: () => void; title: string; children: ReactNode }) {
-    return (
-        <Modal.Root opened={opened} onClose={onClose} transitionProps={{ duration: 0 }}>
-            <Modal.Overlay />
-            <Modal.Content>
-                <Modal.Body>
-                    <div className={classes.head}>
-                        <Modal.Title>{title}</Modal.Title>
-                        <Modal.CloseButton aria-label="Close" />
-                    </div>
-                    {children}
-                </Modal.Body>
-            </Modal.Content>
-        </Modal.Root>
-    );
+/** What is asked in front of the page. */
+export function Dialog(props: { opened: boolean; onClose: () => void; title: string; children: ReactNode }) {
+    // Once open it stays, closed, to give the focus back.
+    const [wasOpened, setOpened] = useState(props.opened);
+    if (props.opened && !wasOpened) {
+        setOpened(true);
+    }
+    return wasOpened ? (
+        <Suspense fallback={null}>
+            <DialogWindow {...props} />
+        </Suspense>
+    ) : null;
 }

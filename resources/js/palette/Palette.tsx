@@ -5,7 +5,9 @@ import { useShortcuts } from '../keys/shortcuts';
 import { FindableContext, type Findable } from './findable';
 
 /** The window is a script of its own: no page waits for it. */
-const PaletteWindow = lazy(async () => ({ default: (await import('./PaletteWindow')).PaletteWindow }));
+/** The window: a script that no first page waits for. */
+export const paletteWindow = async () => ({ default: (await import('./PaletteWindow')).PaletteWindow });
+const PaletteWindow = lazy(paletteWindow);
 
 /** Key "/" finds anything by name: of the page that is shown, and of the whole shop. */
 export function Palette({ children }: { children: ReactNode }) {

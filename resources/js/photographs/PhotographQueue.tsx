@@ -1,6 +1,6 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { createContext, type ReactNode, useCallback, useContext, useEffect, useMemo, useRef, useState } from 'react';
-import { DetailedError, Upload } from 'tus-js-client';
+
 
 import { csrfToken } from '../api/client';
 import { allWaiting, dropWaiting, oneWaiting, putWaiting, type Waiting } from './waitingPhotographs';
@@ -27,6 +27,9 @@ const AGAIN = [500, 2_000, 5_000];
 const AGAIN_LATER = 10_000;
 /** at a time: a slow line is no quicker for more */
 const AT_ONCE = 2;
+
+/** What sends them: no page waits for it. */
+export const sending = () => import('tus-js-client');
 
 interface Queue {
     going: Going[];
@@ -80,8 +83,15 @@ export function PhotographQueue({ children }: { children: ReactNode }) {
                 goOn();
             }, AGAIN_LATER);
         };
-        const send = (one: Waiting) =>
-            new Promise<void>((done) => {
+        const send = async (one: Waiting) => {
+            const library = await sending().catch(() => null); // it is a script of its own, and the line may be down
+            if (library === null) {
+                tell(one.id, { waits: 'line' });
+                later(one);
+                return;
+            }
+            const { Upload } = library;
+            await new Promise<void>((done) => {
                 const upload = new Upload(one.picture, {
                     endpoint: `/api/jobs/${one.job}/photographs/uploads`,
                     ...(one.place === undefined ? {} : { uploadUrl: one.place }),
@@ -109,7 +119,7 @@ export function PhotographQueue({ children }: { children: ReactNode }) {
                         isGone(one);
                     },
                     onError: (error) => {
-                        const answer = error instanceof DetailedError ? error.originalResponse : null;
+                        const answer = 'originalResponse' in error ? error.originalResponse : null;
                         const status = answer?.getStatus() ?? 0;
                         if (status === 422 || status === 413 || status === 403) {
                             tell(one.id, { refused: sentence(answer?.getBody()), waits: null });
@@ -133,6 +143,7 @@ export function PhotographQueue({ children }: { children: ReactNode }) {
                 });
                 upload.start();
             });
+        };
         // Two tabs have one queue: the second waits for the photograph's lock, and then finds that it has gone up.
         const turn = new AbortController();
         const start = async (one: Waiting) => {

@@ -1,3 +1,5 @@
+import { type DBSchema, type IDBPDatabase, openDB } from 'idb';
+
 /** A photograph that is not up yet: kept in the browser, so that neither a broken line nor a closed page loses it. */
 export interface Waiting {
     id: string;
@@ -12,25 +14,17 @@ export interface Waiting {
 const NAME = 'dinghy-photographs';
 const STORE = 'waiting';
 
-function open(): Promise<IDBDatabase> {
-    return new Promise((done, failed) => {
-        const request = indexedDB.open(NAME, 1);
-        request.onupgradeneeded = () => request.result.createObjectStore(STORE, { keyPath: 'id' });
-        request.onsuccess = () => done(request.result);
-        request.onerror = () => failed(request.error ?? new Error('The browser keeps no photographs.'));
-    });
+interface Kept extends DBSchema {
+    [STORE]: { key: string; value: Waiting };
 }
 
-async function inStore<T>(mode: IDBTransactionMode, act: (store: IDBObjectStore) => IDBRequest<T>): Promise<T> {
-    const database = await open();
-    return new Promise<T>((done, failed) => {
-        const request = act(database.transaction(STORE, mode).objectStore(STORE));
-        request.onsuccess = () => done(request.result);
-        request.onerror = () => failed(request.error ?? new Error('The browser keeps no photographs.'));
-    }).finally(() => database.close());
+/** Opened for each turn and closed after it: a browser that throws its data away while the page stands would leave an open one dead. */
+async function inStore<T>(act: (database: IDBPDatabase<Kept>) => Promise<T>): Promise<T> {
+    const database = await openDB<Kept>(NAME, 1, { upgrade: (made) => void made.createObjectStore(STORE, { keyPath: 'id' }) });
+    return act(database).finally(() => database.close());
 }
 
-export const putWaiting = (waiting: Waiting) => inStore('readwrite', (store) => store.put(waiting));
-export const dropWaiting = (id: string) => inStore('readwrite', (store) => store.delete(id));
-export const allWaiting = () => inStore<Waiting[]>('readonly', (store) => store.getAll() as IDBRequest<Waiting[]>);
-export const oneWaiting = (id: string) => inStore<Waiting | undefined>('readonly', (store) => store.get(id) as IDBRequest<Waiting | undefined>);
+export const putWaiting = (waiting: Waiting) => inStore((database) => database.put(STORE, waiting));
+export const dropWaiting = (id: string) => inStore((database) => database.delete(STORE, id));
+export const allWaiting = () => inStore((database) => database.getAll(STORE));
+export const oneWaiting = (id: string) => inStore((database) => database.get(STORE, id));

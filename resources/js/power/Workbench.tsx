@@ -1,5 +1,6 @@
-import { useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 
+import { useQuiet } from '../api/useQuiet';
 import { partName } from '../boat/parts';
 import { devicesBehind, nextRung, partOf, run as runOf } from '../boat/planParts';
 import type { StageProps } from '../frame/Stage';
@@ -13,7 +14,6 @@ import { useStageAnswer } from '../plan/useStageAnswer';
 import { useUnits } from '../units/units';
 import { WhyPanel } from '../why/WhyPanel';
 import { AboutPart } from './AboutPart';
-import { AddPart } from './AddPart';
 import { askedFigures } from './figuresOf';
 import { LowerPane } from './LowerPane';
 import { AT_THE_BENCH, AT_THE_TREE, type Pane, PANES } from './panes';
@@ -22,6 +22,9 @@ import { powerSelection } from './powerSelection';
 import type { ProbePlaces } from './Probes';
 import { SplitFeed } from './SplitFeed';
 import { type First, useBench } from './useBench';
+
+/** With every kind of field in it: a script that the drawing does not wait for. */
+const AddPart = lazy(async () => ({ default: (await import('./AddPart')).AddPart }));
 
 type PowerAsked = Asked | 'add' | 'split' | null;
 
@@ -37,6 +40,7 @@ export function Workbench({ job, edits, silent }: StageProps) {
     const [done, setDone] = useState(0);
     const [first, setFirst] = useState<First | null>(null);
     const { preview, look } = usePreview(job, 'power');
+    const isQuiet = useQuiet();
 
     const circuits = job.evaluation.runs.filter((run) => run.of !== 'lead');
     const selection = powerSelection(job, named);
@@ -110,7 +114,9 @@ export function Workbench({ job, edits, silent }: StageProps) {
             paneName={paneName}
             asked={
                 <>
-                    <AddPart opened={asked === 'add'} onClose={() => setAsked(null)} job={job} edits={edits} selected={about} />
+                    <Suspense fallback={null}>
+                        {(isQuiet || asked === 'add') && <AddPart opened={asked === 'add'} onClose={() => setAsked(null)} job={job} edits={edits} selected={about} />}
+                    </Suspense>
                     {run !== undefined && <SplitFeed opened={asked === 'split'} onClose={() => setAsked(null)} job={job} feed={run.id} edits={edits} />}
                     <StageDialogs stage="power" edits={edits} asked={asked} onClose={() => setAsked(null)} job={job} />
                 </>
