@@ -74,7 +74,7 @@ final class Conductors
     /** @param  int  $number  of the wire in its bank, from 0 */
     public static function jumper(Plan $plan, Bank $bank, Jumper $wire, int $number): PlacedConductor
     {
-        return new PlacedConductor("bank:{$bank->id}", 'jumper '.($number + 1)." of bank {$bank->id}", $wire->gauge, self::ampacity(
+        return new PlacedConductor("bank:{$bank->id}", 'jumper '.($number + 1)." of {$bank->label()}", $wire->gauge, self::ampacity(
             $plan->houseRules,
             $wire->gauge,
         ), [$wire->id],
@@ -85,7 +85,7 @@ final class Conductors
     {
         return new PlacedConductor(
             "bond:{$bond->id}",
-            "bond {$bond->id}",
+            $bond->label(),
             $bond->gauge,
             self::ampacity($plan->houseRules, $bond->gauge),
             [$bond->id],
@@ -100,7 +100,7 @@ final class Conductors
         $output = $charger->outputs[$number];
 
         return $output->leadGauge === null ? null : new PlacedConductor(
-            "charger:{$charger->id}", 'lead of output '.($number + 1)." of charger {$charger->id}", $output->leadGauge, self::ampacity(
+            "charger:{$charger->id}", 'lead of output '.($number + 1)." of {$charger->label()}", $output->leadGauge, self::ampacity(
                 $plan->houseRules,
                 $output->leadGauge,
             ),

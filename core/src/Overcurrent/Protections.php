@@ -112,13 +112,13 @@ final class Protections
                             $behind[] = Conductors::jumper($this->plan, $bank, $wire, $at);
                         }
                     }
-                    $placed[] = $this->inBank(Seat::BatteryString, $bank, $bank->stringProtection, 0, 'string_protection.', "bank:{$bank->id}", 'string '.($number + 1)." of bank {$bank->id}",
+                    $placed[] = $this->inBank(Seat::BatteryString, $bank, $bank->stringProtection, 0, 'string_protection.', "bank:{$bank->id}", 'string '.($number + 1)." of {$bank->label()}",
                         "{$top->id}/string fuse", $behind, $top->station);
                 }
             }
             foreach ($wires as $at => $wire) {
                 foreach ($wire->protection as $index => $protection) {
-                    $placed[] = $this->inBank(Seat::Jumper, $bank, $protection, $index, "jumpers.{$at}.protection.{$index}.", "bank:{$bank->id}", 'jumper '.($at + 1)." of bank {$bank->id}",
+                    $placed[] = $this->inBank(Seat::Jumper, $bank, $protection, $index, "jumpers.{$at}.protection.{$index}.", "bank:{$bank->id}", 'jumper '.($at + 1)." of {$bank->label()}",
                         FusedWire::name($wire->id, $index), [
                             Conductors::jumper($this->plan, $bank, $wire, $at),
                         ], $this->plan->batteries[$wire->from->part]->station);
@@ -177,7 +177,7 @@ final class Protections
         $highest = [self::highest($bond->from), self::highest($bond->to)];
 
         return new PlacedProtection(
-            Seat::Bond, "bond:{$bond->id}", "bond {$bond->id}", self::given($protection), null, $index, "protection.{$index}.",
+            Seat::Bond, "bond:{$bond->id}", $bond->label(), self::given($protection), null, $index, "protection.{$index}.",
             $flows === null ? null : self::CONTINUOUS * $flows, $flows, [
                 Conductors::bond($this->plan, $bond),
             ], [$bond->from, $bond->to],
@@ -208,7 +208,7 @@ final class Protections
         $id = ChargerElements::lead($charger, $number, '+');
 
         return new PlacedProtection(
-            Seat::ChargerLead, "charger:{$charger->id}", 'output '.($number + 1)." of charger {$charger->id}", self::given($protection), null, $index, "outputs.{$number}.protection.{$index}.",
+            Seat::ChargerLead, "charger:{$charger->id}", 'output '.($number + 1)." of {$charger->label()}", self::given($protection), null, $index, "outputs.{$number}.protection.{$index}.",
             self::CONTINUOUS * $output->amps, $output->amps, $lead === null ? [] : [$lead],
             array_filter([$bank ?? $charger->inputFrom?->bank]), $output->heldVolts(),
             $output->across === [] ? $this->plan->blocks[(string) $output->block]->station : $output->across[0]->station,

@@ -94,6 +94,12 @@ final readonly class Bank
         throw new \LogicException("Battery {$battery->id} is not in bank {$this->id}.");
     }
 
+    /** As a sentence speaks of it: "the house bank". */
+    public function label(): string
+    {
+        return IdWords::the('bank', $this->id);
+    }
+
     /** What a block is called by: "Battery 1" is the one at the end that is counted from. */
     public function numberOf(Battery $battery, NumberingEnd $countedFrom): int
     {

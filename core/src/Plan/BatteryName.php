@@ -15,10 +15,10 @@ final class BatteryName
         $bank = $plan->bankOf($battery->id);
 
         if ($bank === null) {
-            return $battery->id;
+            return ucfirst(IdWords::with('battery', $battery->id));
         }
 
-        return ($bank === $here ? '' : "{$bank->id}: ")."Battery {$bank->numberOf($battery, $countedFrom)}";
+        return ($bank === $here ? '' : IdWords::of($bank->id).': ')."Battery {$bank->numberOf($battery, $countedFrom)}";
     }
 
     /** Where no bank is spoken of. */
@@ -27,7 +27,7 @@ final class BatteryName
         $bank = $plan->bankOf($battery->id);
 
         return $bank === null
-            ? "Battery {$battery->id}"
-            : "Battery {$bank->numberOf($battery, $countedFrom)} of {$bank->id}";
+            ? ucfirst(IdWords::with('battery', $battery->id))
+            : "Battery {$bank->numberOf($battery, $countedFrom)} of ".IdWords::of($bank->id);
     }
 }

@@ -27,6 +27,12 @@ final readonly class Block
         [$this->plus, $this->minus] = [Post::plus($id), Post::minus($id)];
     }
 
+    /** As a sentence speaks of it: "the bow block". */
+    public function label(): string
+    {
+        return IdWords::the('block', $this->id);
+    }
+
     /** Its plus bus. */
     public function plus(): Post
     {

@@ -36,6 +36,6 @@ final readonly class Board
 
     public function label(): string
     {
-        return $this->name === '' ? $this->id : $this->name;
+        return $this->name === '' ? ucfirst(IdWords::of($this->id)) : $this->name;
     }
 }

@@ -31,4 +31,10 @@ final readonly class Bond
             Gauge::of($record->text('gauge')), $record->number('length_m'),
             array_map(Protection::of(...), $record->records('protection')));
     }
+
+    /** As a sentence speaks of it: "the bond from the house bank to the thrust bank". */
+    public function label(): string
+    {
+        return "the bond from {$this->from->label()} to {$this->to->label()}";
+    }
 }

@@ -56,6 +56,12 @@ final readonly class Charger
         );
     }
 
+    /** As a sentence speaks of it: "the mains charger". */
+    public function label(): string
+    {
+        return IdWords::the($this->blockOutputs() === [] ? 'charger' : 'converter', $this->id);
+    }
+
     /** @return array<int, ChargerOutput> those that stand across batteries, by their place among all outputs */
     public function batteryOutputs(): array
     {

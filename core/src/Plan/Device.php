@@ -92,7 +92,7 @@ final readonly class Device
 
     public function label(): string
     {
-        return $this->name === '' ? $this->id : $this->name;
+        return $this->name === '' ? ucfirst(IdWords::of($this->id)) : $this->name;
     }
 
     /** The plus of its plug. */

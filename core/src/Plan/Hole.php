@@ -41,6 +41,6 @@ final readonly class Hole
 
     public function label(): string
     {
-        return $this->name === '' ? $this->id : $this->name;
+        return $this->name === '' ? ucfirst(IdWords::of($this->id)) : $this->name;
     }
 }

@@ -131,6 +131,14 @@ final readonly class Plan
         };
     }
 
+    /** A feed as a sentence speaks of it: "the feed to the bow block". */
+    public function called(Feed $feed): string
+    {
+        return 'the feed to '.($feed->block === null
+            ? $this->devices[(string) $feed->device]->label()
+            : $this->blocks[$feed->block]->label());
+    }
+
     /** @return list<Feed> that are taken from a bank */
     public function feedsOf(Bank $bank): array
     {

@@ -53,6 +53,6 @@ final readonly class Station
 
     public function label(): string
     {
-        return $this->name === '' ? $this->id : $this->name;
+        return $this->name === '' ? ucfirst(IdWords::of($this->id)) : $this->name;
     }
 }

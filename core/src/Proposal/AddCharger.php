@@ -38,11 +38,11 @@ final class AddCharger
         $source = self::source($plan, $input, $from, $banks);
         $blocks = self::blocks($plan, $banks);
         if (count($blocks) > $outputs) {
-            throw ProposalRefused::because('Bank '.implode(' and ', $banks).' has '.count($blocks)." blocks to charge; {$name} has {$outputs} ".($outputs === 1 ? 'output' : 'outputs').'. Choose one with more.');
+            throw ProposalRefused::because(ucfirst(implode(' and ', array_map(static fn (string $bank): string => $plan->banks[$bank]->label(), $banks))).(count($banks) === 1 ? ' has ' : ' have ').count($blocks)." blocks to charge; {$name} has {$outputs} ".($outputs === 1 ? 'output' : 'outputs').'. Choose one with more.');
         }
         foreach ($blocks as $battery) {
             if ($battery->chemistry === Chemistry::OtherLithium) {
-                throw ProposalRefused::because("Battery {$battery->id} is lithium other than LiFePO4: only its maker knows its charger.");
+                throw ProposalRefused::because("A battery of {$plan->bankOf($battery->id)?->label()} is lithium other than LiFePO4: only its maker knows its charger.");
             }
         }
         $id = FreeId::like($plan, $name);

@@ -22,7 +22,7 @@ final class AddConverter
         isset($plan->blocks[$block]) || throw ProposalRefused::noSuch('block', $block);
         foreach ($plan->feeds as $feed) {
             if ($feed->block === $block) {
-                throw ProposalRefused::because("The block {$block} has a feed already: take that out first, or choose another block.");
+                throw ProposalRefused::because(ucfirst($plan->blocks[$block]->label()).' has a feed already: take that out first, or choose another block.');
             }
         }
         $id = FreeId::like($plan, $name);

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Dinghy\Proposal;
 
+use Dinghy\Plan\Bank;
+use Dinghy\Plan\Block;
+
 /** Something that a new device can be hung on: a circuit of a fuse block, a larger block in its place, or a bank. */
 final readonly class CircuitOffer
 {
@@ -17,17 +20,17 @@ final readonly class CircuitOffer
     }
 
     /** @param  int|null  $free  circuits left; null: the plan does not say how many the block has */
-    public static function circuit(string $block, ?int $free): self
+    public static function circuit(Block $block, ?int $free): self
     {
-        return new self("a circuit of {$block}".($free === null ? '' : ", {$free} free"), $block, null, null, null);
+        return new self("a circuit of {$block->label()}".($free === null ? '' : ", {$free} free"), $block->id, null, null, null);
     }
 
     /** @param  int  $circuits  of the larger block */
-    public static function larger(string $block, int $full, int $circuits): self
+    public static function larger(Block $block, int $full, int $circuits): self
     {
         return new self(
-            "{$block} is full with {$full}: a block of {$circuits} in its place",
-            $block,
+            "{$block->label()} is full with {$full}: a block of {$circuits} in its place",
+            $block->id,
             $circuits,
             null,
             null,
@@ -35,13 +38,13 @@ final readonly class CircuitOffer
     }
 
     /** @param  string|null  $tap  terminal; null: the whole bank */
-    public static function feed(string $bank, ?string $tap, string $volts): self
+    public static function feed(Bank $bank, ?string $tap, string $volts): self
     {
         return new self(
-            "a feed of its own from {$bank}, {$volts}".($tap === null ? '' : ' across its first block'),
+            "a feed of its own from {$bank->label()}, {$volts}".($tap === null ? '' : ' across its first block'),
             null,
             null,
-            $bank,
+            $bank->id,
             $tap,
         );
     }

@@ -81,7 +81,7 @@ final class CircuitOffers
             $block = $plan->blocks[$id];
             if ($block->circuits === null || count($block->branches) < $block->circuits) {
                 $free[] = CircuitOffer::circuit(
-                    $id,
+                    $block,
                     $block->circuits === null ? null : $block->circuits - count($block->branches),
                 );
             } else {
@@ -97,7 +97,7 @@ final class CircuitOffers
     {
         $larger = array_filter($sizes, static fn (int $size): bool => $size > count($block->branches));
 
-        return $larger === [] ? null : CircuitOffer::larger($block->id, count($block->branches), min($larger));
+        return $larger === [] ? null : CircuitOffer::larger($block, count($block->branches), min($larger));
     }
 
     /** @return list<CircuitOffer> */
@@ -117,7 +117,7 @@ final class CircuitOffers
 
         return array_map(
             static fn (Bank $bank): CircuitOffer => CircuitOffer::feed(
-                $bank->id,
+                $bank,
                 null,
                 self::volts($bank->nominalVolts()),
             ),
@@ -134,7 +134,7 @@ final class CircuitOffers
             $negative = Terminal::of('neg', $bank);
             $volts = $tap === null || $negative === null ? null : (new Supply($bank, $tap, $negative))->nominalVolts();
             if ($volts !== null && count($bank->strings[0]) > 1 && $asks->peakAmps <= self::MOST_ON_A_TAP && $asks->takes($volts)) {
-                $taps[] = CircuitOffer::feed($bank->id, 'tap:1', self::volts($volts));
+                $taps[] = CircuitOffer::feed($bank, 'tap:1', self::volts($volts));
             }
         }
 

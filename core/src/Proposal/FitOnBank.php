@@ -32,7 +32,7 @@ final class FitOnBank
     {
         $strings = count(self::bank($plan, $bank)->strings);
         if ($strings === 1) {
-            throw ProposalRefused::because("Bank {$bank} has one string: its fuse sits in the feed.");
+            throw ProposalRefused::because(ucfirst(self::bank($plan, $bank)->label()).' has one string: its fuse sits in the feed.');
         }
         if (! isset($figures->rating_a)) {
             throw ProposalRefused::because('The fuse of a string is not chosen by itself: take one of a fixed rating.');

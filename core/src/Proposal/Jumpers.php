@@ -22,7 +22,7 @@ final class Jumpers
     {
         foreach (self::bank($plan, $bank)->wires() as $wire) {
             if (($wire->from->is($from) && $wire->to->is($to)) || ($wire->from->is($to) && $wire->to->is($from))) {
-                throw ProposalRefused::because("A jumper joins {$from} and {$to} already.");
+                throw ProposalRefused::because('A jumper joins those two posts already.');
             }
         }
         if ($from->is($to)) {
@@ -78,7 +78,7 @@ final class Jumpers
                 return Patch::set("feed:{$feed}", [$plus ? 'from.plus' : 'from.minus' => $terminal->name]);
             }
         }
-        throw ProposalRefused::because("No feed can be taken from {$post}: it is no terminal of bank {$bank->id}.");
+        throw ProposalRefused::because("No feed can be taken from that post: it is no terminal of {$bank->label()}.");
     }
 
     /**
@@ -98,7 +98,7 @@ final class Jumpers
             $wire,
             array_column($wires, 0),
             true,
-        ) || throw ProposalRefused::noSuch('jumper', $wire);
+        ) || throw ProposalRefused::because('The plan has no such jumper. It may have been taken out since.');
         $usual = $document->valueOf("bank:{$bank}", 'jumper');
         $known = $there->jumpers === null ? [] : array_column(self::given($document, $bank), null, 'id');
         $taken = $plan->named->ids();

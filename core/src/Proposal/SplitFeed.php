@@ -22,13 +22,13 @@ final class SplitFeed
     {
         $feed = $plan->feeds[$id] ?? throw ProposalRefused::noSuch('feed', $id);
         $block = $feed->block === null
-            ? throw ProposalRefused::because("Feed {$id} leads to one device: there is nothing to split.")
+            ? throw ProposalRefused::because(ucfirst("{$plan->called($feed)} leads to one device: there is nothing to split."))
             : $plan->blocks[$feed->block];
         $moved = array_values(
             array_filter($block->branches, static fn (Branch $branch): bool => in_array($branch->id, $branches, true)),
         );
         if ($moved === [] || count($moved) === count($block->branches) || count($moved) !== count(array_unique($branches))) {
-            throw ProposalRefused::because("Choose some of the branches of block {$block->id}, not all of them: those move to the new feed.");
+            throw ProposalRefused::because("Choose some of the branches of {$block->label()}, not all of them: those move to the new feed.");
         }
         $other = FreeId::like($plan, $block->id);
         $run = $feed->run;

@@ -81,7 +81,7 @@ final class TakeOut
         $batteries = $this->plan->banks[$id]->batteries();
         foreach ($batteries as $battery) {
             if ($this->plan->boat->engine?->battery === $battery->id) {
-                throw ProposalRefused::because("Battery {$battery->id} starts the engine: name another for it first.");
+                throw ProposalRefused::because("A battery of {$this->plan->banks[$id]->label()} starts the engine: name another for it first.");
             }
             foreach ($this->plan->named->to('battery', $battery->id) as $reference) {
                 $reference->whenGone === WhenGone::GoesToo && $this->take(...explode(':', $reference->on, 2));
@@ -107,7 +107,7 @@ final class TakeOut
                 static fn (ChargerOutput $output): bool => $output->block === $block,
             );
             if ($to !== [] && count($to) < count($charger->outputs)) {
-                throw ProposalRefused::because("Converter {$charger->id} feeds block {$block} and something else: take the converter out first.");
+                throw ProposalRefused::because(ucfirst("{$charger->label()} feeds {$this->plan->blocks[$block]->label()} and something else: take the converter out first."));
             }
         }
     }

@@ -18,9 +18,12 @@ use Dinghy\Overcurrent\ShortCircuits;
 use Dinghy\Overcurrent\Throughput;
 use Dinghy\Overcurrent\WarmWires;
 use Dinghy\Plan\Bank;
+use Dinghy\Plan\Battery;
+use Dinghy\Plan\BatteryName;
 use Dinghy\Plan\Device;
 use Dinghy\Plan\DeviceKind;
 use Dinghy\Plan\Plan;
+use Dinghy\Plan\Post;
 use Dinghy\Quantity\QuantityFormatter;
 use Dinghy\Wiring\Path;
 use Dinghy\Wiring\SizedRun;
@@ -106,6 +109,20 @@ final class SolvedBoat
         return $figures instanceof $class
             ? $figures
             : throw new \LogicException("{$class} makes figures of another class.");
+    }
+
+    /** A battery as a sentence speaks of it: "Battery 3 of thrust". */
+    public function called(Battery $battery): string
+    {
+        return BatteryName::alone($this->plan, $battery, $this->words->countedFrom);
+    }
+
+    /** A post of a bank as a sentence speaks of it: "Battery 3 of thrust +". */
+    public function post(Post $post): string
+    {
+        return $post->isShunt()
+            ? "the load side of the shunt of {$this->plan->banks[$post->part]->label()}"
+            : $this->called($this->plan->batteries[$post->part]).($post->isPlus() ? ' +' : ' −');
     }
 
     /** @return list<SizedRun> feeds and branches, without factory leads */

@@ -6,6 +6,7 @@ namespace Dinghy\Survey;
 
 use Dinghy\Battery\Chemistry;
 use Dinghy\Battery\InternalResistance;
+use Dinghy\Plan\IdWords;
 use Dinghy\Record\Record;
 
 /** A battery that came with the boat, as it was found. */
@@ -74,6 +75,6 @@ final readonly class FoundBattery
 
     public function label(): string
     {
-        return $this->name === '' ? $this->id : $this->name;
+        return $this->name === '' ? ucfirst(IdWords::of($this->id)) : $this->name;
     }
 }

@@ -6,6 +6,7 @@ namespace Dinghy\Survey;
 
 use Dinghy\Conductor\Gauge;
 use Dinghy\Conductor\Metal;
+use Dinghy\Plan\IdWords;
 use Dinghy\Record\Record;
 
 /** What a meter showed along a circuit as it was found, and what its wire was found to be. */
@@ -72,6 +73,6 @@ final readonly class PathCheck
 
     public function label(): string
     {
-        return $this->name === '' ? $this->id : $this->name;
+        return $this->name === '' ? ucfirst(IdWords::of($this->id)) : $this->name;
     }
 }

@@ -39,7 +39,7 @@ final readonly class ConnectionOrder
         ] : [...$order->jumpers(), ...$order->chargers()];
 
         return [
-            new ConnectionStep("Open every switch and breaker of bank {$bank->id}, take its fuses out, unplug its chargers.", null, null, null,
+            new ConnectionStep("Open every switch and breaker of {$bank->label()}, take its fuses out, unplug its chargers.", null, null, null,
                 'Rings, watch and chain off; eye protection on; wrench handle wrapped. A short across a battery welds tools and can burst it.'),
             ...$wires, ...$order->positives(), ...$order->negatives(),
             new ConnectionStep('Boots on every positive post, nothing loose on the blocks. Then meter every point before a fuse goes in.', null, null, null,
@@ -58,12 +58,12 @@ final readonly class ConnectionOrder
                 if (in_array($first, $this->bank->batteries(), true)) {
                     $leads[$this->number($first)] = [
                         $this->step(
-                            "Charger {$charger->id}: minus",
+                            ucfirst("{$charger->label()}: minus"),
                             $this->bank->minusEnd($first->minus(), $output->pastShunt),
                             $charger->id,
                         ),
                         $this->step(
-                            "Charger {$charger->id}: plus",
+                            ucfirst("{$charger->label()}: plus"),
                             $last->plus(),
                             $charger->id,
                             'Its fuse is out and the charger is unplugged.',
@@ -123,7 +123,7 @@ final readonly class ConnectionOrder
         }
         foreach ($this->plan->feedsOf($this->bank) as $feed) {
             $steps[] = $this->step(
-                "Feed {$feed->id}: plus",
+                ucfirst("{$this->plan->called($feed)}: plus"),
                 $feed->supply->plus->post($this->bank),
                 $feed->id,
                 'Its fuse is out or its breaker open; boot over the ring at once.',
@@ -132,7 +132,7 @@ final readonly class ConnectionOrder
 
         foreach ($this->drawing() as $id => $supply) {
             $steps[] = $this->step(
-                "Input of {$id}: plus",
+                "Input of {$this->plan->chargers[$id]->label()}: plus",
                 $supply->plusPost(),
                 $id,
                 'Its fuse is out; boot over the ring at once.',
@@ -164,12 +164,12 @@ final readonly class ConnectionOrder
         }
         foreach ($this->plan->bonds as $bond) {
             if ($bond->from === $this->bank || $bond->to === $this->bank) {
-                $steps[] = $this->step("Negative bond {$bond->id}", $this->bank->negativePost(), $bond->id);
+                $steps[] = $this->step(ucfirst($bond->label()), $this->bank->negativePost(), $bond->id);
             }
         }
         foreach ($this->drawing() as $id => $supply) {
             $steps[] = $this->step(
-                "Input of {$id}: minus",
+                "Input of {$this->plan->chargers[$id]->label()}: minus",
                 $supply->minusEnd(),
                 $id,
                 'It may spark once as its input fills; again means that something is wrong.',
@@ -177,7 +177,7 @@ final readonly class ConnectionOrder
         }
         $feeds = $this->plan->feedsOf($this->bank);
         foreach ($feeds as $feed) {
-            $steps[] = $this->step("Feed {$feed->id}: minus", $feed->supply->minusEnd(), $feed->id,
+            $steps[] = $this->step(ucfirst("{$this->plan->called($feed)}: minus"), $feed->supply->minusEnd(), $feed->id,
                 'Last: this closes the circuit. A spark means that something is switched on or wrong: take it off again and look.');
         }
 

@@ -23,15 +23,15 @@ final class Landings
             $landings[] = new Landing(
                 $feed->supply->plusPost(),
                 $feed->lug->fromHole,
-                "feed {$feed->id}",
+                $plan->called($feed),
                 "feed:{$feed->id}",
                 'plus_hole',
             );
-            $landings[] = new Landing($minus, $feed->lug->toHole, "feed {$feed->id}", "feed:{$feed->id}", 'minus_hole');
+            $landings[] = new Landing($minus, $feed->lug->toHole, $plan->called($feed), "feed:{$feed->id}", 'minus_hole');
         }
         foreach ($plan->bonds as $bond) {
-            $landings[] = new Landing($bond->from->negativePost(), null, "bond {$bond->id}", "bond:{$bond->id}", null);
-            $landings[] = new Landing($bond->to->negativePost(), null, "bond {$bond->id}", "bond:{$bond->id}", null);
+            $landings[] = new Landing($bond->from->negativePost(), null, $bond->label(), "bond:{$bond->id}", null);
+            $landings[] = new Landing($bond->to->negativePost(), null, $bond->label(), "bond:{$bond->id}", null);
         }
         foreach ($plan->chargers as $charger) {
             foreach ($charger->batteryOutputs() as $output) {
@@ -45,16 +45,16 @@ final class Landings
                 $landings[] = new Landing(
                     $output->across[count($output->across) - 1]->plus(),
                     null,
-                    "charger {$charger->id}",
+                    $charger->label(),
                     "charger:{$charger->id}",
                     null,
                 );
-                $landings[] = new Landing($minus, null, "charger {$charger->id}", "charger:{$charger->id}", null);
+                $landings[] = new Landing($minus, null, $charger->label(), "charger:{$charger->id}", null);
             }
         }
         foreach ($plan->chargers as $charger) {
             foreach ($charger->inputFrom === null ? [] : [$charger->inputFrom->plusPost(), $charger->inputFrom->minusEnd()] as $post) {
-                $landings[] = new Landing($post, null, "input of {$charger->id}", "charger:{$charger->id}", null);
+                $landings[] = new Landing($post, null, "input of {$charger->label()}", "charger:{$charger->id}", null);
             }
         }
         if ($plan->boat->engine !== null) {

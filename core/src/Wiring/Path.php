@@ -50,8 +50,8 @@ final readonly class Path
     public function from(): string
     {
         return $this->source instanceof Feed
-            ? "bank {$this->source->supply->bank->id}"
-            : "converter {$this->source->charger->id}";
+            ? $this->source->supply->bank->label()
+            : $this->source->charger->label();
     }
 
     /** The class of its last branch, or of its feed where there is no branch: the drop limit goes by it. */

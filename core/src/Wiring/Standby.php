@@ -41,7 +41,7 @@ final readonly class Standby
         foreach ($wiring->converters as $converter) {
             if ($converter->input->bank === $bank && ! $bank->switch && $converter->charger->standbyAmps > 0) {
                 $drawn[$converter->on()] = $converter->charger->standbyAmps;
-                $names[$converter->on()] = "converter {$converter->charger->id}";
+                $names[$converter->on()] = $converter->charger->label();
             }
         }
         $amps = array_sum($drawn);

@@ -9,6 +9,7 @@ use Dinghy\Plan\Block;
 use Dinghy\Plan\Branch;
 use Dinghy\Plan\Device;
 use Dinghy\Plan\Feed;
+use Dinghy\Plan\IdWords;
 use Dinghy\Plan\LoadClass;
 use Dinghy\Plan\Plan;
 use Dinghy\Plan\Protection;
@@ -334,7 +335,7 @@ final class Wiring
 
     private static function place(Plan $plan, ?string $station, string $otherwise): string
     {
-        return $station === null ? $otherwise : $plan->boat->stations[$station]->label();
+        return $station === null ? IdWords::of($otherwise) : $plan->boat->stations[$station]->label();
     }
 
     private static function route(Ways $ways, Run $run, ?string $from, ?string $to): ?Route

@@ -14,6 +14,7 @@ use Dinghy\File\PlanRefused;
 use Dinghy\Plan\Device;
 use Dinghy\Plan\Plan;
 use Dinghy\Tests\MutantBoat;
+use Dinghy\Tests\OtherIds;
 use Dinghy\Tests\Plans;
 use Dinghy\Tests\RandomBoat;
 use Dinghy\Tests\Seed;
@@ -30,9 +31,6 @@ final class MetamorphicTest extends TestCase
 
     /** Lists whose order says nothing: strings, protection, outputs and phases have theirs. */
     private const UNORDERED = ['batteries', 'banks', 'feeds', 'blocks', 'branches', 'devices', 'chargers', 'bonds', 'holes', 'boards', 'stations', 'ways', 'jumpers', 'photographs', 'complaints', 'path_checks'];
-
-    /** Keys whose text speaks of a part. */
-    private const REFERENCES = ['id', 'from', 'to', 'bank', 'device', 'block', 'battery', 'station', 'of', 'renewed_by', 'board', 'complaint'];
 
     /** @param  \Closure(\stdClass): \stdClass  $rewritten */
     #[DataProvider('rewritings')]
@@ -171,42 +169,12 @@ final class MetamorphicTest extends TestCase
     /** Every id turned round, wherever it is spoken of. */
     private static function renamed(\stdClass $root): \stdClass
     {
-        $ids = [];
-        $collect = static function (mixed $node) use (&$collect, &$ids): void {
-            foreach (is_array($node) || $node instanceof \stdClass ? (array) $node : [] as $key => $value) {
-                $key === 'id' && is_string($value) ? $ids[] = $value : $collect($value);
-            }
-        };
-        $collect($root);
-
-        return self::replaced($root, array_combine($ids, array_map(self::turned(...), $ids)));
+        return OtherIds::in($root, self::turned(...));
     }
 
     private static function turned(string $id): string
     {
         return 'q-'.strrev($id);
-    }
-
-    /**
-     * @param  array<string, string>  $ids
-     */
-    private static function replaced(mixed $node, array $ids, string $under = ''): mixed
-    {
-        if (is_array($node)) {
-            return array_map(static fn (mixed $value): mixed => self::replaced($value, $ids), $node);
-        }
-        if ($node instanceof \stdClass) {
-            $copy = new \stdClass;
-            foreach (get_object_vars($node) as $key => $value) {
-                // Only what phases switch on is listed by id.
-                $copy->{$under === 'on' ? $ids[$key] ?? $key : $key} = is_string($value) && ! in_array($key, self::REFERENCES, true) ? $value : self::replaced($value, $ids, (string) $key);
-            }
-
-            return $copy;
-        }
-
-        // An id, a post of it, or a part with its kind.
-        return is_string($node) && preg_match('/^((?:[a-z-]+:)?)(.+?)([+-]?)$/D', $node, $match) === 1 && isset($ids[$match[2]]) ? $match[1].$ids[$match[2]].$match[3] : $node;
     }
 
     /** A station in the middle of each way. */

@@ -149,8 +149,8 @@ final class MountingTest extends TestCase
             return array_map(static fn (Disturbance $disturbance): string => sprintf('%s %.2f', $disturbance->label, $disturbance->distanceTo($spot)), Disturbance::allIn($evaluation->boat->plan, $evaluation->boat->circuits()));
         };
         self::assertSame([], $near([], new Spot(2.5, 0.0)));
-        self::assertSame(['the run Stern to Bow block 0.50', 'the run Bow block to light 1.58'], $near(['device:light' => ['typical_a' => 12, 'peak_a' => 12]], new Spot(2.5, 0.5)));
-        self::assertSame(['light 0.95'], $near(['device:light' => ['kind' => 'radio', 'station' => 'side']], new Spot(2.5, 0.0)));
+        self::assertSame(['the run Stern to Bow block 0.50', 'the run Bow block to Light 1.58'], $near(['device:light' => ['typical_a' => 12, 'peak_a' => 12]], new Spot(2.5, 0.5)));
+        self::assertSame(['Light 0.95'], $near(['device:light' => ['kind' => 'radio', 'station' => 'side']], new Spot(2.5, 0.0)));
     }
 
     /** Common practice, no source: 0.02 of her weight. */

@@ -73,7 +73,7 @@ final class FitOnBankTest extends TestCase
     {
         return [
             'no bank said' => [static fn (Plan $plan): Patch => FitOnBank::shunt($plan, (object) ['rating_a' => 300], ''), 'Choose the bank'],
-            'no such bank' => [static fn (Plan $plan): Patch => FitOnBank::batterySwitch($plan, null, 'moon'), 'no bank "moon"'],
+            'no such bank' => [static fn (Plan $plan): Patch => FitOnBank::batterySwitch($plan, null, 'moon'), 'no moon bank'],
             'one string' => [static fn (Plan $plan): Patch => FitOnBank::stringFuses($plan, (object) ['family' => 'cartridge', 'rating_a' => 100], 'thrust'), 'has one string'],
             'no rating' => [static fn (Plan $plan): Patch => FitOnBank::stringFuses(Plans::skiff()->with(Rearrange::bank(Plans::skiff()->plan(), 'thrust', 1))->plan(), (object) ['family' => 'blade'], 'thrust'), 'not chosen by itself'],
             'a branch' => [static fn (Plan $plan): Patch => FitOnRun::feedSwitch($plan, null, 'br-hub'), 'Only a feed'],

@@ -61,12 +61,12 @@ final class JumpersTest extends TestCase
             }
         }
         self::assertSame([
-            'A jumper joins b2- and b1+ already.',
+            'A jumper joins those two posts already.',
             'A jumper joins two posts: choose another than the one it begins at.',
-            'The plan has no jumper "b1+b3-". It may have been removed since.',
-            'The plan has no bank "house". It may have been removed since.',
-            'The plan has no feed "nothing". It may have been removed since.',
-            'No feed can be taken from b9+: it is no terminal of bank thrust.',
+            'The plan has no such jumper. It may have been taken out since.',
+            'The plan has no house bank. It may have been taken out since.',
+            'The plan has no nothing feed. It may have been taken out since.',
+            'No feed can be taken from that post: it is no terminal of the thrust bank.',
         ], $said);
     }
 

@@ -115,13 +115,13 @@ final class ProposalTest extends TestCase
     public static function refusals(): array
     {
         return [
-            'no station' => [static fn (Plan $plan): Patch => AddDevice::to($plan, self::screen(), 'attic'), 'no station "attic"'],
-            'no bank' => [static fn (Plan $plan): Patch => AddBlock::to($plan, 'x', 6, 'nowhere', null), 'no bank "nowhere"'],
+            'no station' => [static fn (Plan $plan): Patch => AddDevice::to($plan, self::screen(), 'attic'), 'no attic station'],
+            'no bank' => [static fn (Plan $plan): Patch => AddBlock::to($plan, 'x', 6, 'nowhere', null), 'no nowhere bank'],
             'too many blocks' => [static fn (Plan $plan): Patch => AddBank::to($plan, self::agm(), 'x', 5, 4, null, null), '1 to 16 blocks'],
             'charged already' => [static fn (Plan $plan): Patch => AddCharger::to($plan, 'x', 3, 10, true, ['thrust']), 'charged already'],
             'too few outputs' => [static fn (Plan $plan): Patch => AddCharger::to(Plans::skiff()->with(Patch::remove('charger:c1'))->plan(), 'x', 2, 10, true, ['thrust']), '3 blocks to charge; x has 2 outputs'],
             'a battery alone' => [static fn (Plan $plan): Patch => TakeOut::of($plan, 'battery:b1'), 'cannot be taken out by itself'],
-            'what is not there' => [static fn (Plan $plan): Patch => TakeOut::of($plan, 'device:nobody'), 'no device "nobody"'],
+            'what is not there' => [static fn (Plan $plan): Patch => TakeOut::of($plan, 'device:nobody'), 'no nobody device'],
         ];
     }
 

@@ -52,7 +52,7 @@ final class TakeOutTest extends TestCase
     {
         $document = Plans::changed(self::two(), ['plan' => ['boat.engine' => (object) ['battery' => 's1', 'cranking_a' => 150, 'min_cca_a' => 350]]]);
         $this->expectException(ProposalRefused::class);
-        $this->expectExceptionMessage('Battery s1 starts the engine: name another for it first.');
+        $this->expectExceptionMessage('A battery of the start bank starts the engine: name another for it first.');
         TakeOut::of($document->plan(), 'bank:start');
     }
 
@@ -80,7 +80,7 @@ final class TakeOutTest extends TestCase
                 $said[] = $refusal->getMessage();
             }
         }
-        self::assertSame(array_fill(0, 2, 'The plan has no station "attic". It may have been removed since.'), $said);
+        self::assertSame(array_fill(0, 2, 'The plan has no attic station. It may have been taken out since.'), $said);
     }
 
     /** The parallel boat with a starting battery that feeds a radio, and a bond between both banks. */

@@ -153,7 +153,7 @@ final class BankRulesTest extends RuleTestCase
             'B23' => ['B23', 'charger:charger-h1', 'input', 'parallel', ['charger:charger-h1' => $unknown('input')]],
             'B25 engine' => ['B25', 'plan', 'boat.engine.min_cca_a', 'pump', ['plan' => ['boat.engine' => (object) ['battery' => 'b1']]]],
             'B25 battery' => ['B25', 'battery:b1', 'cca_a', 'pump', ['plan' => ['boat.engine' => (object) $engine]]],
-            'B26' => ['B26', 'bank:house', 'cca_a of its batteries', 'pump', ['bank:house' => ['switch' => false]]],
+            'B26' => ['B26', 'bank:house', 'the cold cranking amps of its batteries', 'pump', ['bank:house' => ['switch' => false]]],
         ];
     }
 
@@ -192,7 +192,7 @@ final class BankRulesTest extends RuleTestCase
 
     public function test_mixed_banks_are_named(): void
     {
-        self::assertStringContainsString('b2 is gel', self::found(Plans::changed(Plans::series(3), ['battery:b2' => ['chemistry' => 'gel']]), 'B01')->says ?? '');
+        self::assertStringContainsString('Battery 2 of thrust is gel', self::found(Plans::changed(Plans::series(3), ['battery:b2' => ['chemistry' => 'gel']]), 'B01')->says ?? '');
     }
 
     public function test_a_wrong_jumper_says_which_post_reads_what(): void

@@ -42,8 +42,8 @@ final class DeviceRulesTest extends RuleTestCase
     public static function unknowns(): array
     {
         return [
-            'D01' => ['D01', 'device:d1', 'charging volts of bank house', 'pump', ['battery:b1' => ['chemistry' => 'other-lithium']]],
-            'D02' => ['D02', 'device:d1', 'internal_mohm of the batteries of house', 'pump', ['battery:b1' => ['chemistry' => 'other-lithium', 'internal_mohm' => Plans::UNKNOWN]]],
+            'D01' => ['D01', 'device:d1', 'the charging volts of the house bank', 'pump', ['battery:b1' => ['chemistry' => 'other-lithium']]],
+            'D02' => ['D02', 'device:d1', 'the internal resistance of the batteries of the house bank', 'pump', ['battery:b1' => ['chemistry' => 'other-lithium', 'internal_mohm' => Plans::UNKNOWN]]],
             'D07' => ['D07', 'plan', 'boat.hull_carries_current', 'pump', ['plan' => ['boat.hull' => 'aluminium']]],
         ];
     }
@@ -51,7 +51,7 @@ final class DeviceRulesTest extends RuleTestCase
     public function test_low_volts_are_mended_by_a_thicker_wire(): void
     {
         $document = Plans::pump(['feed:f1' => ['run.gauge' => '16 AWG', 'run.length_m' => 6], 'device:d1' => ['v_min' => 11]]);
-        self::assertSame('Run 8 AWG in house to d1.', Plans::remedy($document, 'D02')?->says);
+        self::assertSame('Run 8 AWG in house to D1.', Plans::remedy($document, 'D02')?->says);
     }
 
     public function test_what_cannot_be_fed_says_what_can_be_had(): void

@@ -27,17 +27,17 @@ final class OfferedRemediesTest extends TestCase
         $engine = ['plan' => ['boat.engine' => (object) ['battery' => 'b1', 'cranking_a' => 300, 'min_cca_a' => 500]], 'device:d1' => ['kind' => 'display']];
 
         return [
-            'a pump for 24 V is fed from the bank that has them' => ['B04', 'Take feed f1 from bank other.', self::twoBanks(2), ['device:d1' => ['v_min' => 20, 'v_max' => 32]]],
+            'a pump for 24 V is fed from the bank that has them' => ['B04', 'Take the feed to D1 from the other bank.', self::twoBanks(2), ['device:d1' => ['v_min' => 20, 'v_max' => 32]]],
             'no bank has its volts' => ['B04', null, $two, ['device:d1' => ['v_min' => 40, 'v_max' => 60]]],
-            'what bears no charging volts goes where they are lower' => ['D01', 'Take feed f1 from bank other.', $two, ['device:d1' => ['v_max' => 14.65], 'battery:x1' => ['chemistry' => 'gel']]],
-            'the lowest block of a series bank, where whole banks do not do' => ['D01', 'Take feed f1 from Battery 1 of bank other.', self::twoBanks(3), ['device:d1' => ['v_max' => 14.65], ...array_fill_keys(['battery:x1', 'battery:x2', 'battery:x3'], ['chemistry' => 'gel'])]],
-            'the bank that starts the engine is the last to be offered' => ['D01', 'Take feed f1 from bank spare.', self::threeBanks(), ['device:d1' => ['v_max' => 14.65], 'battery:x1' => ['chemistry' => 'gel'], 'battery:y1' => ['chemistry' => 'gel'], 'plan' => ['boat.engine' => (object) ['battery' => 'x1', 'cranking_a' => 300, 'min_cca_a' => 500]]]],
-            'a screen leaves the starting bank' => ['B16', 'Take feed f1 from bank other.', $two, $engine],
-            'the engine starts from the stronger bank' => ['B25', 'Start the engine from bank other.', $two, [...$engine, 'battery:b1' => ['cca_a' => 499], 'battery:x1' => ['cca_a' => 650]]],
+            'what bears no charging volts goes where they are lower' => ['D01', 'Take the feed to D1 from the other bank.', $two, ['device:d1' => ['v_max' => 14.65], 'battery:x1' => ['chemistry' => 'gel']]],
+            'the lowest block of a series bank, where whole banks do not do' => ['D01', 'Take the feed to D1 from Battery 1 of other.', self::twoBanks(3), ['device:d1' => ['v_max' => 14.65], ...array_fill_keys(['battery:x1', 'battery:x2', 'battery:x3'], ['chemistry' => 'gel'])]],
+            'the bank that starts the engine is the last to be offered' => ['D01', 'Take the feed to D1 from the spare bank.', self::threeBanks(), ['device:d1' => ['v_max' => 14.65], 'battery:x1' => ['chemistry' => 'gel'], 'battery:y1' => ['chemistry' => 'gel'], 'plan' => ['boat.engine' => (object) ['battery' => 'x1', 'cranking_a' => 300, 'min_cca_a' => 500]]]],
+            'a screen leaves the starting bank' => ['B16', 'Take the feed to D1 from the other bank.', $two, $engine],
+            'the engine starts from the stronger bank' => ['B25', 'Start the engine from the other bank.', $two, [...$engine, 'battery:b1' => ['cca_a' => 499], 'battery:x1' => ['cca_a' => 650]]],
             'a weaker bank does not start it' => ['B25', null, $two, [...$engine, 'battery:b1' => ['cca_a' => 499], 'battery:x1' => ['cca_a' => 450]]],
             'an alternator charges lithium through a DC–DC charger behind the starting bank' => ['B23', 'Put a DC–DC charger between them.', $two,
                 [...$engine, 'charger:c2' => ['input' => 'alternator', 'outputs.0.profile' => 'lifepo4'], 'battery:x1' => ['chemistry' => 'lifepo4', 'continuous_a' => 100, 'peak_a' => 200]]],
-            'one of two feeds that join two banks goes' => ['B28', 'Take run other to d1 out.', self::fedTwice(), ['battery:x1' => ['rested_v' => 11.9]]],
+            'one of two feeds that join two banks goes' => ['B28', 'Take run other to D1 out.', self::fedTwice(), ['battery:x1' => ['rested_v' => 11.9]]],
             'a charger joins two blocks of a series bank' => ['B29', 'Use a charger with isolated outputs, or one for each battery.', Plans::series(2),
                 ['plan' => ['chargers' => [(object) ['id' => 'c', 'input' => 'mains', 'isolated_outputs' => false, 'outputs' => array_map(static fn (string $id): \stdClass => (object) ['battery' => $id, 'amps' => 10, 'profile' => 'agm', 'fuse_at' => 'battery', 'lead' => (object) ['gauge' => '12 AWG', 'length_m' => 1]], ['b1', 'b2'])]]]]],
             'an output is landed in the order of its string' => ['B29', 'Land it across them in their order, from the negative end up.', Plans::series(3), ['charger:charger-b1' => ['outputs.0.across' => ['b2', 'b1'], 'outputs.0.battery' => 'b2', 'outputs.0.volts' => 24]]],
@@ -51,7 +51,7 @@ final class OfferedRemediesTest extends TestCase
             'a charger is exchanged for a larger one' => ['B18', 'Use a larger charger: 6 A from charger c1.', Plans::pump(), ['charger:c1' => ['outputs.0.amps' => 5]]],
             'a sensor goes to the nearest quiet place' => ['N05', 'Move it to the centreline, 3 m from the transom.', self::withRadio(), []],
             'a cable goes round a full tube' => ['W08', 'Lead Stern to Bow block another way, 4.1 m.', Plans::routed(), ['way:tube' => ['bore_mm' => 12]]],
-            'what is fed by nothing hangs on the block' => ['D08', 'Hang it on a circuit of fuses, 4 free.', Plans::parallel(), ['plan' => ['devices' => [...(array) Plans::parallel()->root()->devices, (object) ['id' => 'radio', 'kind' => 'radio', 'v_min' => 10, 'v_max' => 16, 'typical_a' => 1, 'peak_a' => 4]]]]],
+            'what is fed by nothing hangs on the block' => ['D08', 'Hang it on a circuit of the fuses block, 4 free.', Plans::parallel(), ['plan' => ['devices' => [...(array) Plans::parallel()->root()->devices, (object) ['id' => 'radio', 'kind' => 'radio', 'v_min' => 10, 'v_max' => 16, 'typical_a' => 1, 'peak_a' => 4]]]]],
             'a breaker that heat does not open' => ['F15', 'Fit a magnetic breaker of 30 A.', Plans::pump(), ['feed:f1' => ['protection.0.family' => 'breaker', 'protection.0.rating_a' => 30, 'protection.0.resets_itself' => false, 'protection.0.trip_free' => true, 'run.gauge' => '14 AWG', 'run.length_m' => 1], 'device:d1' => ['typical_a' => 22, 'peak_a' => 29, 'kind' => 'motor', 'load' => 'current', 'thrust_n' => 300], 'plan' => ['house_rules' => (object) ['ambient_c' => 50, 'insulation_c' => 125]]]],
             'a blade at a strong bank, its wire, one change' => ['F01', 'Fit a magnetic breaker of 15 A within 0.15 m of the source.', Plans::pump(), ['feed:f1' => ['protection' => []], 'battery:b1' => ['internal_mohm' => 4]]],
             'a battery that is not held down' => ['B08', 'Fit a tray with a strap or a clamp that holds 400 N (90 lbf).', Plans::pump(), ['battery:b1' => ['restrained' => false]]],
@@ -71,7 +71,7 @@ final class OfferedRemediesTest extends TestCase
 
         self::assertSame('Run 6 AWG. Use a proper nut with a lock washer, spanner tight.', Plans::remedy($document, 'W02')?->says);
         self::assertSame([['on' => 'feed:f1', 'path' => 'run.gauge'], ['on' => 'feed:f1', 'path' => 'fastening']], Plans::remedy($document, 'W02')?->patch->fields());
-        self::assertSame('8 AWG in house to d1 gives 2.7 %.', Plans::remedy($document, 'W01')?->says, 'one that is enough by itself stays alone');
+        self::assertSame('8 AWG in house to D1 gives 2.7 %.', Plans::remedy($document, 'W01')?->says, 'one that is enough by itself stays alone');
     }
 
     /** The pump on a bank of its own, and a second bank beside it. */

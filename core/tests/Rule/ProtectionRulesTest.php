@@ -101,9 +101,9 @@ final class ProtectionRulesTest extends RuleTestCase
         return [
             'F02' => ['F02', 'feed:f1', 'ampacity of 22 AWG', 'pump', ['feed:f1' => ['run.gauge' => '22 AWG']]],
             'F04' => ['F04', 'feed:f1', 'protection.0.from_source_m', 'pump', ['feed:f1' => ['protection.0.from_source_m' => Plans::UNKNOWN]]],
-            'F05' => ['F05', 'feed:f1', 'internal_mohm of the batteries of house', 'pump', ['battery:b1' => ['chemistry' => 'other-lithium', 'internal_mohm' => Plans::UNKNOWN]]],
+            'F05' => ['F05', 'feed:f1', 'the internal resistance of the batteries of the house bank', 'pump', ['battery:b1' => ['chemistry' => 'other-lithium', 'internal_mohm' => Plans::UNKNOWN]]],
             'F06' => ['F06', 'feed:f1', 'ampacity of 22 AWG', 'pump', ['device:d1' => ['lead' => (object) ['gauge' => '22 AWG', 'length_m' => 0.5]]]],
-            'F09' => ['F09', 'feed:f1', 'charging volts of bank house', 'pump', ['battery:b1' => ['chemistry' => 'other-lithium']]],
+            'F09' => ['F09', 'feed:f1', 'the charging volts of the house bank', 'pump', ['battery:b1' => ['chemistry' => 'other-lithium']]],
             'F10 fuel' => ['F10', 'plan', 'boat.fuel', 'pump', ['plan' => ['boat.fuel' => Plans::UNKNOWN]]],
             'F10 place' => ['F10', 'feed:f1', 'station', 'pump', ['plan' => ['boat.fuel' => 'petrol']]],
             'F10 vapour' => ['F10', 'station:box', 'petrol_vapour', 'pump', self::petrol(null)],

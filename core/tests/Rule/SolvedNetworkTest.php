@@ -22,7 +22,7 @@ final class SolvedNetworkTest extends TestCase
         self::assertNull(self::found(self::joined(12.7), 'B28'));
         $found = self::found(self::joined(13.4), 'B28');
         self::assertSame([Level::Stop, 'bank:house'], [$found?->level, $found?->on]);
-        self::assertStringContainsString('bank spare drives bank house backwards', $found->says ?? '');
+        self::assertStringContainsString('the spare bank drives the house bank backwards', $found->says ?? '');
         // 0.7 V over twice 15 mΩ, blades of 4 mΩ and 3 m and 2 m of 10 AWG, 3.4765 mΩ/m, each way with two rings.
         self::assertEqualsWithDelta(0.7 / (0.03 + 0.008 + 2 * (5 * 0.0034765 + 0.0008)), $found->figures['current_a'] ?? 0.0, 0.01);
     }
@@ -71,7 +71,7 @@ final class SolvedNetworkTest extends TestCase
 
         self::assertSame([null, null], [self::found($charger(true), 'B28'), self::found($charger(true), 'B29')]);
         self::assertSame([Level::Stop, Level::Stop], [self::found($charger(false), 'B28')?->level, self::found($charger(false), 'B29')?->level]);
-        self::assertStringContainsString('charger two: battery b1 is shorted', self::found($charger(false), 'B28')->says ?? '');
+        self::assertStringContainsString('the two charger: Battery 1 of thrust is shorted', self::found($charger(false), 'B28')->says ?? '');
         // On two banks that share a negative, and on two that share nothing, one minus is what there ought to be.
         self::assertNull(self::found(Plans::changed(self::joined(12.7), ['plan' => ['chargers' => [(object) ['id' => 'two', 'input' => 'mains', 'isolated_outputs' => false,
             'outputs' => [(object) ['battery' => 'b1', 'amps' => 10, 'profile' => 'agm'], (object) ['battery' => 'b2', 'amps' => 10, 'profile' => 'agm']]]]]]), 'B29'));

@@ -19,12 +19,12 @@ final class ConnectionOrderTest extends TestCase
     public function test_three_in_series(): void
     {
         self::assertSame([
-            'Charger charger-b1: minus on Battery 1 −.', 'Charger charger-b1: plus on Battery 1 +.',
-            'Charger charger-b2: minus on Battery 2 −.', 'Charger charger-b2: plus on Battery 2 +.',
-            'Charger charger-b3: minus on Battery 3 −.', 'Charger charger-b3: plus on Battery 3 +.',
+            'Charger b1: minus on Battery 1 −.', 'Charger b1: plus on Battery 1 +.',
+            'Charger b2: minus on Battery 2 −.', 'Charger b2: plus on Battery 2 +.',
+            'Charger b3: minus on Battery 3 −.', 'Charger b3: plus on Battery 3 +.',
             'Jumper 1: first end on Battery 1 +.', 'Jumper 1: other end on Battery 2 −.',
             'Jumper 2: first end on Battery 2 +.', 'Jumper 2: other end on Battery 3 −.',
-            'Feed main: plus on Battery 3 +.', 'Feed main: minus on Battery 1 −.',
+            'The feed to M1: plus on Battery 3 +.', 'The feed to M1: minus on Battery 1 −.',
         ], self::says(Plans::series(3), true));
     }
 
@@ -33,8 +33,8 @@ final class ConnectionOrderTest extends TestCase
         $says = self::says(Plans::series(3), false, NumberingEnd::Positive);
         // b3, at the top, is Battery 1 now: its jumper comes first, and the load's negative still last.
         self::assertSame(['Jumper 1: first end on Battery 1 −.', 'Jumper 1: other end on Battery 2 +.'], array_slice($says, 0, 2));
-        self::assertSame('Charger charger-b3: minus on Battery 1 −.', $says[4]);
-        self::assertSame('Feed main: minus on Battery 3 −.', end($says));
+        self::assertSame('Charger b3: minus on Battery 1 −.', $says[4]);
+        self::assertSame('The feed to M1: minus on Battery 3 −.', end($says));
     }
 
     public function test_volts_rise_along_the_chain_and_like_posts_ask_for_like_volts(): void
@@ -56,7 +56,7 @@ final class ConnectionOrderTest extends TestCase
         $says = self::says($document, true);
         self::assertSame($says, array_unique($says));
         self::assertContains('Shunt, battery side on Battery 1 −.', $says);
-        self::assertSame('Feed main: minus on the load side of the shunt.', end($says));
+        self::assertSame('The feed to M1: minus on the load side of the shunt.', end($says));
         self::assertStringContainsString('Rings', (string) self::steps($document, true)[0]->caution);
     }
 

@@ -44,7 +44,7 @@ final class ConverterTest extends TestCase
 
         self::assertSame([Level::Stop, 'device:screen'], [self::found($set(24), 'B04')?->level, self::found($set(24), 'B04')?->on]);
         self::assertSame('device:screen', self::found($set(24), 'D01')?->on);
-        self::assertStringContainsString('while converter conv works', self::found($set(24), 'D01')->says ?? '');
+        self::assertStringContainsString('while the conv converter works', self::found($set(24), 'D01')->says ?? '');
         self::assertSame('device:screen', self::found(Plans::changed($set(12), ['charger:conv' => ['outputs.0.lead' => (object) ['gauge' => '18 AWG', 'length_m' => 6]]]), 'W01')?->on);
     }
 
@@ -54,7 +54,7 @@ final class ConverterTest extends TestCase
         $found = self::found(Plans::converted(), 'B14');
 
         self::assertSame([Level::Warn, 'bank:thrust'], [$found?->level, $found?->on]);
-        self::assertStringContainsString('converter conv still draws', $found->says);
+        self::assertStringContainsString('the conv converter still draws', $found->says);
         self::assertEqualsWithDelta(50 / 0.1 / 24, $found->figures['days'], 1e-9);
         self::assertNull(self::found(Plans::converted()->with(Plans::remedy(Plans::converted(), 'B14')->patch ?? self::fail('A battery switch stops it.')), 'B14'));
     }
@@ -72,8 +72,8 @@ final class ConverterTest extends TestCase
     {
         $plan = Plans::converted()->plan();
         $posts = array_map(static fn ($landing): string => "{$landing->what} {$landing->post}", Landings::of($plan));
-        self::assertContains('input of conv b3+', $posts);
-        self::assertContains('input of conv b1-', $posts);
+        self::assertContains('input of the conv converter b3+', $posts);
+        self::assertContains('input of the conv converter b1-', $posts);
         $says = array_map(static fn ($step): string => $step->says, ConnectionOrder::of($plan, $plan->banks['thrust'], new QuantityFormatter(Units::Metric), true));
         [$plus, $minus] = [array_search('Input of conv: plus on Battery 3 +.', $says, true), array_search('Input of conv: minus on Battery 1 −.', $says, true)];
         self::assertIsInt($plus);
@@ -98,7 +98,7 @@ final class ConverterTest extends TestCase
         self::assertArrayNotHasKey('conv', $taken($document, 'bank:thrust')->chargers);
         $two = Plans::changed($document, ['charger:conv' => ['outputs' => [(object) ['block' => 'fuses', 'amps' => 20], (object) ['battery' => 'b1', 'amps' => 5, 'profile' => 'agm']]]]);
         $this->expectException(ProposalRefused::class);
-        $this->expectExceptionMessage('feeds block fuses and something else');
+        $this->expectExceptionMessage('feeds the fuses block and something else');
         TakeOut::of($two->plan(), 'block:fuses');
     }
 

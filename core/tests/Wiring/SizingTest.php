@@ -122,7 +122,7 @@ final class SizingTest extends TestCase
 
         self::assertNull(self::finding(Plans::evaluate($document(15)), 'F06', 'feed:f1'));
         $finding = self::finding(Plans::evaluate($document(25)), 'F06', 'feed:f1');
-        self::assertStringContainsString('The factory lead of d1, 18 AWG, carries 20 A', $finding->says ?? '');
+        self::assertStringContainsString('The factory lead of D1, 18 AWG, carries 20 A', $finding->says ?? '');
         self::assertSame([['on' => 'feed:f1', 'path' => 'protection.1.rating_a']], Plans::remedy($document(25), 'F06', 'feed:f1')?->patch->fields());
     }
 

@@ -350,16 +350,16 @@ final readonly class PowerReasons implements Reasons
             if ($figures->bank->id !== $id) {
                 continue;
             }
-            $inputs = array_map(fn (Battery $battery): array => ['name' => $battery->id.', '.$battery->chemistry->label(),
+            $inputs = array_map(fn (Battery $battery): array => ['name' => $this->evaluation->boat->called($battery).', '.$battery->chemistry->label(),
                 'value' => $battery->restedVolts === null ? 'by state of charge, '.QuantityFormatter::trim(
                     100 * $battery->stateOfCharge,
                     0,
                 ).' %' : $this->words->volts($battery->restedVolts).' measured'], $figures->bank->batteries());
 
             return match (true) {
-                $field === 'rested_v' && $figures->restedVolts !== null => new Explanation("Bank {$id} at rest", $this->words->volts($figures->restedVolts),
+                $field === 'rested_v' && $figures->restedVolts !== null => new Explanation(ucfirst($figures->bank->label()).' at rest', $this->words->volts($figures->restedVolts),
                     BankFigures::restFormula(), $inputs, null),
-                $field === 'short_circuit_a' && $figures->shortCircuitAmps !== null => new Explanation("Short across bank {$id}", $this->words->amps($figures->shortCircuitAmps),
+                $field === 'short_circuit_a' && $figures->shortCircuitAmps !== null => new Explanation("Short across {$figures->bank->label()}", $this->words->amps($figures->shortCircuitAmps),
                     BankFigures::shortFormula(), $inputs, null),
                 $field === 'fits' => $this->fits($figures->bank),
                 default => null,
@@ -374,7 +374,7 @@ final readonly class PowerReasons implements Reasons
         $compartment = Compartment::of($this->evaluation->boat->plan, $bank);
         $mm = static fn (float $millimetres): string => QuantityFormatter::trim($millimetres, 0).' mm';
 
-        return new Explanation("Room of bank {$bank->id}", match (true) {
+        return new Explanation("Room of {$bank->label()}", match (true) {
             $compartment->inside === null => 'not measured',
             $compartment->fits() => 'fits',
             default => 'does not fit',
@@ -387,8 +387,8 @@ final readonly class PowerReasons implements Reasons
                 ),
             ],
             ...array_map(
-                static fn (PositionedBlock $block): array => [
-                    'name' => $block->battery->id,
+                fn (PositionedBlock $block): array => [
+                    'name' => $this->evaluation->boat->called($block->battery),
                     'value' => $mm($block->width).' × '.$mm($block->depth).' at '.$mm($block->position->x).', '.$mm($block->position->y).($block->battery->size === null ? ' (usual size: its own is not given)' : ''),
                 ],
                 array_values($compartment->blocks),

@@ -31,7 +31,7 @@ final readonly class SupplyReasons
     {
         $banks = array_map(
             fn (Bank $bank): array => [
-                'name' => "bank {$bank->id}",
+                'name' => $bank->label(),
                 'value' => $this->words->volts($bank->nominalVolts()).' '.QuantityFormatter::trim($bank->capacityAh(), 1).' Ah, '.($bank->kilograms() === null ? 'mass not known' : QuantityFormatter::trim($bank->kilograms(), 1).' kg'),
             ],
             array_values($this->evaluation->boat->plan->banks),

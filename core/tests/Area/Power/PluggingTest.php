@@ -40,10 +40,10 @@ final class PluggingTest extends TestCase
     public function test_devices_with_too_many_volts_or_exchanged_are_named(): void
     {
         $high = Plans::evaluate(Plans::changed(Plans::series(3), ['device:m1' => ['v_max' => 30]]));
-        self::assertSame(['m1 gets 38.1 V; it bears 30 V.'], Plugging::of($high->boat, $high->boat->plan->banks['thrust'])->says);
+        self::assertSame(['M1 gets 38.1 V; it bears 30 V.'], Plugging::of($high->boat, $high->boat->plan->banks['thrust'])->says);
         // Battery 2 hangs below the common negative and Battery 3 below it: the top post stands at −12.7 V.
         $turned = Plans::evaluate(self::plugged(Plans::series(3), ['b2+', 'b1-'], ['b3+', 'b2-']));
-        self::assertSame(['m1 has plus and minus exchanged, -12.7 V.'], Plugging::of($turned->boat, $turned->boat->plan->banks['thrust'])->says);
+        self::assertSame(['M1 has plus and minus exchanged, -12.7 V.'], Plugging::of($turned->boat, $turned->boat->plan->banks['thrust'])->says);
     }
 
     public function test_what_a_thinner_wire_comes_to(): void
@@ -51,7 +51,7 @@ final class PluggingTest extends TestCase
         $before = Plans::evaluate(Plans::series(3));
         $after = Plans::evaluate(Plans::changed(Plans::series(3), ['feed:main' => ['run.gauge' => '10 AWG']]));
         $changes = Consequences::of($before, $after);
-        self::assertSame(['thrust to m1: 4 AWG → 10 AWG'], $changes->wires);
+        self::assertSame(['thrust to M1: 4 AWG → 10 AWG'], $changes->wires);
         self::assertContains('W01', array_map(static fn ($finding): string => $finding->rule->code, $changes->come));
         self::assertSame([], $changes->gone);
         $back = Consequences::of($after, $before);

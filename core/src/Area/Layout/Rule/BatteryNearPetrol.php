@@ -33,7 +33,7 @@ final readonly class BatteryNearPetrol implements Rule
                 yield new Unchecked($this->text(), "battery:{$battery->id}", 'petrol_fitting_m');
             } elseif ($distance < self::APART - 1e-9 && ! $battery->petrolShield) {
                 yield new Finding($this->text(), Level::Warn, "battery:{$battery->id}",
-                    "Battery {$battery->id} stands {$solved->words->short($distance)} from a petrol fitting; {$solved->words->short(self::APART)} are needed, or a shield.",
+                    "{$solved->called($battery)} stands {$solved->words->short($distance)} from a petrol fitting; {$solved->words->short(self::APART)} are needed, or a shield.",
                     'Fit a shield between them, or move the battery.', Patch::set(
                         "battery:{$battery->id}",
                         ['petrol_shield' => true],

@@ -9,6 +9,7 @@ use Dinghy\Circuit\Solution;
 use Dinghy\Circuit\States;
 use Dinghy\Plan\Bank;
 use Dinghy\Plan\Battery;
+use Dinghy\Plan\IdWords;
 use Dinghy\Plan\Post;
 use Dinghy\Plan\Supply;
 use Dinghy\Quantity\QuantityFormatter;
@@ -47,7 +48,7 @@ final class MeterPoints
                     $battery->id,
                     $battery->plus(),
                     $battery->minus(),
-                    "{$bank->id}: across Battery {$number}",
+                    IdWords::of($bank->id).": across Battery {$number}",
                     $rest,
                     [$battery],
                     self::unmeasured($words, $battery),
@@ -55,7 +56,7 @@ final class MeterPoints
                 if ($s === 0 && count($string) > 1) {
                     $top = $i === count($string) - 1;
                     $below = array_slice($string, 0, $i + 1);
-                    $sums[] = self::point($bank->id.($top ? ':pos' : ':tap:'.($i + 1)), $battery->plus(), $negative, "{$bank->id}: Battery {$number} + to common negative", $rest, $below,
+                    $sums[] = self::point($bank->id.($top ? ':pos' : ':tap:'.($i + 1)), $battery->plus(), $negative, IdWords::of($bank->id).": Battery {$number} + to common negative", $rest, $below,
                         array_filter(
                             $below,
                             static fn (Battery $one): bool => $one->restedVolts === null,

@@ -31,7 +31,7 @@ final class OtherSupply
             $feed = $path->feed();
             if ($feed !== null && ! self::isOn($feed, $from)) {
                 yield new Remedy(
-                    "Take feed {$feed->id} from {$says}.",
+                    "Take {$solved->plan->called($feed)} from {$says}.",
                     Patch::set("feed:{$feed->id}", ['from' => $from]),
                 );
             }
@@ -79,13 +79,13 @@ final class OtherSupply
             static fn (Bank $a, Bank $b): int => ($a === $starting || $plan->feedsThrust($a)) <=> ($b === $starting || $plan->feedsThrust($b)),
         );
         foreach ($banks as $bank) {
-            yield ["bank {$bank->id}", self::whole($bank), $bank->nominalVolts()];
+            yield [$bank->label(), self::whole($bank), $bank->nominalVolts()];
         }
         foreach ($banks as $bank) {
             if (count($bank->strings) === 1 && count($bank->strings[0]) > 1) {
                 $first = $bank->strings[0][0];
                 yield [
-                    "Battery {$bank->numberOf($first, $solved->words->countedFrom)} of bank {$bank->id}",
+                    $solved->called($first),
                     (object) ['bank' => $bank->id, 'plus' => 'tap:1', 'minus' => 'neg'],
                     $first->nominalVolts,
                 ];

@@ -31,7 +31,7 @@ final readonly class AlternatorOnLithium implements Rule
             foreach ($charger->input === 'alternator' ? $charger->batteryOutputs() : [] as $output) {
                 if ($output->across[0]->chemistry === Chemistry::LiFePO4) {
                     yield new Finding($this->text(), Level::Warn, "charger:{$charger->id}",
-                        "The alternator charges battery {$output->across[0]->id}, LiFePO4, directly.",
+                        "The alternator charges {$solved->called($output->across[0])}, LiFePO4, directly.",
                         'Put a DC–DC charger between them.', self::behindStartingBank(
                             $solved->plan,
                             $charger,

@@ -95,8 +95,8 @@ final readonly class BanksDriveEachOther implements Rule
         [$backwards, $forwards] = [(string) array_key_first($passed), (string) array_key_last($passed)];
         [$into, $from] = [$plan->bankOf($backwards), $plan->bankOf($forwards)];
         $name = static fn (?Bank $bank, string $battery): string => $bank === null || $into === $from
-            ? "battery {$battery}"
-            : "bank {$bank->id}";
+            ? $solved->called($plan->batteries[$battery])
+            : $bank->label();
         $words = $solved->words;
         yield new Finding($this->text(), Level::Stop, $into === null ? "battery:{$backwards}" : "bank:{$into->id}",
             "With nothing switched on {$words->amps($amps)} flow through {$conductor->label()}: ".($passed[$backwards] < 0 ? "{$name($from, $forwards)} drives {$name($into, $backwards)} backwards." : "{$name($from, $forwards)} is shorted through it."),
@@ -148,7 +148,7 @@ final readonly class BanksDriveEachOther implements Rule
                     yield [
                         new PlacedConductor(
                             "charger:{$charger->id}",
-                            "the minus of charger {$charger->id}",
+                            "the minus of {$charger->label()}",
                             $solved->plan->houseRules->stock[0],
                             null,
                             [$lead->name],

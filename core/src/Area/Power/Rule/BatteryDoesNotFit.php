@@ -49,7 +49,7 @@ final readonly class BatteryDoesNotFit implements Rule
                     }
                 }
                 yield new Finding($this->text(), Level::Stop, "battery:{$battery->id}",
-                    "Battery {$battery->id} is ".implode(' and ', $where).' for the place it stands in.',
+                    "{$solved->called($battery)} is ".implode(' and ', $where).' for the place it stands in.',
                     'Choose a battery of a smaller group, or another place for it.', null, ['over_mm' => $worst]);
             }
         }

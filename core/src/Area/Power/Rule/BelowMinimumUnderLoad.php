@@ -66,7 +66,7 @@ final readonly class BelowMinimumUnderLoad implements Rule
             }
             $seen[$device->id] = true;
             yield new Finding($this->text(), Level::Stop, "device:{$device->id}",
-                "{$device->label()} falls to {$solved->words->volts($volts)} with everything on and bank {$path->bank()->id} at its floor; it needs {$solved->words->volts($device->minVolts)}.",
+                "{$device->label()} falls to {$solved->words->volts($volts)} with everything on and {$path->bank()->label()} at its floor; it needs {$solved->words->volts($device->minVolts)}.",
                 'Run thicker wire to it, feed it directly, or give it a bank that holds its volts.',
                 static function () use ($solved, $path, $device, $volts): iterable {
                     yield from self::thicker($solved, $path, $device->minVolts - $volts);

@@ -77,8 +77,8 @@ final readonly class BreakingCapacity implements Rule
     public static function needs(Bank $bank): string
     {
         return States::knows($bank)
-            ? "its maker's volts by charge, of the batteries of {$bank->id}"
-            : "internal_mohm of the batteries of {$bank->id}";
+            ? "its maker's volts by charge, of the batteries of {$bank->label()}"
+            : "the internal resistance of the batteries of {$bank->label()}";
     }
 
     /**

@@ -32,7 +32,7 @@ final readonly class ChargerLeadFusedAtCharger implements Rule
                     yield new Unchecked($this->text(), "charger:{$charger->id}", "outputs.{$number}.fuse_at");
                 } elseif ($output->fuseAt === 'charger') {
                     yield new Finding($this->text(), Level::Stop, "charger:{$charger->id}",
-                        "The lead from charger {$charger->id} to battery {$output->across[0]->id} is fused at the charger: the battery feeds a short in it.",
+                        "The lead from {$charger->label()} to {$solved->called($output->across[0])} is fused at the charger: the battery feeds a short in it.",
                         'Put its fuse within 0.15 m of the battery post.',
                         Patch::set("charger:{$charger->id}", ["outputs.{$number}.fuse_at" => 'battery']), []);
                 }

@@ -34,7 +34,7 @@ final readonly class ChargerOutputMismatch implements Rule
     {
         foreach ($solved->plan->chargers as $charger) {
             foreach ($charger->batteryOutputs() as $number => $output) {
-                $name = 'output '.($number + 1)." of charger {$charger->id}";
+                $name = 'output '.($number + 1)." of {$charger->label()}";
                 if (! self::inOrder($solved, $output)) {
                     yield new Finding($this->text(), Level::Stop, "charger:{$charger->id}",
                         ucfirst("{$name} stands across ").implode(
@@ -71,7 +71,7 @@ final readonly class ChargerOutputMismatch implements Rule
         }
         if ($most > self::JOINED) {
             yield new Finding($this->text(), Level::Stop, "charger:{$charger->id}",
-                "The outputs of charger {$charger->id} share one minus, and so short what lies between the batteries they are landed on: {$solved->words->amps($most)} flow through it.",
+                "The outputs of {$charger->label()} share one minus, and so short what lies between the batteries they are landed on: {$solved->words->amps($most)} flow through it.",
                 'Use a charger with isolated outputs, or one for each battery.', Patch::set(
                     "charger:{$charger->id}",
                     ['isolated_outputs' => true],
@@ -99,7 +99,7 @@ final readonly class ChargerOutputMismatch implements Rule
                 }
             }
             yield new Remedy(
-                "Land it across battery {$across[0]->id} alone.",
+                "Land it across {$solved->called($across[0])} alone.",
                 Patch::of(
                     [
                         [

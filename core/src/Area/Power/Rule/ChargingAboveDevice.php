@@ -27,7 +27,7 @@ final readonly class ChargingAboveDevice implements Rule
             $device = $path->device;
             $highest = $path->highestVolts();
             if ($highest === null) {
-                yield new Unchecked($this->text(), "device:{$device->id}", "charging volts of {$path->from()}");
+                yield new Unchecked($this->text(), "device:{$device->id}", "the charging volts of {$path->bank()->label()}");
             } elseif ($highest > $device->maxVolts) {
                 yield new Finding($this->text(), Level::Stop, "device:{$device->id}",
                     "{$device->label()} sees up to {$solved->words->volts($highest)} while {$path->from()} ".($path->feed() === null ? 'works' : 'charges')."; its maximum is {$solved->words->volts($device->maxVolts)}.",

@@ -65,7 +65,7 @@ final readonly class ChargingCurrent implements Rule
                         0.5,
                     );
                     $set["outputs.{$number}.amps"] = $amps;
-                    $says[] = "{$solved->words->amps($amps)} from charger {$charger->id}";
+                    $says[] = "{$solved->words->amps($amps)} from {$charger->label()}";
                 }
             }
             $step = $set === [] ? null : Patch::set("charger:{$charger->id}", $set);
@@ -101,7 +101,7 @@ final readonly class ChargingCurrent implements Rule
             $nightly = $charger->input === 'mains' ? max($nightly, $given) : $nightly;
         }
         $rate = $battery->chemistry->highestChargingRate();
-        $name = $whole && count($bank->batteries()) > 1 ? "Bank {$bank->id}" : "Battery {$battery->id}";
+        $name = $whole && count($bank->batteries()) > 1 ? ucfirst($bank->label()) : $solved->called($battery);
         if ($rate === null && $amps > 0) {
             yield new Unchecked($this->text(), "battery:{$battery->id}", 'its maker\'s highest charging current');
         } elseif ($amps > $rate * $capacity + 1e-9) {

@@ -40,7 +40,7 @@ final readonly class ChargingMissing implements Rule
         foreach ($solved->plan->banks as $bank) {
             foreach ($bank->batteries() as $battery) {
                 if (! $this->isCharged($solved, $bank, $battery)) {
-                    yield new Finding($this->text(), Level::Warn, "battery:{$battery->id}", "Nothing charges battery {$battery->id}.",
+                    yield new Finding($this->text(), Level::Warn, "battery:{$battery->id}", "Nothing charges {$solved->called($battery)}.",
                         'Give it an output of a charger, or say how it is charged.', self::charger($solved, $bank, $battery), []);
                 }
             }
@@ -55,14 +55,14 @@ final readonly class ChargingMissing implements Rule
             $spanned = Bank::nominalOf($output->across);
             if (count($output->across) > 1 && $output->setAgainstSpan() < 0) {
                 yield new Finding($this->text(), Level::Stop, "charger:{$charger->id}",
-                    "An output of charger {$charger->id} for {$solved->words->volts($output->nominalVolts)} stands across {$solved->words->volts($spanned)}.",
-                    'Use an output for each block, or a charger of the bank\'s full voltage.', self::onOneBlock($charger, $output, $number), [
+                    "An output of {$charger->label()} for {$solved->words->volts($output->nominalVolts)} stands across {$solved->words->volts($spanned)}.",
+                    'Use an output for each block, or a charger of the bank\'s full voltage.', self::onOneBlock($solved, $charger, $output, $number), [
                         'set_v' => $output->nominalVolts,
                         'across_v' => $spanned,
                     ]);
             } elseif (count($output->across) > 1) {
                 yield new Finding($this->text(), Level::Note, "charger:{$charger->id}",
-                    "Charger {$charger->id} charges ".count($output->across).' blocks in series as one: they drift apart.',
+                    ucfirst("{$charger->label()} charges ").count($output->across).' blocks in series as one: they drift apart.',
                     'Balance them twice a season, each alone.', null, ['across_v' => $spanned]);
             }
             $bank = $solved->plan->bankOf($output->across[0]->id);
@@ -78,7 +78,7 @@ final readonly class ChargingMissing implements Rule
                 yield new Unchecked($this->text(), "charger:{$charger->id}", 'isolated_outputs');
             } elseif (! $charger->isolated) {
                 yield new Finding($this->text(), Level::Stop, "charger:{$charger->id}",
-                    "Charger {$charger->id} has {$outputs} outputs on the series bank {$bank} that are not isolated from each other: they short its blocks.",
+                    ucfirst("{$charger->label()} has {$outputs} outputs on {$solved->plan->banks[$bank]->label()}, blocks in series, that are not isolated from each other: they short its blocks."),
                     'Use a charger with isolated outputs, or one for each block.', Patch::set(
                         "charger:{$charger->id}",
                         ['isolated_outputs' => true],
@@ -88,11 +88,11 @@ final readonly class ChargingMissing implements Rule
     }
 
     /** @return \Closure(): iterable<Remedy> */
-    private static function onOneBlock(Charger $charger, ChargerOutput $output, int $number): \Closure
+    private static function onOneBlock(SolvedBoat $solved, Charger $charger, ChargerOutput $output, int $number): \Closure
     {
         $field = "outputs.{$number}";
 
-        return static fn (): iterable => array_map(static fn (Battery $battery): Remedy => new Remedy("Land it across battery {$battery->id} alone.",
+        return static fn (): iterable => array_map(static fn (Battery $battery): Remedy => new Remedy("Land it across {$solved->called($battery)} alone.",
             Patch::of(
                 [
                     [

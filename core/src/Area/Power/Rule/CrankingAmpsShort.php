@@ -32,7 +32,7 @@ final readonly class CrankingAmpsShort implements Rule
                 $battery = $bank->batteries()[0];
                 if ($bank !== $plan->bankOf($now->id) && $bank->nominalVolts() === $now->nominalVolts && $bank->crankingAmps() >= $least && $battery->chemistry->isLead()) {
                     yield new Remedy(
-                        "Start the engine from bank {$bank->id}.",
+                        "Start the engine from {$bank->label()}.",
                         Patch::set('plan', ['boat.engine.battery' => $battery->id]),
                     );
                 }

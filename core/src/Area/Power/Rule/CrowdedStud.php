@@ -33,7 +33,7 @@ final readonly class CrowdedStud implements Rule
             $count = $counts[$name];
             if ($count > self::MOST) {
                 yield new Finding($this->text(), Level::Warn, Landings::partOf($post),
-                    "{$count} terminals land on {$post}; four is the most.", 'Fit a bus bar and lead one wire to the post.', null, ['terminals' => (float) $count]);
+                    "{$count} terminals land on {$solved->post($post)}; four is the most.", 'Fit a bus bar and lead one wire to the post.', null, ['terminals' => (float) $count]);
             }
         }
     }

@@ -31,7 +31,7 @@ final readonly class DcDcFusedOnce implements Rule
                 yield new Unchecked($this->text(), "charger:{$charger->id}", 'fused_ends');
             } elseif ($charger->fusedEnds !== 'both') {
                 yield new Finding($this->text(), Level::Stop, "charger:{$charger->id}",
-                    "DC–DC charger {$charger->id} is fused at ".($charger->fusedEnds === 'none' ? 'neither end' : "its {$charger->fusedEnds} only").'.',
+                    ucfirst($charger->label()).' is fused at '.($charger->fusedEnds === 'none' ? 'neither end' : "its {$charger->fusedEnds} only").'.',
                     'Put a fuse within 0.15 m of both batteries.', Patch::set(
                         "charger:{$charger->id}",
                         ['fused_ends' => 'both'],

@@ -30,7 +30,7 @@ final readonly class HandTightConnection implements Rule
             if ($feed->lug->fastening !== Fastening::Nut && ! $gauge->isThinnerThan($heavy)) {
                 yield $this->finding(
                     "feed:{$feed->id}",
-                    "Feed {$feed->id}, {$gauge}, is held by {$feed->lug->fastening->label()}.",
+                    ucfirst("{$solved->plan->called($feed)}, {$gauge}, is held by {$feed->lug->fastening->label()}."),
                     "feed:{$feed->id}",
                     'fastening',
                 );
@@ -39,7 +39,7 @@ final readonly class HandTightConnection implements Rule
         foreach ($solved->plan->banks as $bank) {
             foreach ($bank->wires() as $wire) {
                 if ($wire->lug->fastening !== Fastening::Nut && ! $wire->gauge->isThinnerThan($heavy)) {
-                    yield $this->finding("bank:{$bank->id}", "The jumper from {$wire->from} to {$wire->to}, {$wire->gauge}, is held by {$wire->lug->fastening->label()}.",
+                    yield $this->finding("bank:{$bank->id}", "The jumper from {$solved->post($wire->from)} to {$solved->post($wire->to)}, {$wire->gauge}, is held by {$wire->lug->fastening->label()}.",
                         $bank->jumpers === null ? "bank:{$bank->id}" : "jumper:{$wire->id}", $bank->jumpers === null ? 'jumper.fastening' : 'fastening');
                 }
             }

@@ -31,7 +31,7 @@ final readonly class HoleAndStud implements Rule
             if ($stud === null) {
                 $needed[(string) $landing->post] = $landing->post;
             } elseif ($landing->hole !== null && ! StudSize::suits($landing->hole, $stud)) {
-                yield new Finding($this->text(), Level::Stop, $landing->on, "A ring for {$landing->hole} is to go on the {$stud} stud of {$landing->post} ({$landing->what}).",
+                yield new Finding($this->text(), Level::Stop, $landing->on, "A ring for {$landing->hole} is to go on the {$stud} stud of {$solved->post($landing->post)} ({$landing->what}).",
                     "Use a ring for {$stud}.", $landing->field === null ? null : Patch::set(
                         $landing->on,
                         [$landing->field => $stud],

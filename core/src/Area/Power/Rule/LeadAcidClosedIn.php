@@ -31,7 +31,7 @@ final readonly class LeadAcidClosedIn implements Rule
                 yield new Unchecked($this->text(), "battery:{$battery->id}", 'space');
             } elseif ($battery->space === 'closed') {
                 yield new Finding($this->text(), Level::Warn, "battery:{$battery->id}",
-                    "Battery {$battery->id}, {$battery->chemistry->label()}, stands in a closed space without ventilation.",
+                    "{$solved->called($battery)}, {$battery->chemistry->label()}, stands in a closed space without ventilation.",
                     'Vent it to the open air from the highest point, and keep flame and heat gun away.',
                     Patch::set("battery:{$battery->id}", ['space' => 'ventilated']), []);
             }

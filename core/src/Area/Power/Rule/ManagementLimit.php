@@ -54,7 +54,7 @@ final readonly class ManagementLimit implements Rule
                 $limit = $beyondPeak ? $battery->peakAmps : $battery->continuousAmps;
                 if ($limit !== null && $amps > $limit + 1e-9) {
                     yield new Finding($this->text(), $beyondPeak ? Level::Stop : Level::Warn, "battery:{$battery->id}",
-                        "Battery {$battery->id} gives up to {$solved->words->amps($amps)}; its management system "
+                        "{$solved->called($battery)} gives up to {$solved->words->amps($amps)}; its management system "
                             .($beyondPeak ? "cuts out at {$solved->words->amps($limit)}." : "passes {$solved->words->amps($limit)} for long."),
                         'Use a battery with a stronger management system, or another string in parallel.', self::relieved($solved, $bank), [
                             'amps' => $amps,

@@ -36,11 +36,11 @@ final readonly class MixedChemistry implements Rule
             $others = [];
             foreach ($bank->batteries() as $battery) {
                 if ($battery->chemistry !== $most) {
-                    $others[] = "{$battery->id} is {$battery->chemistry->label()}";
+                    $others[] = "{$solved->called($battery)} is {$battery->chemistry->label()}";
                 }
             }
             yield new Finding($this->text(), Level::Stop, "bank:{$bank->id}",
-                "Bank {$bank->id} mixes chemistries: ".implode(', ', $others).", the others are {$most->label()}.",
+                ucfirst("{$bank->label()} mixes chemistries: ").implode(', ', $others).", the others are {$most->label()}.",
                 "Make the whole bank {$most->label()}, or give the odd battery a bank and a charger of its own.",
                 static function () use ($solved, $bank, $most): iterable {
                     $odd = array_values(

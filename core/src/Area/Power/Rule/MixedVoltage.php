@@ -47,7 +47,7 @@ final readonly class MixedVoltage implements Rule
             $blocks = array_map(static fn (Battery $battery): float => $battery->nominalVolts, $bank->batteries());
             if (max($blocks) > min($blocks)) {
                 yield new Finding($this->text(), Level::Stop, "bank:{$bank->id}",
-                    "Bank {$bank->id} mixes blocks of ".$solved->words->volts(min($blocks)).' and '.$solved->words->volts(max($blocks)).'.',
+                    ucfirst("{$bank->label()} mixes blocks of ").$solved->words->volts(min($blocks)).' and '.$solved->words->volts(max($blocks)).'.',
                     'Use blocks of one nominal voltage in a bank.',
                     self::parted(
                         $solved,
@@ -60,7 +60,7 @@ final readonly class MixedVoltage implements Rule
             $strings = array_map(Bank::nominalOf(...), $bank->strings);
             if (max($strings) > min($strings)) {
                 yield new Finding($this->text(), Level::Stop, "bank:{$bank->id}",
-                    "Bank {$bank->id} joins strings of ".$solved->words->volts(min($strings)).' and '.$solved->words->volts(max($strings)).' in parallel: the higher one drives a short-circuit current into the lower.',
+                    ucfirst("{$bank->label()} joins strings of ").$solved->words->volts(min($strings)).' and '.$solved->words->volts(max($strings)).' in parallel: the higher one drives a short-circuit current into the lower.',
                     'Give every string the same number of blocks.',
                     self::parted($solved, $bank, Bank::nominalOf(...)), [
                         'lowest_v' => min($strings),

@@ -43,9 +43,9 @@ final readonly class NoBatterySwitch implements Rule
             }
             $amps = $bank->crankingAmps();
             if ($amps === null) {
-                yield new Unchecked($this->text(), "bank:{$bank->id}", 'cca_a of its batteries');
+                yield new Unchecked($this->text(), "bank:{$bank->id}", 'the cold cranking amps of its batteries');
             } elseif ($amps > self::LIMIT) {
-                yield new Finding($this->text(), Level::Warn, "bank:{$bank->id}", "Bank {$bank->id} has {$solved->words->amps($amps)} cold cranking and no battery switch.",
+                yield new Finding($this->text(), Level::Warn, "bank:{$bank->id}", ucfirst("{$bank->label()} has {$solved->words->amps($amps)} cold cranking and no battery switch."),
                     'Fit a battery switch near it, where it can be reached.', Patch::set(
                         "bank:{$bank->id}",
                         ['switch' => true],

@@ -28,7 +28,7 @@ final readonly class NoSwitchForStandby implements Rule
                 $feed = $path->feed();
                 yield new Finding($this->text(), Level::Warn, "device:{$device->id}",
                     "{$device->label()} draws {$solved->words->amps($device->standbyAmps)} with everything off, and no switch stops it.",
-                    $feed === null ? 'Fit a switch between its converter and its block.' : "Fit a switch or a switchable breaker in feed {$feed->id}.",
+                    $feed === null ? 'Fit a switch between its converter and its block.' : "Fit a switch or a switchable breaker in {$solved->plan->called($feed)}.",
                     $feed === null ? null : Patch::set(
                         "feed:{$feed->id}",
                         ['switch' => true],

@@ -24,7 +24,7 @@ final readonly class OtherLithium implements Rule
     {
         foreach ($solved->plan->batteries as $battery) {
             if ($battery->chemistry === Chemistry::OtherLithium) {
-                yield new Finding($this->text(), Level::Note, "battery:{$battery->id}", "Battery {$battery->id} is lithium other than LiFePO4: Dinghy has no figures for it.",
+                yield new Finding($this->text(), Level::Note, "battery:{$battery->id}", "{$solved->called($battery)} is lithium other than LiFePO4: Dinghy has no figures for it.",
                     'Follow its maker\'s own sheet for charging, protection and place.', null, []);
             }
         }

@@ -33,7 +33,7 @@ final readonly class ProtectionBelowVolts implements Rule
                 yield new Unchecked(
                     $this->text(),
                     $protection->on,
-                    "charging volts of bank {$protection->banks[0]->id}",
+                    "the charging volts of {$protection->banks[0]->label()}",
                 );
             } elseif ($protection->sized->planned->volts() < $protection->highestVolts) {
                 yield $this->finding($solved, $protection, $protection->highestVolts);

@@ -33,14 +33,14 @@ final readonly class RatedBelowProtection implements Rule
                 static fn ($protection): bool => $protection->family->isBreaker(),
             );
             if ($feed->switch && $breakers === []) {
-                yield from $this->judge($solved, "feed:{$feed->id}", 'switch_rating_a', "switch of feed {$feed->id}", $feed->switchRating,
+                yield from $this->judge($solved, "feed:{$feed->id}", 'switch_rating_a', "switch of {$solved->plan->called($feed)}", $feed->switchRating,
                     $this->flowing($solved, [$run]), $run->lastRating());
             }
         }
         foreach ($solved->plan->blocks as $block) {
             $feeding = $this->feeding($solved, $block);
             if ($feeding !== [] && $block->branches !== []) {
-                yield from $this->judge($solved, "block:{$block->id}", 'rating_a', "buses of block {$block->id}", $block->rating,
+                yield from $this->judge($solved, "block:{$block->id}", 'rating_a', "buses of {$block->label()}", $block->rating,
                     $this->flowing($solved, $feeding), self::sumOf(
                         array_map(static fn (SizedRun $run): ?float => $run->lastRating(), $feeding),
                     ));
@@ -59,11 +59,11 @@ final readonly class RatedBelowProtection implements Rule
         $first = static fn (SizedRun $run): float => $run->firstRating() ?? 0.0;
         if ($bank->shunt !== null) {
             $element = $bank->id.':shunt';
-            yield from $this->judge($solved, "bank:{$bank->id}", 'shunt.rating_a', "shunt of bank {$bank->id}", $bank->shunt->amps,
+            yield from $this->judge($solved, "bank:{$bank->id}", 'shunt.rating_a', "shunt of {$bank->label()}", $bank->shunt->amps,
                 $solved->currents->most($element), $open ? null : $solved->throughput->through($bank, $element, $first));
         }
         if ($bank->switch && $feeds !== []) {
-            yield from $this->judge($solved, "bank:{$bank->id}", 'switch_rating_a', "battery switch of bank {$bank->id}", $bank->switchRating,
+            yield from $this->judge($solved, "bank:{$bank->id}", 'switch_rating_a', "battery switch of {$bank->label()}", $bank->switchRating,
                 $this->flowing($solved, $feeds), $open ? null : array_sum(array_map($first, $feeds)));
         }
     }

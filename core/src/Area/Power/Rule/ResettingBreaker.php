@@ -38,7 +38,7 @@ final readonly class ResettingBreaker implements Rule
                 }
                 if ($wrong !== []) {
                     yield new Finding($this->text(), Level::Warn, "feed:{$feed->id}",
-                        "The breaker of feed {$feed->id} ".($protection->resetsItself === true ? 'resets itself' : 'can be held in against a fault').'.',
+                        "The breaker of {$solved->plan->called($feed)} ".($protection->resetsItself === true ? 'resets itself' : 'can be held in against a fault').'.',
                         'Fit a trip-free breaker that is reset by hand.', Patch::set("feed:{$feed->id}", $wrong), []);
                 }
             }

@@ -93,7 +93,7 @@ final readonly class SameEndParallel implements Rule
         };
 
         return new Finding($this->text(), Level::Warn, "bank:{$bank->id}",
-            "The busiest string of bank {$bank->id} gives ".QuantityFormatter::trim($busiest, 2).' times its even share of '.$solved->words->amps($amps).'.',
+            "The busiest string of {$bank->label()} gives ".QuantityFormatter::trim($busiest, 2).' times its even share of '.$solved->words->amps($amps).'.',
             $remedy,
             static fn (): iterable => $patch === null ? self::thickerJumpers(
                 $solved,

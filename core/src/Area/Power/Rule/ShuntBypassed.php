@@ -37,7 +37,7 @@ final readonly class ShuntBypassed implements Rule
             foreach ($solved->plan->feedsOf($bank) as $feed) {
                 $other = $feed->supply->minus->above === 0 && ! $feed->supply->minus->post($bank)->is($bank->negativePost());
                 if ($feed->supply->pastShunt || $other) {
-                    yield new Finding($this->text(), Level::Stop, "feed:{$feed->id}", "The negative of feed {$feed->id} lands on the battery side of the shunt of bank {$bank->id}.",
+                    yield new Finding($this->text(), Level::Stop, "feed:{$feed->id}", "The negative of {$solved->plan->called($feed)} lands on the battery side of the shunt of {$bank->label()}.",
                         'Land it on the load side of the shunt.', Patch::set(
                             "feed:{$feed->id}",
                             $other ? ['from.minus' => 'neg'] : ['from.past_shunt' => false],
@@ -45,14 +45,14 @@ final readonly class ShuntBypassed implements Rule
                 }
             }
             foreach ($solved->plan->chargers as $charger) {
-                yield from $this->judgeCharger($solved->words, $bank, $charger);
+                yield from $this->judgeCharger($solved, $bank, $charger);
             }
             $set = $bank->shunt->capacitySet;
             if ($set === null) {
                 yield new Unchecked($this->text(), "bank:{$bank->id}", 'shunt.capacity_set_ah');
             } elseif (abs($set - $bank->capacityAh()) > 0.5) {
                 yield new Finding($this->text(), Level::Warn, "bank:{$bank->id}",
-                    'The monitor is set to '.QuantityFormatter::trim($set, 0)." Ah; bank {$bank->id} has ".QuantityFormatter::trim($bank->capacityAh(), 0).' Ah: blocks in series add volts, not Ah.',
+                    'The monitor is set to '.QuantityFormatter::trim($set, 0)." Ah; {$bank->label()} has ".QuantityFormatter::trim($bank->capacityAh(), 0).' Ah: blocks in series add volts, not Ah.',
                     'Set it to '.QuantityFormatter::trim($bank->capacityAh(), 0).' Ah.', Patch::set(
                         "bank:{$bank->id}",
                         ['shunt.capacity_set_ah' => $bank->capacityAh()],
@@ -63,7 +63,7 @@ final readonly class ShuntBypassed implements Rule
     }
 
     /** @return iterable<Finding> */
-    private function judgeCharger(QuantityFormatter $words, Bank $bank, Charger $charger): iterable
+    private function judgeCharger(SolvedBoat $solved, Bank $bank, Charger $charger): iterable
     {
         foreach ($charger->batteryOutputs() as $number => $output) {
             if (! in_array($output->across[0], $bank->batteries(), true)) {
@@ -72,16 +72,10 @@ final readonly class ShuntBypassed implements Rule
             [$height] = $bank->placeOf($output->across[0]);
             if ($height > 0) {
                 yield new Finding($this->text(), Level::Note, "charger:{$charger->id}",
-                    "What charger {$charger->id} gives to Battery {$bank->numberOf(
-                        $output->across[0],
-                        $words->countedFrom,
-                    )} ({$output->across[0]->id}) does not pass the shunt: the monitor counts the charge of Battery {$bank->numberOf(
-                        $bank->strings[0][0],
-                        $words->countedFrom,
-                    )}.",
+                    "What {$charger->label()} gives to {$solved->called($output->across[0])} does not pass the shunt: the monitor counts the charge of {$solved->called($bank->strings[0][0])} alone.",
                     'Reset the monitor when the bank is full.', null, []);
             } elseif ($output->pastShunt) {
-                yield new Finding($this->text(), Level::Stop, "charger:{$charger->id}", "The negative of charger {$charger->id} lands on the battery side of the shunt of bank {$bank->id}.",
+                yield new Finding($this->text(), Level::Stop, "charger:{$charger->id}", "The negative of {$charger->label()} lands on the battery side of the shunt of {$bank->label()}.",
                     'Land it on the load side of the shunt.', Patch::set(
                         "charger:{$charger->id}",
                         ["outputs.{$number}.minus_at" => 'shunt'],

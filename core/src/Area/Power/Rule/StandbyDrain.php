@@ -34,10 +34,10 @@ final readonly class StandbyDrain implements Rule
             }
             $names = $drain->names;
             yield new Finding($this->text(), $days < $rules->layUpDays ? Level::Warn : Level::Note, "bank:{$bank->id}",
-                'With everything off, '.implode(', ', $names).(count($names) === 1 ? ' still draws ' : ' still draw ')."{$solved->words->amps($drain->amps)}: bank {$bank->id}, full when laid up, is at its floor in ".QuantityFormatter::trim($days, 0).' days.',
-                $drain->feeds === [] ? "Fit a battery switch on bank {$bank->id}." : 'Fit a switch in '.implode(
+                'With everything off, '.implode(', ', $names).(count($names) === 1 ? ' still draws ' : ' still draw ')."{$solved->words->amps($drain->amps)}: {$bank->label()}, full when laid up, is at its floor in ".QuantityFormatter::trim($days, 0).' days.',
+                $drain->feeds === [] ? "Fit a battery switch on {$bank->label()}." : 'Fit a switch in '.implode(
                     ' and ',
-                    array_map(static fn (Feed $feed): string => "feed {$feed->id}", $drain->feeds),
+                    array_map(static fn (Feed $feed): string => $solved->plan->called($feed), $drain->feeds),
                 ).'.',
                 $drain->feeds === [] ? Patch::set(
                     "bank:{$bank->id}",

@@ -38,7 +38,7 @@ final readonly class TapNotOnFirst implements Rule
             if ($supply->minus->above > 0) {
                 $lift = $supply->minusAboveNegative();
                 yield new Finding($this->text(), Level::Stop, "feed:{$feed->id}",
-                    "The negative of feed {$feed->id} stands {$solved->words->volts($lift)} above the negative of bank {$supply->bank->id}: through shields and frames that is a short circuit.",
+                    "The negative of {$solved->plan->called($feed)} stands {$solved->words->volts($lift)} above the negative of {$supply->bank->label()}: through shields and frames that is a short circuit.",
                     "Take it across Battery {$first}, from the bank's negative.",
                     self::lower(
                         $solved,
@@ -111,7 +111,7 @@ final readonly class TapNotOnFirst implements Rule
         $floor = $solved->plan->houseRules->floorOf($first->chemistry) ?? 0.5;
         $trips = $tapped > 0 ? floor((1 - $floor) * $first->capacityAh / $tapped) : INF;
         yield new Finding($this->text(), Level::Warn, "feed:{$feed->id}",
-            'Taps take '.QuantityFormatter::trim($tapped, 1)." Ah a trip from the lower blocks of bank {$supply->bank->id}, whose whole gives ".QuantityFormatter::trim($whole, 1)
+            'Taps take '.QuantityFormatter::trim($tapped, 1)." Ah a trip from the lower blocks of {$supply->bank->label()}, whose whole gives ".QuantityFormatter::trim($whole, 1)
                 ." Ah; charged as one bank, Battery {$number($first)} is at its floor alone after ".QuantityFormatter::trim($trips, 0).($trips === 1.0 ? ' trip.' : ' trips.'),
             'Give what is tapped a battery of its own, or charge every block by an output of its own.',
             static fn (): iterable => OtherSupply::ofFeed($solved, $feed), [

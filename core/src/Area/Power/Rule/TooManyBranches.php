@@ -25,7 +25,7 @@ final readonly class TooManyBranches implements Rule
         foreach ($solved->plan->blocks as $block) {
             $branches = count($block->branches);
             if ($block->circuits !== null && $branches > $block->circuits) {
-                yield new Finding($this->text(), Level::Warn, "block:{$block->id}", "Block {$block->id} has {$block->circuits} circuits; {$branches} branches hang on it.",
+                yield new Finding($this->text(), Level::Warn, "block:{$block->id}", ucfirst("{$block->label()} has {$block->circuits} circuits; {$branches} branches hang on it."),
                     "Fit a block of {$branches} circuits, or a second one for what is too many.", Patch::set(
                         "block:{$block->id}",
                         ['circuits' => $branches],

@@ -58,7 +58,7 @@ final readonly class TooManyTogether implements Rule
                         yield new Unchecked($this->text(), "battery:{$battery->id}", $field);
                     } elseif ($most !== null && $count > $most) {
                         yield new Finding($this->text(), Level::Stop, "battery:{$battery->id}",
-                            "{$count} blocks ".($field === 'max_series' ? 'in series' : 'in parallel').": the maker of battery {$battery->id} allows {$most}.",
+                            "{$count} blocks ".($field === 'max_series' ? 'in series' : 'in parallel').": the maker of {$solved->called($battery)} allows {$most}.",
                             'Use a block made for it, or one of the bank\'s full voltage.', self::fewer(
                                 $solved,
                                 $bank,

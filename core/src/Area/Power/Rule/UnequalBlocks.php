@@ -75,7 +75,7 @@ final readonly class UnequalBlocks implements Rule
             $figures['apart_v'] = max($volts) - min($volts);
         }
         if ($said !== []) {
-            yield new Finding($this->text(), Level::Warn, "bank:{$bank->id}", "Bank {$bank->id}: ".implode(', ', $said).'.',
+            yield new Finding($this->text(), Level::Warn, "bank:{$bank->id}", ucfirst("{$bank->label()}: ").implode(', ', $said).'.',
                 'Charge each block alone and rest it; replace the odd one, or the whole bank together.', null, $figures);
         }
     }

@@ -33,7 +33,7 @@ final readonly class UnfusedStrings implements Rule
             $size = $family->sizeFor($need);
             $larger = array_filter($family->sizes(), static fn (float $other): bool => $other >= $size);
             yield new Finding($this->text(), $bank->batteries()[0]->chemistry->isLead() ? Level::Warn : Level::Stop, "bank:{$bank->id}",
-                'The '.count($bank->strings)." parallel strings of bank {$bank->id} have no fuse each.",
+                'The '.count($bank->strings)." parallel strings of {$bank->label()} have no fuse each.",
                 "Fit a {$family->label()} of {$solved->words->amps($size)} on the top post of each string.",
                 static fn (): iterable => array_map(static fn (float $rating): Remedy => new Remedy(
                     "Fit a {$family->label()} of {$solved->words->amps($rating)} on the top post of each string.",

@@ -29,7 +29,7 @@ final readonly class UnsecuredBattery implements Rule
                     yield new Unchecked($this->text(), "battery:{$battery->id}", $field);
                 } elseif (! $there) {
                     yield new Finding($this->text(), Level::Warn, "battery:{$battery->id}",
-                        $field === 'restrained' ? "Battery {$battery->id} is not held down." : "The positive post of battery {$battery->id} has no boot.",
+                        $field === 'restrained' ? "{$solved->called($battery)} is not held down." : "The positive post of {$solved->called($battery)} has no boot.",
                         $field === 'restrained' ? 'Fit a tray with a strap or a clamp that holds 400 N (90 lbf).' : 'Put a boot over it.',
                         Patch::set("battery:{$battery->id}", [$field => true]), []);
                 }

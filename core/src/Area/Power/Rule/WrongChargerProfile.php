@@ -31,7 +31,7 @@ final readonly class WrongChargerProfile implements Rule
                         yield new Unchecked($this->text(), "battery:{$battery->id}", 'its maker\'s charging volts');
                     } elseif (! $suits) {
                         yield new Finding($this->text(), Level::Stop, "charger:{$charger->id}",
-                            "An output of charger {$charger->id} is set for {$output->profile->label()}; battery {$battery->id} is {$battery->chemistry->label()}.",
+                            "An output of {$charger->label()} is set for {$output->profile->label()}; {$solved->called($battery)} is {$battery->chemistry->label()}.",
                             "Set it for {$battery->chemistry->label()}, or fit a charger that can be.",
                             Patch::set(
                                 "charger:{$charger->id}",

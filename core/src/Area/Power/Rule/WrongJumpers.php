@@ -67,7 +67,7 @@ final readonly class WrongJumpers implements Rule
         if ($circulating > self::AMPS) {
             array_unshift($said, "{$words->amps($circulating)} flow with everything off");
         }
-        yield new Finding($this->text(), Level::Stop, "bank:{$bank->id}", "The jumpers of bank {$bank->id} are not those of a ".$words->volts($bank->nominalVolts()).' bank: '.implode('; ', $said).'.',
+        yield new Finding($this->text(), Level::Stop, "bank:{$bank->id}", "The jumpers of {$bank->label()} are not those of a ".$words->volts($bank->nominalVolts()).' bank: '.implode('; ', $said).'.',
             'Take them off, negative first, and land them as the strings say.', Patch::set(
                 "bank:{$bank->id}",
                 ['jumpers' => null],
