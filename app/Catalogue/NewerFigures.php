@@ -17,11 +17,9 @@ use Illuminate\Support\Collection;
  */
 final readonly class NewerFigures
 {
-    /** @param  list<array{field: string, planned: mixed, catalogue: mixed}>  $changes */
     private function __construct(
         public string $on,
         public string $part,
-        public array $changes,
         public Patch $patch,
     ) {
     }
@@ -50,20 +48,11 @@ final readonly class NewerFigures
             foreach ($kinds[$kind]->ofThePart as $field) {
                 // Loosely: 12 and 12.0 are one figure.
                 if (isset($figures->{$field}) && ($part->{$field} ?? null) != $figures->{$field}) {
-                    $changes[] = [
-                        'field' => $field,
-                        'planned' => $part->{$field} ?? null,
-                        'catalogue' => $figures->{$field},
-                    ];
+                    $changes[$field] = $figures->{$field};
                 }
             }
             if ($changes !== []) {
-                $newer[] = new self(
-                    "{$kind}:{$part->id}",
-                    $name,
-                    $changes,
-                    Patch::set("{$kind}:{$part->id}", array_column($changes, 'catalogue', 'field')),
-                );
+                $newer[] = new self("{$kind}:{$part->id}", $name, Patch::set("{$kind}:{$part->id}", $changes));
             }
         }
 

@@ -151,8 +151,8 @@ final class WorkbenchTest extends BrowserTestCase
         $part = CataloguePart::query()->where('name', 'Position antenna')->firstOrFail();
         $part->update(['figures' => [...$part->figures, 'typical_a' => 0.3, 'peak_a' => 0.4]]);
         $this->driver()->navigate()->refresh();
-        $this->until(fn (): bool => str_contains($this->textOf('[aria-label=Findings]'), 'typical a 0.12 → 0.3, peak a 0.2 → 0.4'), 'the newer figures');
-        $this->clickOn('button[aria-label="Take the newer figures of device position-antenna"]');
+        $this->until(fn (): bool => str_contains($this->textOf('[aria-label=Findings]'), 'draws, usually 0.12 A → 0.3 A'), 'the newer figures');
+        $this->clickOn('button[aria-label="Take the newer figures of Position antenna"]');
         $this->until(fn (): bool => ! str_contains($this->textOf('[aria-label=Findings]'), 'newer figures'), 'taken');
         $this->press('r');
         $this->until(fn (): bool => $this->figure('run:to-position-antenna:current_a') === '0.3 A', 'judged by them');

@@ -97,7 +97,7 @@ final class BenchTest extends TestCase
         $this->call('PUT', "/api/jobs/{$job->id}/plan?base=2", server: ['HTTP_ACCEPT' => 'application/json'], content: json_encode($plan, JSON_THROW_ON_ERROR))->assertOk();
         $newer = $this->getJson("/api/jobs/{$job->id}")->json('newer');
         self::assertCount(1, $newer);
-        self::assertSame([['field' => 'typical_a', 'planned' => 1.6, 'catalogue' => 1.9]], $newer[0]['changes']);
+        self::assertSame(['spare: draws, usually 1.6 A → 1.9 A'], $newer[0]['changes']);
         $taken = $this->postJson("/api/jobs/{$job->id}/plan/edits", ['base' => 3, 'patch' => $newer[0]['patch']])->assertOk();
         self::assertSame([], $taken->json('newer'));
         self::assertSame(1.9, collect((array) $taken->json('plan.devices'))->firstWhere('name', 'spare')['typical_a']);

@@ -77,7 +77,7 @@ final class LayoutTest extends TestCase
         self::assertContains('M03', array_column((array) $hole->json('evaluation.findings'), 'rule'));
 
         self::assertStringContainsString('choose another', (string) $this->propose($job, ['make' => 'way', 'from' => 'bow', 'to' => 'bow', 'kind' => 'open'])->assertStatus(422)->json('message'));
-        self::assertStringContainsString('no station', (string) $this->propose($job, ['make' => 'move', 'station' => 'moon', 'at' => ['x_m' => 1, 'y_m' => 1]])->assertStatus(422)->json('message'));
+        self::assertStringContainsString('no moon station', (string) $this->propose($job, ['make' => 'move', 'station' => 'moon', 'at' => ['x_m' => 1, 'y_m' => 1]])->assertStatus(422)->json('message'));
         self::assertStringContainsString('from -5 to 35', (string) $this->propose($job, ['make' => 'move', 'station' => 'bow', 'at' => ['x_m' => 100, 'y_m' => 1]])->assertStatus(422)->json('message'));
         self::assertStringContainsString('hole, board', (string) $this->propose($job, ['make' => 'part', 'kind' => 'bank', 'name' => 'x', 'part' => ['a' => 1]])->assertStatus(422)->json('message'));
         $typed = fn (string $text): TestResponse => $this->postJson("/api/jobs/{$job->id}/plan/edits", ['base' => $job->plan()->first()?->number, 'typed' => ['on' => 'way:w-locker-bow', 'field' => 'length_m', 'text' => $text]]);

@@ -46,10 +46,10 @@ final class PartTest extends TestCase
             [['part' => 999_999], 404, 'no such part'],
             [[], 422, 'Choose a part of the catalogue.'],
             [['part' => $this->part('Charger, 1 output of 10 A'), 'bank' => 'thrust'], 422, 'charged already'],
-            [['part' => $this->part('Fuse block, 6 circuits'), 'bank' => 'nowhere'], 422, 'no bank "nowhere"'],
+            [['part' => $this->part('Fuse block, 6 circuits'), 'bank' => 'nowhere'], 422, 'no nowhere bank'],
             [['part' => $this->part('AGM deep-cycle 12 V 100 Ah, group 31'), 'series' => 17], 422, 'a number from 1 to 16'],
             [['part' => $this->part('AGM deep-cycle 12 V 100 Ah, group 31'), 'series' => 6], 422, 'adds up to 72 V'],
-            [['part' => $this->part('9 in display, type A'), 'station' => 'attic'], 422, 'no station "attic"'],
+            [['part' => $this->part('9 in display, type A'), 'station' => 'attic'], 422, 'no attic station'],
         ];
         foreach ($cases as [$body, $status, $words]) {
             $answer = $this->postJson("/api/jobs/{$this->skiff()->id}/plan/parts", $body)->assertStatus($status);

@@ -145,7 +145,7 @@ describe('what the server does not hold', () => {
 });
 
 describe('what was just taken away', () => {
-    const shown = (change: Change | null, undo: { step: number; says: string } | null = { step: 2, says: '' }) => {
+    const shown = (change: Change | null, undo: { step: number; says: string } | null = { step: 2, says: 'Bow motor taken out' }) => {
         const submit = vi.fn(() => Promise.resolve(true));
         const job = skiffJob();
         const edits = { line: 'clear', done: change === null ? null : { id: 'one', change }, submit };
@@ -154,7 +154,7 @@ describe('what was just taken away', () => {
 
     it('is told with the way back', async () => {
         const { submit, hand } = shown({ takeOut: 'device:motor' });
-        expect(screen.getByRole('status').textContent).toContain('Taken out: ');
+        expect(screen.getByRole('status').textContent).toContain('Just done: Bow motor taken out.');
         await hand.click(screen.getByRole('button', { name: 'Take it back' }));
         expect(submit).toHaveBeenCalledWith(undone);
     });

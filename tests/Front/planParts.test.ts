@@ -1,7 +1,8 @@
 import { describe, expect, it } from 'vitest';
 
 import type { Run } from '../../resources/js/api/types';
-import { branchOf, deviceName, devicesBehind, houseRung, nextRung, partOf, protection, ratingField } from '../../resources/js/boat/planParts';
+import { partName } from '../../resources/js/boat/parts';
+import { branchOf, devicesBehind, houseRung, nextRung, partOf, protection, ratingField } from '../../resources/js/boat/planParts';
 import { skiffJob } from './job';
 
 describe('runs', () => {
@@ -17,8 +18,8 @@ describe('runs', () => {
     it('finds a branch with its block, and names', () => {
         expect(branchOf(job.plan, 'br-tiller-display')?.block.id).toBe('bow-block');
         expect(branchOf(job.plan, 'house')).toBeUndefined();
-        expect(deviceName(job.plan, 'motor')).toBe('Bow motor 36 V');
-        expect(deviceName(job.plan, 'gone')).toBe('gone');
+        expect(partName(job, 'device:motor')).toBe('Bow motor 36 V');
+        expect(partName(job, 'device:not-yet-heard-of')).toBe('Not yet heard of');
     });
 
     it('says which field holds the rating of its first fuse', () => {

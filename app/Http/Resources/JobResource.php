@@ -21,6 +21,7 @@ use Dinghy\Evaluation\Evaluation;
 use Dinghy\Evaluation\EvaluationDocument;
 use Dinghy\Evaluation\StageState;
 use Dinghy\Evaluation\Verdict;
+use Dinghy\File\PatchWords;
 use Dinghy\File\PlanDocument;
 use Dinghy\Quantity\QuantityFormatter;
 use Dinghy\Quantity\Units;
@@ -60,6 +61,7 @@ final class JobResource extends JsonResource
             ...($head === null ? [
                 'plan' => null,
                 'evaluation' => null,
+                'names' => (object) [],
                 'verdict' => 'No plan yet.',
                 'stage' => null,
                 'stages' => [],
@@ -99,10 +101,12 @@ final class JobResource extends JsonResource
         $document = $head->planDocument();
         $evaluation = $this->job->boat->customer->shop->evaluate($judged, $units);
         $decisions = Decisions::of($this->job, $evaluation);
+        $words = $document->words($evaluation->boat->words);
 
         return [
             'plan' => $document,
             'evaluation' => EvaluationDocument::of($evaluation),
+            'names' => (object) [...$words->all(), ...self::ofRuns($evaluation)],
             'verdict' => Verdict::of($evaluation, $decisions->count()),
             'stage' => StageState::current($evaluation, $decisions->occasions())->name,
             'stages' => array_map(
@@ -126,12 +130,23 @@ final class JobResource extends JsonResource
                 static fn (NewerFigures $newer): array => [
                     'on' => $newer->on,
                     'part' => $newer->part,
-                    'changes' => $newer->changes,
+                    'changes' => (new PatchWords($words))->lines($newer->patch, $document, $document->with($newer->patch)),
                     'patch' => $newer->patch->toJson(),
                 ],
                 NewerFigures::of($this->job->boat->customer->shop, $document),
             ),
         ];
+    }
+
+    /** @return array<string, string> feeds and branches, each called by both its ends */
+    private static function ofRuns(Evaluation $evaluation): array
+    {
+        $names = [];
+        foreach ($evaluation->boat->circuits() as $run) {
+            $run->circuit === null || $names[$run->circuit->on()] = $run->circuit->label;
+        }
+
+        return $names;
     }
 
     /** @return list<array<string, mixed>> the newest reading of each meter point */

@@ -15,6 +15,9 @@ use Dinghy\File\Shape\PartsShape;
 use Dinghy\File\Shape\Problem;
 use Dinghy\File\Shape\ReferenceShape;
 use Dinghy\File\Shape\Shape;
+use Dinghy\Plan\BatteryName;
+use Dinghy\Plan\IdWords;
+use Dinghy\Quantity\NumberingEnd;
 use Dinghy\Quantity\QuantityFormatter;
 use Dinghy\Quantity\Units;
 use Dinghy\Survey\Photograph;
@@ -45,13 +48,26 @@ final class PlanWords
             'plan' => 'the plan',
             'feed', 'branch' => "{$kind} to ".$this->target($part, $id),
             'battery' => $this->battery($id),
-            'bank' => self::words($id).' bank',
             'way' => 'way from '.$this->named('station', $part->from ?? null).' to '.$this->named('station', $part->to ?? null),
             'bond' => 'bond from '.$this->named('bank', $part->from ?? null).' to '.$this->named('bank', $part->to ?? null),
+            'jumper' => 'jumper from '.$this->post($part->from ?? null).' to '.$this->post($part->to ?? null),
             default => $part !== null && is_string($part->name ?? null) && $part->name !== ''
                 ? $part->name
-                : self::kindAndId($kind, $id),
+                : ucfirst(IdWords::with($kind === 'charger' && self::feedsBlock($part) ? 'converter' : $kind, $id)),
         };
+    }
+
+    /** @return array<string, string> what every part is called by itself, by "kind:id" */
+    public function all(): array
+    {
+        $names = [];
+        foreach (array_keys($this->format->kinds->all) as $kind) {
+            foreach (array_keys($this->parts($kind)) as $id) {
+                $names["{$kind}:{$id}"] = ucfirst($this->part("{$kind}:{$id}"));
+            }
+        }
+
+        return $names;
     }
 
     /**
@@ -182,7 +198,7 @@ final class PlanWords
             return $this->named((string) $kind, $target);
         }
 
-        return self::words($id);
+        return IdWords::of($id);
     }
 
     private function named(string $kind, mixed $id): string
@@ -190,18 +206,33 @@ final class PlanWords
         return is_string($id) ? $this->part("{$kind}:{$id}") : 'nothing';
     }
 
-    /** "battery 2 of thrust": counted from the common negative, as the plan file lists them. */
+    private static function feedsBlock(?\stdClass $charger): bool
+    {
+        $outputs = $charger->outputs ?? null;
+
+        return is_array($outputs) && array_filter($outputs, static fn (mixed $output): bool => $output instanceof \stdClass && isset($output->block)) !== [];
+    }
+
+    /** @param  mixed  $post  as "b1+" */
+    private function post(mixed $post): string
+    {
+        return is_string($post) && $post !== '' ? $this->battery(substr($post, 0, -1)).(str_ends_with($post, '+') ? ' +' : ' −') : 'nothing';
+    }
+
+    /** By its number in its bank, as the plan file lists them. */
     private function battery(string $id): string
     {
         foreach ($this->parts('bank') as $bank) {
             $blocks = is_array($bank->strings ?? null) ? array_merge(...array_filter($bank->strings, is_array(...))) : [];
             $at = array_search($id, $blocks, true);
             if (is_int($at) && is_string($bank->id)) {
-                return count($blocks) === 1 ? 'battery of '.lcfirst(self::words($bank->id)) : 'battery '.($at + 1).' of '.lcfirst(self::words($bank->id));
+                $number = $this->formatter->countedFrom === NumberingEnd::Negative ? $at + 1 : count($blocks) - $at;
+
+                return BatteryName::numbered($number, $bank->id);
             }
         }
 
-        return self::kindAndId('battery', $id);
+        return ucfirst(IdWords::with('battery', $id));
     }
 
     /** @return array<string, \stdClass> by id */
@@ -219,16 +250,5 @@ final class PlanWords
             $shape instanceof PartsShape => $shape->part,
             default => null,
         };
-    }
-
-    /** An id that says something is read as its words; "c1" alone says too little. */
-    private static function kindAndId(string $kind, string $id): string
-    {
-        return strlen($id) > 3 ? self::words($id) : "{$kind} {$id}";
-    }
-
-    private static function words(string $id): string
-    {
-        return ucfirst(trim((string) preg_replace('/[-_.]+/', ' ', $id)));
     }
 }

@@ -28,6 +28,12 @@ final class BatteryName
 
         return $bank === null
             ? ucfirst(IdWords::with('battery', $battery->id))
-            : "Battery {$bank->numberOf($battery, $countedFrom)} of ".IdWords::of($bank->id);
+            : self::numbered($bank->numberOf($battery, $countedFrom), $bank->id);
+    }
+
+    /** "Battery 3 of thrust" */
+    public static function numbered(int $number, string $bank): string
+    {
+        return "Battery {$number} of ".IdWords::of($bank);
     }
 }

@@ -69,7 +69,7 @@ final class CellsTest extends TestCase
         self::assertFalse($evaluation->boat->knowsShorts($evaluation->boat->runs['f1']));
         $unchecked = array_map(static fn ($one): string => "{$one->rule->code} {$one->needs}", $evaluation->unchecked);
         foreach (['D02', 'F05', 'F11'] as $rule) {
-            self::assertContains("{$rule} its maker's volts by charge, of the batteries of house", $unchecked);
+            self::assertContains("{$rule} its maker's volts by charge, of the batteries of the house bank", $unchecked);
         }
     }
 

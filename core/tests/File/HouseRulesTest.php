@@ -72,7 +72,7 @@ final class HouseRulesTest extends TestCase
         $words = new PatchWords($skiff->words(new QuantityFormatter(Units::Imperial)));
         foreach ([
             'feed to Bow motor 36 V: gauge 6 AWG, length, one way 19 ft 8 in' => Patch::set('feed:bow-motor', ['run.gauge' => '6 AWG', 'run.length_m' => 6.0]),
-            'battery 1 of thrust: held down yes, mass 60 lb' => Patch::set('battery:b1', ['restrained' => true, 'mass_kg' => 27.2]),
+            'Battery 1 of thrust: held down yes, mass 60 lb' => Patch::set('battery:b1', ['restrained' => true, 'mass_kg' => 27.2]),
             'branch X put in Bow block' => Patch::put('branch:x', (object) ['id' => 'x'], 'block:bow-block'),
             'device d taken out; device e put in' => Patch::remove('device:d')->and(Patch::put('device:e', (object) ['id' => 'e'])),
             'Thrust bank: jumpers, as they are landed changed' => Patch::set('bank:thrust', ['jumpers' => []]),

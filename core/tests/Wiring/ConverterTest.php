@@ -75,7 +75,7 @@ final class ConverterTest extends TestCase
         self::assertContains('input of the conv converter b3+', $posts);
         self::assertContains('input of the conv converter b1-', $posts);
         $says = array_map(static fn ($step): string => $step->says, ConnectionOrder::of($plan, $plan->banks['thrust'], new QuantityFormatter(Units::Metric), true));
-        [$plus, $minus] = [array_search('Input of conv: plus on Battery 3 +.', $says, true), array_search('Input of conv: minus on Battery 1 −.', $says, true)];
+        [$plus, $minus] = [array_search('Input of the conv converter: plus on Battery 3 +.', $says, true), array_search('Input of the conv converter: minus on Battery 1 −.', $says, true)];
         self::assertIsInt($plus);
         self::assertIsInt($minus);
         self::assertLessThan($minus, $plus);

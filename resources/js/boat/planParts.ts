@@ -6,11 +6,6 @@ export function device(plan: Plan, id: string): Device | undefined {
     return plan.devices?.find((part) => part.id === id);
 }
 
-export function deviceName(plan: Plan, id: string): string {
-    const found = device(plan, id);
-    return found?.name === undefined || found.name === '' ? id : found.name;
-}
-
 export function battery(plan: Plan, id: string): Battery | undefined {
     return plan.batteries?.find((part) => part.id === id);
 }

@@ -1,9 +1,8 @@
 import type { PlannedJob } from '../api/types';
 
-/** What a station is called; its id where nobody gave it a name. */
+/** What a station is called. */
 export function stationName(job: PlannedJob, id: string | null): string {
-    const station = (job.plan.boat?.stations ?? []).find((one) => one.id === id);
-    return station === undefined ? '–' : station.name === undefined || station.name === '' ? station.id : station.name;
+    return (id === null ? undefined : job.names[`station:${id}`]) ?? '–';
 }
 
 /** Every station, to be chosen from. */

@@ -2,7 +2,7 @@ import { useRef } from 'react';
 
 import type { Finding, PlannedJob, WiredBank } from '../api/types';
 import { partName, words } from '../boat/parts';
-import { deviceName, partOf, protection } from '../boat/planParts';
+import { partOf, protection } from '../boat/planParts';
 import { amps, gauge, length, lost, percent, useUnits, volts } from '../units/units';
 import { BATTERY, BLOCK_WIDTH, CONVERTER, DEVICE, layOut, type PlacedBank, type PlacedConverter, type PlacedDevice, type PlacedRun } from './powerTreeLayout';
 import { useSize } from './useSize';
@@ -244,7 +244,7 @@ function DeviceBox({ job, placed, x, worst, touched, selected, onSelect }: { job
                 tabIndex={0}
                 className={classes.run}
                 aria-pressed={selected}
-                aria-label={`${deviceName(job.plan, placed.id)}: ${volts(figures?.volts_loaded)}`}
+                aria-label={`${partName(job, `device:${placed.id}`)}: ${volts(figures?.volts_loaded)}`}
                 {...pressed(() => onSelect(`device:${placed.id}`))}
             >
                 {selected && <rect x={x - 4} y={top - 4} width={DEVICE.width + 8} height={DEVICE.height + 8} rx="5" className={classes.haloBox} />}
@@ -253,7 +253,7 @@ function DeviceBox({ job, placed, x, worst, touched, selected, onSelect }: { job
             <g aria-hidden="true" className={classes.beside}>
                 {touched && <rect x={x - 5} y={top - 4} width={DEVICE.width + 10} height={DEVICE.height + 8} className={classes.touchedBox} />}
                 <text x={x + 10} y={top + 16} className={classes.name}>
-                    {deviceName(job.plan, placed.id)}
+                    {partName(job, `device:${placed.id}`)}
                 </text>
                 <text x={x + 10} y={top + 33} className={classes.figure} data-figure={`device:${placed.id}:volts_loaded`}>
                     {volts(figures?.volts_loaded)}

@@ -3,7 +3,6 @@ import { useEffect, useState } from 'react';
 
 import type { PlannedJob } from '../api/types';
 import { type Change, undone } from './changes';
-import { deviceName } from '../boat/planParts';
 import classes from './UnkeptNotice.module.css';
 import type { PlanEdits } from './usePlanEdits';
 
@@ -41,8 +40,7 @@ export function JustDone({ job, edits }: { job: PlannedJob; edits: PlanEdits }) 
 /** What a change took away or turned about; null: it stands where the hand is, with its own way back. */
 function told(job: PlannedJob, change: Change): string | null {
     if ('takeOut' in change) {
-        const [kind = '', id = ''] = change.takeOut.split(':');
-        return `Taken out: ${kind === 'device' ? deviceName(job.plan, id) : `${kind} ${id}`}, with what hung on it alone.`;
+        return `Just done: ${job.version.undo?.says ?? 'taken out'}.`;
     }
     if ('replace' in change) {
         return 'The plan is replaced by the file.';

@@ -1,6 +1,7 @@
 import { Button } from '@mantine/core';
 
 import type { PatchStep, PlannedJob } from '../api/types';
+import { partName } from '../boat/parts';
 import classes from './Findings.module.css';
 import type { PlanEdits } from './usePlanEdits';
 
@@ -13,13 +14,13 @@ export function Newer({ job, edits, onLook }: { job: PlannedJob; edits: PlanEdit
                 {job.newer.map((newer) => (
                     <li key={newer.on} className={classes.missing}>
                         <span>
-                            {newer.on.replace(':', ' ')}, {newer.part}: {newer.changes.map((change) => `${change.field.replaceAll('_', ' ')} ${words(change.planned)} → ${words(change.catalogue)}`).join(', ')}
+                            {newer.changes.join('; ')}
                         </span>
                         {job.can_change && (
                             <Button
                                 size="compact-xs"
                                 variant="outline"
-                                aria-label={`Take the newer figures of ${newer.on.replace(':', ' ')}`}
+                                aria-label={`Take the newer figures of ${partName(job, newer.on)}`}
                                 onFocus={() => onLook(newer.patch)}
                                 onBlur={() => onLook(null)}
                                 onClick={() => {
@@ -35,11 +36,4 @@ export function Newer({ job, edits, onLook }: { job: PlannedJob; edits: PlanEdit
             </ul>
         </>
     );
-}
-
-function words(value: unknown): string {
-    if (value === null || value === undefined) {
-        return 'none';
-    }
-    return JSON.stringify(value).replaceAll('"', '');
 }

@@ -1,4 +1,5 @@
 import type { PlannedJob, Run } from '../api/types';
+import { partName } from '../boat/parts';
 import { useCatalogue } from '../catalogue/parts';
 import { hangBranch, isFull, nextSize } from './branches';
 import classes from '../plan/PlaceField.module.css';
@@ -14,11 +15,12 @@ export function BlockOfBranch({ job, run, edits }: { job: PlannedJob; run: Run; 
         return 'in the block';
     }
     const words = (block: string) => {
+        const called = partName(job, `block:${block}`);
         if (block === hung.block.id || !isFull(job.plan, block)) {
-            return block;
+            return called;
         }
         const larger = nextSize(job.plan, block, parts);
-        return larger === undefined ? `${block} (full)` : `${block} (full: as one of ${larger})`;
+        return larger === undefined ? `${called} (full)` : `${called} (full: as one of ${larger})`;
     };
     return (
         <select

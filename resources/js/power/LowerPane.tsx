@@ -8,7 +8,7 @@ import { Findings } from '../plan/Findings';
 import { GaugeLadder } from './GaugeLadder';
 import { OrderOfConnection } from './OrderOfConnection';
 import { type Pane, PANES } from './panes';
-import { deviceName } from '../boat/planParts';
+import { partName } from '../boat/parts';
 import { Posts } from './Posts';
 import classes from '../frame/Stage.module.css';
 import { Readings } from './Readings';
@@ -61,13 +61,13 @@ export function LowerPane({ job, edits, pane, onPane, selected, onSelect, profil
                                     <select value={profile.device} onChange={(event) => onWatch(event.currentTarget.value)}>
                                         {watchable.map((device) => (
                                             <option key={device} value={device}>
-                                                {deviceName(job.plan, device)}
+                                                {partName(job, `device:${device}`)}
                                             </option>
                                         ))}
                                     </select>
                                 </label>
                             )}
-                            <VoltProfile profile={profile} name={deviceName(job.plan, profile.device)} />
+                            <VoltProfile profile={profile} name={partName(job, `device:${profile.device}`)} />
                         </div>
                     ))}
                 {pane === 'ladder' && (selected === undefined ? <p>This boat has no run yet.</p> : <GaugeLadder job={job} run={selected} edits={edits} onWhy={onWhy} />)}

@@ -5,7 +5,7 @@ import { ask } from '../api/client';
 import type { MeterReading, PlannedJob } from '../api/types';
 import { volts } from '../units/units';
 import classes from './Probes.module.css';
-import { deviceName } from '../boat/planParts';
+import { partName } from '../boat/parts';
 
 /** The points that the two probes of the meter stand on. */
 export interface ProbePlaces {
@@ -64,8 +64,8 @@ function pointsOf(job: PlannedJob): [string, string][] {
         [`${id}-`, `${name} −`],
     ];
     return [
-        ...job.evaluation.banks.flatMap((bank) => bank.batteries.flatMap((battery) => both(battery.id, `${bank.id}: Battery ${battery.number}`))),
-        ...(job.plan.blocks ?? []).flatMap((block) => (job.plan.feeds?.some((feed) => feed.to.block === block.id) === true ? both(block.id, `block ${block.id}`) : [])),
-        ...(job.plan.devices ?? []).flatMap((device) => (job.evaluation.devices.find((figures) => figures.id === device.id)?.limit_pct == null ? [] : both(device.id, `plug of ${deviceName(job.plan, device.id)}`))),
+        ...job.evaluation.banks.flatMap((bank) => bank.batteries.flatMap((battery) => both(battery.id, partName(job, `battery:${battery.id}`)))),
+        ...(job.plan.blocks ?? []).flatMap((block) => (job.plan.feeds?.some((feed) => feed.to.block === block.id) === true ? both(block.id, partName(job, `block:${block.id}`)) : [])),
+        ...(job.plan.devices ?? []).flatMap((device) => (job.evaluation.devices.find((figures) => figures.id === device.id)?.limit_pct == null ? [] : both(device.id, `plug of ${partName(job, `device:${device.id}`)}`))),
     ];
 }

@@ -2,7 +2,8 @@ import type { PlannedJob, Run } from '../api/types';
 import { amps, area, gauge, length, percent, useUnits, volts } from '../units/units';
 import { BlockOfBranch } from './BlockOfBranch';
 import { PlaceField } from '../plan/PlaceField';
-import { branchOf, deviceName, feed, partOf, protection, ratingField } from '../boat/planParts';
+import { branchOf, feed, partOf, protection, ratingField } from '../boat/planParts';
+import { partName } from '../boat/parts';
 import classes from './RunsTable.module.css';
 import type { PlanEdits } from '../plan/usePlanEdits';
 import { WhyFigure } from '../why/WhyFigure';
@@ -36,7 +37,7 @@ export function RunsTable({ job, selected, onSelect, edits, onWhy }: Props) {
                         if (run.of === 'lead') {
                             return (
                                 <tr key={`lead-${run.id}`} className={classes.lead}>
-                                    <th scope="row">lead of {deviceName(job.plan, run.id)}</th>
+                                    <th scope="row">lead of {partName(job, `device:${run.id}`)}</th>
                                     <td>{amps(run.current_a)}</td>
                                     <td>{length(run.length_m, system)}</td>
                                     <td>{gauge(run.gauge)}</td>

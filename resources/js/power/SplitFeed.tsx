@@ -5,7 +5,8 @@ import type { PlannedJob } from '../api/types';
 import { Dialog } from '../look/Dialog';
 import { amps } from '../units/units';
 import classes from './AddPart.module.css';
-import { block as blockOf, device, deviceName, feed as feedOf } from '../boat/planParts';
+import { block as blockOf, device, feed as feedOf } from '../boat/planParts';
+import { partName } from '../boat/parts';
 import type { PlanEdits } from '../plan/usePlanEdits';
 
 /** A feed made into two: which branches move to a second block with a feed of its own. */
@@ -13,7 +14,7 @@ export function SplitFeed({ job, feed, opened, onClose, edits }: { job: PlannedJ
     const [chosen, setChosen] = useState<string[]>([]);
     const branches = blockOf(job.plan, feedOf(job.plan, feed)?.to.block ?? '')?.branches ?? [];
     const label = (to: { device?: string; block?: string }) =>
-        to.device === undefined ? `block ${to.block}` : `${deviceName(job.plan, to.device)}, ${amps(device(job.plan, to.device)?.peak_a)} at most`;
+        to.device === undefined ? `block ${to.block}` : `${partName(job, `device:${to.device}`)}, ${amps(device(job.plan, to.device)?.peak_a)} at most`;
     const close = () => {
         setChosen([]);
         onClose();

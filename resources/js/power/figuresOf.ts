@@ -1,5 +1,5 @@
 import type { PlannedJob } from '../api/types';
-import { deviceName, devicesBehind, run as runOf } from '../boat/planParts';
+import { devicesBehind, run as runOf } from '../boat/planParts';
 import { partName } from '../boat/parts';
 import { amps, gauge, length, percent, type System, volts } from '../units/units';
 
@@ -25,7 +25,7 @@ export function askedFigures(job: PlannedJob, on: string, run: string, asked: st
         ...named(partName(job, on), figuresOf(job, on, system)),
         ...named(label, ofRun(job, run, system)),
         ...(runOf(job, run)?.alternatives ?? []).map((rung) => ({ figure: `rung:${run}:${rung.gauge}`, label: `${gauge(rung.gauge)} in ${label}` })),
-        ...devicesBehind(job.plan, run).flatMap((device) => named(deviceName(job.plan, device), ofDevice(job, device))),
+        ...devicesBehind(job.plan, run).flatMap((device) => named(partName(job, `device:${device}`), ofDevice(job, device))),
         ...job.evaluation.banks.flatMap((bank) => named(partName(job, `bank:${bank.id}`), ofBank(job, bank.id))),
         ...job.evaluation.meter_points.map((point) => ({ figure: `meter:${point.id}`, label: `Reading ${point.label}` })),
         ...job.evaluation.findings.map((found) => ({ figure: `finding:${found.rule}:${found.on}`, label: `Finding ${found.rule} on ${partName(job, found.on)}` })),

@@ -5,7 +5,7 @@ import { choicesOf } from '../api/forms';
 import type { PatchStep, PlannedJob, Survey } from '../api/types';
 import table from '../look/table.module.css';
 import { PartField } from '../plan/PartField';
-import { deviceName } from '../boat/planParts';
+import { partName } from '../boat/parts';
 import { PlaceSelect } from '../plan/PlaceSelect';
 import type { PlanEdits } from '../plan/usePlanEdits';
 import { amps, gauge, length, useUnits, volts } from '../units/units';
@@ -49,7 +49,7 @@ export function PathsPane({ job, survey, edits, chosen, onChoose }: Props) {
                 {field('name', 'Called', check.name ?? '', true)}
                 <label className={told.line}>
                     <span>To the device</span>
-                    <PlaceSelect label="To the device" value={check.device ?? ''} choices={(job.plan.devices ?? []).map((device) => [device.id, deviceName(job.plan, device.id)] as const)} readOnly={fixed} onChosen={(device) => set({ device })} />
+                    <PlaceSelect label="To the device" value={check.device ?? ''} choices={(job.plan.devices ?? []).map((device) => [device.id, partName(job, `device:${device.id}`)] as const)} readOnly={fixed} onChosen={(device) => set({ device })} />
                 </label>
                 <label className={told.line}>
                     <span>From the battery</span>
