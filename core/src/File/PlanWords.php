@@ -198,7 +198,7 @@ final class PlanWords
             return $this->named((string) $kind, $target);
         }
 
-        return IdWords::of($id);
+        return ucfirst(IdWords::of($id));
     }
 
     private function named(string $kind, mixed $id): string

@@ -2,11 +2,13 @@ import { type KeyboardEvent, useEffect, useRef } from 'react';
 
 import type { Layout, PatchStep, PlannedJob } from '../api/types';
 import type { Place } from '../boat/place';
+import { stationName } from '../boat/stationName';
 import { length, useUnits } from '../units/units';
 import classes from './BoatPlan.module.css';
 import { drawn, inserted, nudged, placeInWords, ringPath, snapped } from './boatGeometry';
 import { CompartmentOutline } from './CompartmentOutline';
 import { type FittingHold, Fittings } from './Fittings';
+import { labelPlaces } from './labelPlaces';
 import { TubeFromAbove } from './TubeFromAbove';
 import { useDrag } from './useDrag';
 import { useSize } from './useSize';
@@ -93,8 +95,9 @@ export function BoatPlan({ job, layout, lit, chosen, onChoose, acts, onDraft, dr
     }, [draftStep]);
     const placeOf = (station: Station): { x: number; y: number } => drawn(draft !== null && drafting === station.id ? draft : station);
     const find = (id: string) => stations.find((station) => station.id === id);
-    const named = (id: string) => find(id)?.name || id;
+    const named = (id: string) => stationName(job, id);
     const labelOf = (way: Way) => `Way from ${named(way.from)} to ${named(way.to)}`;
+    const names = labelPlaces(stations.map((station) => ({ x: placeOf(station).x / pixel, y: placeOf(station).y / pixel, words: named(station.id), below: station.y_m < 0 })));
     const inHand = acts === null ? undefined : ways.find((way) => chosen === `way:${way.id}`);
     const spotsOf = (way: Way) => {
         const [from, to] = [find(way.from), find(way.to)];
@@ -195,11 +198,11 @@ export function BoatPlan({ job, layout, lit, chosen, onChoose, acts, onDraft, dr
                     <circle key={place.on} data-sensor={place.on} cx={carried?.on === place.on ? carried.at.x_m : x} cy={carried?.on === place.on ? -carried.at.y_m : -y} r={place.clear_m} className={classes.clear} strokeWidth={1.5 * pixel} strokeDasharray={`${5 * pixel} ${5 * pixel}`} data-good={place.good ?? undefined} />
                 );
             })}
-            {stations.map((station) => {
+            {stations.map((station, index) => {
                 const at = placeOf(station);
                 const on = `station:${station.id}`;
                 const name = named(station.id);
-                const below = station.y_m < 0;
+                const { anchor, dx, dy } = names[index] ?? { anchor: 'middle', dx: 0, dy: 0 };
                 const aboard = layout.stations.find((one) => one.id === station.id)?.aboard !== false;
                 return (
                     <g
@@ -216,7 +219,7 @@ export function BoatPlan({ job, layout, lit, chosen, onChoose, acts, onDraft, dr
                     >
                         <circle cx={at.x} cy={at.y} r={15 * pixel} strokeWidth={2.5 * pixel} className={classes.grasp} />
                         <rect x={at.x - 6 * pixel} y={at.y - 6 * pixel} width={12 * pixel} height={12 * pixel} className={classes.peg} strokeWidth={1.5 * pixel} data-aboard={aboard} />
-                        <text x={at.x} y={at.y + (below ? 24 : -13) * pixel} fontSize={14 * pixel} textAnchor="middle" className={classes.label} strokeWidth={4 * pixel} aria-hidden="true">
+                        <text x={at.x + dx * pixel} y={at.y + dy * pixel} fontSize={14 * pixel} textAnchor={anchor} className={classes.label} strokeWidth={4 * pixel} aria-hidden="true">
                             {name}
                         </text>
                     </g>

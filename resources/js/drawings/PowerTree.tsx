@@ -6,6 +6,7 @@ import { partOf, protection } from '../boat/planParts';
 import { amps, gauge, length, lost, percent, useUnits, volts } from '../units/units';
 import { BATTERY, BLOCK_WIDTH, CONVERTER, DEVICE, layOut, type PlacedBank, type PlacedConverter, type PlacedDevice, type PlacedRun } from './powerTreeLayout';
 import { useSize } from './useSize';
+import { useZoom } from './ZoomPane';
 import { copperWidth, potentialTint } from './potential';
 import classes from './PowerTree.module.css';
 import { type Place, useDrag } from './useDrag';
@@ -34,7 +35,8 @@ export function PowerTree({ job, wired, selected, touched, onSelect, onHang }: P
     const svg = useRef<SVGSVGElement>(null);
     const around = useRef<HTMLDivElement>(null);
     const room = useSize(around, { width: 1120, height: 0 });
-    const layout = layOut(job, room);
+    const zoom = useZoom();
+    const layout = layOut(job, { width: room.width / zoom, height: room.height / zoom });
     const under = (at: Place) => layout.blocks.find((block) => at.y >= block.top && at.y <= block.bottom && Math.abs(at.x - block.x) < REACH);
     const { held, hold } = useDrag<string>(svg, ({ what, at }) => {
         const block = under(at);

@@ -1,6 +1,7 @@
 import { useState } from 'react';
 
 import { BoatPlan } from '../drawings/BoatPlan';
+import { ZoomPane } from '../drawings/ZoomPane';
 import { Stage, type StageProps } from '../frame/Stage';
 import classes from '../frame/Stage.module.css';
 import { type Asked, StageDialogs } from '../frame/StageDialogs';
@@ -108,6 +109,7 @@ function BoatLayout({ job, edits, silent }: StageProps) {
                     ) : data.hull === null && (job.plan.boat?.stations ?? []).length === 0 ? (
                         <HullFields job={job} edits={edits} />
                     ) : (
+                        <ZoomPane label="Drawing of the boat plan">
                         <BoatPlan
                             job={job}
                             layout={data}
@@ -127,6 +129,7 @@ function BoatLayout({ job, edits, silent }: StageProps) {
                                     : null
                             }
                         />
+                        </ZoomPane>
                     )}
                 </div>
             </section>

@@ -1,5 +1,7 @@
 import type { Bench, PlannedJob, WiredBank } from '../api/types';
+import { partName } from '../boat/parts';
 import { BatteryBench, type BenchActs } from '../drawings/BatteryBench';
+import { ZoomPane } from '../drawings/ZoomPane';
 import classes from './BenchDrawing.module.css';
 import { layBlock } from '../boat/positions';
 import { type ProbePlaces, Probes } from './Probes';
@@ -38,9 +40,9 @@ export function BenchDrawing({ job, wired, bench, edits, probes, done, selected,
     };
     return (
         <div className={classes.pair}>
-            <div className={classes.drawing}>
+            <ZoomPane label={`Bench of the ${partName(job, `bank:${wired.id}`).toLowerCase()}`}>
                 <BatteryBench job={job} wired={wired} bench={bench} probes={probes} done={done} selected={selected} onSelect={onSelect} acts={job.can_change ? acts : null} />
-            </div>
+            </ZoomPane>
             <div className={classes.meter}>
                 <Probes job={job} probes={probes} onProbe={onProbe} />
             </div>

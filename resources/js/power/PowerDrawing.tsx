@@ -5,6 +5,7 @@ import { partName } from '../boat/parts';
 import { block, feed } from '../boat/planParts';
 import { useCatalogue } from '../catalogue/parts';
 import { PowerTree } from '../drawings/PowerTree';
+import { ZoomPane } from '../drawings/ZoomPane';
 import { DrawingSwitch } from '../frame/DrawingSwitch';
 import classes from '../frame/Stage.module.css';
 import type { PlanEdits } from '../plan/usePlanEdits';
@@ -78,7 +79,7 @@ export function PowerDrawing({ job, edits, selection, drawing, onDrawing, onSele
             </header>
             {preview !== null && <PreviewBanner preview={preview} />}
             {drawing === 'tree' || bank === undefined ? (
-                <div className={classes.tree} tabIndex={0} role="region" aria-label="Drawing of the power tree">
+                <ZoomPane key="tree" label="Drawing of the power tree">
                     {banks.length === 0 && <p>Nothing is planned yet. Begin with a bank: add batteries, then a fuse block, then what it feeds.</p>}
                     <PowerTree
                         job={shown}
@@ -96,9 +97,9 @@ export function PowerDrawing({ job, edits, selection, drawing, onDrawing, onSele
                                 : null
                         }
                     />
-                </div>
+                </ZoomPane>
             ) : (
-                <div className={classes.tree} tabIndex={0} role="region" aria-label={`Bench of the ${partName(job, `bank:${bank.id}`).toLowerCase()}`}>
+                <div className={classes.tree}>
                     {shownBench === undefined || shownWires === undefined ? (
                         <p>{benchError === null ? 'Fetching the bench…' : benchError.message}</p>
                     ) : (

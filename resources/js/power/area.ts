@@ -1,3 +1,4 @@
+import { ZOOM_KEYS } from '../drawings/zoomKeys';
 import { type Area, paneKeys } from '../frame/areas';
 import { PANES } from './panes';
 
@@ -13,6 +14,7 @@ export const powerArea: Area = {
         ['a', 'add a part of the catalogue'],
         ['arrows and r', 'on the bench: move and turn the battery that has the focus'],
         ['p', 'pick up the probes of the meter'],
+        ...ZOOM_KEYS,
         ...paneKeys(PANES),
     ],
 };

@@ -1,0 +1,75 @@
+import { Button } from '@mantine/core';
+import { usePinch } from '@use-gesture/react';
+import { createContext, type ReactNode, useContext, useLayoutEffect, useRef, useState } from 'react';
+
+import { useShortcuts } from '../keys/shortcuts';
+import classes from './ZoomPane.module.css';
+
+/** A drawing is never smaller than its room, nor so large that it is lost. */
+const MOST = 6;
+const STEP = 1.4;
+
+const ZoomContext = createContext(1);
+
+/** How many times its room a drawing is wide and high. */
+export const useZoom = () => useContext(ZoomContext);
+
+interface Props {
+    /** what is drawn */
+    label: string;
+    children: ReactNode;
+}
+
+/**
+ * The room of a drawing, which may grow beyond it: by keys and buttons, by two fingers, by the wheel with Ctrl. The wheel
+ * alone, the arrows and a finger move it about.
+ */
+export function ZoomPane({ label, children }: Props) {
+    const room = useRef<HTMLDivElement>(null);
+    const [zoom, setZoom] = useState(1);
+    /** what is to stay where it is while the drawing grows: its place in the drawing, 0 to 1, and in the room, px */
+    const held = useRef({ x: 0, y: 0, left: 0, top: 0 });
+    const to = (next: number, at?: { left: number; top: number }) => {
+        const seen = room.current;
+        if (seen !== null) {
+            const { left, top } = at ?? { left: seen.clientWidth / 2, top: seen.clientHeight / 2 };
+            held.current = { x: (seen.scrollLeft + left) / seen.scrollWidth, y: (seen.scrollTop + top) / seen.scrollHeight, left, top };
+        }
+        setZoom(Math.min(Math.max(next, 1), MOST));
+    };
+    useLayoutEffect(() => {
+        const { x, y, left, top } = held.current;
+        room.current?.scrollTo(x * room.current.scrollWidth - left, y * room.current.scrollHeight - top);
+    }, [zoom]);
+    usePinch(
+        ({ offset: [scale], origin: [x, y] }) => {
+            const edge = room.current?.getBoundingClientRect();
+            to(scale, { left: x - (edge?.left ?? 0), top: y - (edge?.top ?? 0) });
+        },
+        { target: room, eventOptions: { passive: false }, scaleBounds: { min: 1, max: MOST }, from: () => [zoom, 0] },
+    );
+    const larger = () => to(zoom * STEP);
+    const smaller = () => to(zoom / STEP);
+    const fit = () => to(1);
+    useShortcuts({ '+': larger, '=': larger, '-': smaller, e: fit });
+    return (
+        <div className={classes.pane}>
+            <div ref={room} className={classes.room} tabIndex={0} role="region" aria-label={label}>
+                <div style={{ width: `${zoom * 100}%`, height: `${zoom * 100}%` }}>
+                    <ZoomContext value={zoom}>{children}</ZoomContext>
+                </div>
+            </div>
+            <Button.Group className={classes.acts} aria-label="Size of the drawing">
+                <Button size="compact-sm" variant="default" aria-label="Smaller" disabled={zoom === 1} onClick={smaller}>
+                    −
+                </Button>
+                <Button size="compact-sm" variant="default" aria-label="All of it" disabled={zoom === 1} onClick={fit} data-figure="zoom">
+                    {zoom === 1 ? 'fits' : `× ${zoom.toFixed(1)}`}
+                </Button>
+                <Button size="compact-sm" variant="default" aria-label="Larger" disabled={zoom === MOST} onClick={larger}>
+                    +
+                </Button>
+            </Button.Group>
+        </div>
+    );
+}
