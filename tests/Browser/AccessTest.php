@@ -106,7 +106,7 @@ final class AccessTest extends BrowserTestCase
         $this->press(WebDriverKeys::ENTER);
         $this->see('[data-bend="w-cabin-mast:0"]');
         $this->assertNothingForAxe('a way in hand');
-        $this->clickOn('#tab-mounting');
+        $this->clickOn('#lower-tab-mounting');
         $this->see('[data-place="device:position"] svg');
         $this->assertNothingForAxe('places of sensors');
         $this->visit('/');
@@ -120,7 +120,7 @@ final class AccessTest extends BrowserTestCase
         $this->press(WebDriverKeys::ENTER);
         $this->until(fn (): bool => str_contains($this->page(), 'No photograph yet'), 'her survey');
         $this->assertNothingForAxe('an empty survey');
-        $this->clickOn('#tab-photographs');
+        $this->clickOn('#lower-tab-photographs');
         $this->until(fn (): bool => str_contains($this->figure('missing'), 'What must be photographed is not known yet'), 'nothing is promised');
         $this->click("//nav[@aria-label='Order of work']//a[contains(., 'Layout')]");
         $this->until(fn (): bool => str_contains($this->page(), 'No station yet'), 'an empty layout');

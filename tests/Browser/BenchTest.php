@@ -72,7 +72,7 @@ final class BenchTest extends BrowserTestCase
         (new WebDriverSelect($this->see('section[aria-label=Meter] select')))->selectByValue('12-v-lift-of-a-bow-motor+');
         (new WebDriverSelect($this->driver()->findElements(WebDriverBy::cssSelector('section[aria-label=Meter] select'))[1]))->selectByValue('12-v-lift-of-a-bow-motor-');
         $this->until(fn (): bool => $this->figure('meter') === '25.40 V', 'the meter at the plug of the lift');
-        $this->clickOn('#tab-findings');
+        $this->clickOn('#lower-tab-findings');
         $this->until(fn (): bool => str_contains($this->textOf('[aria-label=Findings]'), 'takes at most 16 V'), 'the stop');
         $this->click('//button[contains(., "Take the tap from Battery 1")]');
         $this->until(fn (): bool => $this->figure('meter') === '12.70 V', 'mended');

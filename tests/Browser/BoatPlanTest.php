@@ -129,13 +129,13 @@ final class BoatPlanTest extends BrowserTestCase
         $this->clickOn('button[aria-label="One more old cable in Port gunwale to Bow locker"]');
         $this->typeInto('Port gunwale to Bow locker, old cable 1', '1 1/4');
         $this->until(fn (): bool => $this->valueOf('Port gunwale to Bow locker, old cable 1') === '1.25 in', 'kept');
-        $this->clickOn('#tab-tubes');
+        $this->clickOn('#lower-tab-tubes');
         $this->until(fn (): bool => str_contains($this->textOf('[data-tube="w-midship-locker"]'), 'There before: 1.25 in.'), 'it lies there');
         self::assertStringContainsString('No room for another', $this->textOf('[data-tube="w-midship-locker"]'));
-        $this->clickOn('#tab-places');
+        $this->clickOn('#lower-tab-places');
         $this->clickOn('button[aria-label="more of Port gunwale to Bow locker"]');
         $this->clickOn('button[aria-label="Old cable 1 of Port gunwale to Bow locker is drawn out"]');
-        $this->clickOn('#tab-tubes');
+        $this->clickOn('#lower-tab-tubes');
         $this->until(fn (): bool => ! str_contains($this->textOf('[data-tube="w-midship-locker"]'), 'There before'), 'drawn out');
     }
 
@@ -144,7 +144,7 @@ final class BoatPlanTest extends BrowserTestCase
         $this->openStage('Tiller skiff', 'Layout');
         $this->typeInto('Bore from Port gunwale to Bow locker', '19 mm');
         $this->until(fn (): bool => str_contains($this->page(), '4 to decide'), 'one more to decide');
-        $this->clickOn('#tab-tubes');
+        $this->clickOn('#lower-tab-tubes');
         $this->until(fn (): bool => preg_match('/\d\d % full/', $this->figure('fill-w-midship-locker')) === 1 && (int) $this->figure('fill-w-midship-locker') > 40, 'over 40 %');
         self::assertStringContainsString('No room for another', $this->textOf('[data-tube="w-midship-locker"]'));
         $this->press('f');
@@ -184,7 +184,7 @@ final class BoatPlanTest extends BrowserTestCase
         $this->openStage('Tiller skiff', 'Layout');
         $this->typeInto('Port gunwale, to port', '-3 ft');
         $this->until(fn (): bool => $this->valueOf('Port gunwale, to port') === '-3 ft', 'to starboard');
-        $this->clickOn('#tab-mounting');
+        $this->clickOn('#lower-tab-mounting');
         $this->see('[data-place="battery:b1"] svg[data-good=true]');
         $this->typeInto('Battery 1 of thrust to the nearest petrol fitting', '8 in');
         $this->until(fn (): bool => str_contains($this->textOf('[data-place="battery:b1"]'), 'from a petrol fitting'), 'too near');
@@ -201,7 +201,7 @@ final class BoatPlanTest extends BrowserTestCase
     public function test_a_heading_sensor_and_an_antenna_have_drawings_that_answer(): void
     {
         $this->openStage('Catamaran', 'Layout');
-        $this->clickOn('#tab-mounting');
+        $this->clickOn('#lower-tab-mounting');
         $this->see('[data-place="device:heading"] svg[data-good=true]');
         self::assertStringContainsString('Nearest: the run Starboard hull to Cabin block, 4 ft 7 in', $this->textOf('[data-place="device:heading"]'));
         $this->typeInto('Heading sensor, forward of the transom', '3.5 m');
@@ -234,15 +234,15 @@ final class BoatPlanTest extends BrowserTestCase
         $this->until(fn (): bool => $this->valueOf('Heading sensor, forward of the transom') === '15 ft 1 in', 'where the mast is');
 
         // Another station for the survey sonar: its run is another.
-        $this->clickOn('#tab-routes');
+        $this->clickOn('#lower-tab-routes');
         $this->until(fn (): bool => $this->driver()->findElements(WebDriverBy::cssSelector('[data-figure^=run-]')) !== [], 'the runs');
         $before = $this->textOf('[aria-label=Runs]');
         $this->carry('survey-sonar', -3.1, 0.0);
         $this->until(fn (): bool => str_contains($this->page(), '1 to decide'), 'its run does not reach there');
         self::assertSame($before, $this->textOf('[aria-label=Runs]'), 'a place of its own takes the run nowhere else');
-        $this->clickOn('#tab-places');
+        $this->clickOn('#lower-tab-places');
         (new WebDriverSelect($this->see('select[aria-label="Station of Survey sonar"]')))->selectByValue('cabin');
-        $this->clickOn('#tab-routes');
+        $this->clickOn('#lower-tab-routes');
         $this->until(fn (): bool => $this->textOf('[aria-label=Runs]') !== $before, 'its run ends at the cabin');
         $this->until(fn (): bool => str_contains($this->page(), 'nothing to decide'), 'and is within reach');
     }
@@ -258,14 +258,14 @@ final class BoatPlanTest extends BrowserTestCase
         $this->see('[data-compass]');
         self::assertSame('-1 ft', $this->valueOf('Steering compass, to port'));
 
-        $this->clickOn('#tab-routes');
+        $this->clickOn('#lower-tab-routes');
         $this->until(fn (): bool => $this->figure('run-bow-motor') === '19 ft 4 in', 'with the slack of the shop');
         $this->typeInto('Slack at the end of Stern box to Bow motor 36 V', '2 ft');
         $this->until(fn (): bool => $this->figure('run-bow-motor') === '20 ft 4 in', 'a foot more');
         $this->clickOn('input[aria-label="A drip loop before the end of Stern box to Bow motor 36 V"]');
-        $this->clickOn('#tab-findings');
+        $this->clickOn('#lower-tab-findings');
         $this->until(fn (): bool => str_contains($this->textOf('[aria-label=Findings]'), 'drip loop'), 'water runs along it');
-        $this->clickOn('#tab-mounting');
+        $this->clickOn('#lower-tab-mounting');
         $this->clickOn('input[aria-label="Bow motor 36 V: it holds its place by itself"]');
         $this->until(fn (): bool => str_contains($this->page(), '4 to decide'), 'and there is no heading sensor');
     }

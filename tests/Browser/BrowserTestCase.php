@@ -241,7 +241,7 @@ abstract class BrowserTestCase extends TestCase
         $this->signIn();
         $this->click("//main//a[contains(., \"{$boat}\")]");
         $this->click("//nav[@aria-label='Order of work']//a[contains(., \"{$stage}\")]");
-        $this->see('#lower-pane');
+        $this->see('[role=tabpanel]');
     }
 
     /** @return string the newest file in the download folder whose name ends so, once it is whole */

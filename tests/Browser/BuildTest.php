@@ -35,7 +35,7 @@ final class BuildTest extends BrowserTestCase
         foreach ($lengths as $device => $length) {
             $this->typeLength("bow-block block to {$device}", $length);
         }
-        $this->clickOn('#tab-findings');
+        $this->clickOn('#lower-tab-findings');
         $this->until(fn (): bool => str_contains($this->page(), 'What fuel is aboard?'), 'what is not checked');
         $this->apply('What fuel is aboard? none');
         $this->until(fn (): bool => ! str_contains($this->page(), 'What fuel is aboard?'), 'the fuel answered');
@@ -44,7 +44,7 @@ final class BuildTest extends BrowserTestCase
         $this->until(fn (): bool => str_starts_with($this->figure('verdict'), 'No stops, 1 to decide.'), 'a plan without stops');
         self::assertSame('60 A', $this->figure('run:to-motor:protection_a'));
         self::assertSame('8 AWG', $this->figure('run:to-motor:gauge'));
-        $this->clickOn('#tab-findings');
+        $this->clickOn('#lower-tab-findings');
         $this->apply('Run 10 AWG');
         $this->until(fn (): bool => str_starts_with($this->figure('verdict'), 'No stops, nothing to decide. Lowest screen'), 'nothing left to decide');
         self::assertSame(28, $this->acts, 'acts of the hand');

@@ -111,7 +111,7 @@ final class FiveBoatsTest extends BrowserTestCase
      */
     private function settle(string $verdict, array $presses, int $acts): void
     {
-        $this->clickOn('#tab-findings');
+        $this->clickOn('#lower-tab-findings');
         $this->see('[aria-label=Findings]');
         foreach ($presses as $words) {
             $this->until(fn (): bool => $this->driver()->findElements(WebDriverBy::xpath(self::anySpace("//*[@role='tabpanel']//button[contains(., \"{$words}\") or contains(@aria-label, \"{$words}\")]"))) !== [], $words);

@@ -53,7 +53,7 @@ final class SurveyTest extends BrowserTestCase
         $this->line(offline: false, bytes: -1);
         // Her survey is what waits: the shed opens her there.
         $this->click('//main//a[contains(., "Console boat")]');
-        $this->clickOn('#tab-photographs');
+        $this->clickOn('#lower-tab-photographs');
         $this->until(fn (): bool => count($this->driver()->findElements(WebDriverBy::cssSelector('[data-photograph]'))) === 6, 'six photographs');
     }
 
@@ -70,14 +70,14 @@ final class SurveyTest extends BrowserTestCase
         $this->driver()->switchTo()->newWindow();
         $this->line(offline: false, bytes: 4 * self::SLOW);
         $this->driver()->get($address);
-        $this->see('#tab-photographs');
+        $this->see('#lower-tab-photographs');
         $second = $this->driver()->getWindowHandle();
         $this->driver()->switchTo()->window($first);
         $this->line(offline: false, bytes: 4 * self::SLOW);
         $this->until(fn (): bool => $this->driver()->findElements(WebDriverBy::cssSelector('[data-figure=on-their-way]')) === [], 'up, from one of them');
         $this->driver()->switchTo()->window($second);
         $this->driver()->get($address);
-        $this->clickOn('#tab-photographs');
+        $this->clickOn('#lower-tab-photographs');
         $this->until(fn (): bool => str_contains($this->figure('missing'), 'Everything is photographed'), 'taken');
         self::assertCount(1, $this->driver()->findElements(WebDriverBy::cssSelector('[data-photograph="station:mid"]')));
         self::assertSame([], $this->driver()->findElements(WebDriverBy::cssSelector('[data-figure=on-their-way]')));

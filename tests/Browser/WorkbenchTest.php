@@ -31,12 +31,12 @@ final class WorkbenchTest extends BrowserTestCase
         $this->land('Jumper 1, second end', 'b2+');
         $this->land('Jumper 2, first end', 'b2-');
         $this->until(fn (): bool => $this->figure('meter') === '12.70 V', 'Battery 2 turned against the others');
-        $this->clickOn('#tab-findings');
+        $this->clickOn('#lower-tab-findings');
         $this->until(fn (): bool => str_contains($this->textOf('[aria-label=Findings]'), 'Battery 3 + reads 12.7 V from the common negative, not 38.1 V'), 'the finding');
         $this->focusButton('land them as the strings say');
         $this->until(fn (): bool => str_contains($this->figure('preview'), 'No longer: The jumpers of bank thrust'), 'the remedy looked at, on the bench');
         $this->click('//button[contains(., "land them as the strings say")]');
-        $this->clickOn('#tab-bench');
+        $this->clickOn('#lower-tab-bench');
         $this->until(fn (): bool => $this->figure('meter') === '38.10 V', 'mended');
     }
 
@@ -69,9 +69,9 @@ final class WorkbenchTest extends BrowserTestCase
         $this->see('[data-run="survey"]');
         $this->press('j', 'p');
         $this->land('Minus of feed survey', 'neg');
-        $this->clickOn('#tab-findings');
+        $this->clickOn('#lower-tab-findings');
         $this->until(fn (): bool => str_starts_with($this->figure('verdict'), 'No stops, nothing to decide.'), 'short thick jumpers share well enough from one end');
-        $this->clickOn('#tab-bench');
+        $this->clickOn('#lower-tab-bench');
         $this->until(fn (): bool => $this->figure('meter') === '13.30 V', 'two blocks in parallel');
         $this->land('Minus of feed survey', 'neg@2');
         $this->until(fn (): bool => $this->valueOfSelect('Minus of feed survey') === 'neg@2', 'diagonal again');
@@ -82,7 +82,7 @@ final class WorkbenchTest extends BrowserTestCase
         $this->signIn();
         $this->click('//main//a[contains(., "Pontoon")]');
         $this->see('[data-run="br-hub"]');
-        $this->clickOn('#tab-runs');
+        $this->clickOn('#lower-tab-runs');
         (new WebDriverSelect($this->see('select[aria-label="Block of Bow box block to Network hub, 5 ports"]')))->selectByValue('helm-block');
         $this->see('select[aria-label="Block of Helm block to Network hub, 5 ports"]');
         self::assertSame('helm-block', $this->valueOfSelect('Block of Helm block to Network hub, 5 ports'));
@@ -192,7 +192,7 @@ final class WorkbenchTest extends BrowserTestCase
         $this->press('r');
         $this->typeInto('Length of Stern box to Bow motor 36 V', '6 m');
         $this->until(fn (): bool => $this->valueOf('Length of Stern box to Bow motor 36 V') === '19 ft 8 in', 'metres read, feet shown');
-        $this->click('//button[contains(., "ft / AWG")]');
+        $this->click('//label[contains(., "m · mm²")]');
         $this->until(fn (): bool => $this->valueOf('Length of Stern box to Bow motor 36 V') === '6 m', 'metres shown');
         $this->typeInto('Gauge of Stern box to Bow motor 36 V', '25');
         $this->until(fn (): bool => $this->figure('run:bow-motor:gauge') === '25 mm²', 'a bare number read as mm²');
@@ -271,7 +271,7 @@ final class WorkbenchTest extends BrowserTestCase
 
     private function profileText(): string
     {
-        $this->clickOn('#tab-profile');
+        $this->clickOn('#lower-tab-profile');
 
         return $this->textOf('figure');
     }

@@ -74,7 +74,7 @@ final class HouseRulesTest extends TestCase
             'feed to Bow motor 36 V: gauge 6 AWG, length, one way 19 ft 8 in' => Patch::set('feed:bow-motor', ['run.gauge' => '6 AWG', 'run.length_m' => 6.0]),
             'Battery 1 of thrust: held down yes, mass 60 lb' => Patch::set('battery:b1', ['restrained' => true, 'mass_kg' => 27.2]),
             'branch X put in Bow block' => Patch::put('branch:x', (object) ['id' => 'x'], 'block:bow-block'),
-            'device d taken out; device e put in' => Patch::remove('device:d')->and(Patch::put('device:e', (object) ['id' => 'e'])),
+            'Device d taken out; Device e put in' => Patch::remove('device:d')->and(Patch::put('device:e', (object) ['id' => 'e'])),
             'Thrust bank: jumpers, as they are landed changed' => Patch::set('bank:thrust', ['jumpers' => []]),
             'the plan: house rules not given' => Patch::of([['on' => 'plan', 'unset' => ['house_rules']]]),
             'feed to Bow motor 36 V: fuse or breaker: rating 50 A, taken from: bank Electronics bank' => Patch::set('feed:bow-motor', ['protection.0.rating_a' => 50, 'from.bank' => 'electronics']),
@@ -83,13 +83,13 @@ final class HouseRulesTest extends TestCase
             self::assertSame(str_replace('branch X', 'branch to X', $says), $words->of($patch));
         }
         $many = Patch::all(array_fill(0, 5, Patch::remove('device:d')));
-        self::assertSame('device d taken out; device d taken out; device d taken out; and 2 more', $words->of($many));
+        self::assertSame('Device d taken out; Device d taken out; Device d taken out; and 2 more', $words->of($many));
 
         $set = static fn (int $fields): Patch => Patch::all(array_map(
             static fn (string $id): Patch => Patch::set("battery:{$id}", ['soc' => 0.5]),
             array_slice(['b1', 'b2', 'b3', 'e1'], 0, $fields),
         )) ?? self::fail('Nothing was set.');
-        $three = 'battery 1 of thrust: charged to not given → 50 %; battery 2 of thrust: charged to not given → 50 %; battery 3 of thrust: charged to not given → 50 %';
+        $three = 'Battery 1 of thrust: charged to not given → 50 %; Battery 2 of thrust: charged to not given → 50 %; Battery 3 of thrust: charged to not given → 50 %';
         foreach ([3 => $three, 4 => "{$three}; and 1 more"] as $fields => $says) {
             self::assertSame($says, $words->between($set($fields), $skiff, $skiff->with($set($fields))));
         }

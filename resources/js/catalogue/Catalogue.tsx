@@ -4,6 +4,7 @@ import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link, useSearchParams } from 'react-router-dom';
 
+import { Act } from '../look/Act';
 import { ask, Refused } from '../api/client';
 import { CATALOGUE_KINDS, choicesOf } from '../api/forms';
 import type { CataloguePart, Person, TableTold } from '../api/types';
@@ -85,9 +86,9 @@ function PartActs({ part, onFill }: { part: CataloguePart; onFill: (part: Filled
         onSettled: () => void queries.invalidateQueries({ queryKey: ['catalogue'] }),
     });
     const act = (word: string, does: () => void) => (
-        <button type="button" className="act" aria-label={`${word} ${part.name}`} onClick={does}>
+        <Act aria-label={`${word} ${part.name}`} onClick={does}>
             {word}
-        </button>
+        </Act>
     );
     return (
         <span className={classes.acts}>

@@ -1,6 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 
+import { Act } from '../look/Act';
 import { ask } from '../api/client';
 import type { PlannedJob, Run, Shorts } from '../api/types';
 import { length, useUnits } from '../units/units';
@@ -52,9 +53,9 @@ export function BurnsFirst({ job, run, onWhy }: { job: PlannedJob; run: Run; onW
             <figcaption className={classes.caption} data-figure="short:says">
                 {place.says}
             </figcaption>
-            <button type="button" className="act" onClick={() => onWhy(`short:${run.id}:${place.along}`)}>
+            <Act onClick={() => onWhy(`short:${run.id}:${place.along}`)}>
                 Why
-            </button>
+            </Act>
             <label className={classes.place}>
                 Where the short lies: {run.length_m === null ? '' : length(run.length_m * place.along, system)} along
                 <input type="range" min={0} max={shorts.data.places.length - 1} value={at} onChange={(event) => setAt(Number(event.currentTarget.value))} />

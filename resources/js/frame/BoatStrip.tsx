@@ -1,4 +1,4 @@
-import { Button } from '@mantine/core';
+import { Button, Group, SegmentedControl, Text, Title } from '@mantine/core';
 import { lazy, Suspense, useState } from 'react';
 
 import { useQuiet } from '../api/useQuiet';
@@ -22,17 +22,19 @@ export function BoatStrip({ job, edits, onImport, onAsk, onWhy, onHand, onFind }
     const { promised } = useWritten();
     const kept = new Intl.DateTimeFormat(undefined, { hour: '2-digit', minute: '2-digit' }).format(new Date(job.version.made_at));
     return (
-        <header className={classes.strip}>
-            <div className={classes.boat}>
-                <h1 className={classes.name}>{job.boat}</h1>
-                <p className={classes.line}>
+        <Group component="header" gap="6px 28px" px={16} py={8} style={{ borderBottom: '1.5px solid var(--ink)' }}>
+            <div>
+                <Title order={1} size={20} lh={1.15}>
+                    {job.boat}
+                </Title>
+                <Text size="xs" c="var(--ink-soft)">
                     {job.customer} · {job.bay === null ? 'yard' : `bay ${job.bay}`} · {promised(job.promised_on)}
-                </p>
+                </Text>
             </div>
-            <p className={classes.verdict} data-figure="verdict" aria-live="polite">
+            <Text fz={16} fw={600} flex="1 1 250px" style={{ textWrap: 'balance' }} data-figure="verdict" aria-live="polite">
                 {together(job.verdict)}
-            </p>
-            <div className={classes.acts}>
+            </Text>
+            <Group gap={8}>
                 <span className={classes.kept} data-figure="kept" data-unkept={edits.unkept.length > 0 || edits.line === 'silent' || edits.line === 'signed-out' || undefined} role="status" title={job.version.author === null ? undefined : `by ${job.version.author}`}>
                     {standing(edits) ?? `kept ${kept} · v${job.version.number}`}
                 </span>
@@ -42,12 +44,20 @@ export function BoatStrip({ job, edits, onImport, onAsk, onWhy, onHand, onFind }
                         <StepButton word="Redo" says={job.version.redo?.says} onStep={() => void edits.submit(redone)} />
                     </>
                 )}
-                <Button size="compact-md" variant="outline" onClick={() => choose(system === 'imperial' ? 'metric' : 'imperial')} aria-label={`${system === 'imperial' ? 'ft / AWG' : 'm / mm²'}: change the units`}>
-                    {system === 'imperial' ? 'ft / AWG' : 'm / mm²'}
-                </Button>
+                <SegmentedControl
+                    size="xs"
+                    aria-label="Units"
+                    data={[
+                        { value: 'imperial', label: 'ft · AWG' },
+                        { value: 'metric', label: 'm · mm²' },
+                    ]}
+                    value={system}
+                    onChange={choose}
+                    transitionDuration={0}
+                />
                 <SheetMenuWhenNeeded job={job} onImport={onImport} onAsk={onAsk} onWhy={onWhy} onHand={onHand} onFind={onFind} />
-            </div>
-        </header>
+            </Group>
+        </Group>
     );
 }
 

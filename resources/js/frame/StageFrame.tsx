@@ -1,3 +1,4 @@
+import { Alert } from '@mantine/core';
 import { useDocumentTitle, useLocalStorage } from '@mantine/hooks';
 import { lazy, type ReactNode, Suspense, useState } from 'react';
 
@@ -90,9 +91,9 @@ export function StageFrame({ job, edits, silent, stage, onAsk, onWhy, why, on, o
                 <UnkeptNotice job={job} edits={edits} />
                 <JustDone job={job} edits={edits} />
                 {silent && edits.line !== 'silent' && (
-                    <p role="status" className={classes.refused} data-silent>
+                    <Alert role="status" color="brick" variant="outline" m="8px 16px 0" data-silent>
                         The server does not answer; what you see may be old. It is asked again by itself.
-                    </p>
+                    </Alert>
                 )}
             </div>
             <main className={classes.middle}>

@@ -1,5 +1,6 @@
 import { useState } from 'react';
 
+import { Checkbox } from '@mantine/core';
 import type { HouseRule } from '../api/types';
 import { useUnits } from '../units/units';
 import classes from './HouseRules.module.css';
@@ -26,7 +27,7 @@ export function RuleField({ rule, drafted, readOnly, onChoose }: Props) {
                 <fieldset disabled={readOnly} aria-label={rule.label}>
                     {rule.choices.map(String).map((choice) => (
                         <label key={choice}>
-                            <input type="checkbox" checked={kept.includes(choice)} onChange={(event) => onChoose(event.currentTarget.checked ? [...kept, choice] : kept.filter((one) => one !== choice))} /> {choiceWords(choice)}
+                            <Checkbox checked={kept.includes(choice)} onChange={(event) => onChoose(event.currentTarget.checked ? [...kept, choice] : kept.filter((one) => one !== choice))} /> {choiceWords(choice)}
                         </label>
                     ))}
                 </fieldset>

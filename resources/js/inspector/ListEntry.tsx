@@ -1,6 +1,7 @@
 import { Button, TextInput } from '@mantine/core';
 import { useState } from 'react';
 
+import { Act } from '../look/Act';
 import type { Entry, FormField } from '../api/forms';
 import { useDraft } from '../plan/useDraft';
 import { quantity } from '../units/quantity';
@@ -69,9 +70,9 @@ export function ListEntry({ field, path, holder, onSelect }: EntryProps<ListFiel
                             <Leaf item={item} label={one(at)} field={`${path}.${at}`} value={here} readOnly={holder.readOnly} choices={offered(item, holder.job)} onChosen={(next) => change(at, next)} />
                         )}
                         {canTake && (
-                            <button type="button" className="act" onClick={() => without(at)} aria-label={`Take out: ${one(at)}`}>
+                            <Act onClick={() => without(at)} aria-label={`Take out: ${one(at)}`}>
                                 take out
-                            </button>
+                            </Act>
                         )}
                     </li>
                 ))}

@@ -1,6 +1,7 @@
 import { Button } from '@mantine/core';
 import { useState } from 'react';
 
+import { Act } from '../look/Act';
 import type { FormField } from '../api/forms';
 import type { EntryProps } from './FieldEntry';
 import { FormFields } from './FormFields';
@@ -27,9 +28,9 @@ export function ObjectEntry({ field, path, holder, onSelect }: EntryProps<Object
             {begins && holder.readOnly && <span className="quiet">none</span>}
             {!begins && <FormFields fields={field.fields} oneOf={field.oneOf} holder={holder} before={`${path}.`} onSelect={onSelect} />}
             {isGiven && canBeAbsent && !holder.readOnly && (
-                <button type="button" className="act" onClick={() => void holder.set(path, undefined).then(() => setBegun(false))} aria-label={`Take away: ${field.label}`}>
+                <Act onClick={() => void holder.set(path, undefined).then(() => setBegun(false))} aria-label={`Take away: ${field.label}`}>
                     take away
-                </button>
+                </Act>
             )}
         </fieldset>
     );

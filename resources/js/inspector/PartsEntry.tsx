@@ -1,3 +1,4 @@
+import { Act } from '../look/Act';
 import type { FormField } from '../api/forms';
 import { type Part, partName } from '../boat/parts';
 import type { EntryProps } from './FieldEntry';
@@ -17,9 +18,9 @@ export function PartsEntry({ field, path, holder, onSelect }: EntryProps<PartsFi
             <ul className={classes.parts}>
                 {parts.map((part) => (
                     <li key={part.id}>
-                        <button type="button" className="act" onClick={() => onSelect(`${field.of}:${part.id}`)}>
+                        <Act onClick={() => onSelect(`${field.of}:${part.id}`)}>
                             {job !== null && partName(job, `${field.of}:${part.id}`)}
-                        </button>
+                        </Act>
                     </li>
                 ))}
             </ul>

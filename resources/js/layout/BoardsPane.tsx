@@ -1,10 +1,10 @@
-import { Button, TextInput } from '@mantine/core';
+import { Button, Group, TextInput } from '@mantine/core';
 import { useState } from 'react';
 
 import type { Layout, PlannedJob } from '../api/types';
 import { BoardDrawing } from '../drawings/BoardDrawing';
 import frame from '../frame/Stage.module.css';
-import table from '../look/table.module.css';
+import { Verdict } from '../look/Verdict';
 import { PartField } from '../plan/PartField';
 import { PlaceSelect } from '../plan/PlaceSelect';
 import type { PlanEdits } from '../plan/usePlanEdits';
@@ -26,8 +26,8 @@ export function BoardsPane({ job, layout, edits }: { job: PlannedJob; layout: La
     const on = `board:${board?.id ?? ''}`;
     const field = (path: string, words: string, value: number) => <PartField edits={edits} readOnly={fixed} on={on} field={path} label={words} value={small(value, system)} />;
     const add = (
-        <form
-            className={table.form}
+        <Group component="form" align="end" gap={8} mt={8}
+            
             onSubmit={(event) => {
                 event.preventDefault();
                 void edits.submit(() => ({ propose: { make: 'part', kind: 'board', name, part: { name, width_mm: 300, height_mm: 150, parts: [] } } })).then((kept) => kept && setName(''));
@@ -37,7 +37,7 @@ export function BoardsPane({ job, layout, edits }: { job: PlannedJob; layout: La
             <Button type="submit" size="compact-sm" variant="outline">
                 Cut it 300 × 150 mm
             </Button>
-        </form>
+        </Group>
     );
     if (board === undefined) {
         return (
@@ -52,17 +52,19 @@ export function BoardsPane({ job, layout, edits }: { job: PlannedJob; layout: La
             <div tabIndex={0} role="region" aria-label={`Drawing of ${label}`}>
                 <BoardDrawing board={board} label={label} onMove={fixed ? null : (part, x, y) => void edits.submit(() => ({ patch: [{ on, set: { [`parts.${part}.x_mm`]: x, [`parts.${part}.y_mm`]: y } }] }))} />
                 {(facts?.problems ?? []).map((problem) => (
-                    <p key={problem} className={table.bad}>
-                        {problem}
+                    <p key={problem}>
+                        <Verdict good={false}>{problem}</Verdict>
                     </p>
                 ))}
-                {facts?.problems.length === 0 && <p className={table.good}>It can be built as it is laid out.</p>}
+                {facts?.problems.length === 0 && <p>
+                        <Verdict good>It can be built as it is laid out.</Verdict>
+                    </p>}
                 <p>
                     Template 1:1: <a href={`/api/jobs/${job.id}/boards/${board.id}?paper=a4`}>A4 (PDF)</a> · <a href={`/api/jobs/${job.id}/boards/${board.id}?paper=letter`}>Letter (PDF)</a>. Print at 100 % and check its ruler.
                 </p>
             </div>
             <div tabIndex={0} role="region" aria-label={`Measures of ${label}`}>
-                <p className={table.form}>
+                <Group gap={8} mt={8}>
                     <label>
                         Board <PlaceSelect label="Board" value={board.id} choices={layout.boards.map((one) => [one.id, one.label] as const)} readOnly={false} onChosen={setChosen} />
                     </label>
@@ -76,7 +78,7 @@ export function BoardsPane({ job, layout, edits }: { job: PlannedJob; layout: La
                         colour <PartField edits={edits} readOnly={fixed} on={on} field="colour" label="Colour of the board" value={board.colour ?? '–'} words />
                     </span>
                     {!fixed && <TakeOut edits={edits} on={on} label={label} />}
-                </p>
+                </Group>
                 <BoardParts board={board} on={on} readOnly={fixed} edits={edits} />
                 {!fixed && add}
             </div>

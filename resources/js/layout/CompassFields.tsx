@@ -1,7 +1,7 @@
-import { Button, TextInput } from '@mantine/core';
+import { Box, Button, Group, TextInput } from '@mantine/core';
 import { useState } from 'react';
 
-import table from '../look/table.module.css';
+import { Act } from '../look/Act';
 import { PartField } from '../plan/PartField';
 import { length, useUnits } from '../units/units';
 import type { PlacesProps } from './places';
@@ -14,9 +14,9 @@ export function CompassFields({ job, edits }: Pick<PlacesProps, 'job' | 'edits'>
     const fixed = !job.can_change;
     const at = job.plan.boat?.compass_m;
     return (
-        <section className={table.section} aria-label="Steering compass">
+        <Box component="section" mb={14} aria-label="Steering compass">
             {at !== undefined ? (
-                <div className={table.fields}>
+                <Group gap="4px 16px" align="baseline">
                     <span>Steering compass</span>
                     <label>
                         forward of the transom <PartField edits={edits} readOnly={fixed} on="plan" field="boat.compass_m.x_m" label="Steering compass, forward of the transom" value={length(at.x_m, system)} />
@@ -25,15 +25,15 @@ export function CompassFields({ job, edits }: Pick<PlacesProps, 'job' | 'edits'>
                         to port <PartField edits={edits} readOnly={fixed} on="plan" field="boat.compass_m.y_m" label="Steering compass, to port" value={length(at.y_m, system)} />
                     </label>
                     {!fixed && (
-                        <button type="button" className="act" aria-label="She has no steering compass" onClick={() => void edits.submit(() => ({ patch: [{ on: 'plan', unset: ['boat.compass_m'] }] }))}>
+                        <Act aria-label="She has no steering compass" onClick={() => void edits.submit(() => ({ patch: [{ on: 'plan', unset: ['boat.compass_m'] }] }))}>
                             take out
-                        </button>
+                        </Act>
                     )}
-                </div>
+                </Group>
             ) : (
                 !fixed && (
-                    <form
-                        className={table.form}
+                    <Group component="form" align="end" gap={8} mt={8}
+                        
                         onSubmit={(event) => {
                             event.preventDefault();
                             void edits.submit(() => ({ typed: { on: 'plan', fields: [{ field: 'boat.compass_m.x_m', text: forward }, { field: 'boat.compass_m.y_m', text: port }] } }));
@@ -44,9 +44,9 @@ export function CompassFields({ job, edits }: Pick<PlacesProps, 'job' | 'edits'>
                         <Button type="submit" size="compact-sm" variant="outline">
                             It sits there
                         </Button>
-                    </form>
+                    </Group>
                 )
             )}
-        </section>
+        </Box>
     );
 }

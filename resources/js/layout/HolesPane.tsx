@@ -1,9 +1,11 @@
-import { Button, TextInput } from '@mantine/core';
+import { Button, Checkbox, Group, Text, TextInput } from '@mantine/core';
 import { useState } from 'react';
 
 import { choicesOf } from '../api/forms';
 import type { Layout, PlannedJob } from '../api/types';
-import table from '../look/table.module.css';
+import { Caution } from '../look/Caution';
+import { Entry } from '../look/Entry';
+import { Verdict } from '../look/Verdict';
 import { PartField } from '../plan/PartField';
 import { PlaceSelect } from '../plan/PlaceSelect';
 import { TakeOut } from '../plan/TakeOut';
@@ -21,18 +23,18 @@ export function HolesPane({ job, layout, edits }: { job: PlannedJob; layout: Lay
     const set = (on: string, fields: Record<string, unknown>) => void edits.submit(() => ({ patch: [{ on, set: fields }] }));
     return (
         <>
-            <p className={table.caution}>Look behind every panel before you drill, with a small camera through an opening that is there. Never drill where you cannot see. Battery off, eyes covered.</p>
+            <Caution>Look behind every panel before you drill, with a small camera through an opening that is there. Never drill where you cannot see. Battery off, eyes covered.</Caution>
             {(job.plan.holes ?? []).map((hole) => {
                 const on = `hole:${hole.id}`;
                 const facts = layout.holes.find((one) => one.id === hole.id);
                 const label = facts?.label ?? hole.id;
                 const seen = (hole.behind ?? '').trim() !== '';
                 return (
-                    <article key={hole.id} className={table.entry} data-hole={hole.id}>
-                        <p className={table.verdict}>
-                            <strong>{label}</strong>: {seen ? <span className={table.good}>looked behind</span> : <span className={table.bad}>stop, nobody has looked behind it</span>}
-                        </p>
-                        <div className={table.fields}>
+                    <Entry key={hole.id} data-hole={hole.id}>
+                        <Text mb={4}>
+                            <strong>{label}</strong>: {seen ? <Verdict good>looked behind</Verdict> : <Verdict good={false}>stop, nobody has looked behind it</Verdict>}
+                        </Text>
+                        <Group gap="4px 16px" align="baseline">
                             <label>
                                 called <PartField edits={edits} readOnly={fixed} on={on} field="name" label={`Name of ${label}`} value={hole.name ?? ''} words />
                             </label>
@@ -48,25 +50,23 @@ export function HolesPane({ job, layout, edits }: { job: PlannedJob; layout: Lay
                             <label>
                                 through <PlaceSelect label={`What ${label} goes through`} value={hole.material ?? 'fibreglass'} choices={choicesOf('hole.material')} readOnly={fixed} onChosen={(material) => set(on, { material })} />
                             </label>
-                            <label>
-                                <input type="checkbox" aria-label={`${label} is below the water`} checked={hole.below_water ?? false} disabled={fixed} onChange={(event) => set(on, { below_water: event.currentTarget.checked })} /> below the water
-                            </label>
+                            <Checkbox aria-label={`${label} is below the water`} checked={hole.below_water ?? false} disabled={fixed} onChange={(event) => set(on, { below_water: event.currentTarget.checked })} label="below the water" />
                             <label>
                                 behind it <PartField edits={edits} readOnly={fixed} on={on} field="behind" label={`What is behind ${label}`} value={hole.behind ?? ''} words />
                             </label>
                             {!fixed && (
                                 <TakeOut edits={edits} on={on} label={label} />
                             )}
-                        </div>
+                        </Group>
                         <p className="quiet">
                             {facts?.drill} {facts?.sealant}
                         </p>
-                    </article>
+                    </Entry>
                 );
             })}
             {!fixed && (
-                <form
-                    className={table.form}
+                <Group component="form" align="end" gap={8} mt={8}
+                    
                     onSubmit={(event) => {
                         event.preventDefault();
                         void edits.submit(() => ({ propose: { make: 'part', kind: 'hole', name, part: { name, diameter_mm: 5 } } })).then((kept) => kept && setName(''));
@@ -76,7 +76,7 @@ export function HolesPane({ job, layout, edits }: { job: PlannedJob; layout: Lay
                     <Button type="submit" size="compact-sm" variant="outline">
                         Add it
                     </Button>
-                </form>
+                </Group>
             )}
         </>
     );

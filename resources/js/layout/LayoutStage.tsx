@@ -6,7 +6,8 @@ import { Stage, type StageProps } from '../frame/Stage';
 import classes from '../frame/Stage.module.css';
 import { type Asked, StageDialogs } from '../frame/StageDialogs';
 import { StageFrame } from '../frame/StageFrame';
-import { Tabs } from '../frame/Tabs';
+import { Region } from '../look/Region';
+import { Panes } from '../frame/Panes';
 import { useStageAddress } from '../frame/useStageAddress';
 import { useStageKeys } from '../frame/useStageKeys';
 import { type Findable } from '../palette/findable';
@@ -135,9 +136,7 @@ function BoatLayout({ job, edits, silent }: StageProps) {
             </section>
             }
             lower={
-            <section className={classes.lower} data-wide>
-                <Tabs panes={PANES} pane={pane} onPane={setPane} counts={{ findings }} about={circuits.find((one) => one.id === run)?.label} />
-                <div className={classes.pane} id="lower-pane" role="tabpanel" aria-labelledby={`tab-${pane}`}>
+            <Panes panes={PANES} pane={pane} onPane={setPane} counts={{ findings }} about={circuits.find((one) => one.id === run)?.label}>
                     {data !== undefined && pane === 'routes' && (
                         <div className={classes.beside}>
                             <RoutesPane job={preview === null ? job : { ...job, evaluation: preview.evaluation }} layout={data} edits={edits} run={run} onRun={setRun} />
@@ -145,16 +144,15 @@ function BoatLayout({ job, edits, silent }: StageProps) {
                     )}
                     {data !== undefined && pane === 'boards' && <BoardsPane job={job} layout={data} edits={edits} />}
                     {data !== undefined && ['places', 'tubes', 'mounting', 'holes'].includes(pane) && (
-                        <div className={classes.scrolls} tabIndex={0} role="region" aria-label={paneName}>
+                        <Region label={paneName}>
                             {pane === 'places' && <PlacesPane job={job} layout={data} edits={edits} chosen={on} onChoose={choose} />}
                             {pane === 'tubes' && <TubesPane job={job} layout={data} run={run} onChoose={choose} />}
                             {pane === 'mounting' && <MountingPane job={job} layout={data} edits={edits} chosen={on} onChoose={choose} />}
                             {pane === 'holes' && <HolesPane job={job} layout={data} edits={edits} />}
-                        </div>
+                        </Region>
                     )}
                     {pane === 'findings' && <Findings job={job} edits={edits} stage="layout" onWhy={setWhy} onShow={show} onLook={() => undefined} />}
-                </div>
-            </section>
+            </Panes>
             }
         />
     );

@@ -1,6 +1,7 @@
+import { Title } from '@mantine/core';
 import type { Layout, PlannedJob } from '../api/types';
 import { MotorSizeDrawing } from '../drawings/mounting/MotorSizeDrawing';
-import table from '../look/table.module.css';
+import { Verdict } from '../look/Verdict';
 import { PartField } from '../plan/PartField';
 import type { PlanEdits } from '../plan/usePlanEdits';
 import { mass, thrust, useUnits, wind, windage } from '../units/units';
@@ -24,9 +25,11 @@ export function MotorSize({ job, size, edits }: Props) {
         <section className={classes.check} aria-label={ASKS} data-check="motor-size">
             <MotorSizeDrawing good={size.good} label={`${ASKS} ${size.says}`} thrust_n={size.thrust_n} needed_n={size.needed_n} windage_m2={boat?.windage_m2 ?? null} beam_m={boat?.beam_m ?? null} twoHulls={boat?.hull === 'pontoon'} />
             <div className={classes.words}>
-                <h3 className={table.heading}>{ASKS}</h3>
-                <p className={size.good === null ? 'quiet' : size.good ? table.good : table.bad} data-figure="motor-size" aria-live="polite">
+                <Title order={3} size={16}>{ASKS}</Title>
+                <p data-figure="motor-size" aria-live="polite">
+                    <Verdict good={size.good}>
                     {size.says} {size.wind_m_s !== null && `Holds against ${wind(size.wind_m_s, system)} of wind from ahead, without current.`}
+                    </Verdict>
                 </p>
                 <dl className={classes.measures}>
                     {motors.map((motor) => (

@@ -1,10 +1,10 @@
-import { Button, TextInput } from '@mantine/core';
+import { Button, Checkbox, TextInput, Title } from '@mantine/core';
 import { useState } from 'react';
 
 import { choicesOf } from '../api/forms';
 import type { Layout, PlannedJob } from '../api/types';
 import { MountingDrawing } from '../drawings/mounting/MountingDrawing';
-import table from '../look/table.module.css';
+import { Verdict } from '../look/Verdict';
 import { PartField } from '../plan/PartField';
 import { PlaceSelect } from '../plan/PlaceSelect';
 import type { PlanEdits } from '../plan/usePlanEdits';
@@ -65,8 +65,7 @@ function Wish({ job, device, edits }: { job: PlannedJob; device: string; edits: 
     const [field, words] = WISHES[planned.kind];
     return (
         <label>
-            <input
-                type="checkbox"
+            <Checkbox
                 aria-label={`${planned.name ?? planned.id}: ${words}`}
                 checked={planned[field] ?? false}
                 disabled={!job.can_change}
@@ -95,9 +94,11 @@ function Question({ job, device, check, edits }: { job: PlannedJob; device: stri
         <section className={classes.check} aria-label={check.asks} data-check={check.field}>
             <MountingDrawing field={check.field} measures={measures} good={check.good} label={`${check.asks} ${check.says}`} />
             <div className={classes.words}>
-                <h3 className={table.heading}>{check.asks}</h3>
-                <p className={check.good === null ? 'quiet' : check.good ? table.good : table.bad} data-figure={`mounting-${check.field}`} aria-live="polite">
+                <Title order={3} size={16}>{check.asks}</Title>
+                <p data-figure={`mounting-${check.field}`} aria-live="polite">
+                    <Verdict good={check.good}>
                     {check.says}
+                    </Verdict>
                 </p>
                 {measured === undefined ? (
                     !fixed && <Ask wanted={wanted} field={check.field} on={on} edits={edits} />

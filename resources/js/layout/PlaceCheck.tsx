@@ -1,4 +1,4 @@
-import { Button, TextInput } from '@mantine/core';
+import { Button, Checkbox, Group, TextInput, Title } from '@mantine/core';
 import { useState } from 'react';
 
 import { choicesOf } from '../api/forms';
@@ -6,7 +6,7 @@ import type { Layout, PlannedJob } from '../api/types';
 import { AntennaDrawing } from '../drawings/mounting/AntennaDrawing';
 import { HeadingSensorDrawing } from '../drawings/mounting/HeadingSensorDrawing';
 import { PetrolDrawing } from '../drawings/mounting/PetrolDrawing';
-import table from '../look/table.module.css';
+import { Verdict } from '../look/Verdict';
 import { PartField } from '../plan/PartField';
 import { PlaceSelect } from '../plan/PlaceSelect';
 import type { PlanEdits } from '../plan/usePlanEdits';
@@ -34,14 +34,14 @@ export function PlaceCheck({ job, layout, place, edits }: Props) {
             {device?.kind === 'heading-sensor' && <HeadingSensorDrawing good={place.good} label={label} place={place} hull={layout.hull} />}
             {device?.kind === 'position-antenna' && <AntennaDrawing good={place.good} label={label} sky={device.sky} steppedOn={device.stepped_on} />}
             <div className={classes.words}>
-                <h3 className={table.heading}>
+                <Title order={3} size={16}>
                     {place.label}: {place.asks}
-                </h3>
-                <p className={place.good === null ? table.doubt : place.good ? table.good : table.bad} aria-live="polite">
-                    {place.says}
+                </Title>
+                <p aria-live="polite">
+                    <Verdict good={place.good}>{place.says}</Verdict>
                 </p>
                 <Nearest place={place} />
-                <div className={table.fields}>{battery === undefined ? <Sensor job={job} place={place} edits={edits} /> : <BesidePetrol job={job} on={place.on} label={place.label} edits={edits} />}</div>
+                <Group gap="4px 16px" align="baseline">{battery === undefined ? <Sensor job={job} place={place} edits={edits} /> : <BesidePetrol job={job} on={place.on} label={place.label} edits={edits} />}</Group>
             </div>
         </section>
     );
@@ -62,13 +62,10 @@ function BesidePetrol({ job, on, label, edits }: { job: PlannedJob; on: string; 
             <label>
                 to the nearest petrol fitting <PartField edits={edits} readOnly={!job.can_change} on={on} field="petrol_fitting_m" label={`${label} to the nearest petrol fitting`} value={length(battery?.petrol_fitting_m, system)} />
             </label>
-            <label>
-                <input type="checkbox" aria-label={`A shield between ${label} and petrol`} checked={battery?.petrol_shield ?? false} disabled={!job.can_change} onChange={(event) => {
+            <Checkbox aria-label={`A shield between ${label} and petrol`} checked={battery?.petrol_shield ?? false} disabled={!job.can_change} onChange={(event) => {
                     const there = event.currentTarget.checked;
                     void edits.submit(() => ({ patch: [{ on, set: { petrol_shield: there } }] }));
-                }} />{' '}
-                a shield between
-            </label>
+                }} label="a shield between" />
         </>
     );
 }
@@ -86,8 +83,8 @@ function Sensor({ job, place, edits }: { job: PlannedJob; place: Layout['places'
         <>
             {spot === undefined ? (
                 !fixed && (
-                    <form
-                        className={table.form}
+                    <Group component="form" align="end" gap={8} mt={8}
+                        
                         onSubmit={(event) => {
                             event.preventDefault();
                             void edits.submit(() => ({ typed: { on, fields: [{ field: 'at_m.x_m', text: forward }, { field: 'at_m.y_m', text: port }] } }));
@@ -98,7 +95,7 @@ function Sensor({ job, place, edits }: { job: PlannedJob; place: Layout['places'
                         <Button type="submit" size="compact-sm" variant="outline">
                             It sits there
                         </Button>
-                    </form>
+                    </Group>
                 )
             ) : (
                 <>
@@ -111,9 +108,7 @@ function Sensor({ job, place, edits }: { job: PlannedJob; place: Layout['places'
                 </>
             )}
             {device?.kind === 'heading-sensor' && (
-                <label>
-                    <input type="checkbox" aria-label={`${label} was calibrated there`} checked={device.calibrated ?? false} disabled={fixed} onChange={(event) => set({ calibrated: event.currentTarget.checked })} /> calibrated there
-                </label>
+                <Checkbox aria-label={`${label} was calibrated there`} checked={device.calibrated ?? false} disabled={fixed} onChange={(event) => set({ calibrated: event.currentTarget.checked })} label="calibrated there" />
             )}
             {device?.kind === 'position-antenna' && (
                 <>

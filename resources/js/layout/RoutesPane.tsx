@@ -1,8 +1,9 @@
-import { Button } from '@mantine/core';
+import { Box, Button, Table, Title } from '@mantine/core';
 
+import { Act } from '../look/Act';
 import type { Layout, PlannedJob } from '../api/types';
 import { HeadRow } from '../look/HeadRow';
-import table from '../look/table.module.css';
+import { Verdict } from '../look/Verdict';
 import { partOf, run as runOf } from '../boat/planParts';
 import type { PlanEdits } from '../plan/usePlanEdits';
 import { gauge, length, useUnits } from '../units/units';
@@ -35,40 +36,40 @@ export function RoutesPane({ job, layout, edits, run, onRun }: Props) {
     return (
         <>
             <div tabIndex={0} role="region" aria-label="Runs">
-                <table className={table.table}>
+                <Table>
                     <HeadRow heads={['run', 'length', 'gauge', 'way']} />
-                    <tbody>
+                    <Table.Tbody>
                         {layout.runs.map((one) => {
                             const sized = runOf(job, one.id);
                             return (
-                                <tr key={one.id} data-chosen={one.id === run || undefined}>
-                                    <td>
-                                        <button type="button" className="act" aria-pressed={one.id === run} onClick={() => onRun(one.id)}>
+                                <Table.Tr key={one.id} data-chosen={one.id === run || undefined}>
+                                    <Table.Td>
+                                        <Act aria-pressed={one.id === run} onClick={() => onRun(one.id)}>
                                             {one.label}
-                                        </button>
-                                    </td>
-                                    <td className={table.figure} data-figure={`run-${one.id}`}>
+                                        </Act>
+                                    </Table.Td>
+                                    <Table.Td className="figure" data-figure={`run-${one.id}`}>
                                         {length(sized?.length_m, system)}
-                                    </td>
-                                    <td className={table.figure}>{sized === undefined ? '–' : gauge(sized.gauge)}</td>
-                                    <td>{one.ways.length === 0 ? (one.from !== null && one.from === one.to ? 'within one place' : 'typed, follows no way') : `${one.ways.length} ${one.ways.length === 1 ? 'way' : 'ways'}`}</td>
-                                </tr>
+                                    </Table.Td>
+                                    <Table.Td className="figure">{sized === undefined ? '–' : gauge(sized.gauge)}</Table.Td>
+                                    <Table.Td>{one.ways.length === 0 ? (one.from !== null && one.from === one.to ? 'within one place' : 'typed, follows no way') : `${one.ways.length} ${one.ways.length === 1 ? 'way' : 'ways'}`}</Table.Td>
+                                </Table.Tr>
                             );
                         })}
-                    </tbody>
-                </table>
+                    </Table.Tbody>
+                </Table>
             </div>
             <section aria-label="Ways this run could go" tabIndex={0}>
-                <h3 className={table.heading}>{chosen?.label ?? 'No run in hand'}</h3>
+                <Title order={3} size={16}>{chosen?.label ?? 'No run in hand'}</Title>
                 {there !== undefined && <RunEnds job={job} run={there} others={others} edits={edits} />}
                 {others.length === 0 && <p className="quiet">{waits ? 'Fetching the ways…' : 'No way leads from one of its ends to the other, or an end is not placed.'}</p>}
                 {others.map((other) => (
-                    <div key={other.stations.join()} className={table.section} data-route={other.stations.join('-')}>
+                    <Box mb={14} key={other.stations.join()} data-route={other.stations.join('-')}>
                         <p>
-                            <strong className={table.figure}>{length(other.length_m, system)}</strong> by {named(other.stations)}: {other.gauge === null || other.copper_kg === null ? 'no gauge in stock would do; its findings say what takes the rest.' : `${gauge(other.gauge)} would do, ${other.copper_kg.toFixed(2)} kg of copper.`}
+                            <strong className="figure">{length(other.length_m, system)}</strong> by {named(other.stations)}: {other.gauge === null || other.copper_kg === null ? 'no gauge in stock would do; its findings say what takes the rest.' : `${gauge(other.gauge)} would do, ${other.copper_kg.toFixed(2)} kg of copper.`}
                         </p>
                         {other.now ? (
-                            <span className={table.good}>the way it goes now</span>
+                            <Verdict good>the way it goes now</Verdict>
                         ) : (
                             job.can_change && (
                                 <Button size="compact-sm" variant="outline" aria-label={`Take the way by ${named(other.stations)}`} onClick={() => take(other.stations)}>
@@ -76,7 +77,7 @@ export function RoutesPane({ job, layout, edits, run, onRun }: Props) {
                                 </Button>
                             )
                         )}
-                    </div>
+                    </Box>
                 ))}
             </section>
         </>

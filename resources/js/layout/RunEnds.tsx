@@ -1,5 +1,5 @@
+import { Checkbox, Group } from '@mantine/core';
 import type { Layout, OtherRoutes, PlannedJob } from '../api/types';
-import table from '../look/table.module.css';
 import { PartField } from '../plan/PartField';
 import { branchOf, feed } from '../boat/planParts';
 import { PlaceSelect } from '../plan/PlaceSelect';
@@ -28,7 +28,7 @@ export function RunEnds({ job, run, others, edits }: Props) {
     const ways = [...others.filter((other) => !other.now).map((other) => [other.stations.join(), named(other.stations)] as const)];
     const choices = [[BESIDE, 'beside its plus'] as const, ...ways, ...(minus === BESIDE || ways.some(([value]) => value === minus) ? [] : [[minus, named(minus.split(','))] as const])];
     return (
-        <div className={table.fields} role="group" aria-label={`Ends of ${run.label}`}>
+        <Group gap="4px 16px" align="baseline" role="group" aria-label={`Ends of ${run.label}`}>
             <label>
                 slack at {run.from === null ? 'its source' : stationName(job, run.from)} <PartField edits={edits} readOnly={fixed} on={on} field="run.slack_from_m" label={`Slack at the source of ${run.label}`} value={length(laid?.slack_from_m, system)} />
             </label>
@@ -46,8 +46,7 @@ export function RunEnds({ job, run, others, edits }: Props) {
                 />
             </label>
             <label>
-                <input
-                    type="checkbox"
+                <Checkbox
                     aria-label={`A drip loop before the end of ${run.label}`}
                     checked={laid?.drip_loop ?? true}
                     disabled={fixed}
@@ -58,6 +57,6 @@ export function RunEnds({ job, run, others, edits }: Props) {
                 />{' '}
                 a drip loop before its end
             </label>
-        </div>
+        </Group>
     );
 }

@@ -1,6 +1,8 @@
+import { Act } from '../look/Act';
+import { Title } from '@mantine/core';
 import type { Layout, PlannedJob } from '../api/types';
 import { BoreDrawing } from '../drawings/BoreDrawing';
-import table from '../look/table.module.css';
+import { Verdict } from '../look/Verdict';
 import { small, useUnits } from '../units/units';
 import { stationName } from '../boat/stationName';
 import classes from './TubesPane.module.css';
@@ -26,20 +28,20 @@ export function TubesPane({ job, layout, run, onChoose }: Props) {
                 <li key={way.id} className={classes.tube} data-tube={way.id}>
                     {way.bore !== null && <BoreDrawing bore={way.bore} label={named(way.id)} run={run} />}
                     <div>
-                        <h3 className={table.heading}>
-                            <button type="button" className="plain" onClick={() => onChoose(`way:${way.id}`)}>
+                        <Title order={3} size={16}>
+                            <Act onClick={() => onChoose(`way:${way.id}`)}>
                                 {named(way.id)}
-                            </button>
-                        </h3>
+                            </Act>
+                        </Title>
                         {way.bore === null ? (
                             <p>
                                 {way.cables} {way.cables === 1 ? 'cable' : 'cables'}, laid openly or in a bore that nobody has measured.
                             </p>
                         ) : (
                             <p>
-                                <strong className={way.bore.too_full ? table.bad : table.good} data-figure={`fill-${way.id}`}>
+                                <Verdict good={!way.bore.too_full} data-figure={`fill-${way.id}`}>
                                     {way.bore.fill_pct.toFixed(0)} % full
-                                </strong>
+                                </Verdict>
                                 , limit {way.bore.limit_pct.toFixed(0)} %. {way.bore.room_mm > 0 ? `Room for one more, up to ${small(way.bore.room_mm, system)} across.` : 'No room for another.'}
                             </p>
                         )}

@@ -1,6 +1,8 @@
+import { Checkbox, Group } from '@mantine/core';
+import { Act } from '../look/Act';
 import { choicesOf } from '../api/forms';
 import type { PlannedJob } from '../api/types';
-import table from '../look/table.module.css';
+import { Entry } from '../look/Entry';
 import { PartField } from '../plan/PartField';
 import { PlaceSelect } from '../plan/PlaceSelect';
 import type { PlanEdits } from '../plan/usePlanEdits';
@@ -30,58 +32,54 @@ export function WayDetails({ way, support, label, job, edits }: Props) {
     const before = way.occupied_mm ?? [];
     const bends = way.bends_m ?? [];
     return (
-        <div className={`${table.entry} ${table.within}`} role="group" aria-label={label}>
-            <div className={table.fields}>
-                <label>
-                    <input type="checkbox" aria-label={`${label}: a spare cable stays in it`} checked={way.spare_cable ?? false} disabled={fixed} onChange={(event) => set({ spare_cable: event.currentTarget.checked })} /> a spare cable stays in it
-                </label>
-                <label>
-                    <input type="checkbox" aria-label={`${label}: through the engine's space`} checked={way.engine_space ?? false} disabled={fixed} onChange={(event) => set({ engine_space: event.currentTarget.checked })} /> through the engine’s space
-                </label>
+        <Entry className="within" role="group" aria-label={label}>
+            <Group gap="4px 16px" align="baseline">
+                <Checkbox aria-label={`${label}: a spare cable stays in it`} checked={way.spare_cable ?? false} disabled={fixed} onChange={(event) => set({ spare_cable: event.currentTarget.checked })} label="a spare cable stays in it" />
+                <Checkbox aria-label={`${label}: through the engine's space`} checked={way.engine_space ?? false} disabled={fixed} onChange={(event) => set({ engine_space: event.currentTarget.checked })} label="through the engine’s space" />
                 <label>
                     held every <PartField edits={edits} readOnly={fixed} on={on} field="support_m" label={`${label}, held every`} value={length(support, system)} />
                 </label>
                 <label>
                     sheath <PlaceSelect label={`${label}, sheath`} value={way.chafe ?? 'protected'} choices={choicesOf('way.chafe')} readOnly={fixed} onChosen={(chafe) => set({ chafe })} />
                 </label>
-            </div>
-            <div className={table.fields}>
+            </Group>
+            <Group gap="4px 16px" align="baseline">
                 <span>Lies in it from before:{before.length === 0 && ' nothing'}</span>
                 {before.map((diameter, at) => (
                     <span key={at}>
                         <PartField edits={edits} readOnly={fixed} on={on} field={`occupied_mm.${at}`} label={`${label}, old cable ${at + 1}`} value={small(diameter, system)} />{' '}
                         {!fixed && (
-                            <button type="button" className="act" aria-label={`Old cable ${at + 1} of ${label} is drawn out`} onClick={() => set({ occupied_mm: before.filter((_, which) => which !== at) })}>
+                            <Act aria-label={`Old cable ${at + 1} of ${label} is drawn out`} onClick={() => set({ occupied_mm: before.filter((_, which) => which !== at) })}>
                                 drawn out
-                            </button>
+                            </Act>
                         )}
                     </span>
                 ))}
                 {!fixed && (
-                    <button type="button" className="act" aria-label={`One more old cable in ${label}`} onClick={() => set({ occupied_mm: [...before, OLD_CABLE] })}>
+                    <Act aria-label={`One more old cable in ${label}`} onClick={() => set({ occupied_mm: [...before, OLD_CABLE] })}>
                         one more
-                    </button>
+                    </Act>
                 )}
-            </div>
-            <div className={table.fields}>
+            </Group>
+            <Group gap="4px 16px" align="baseline">
                 <span>Bends{bends.length === 0 && ': none, it runs straight'}</span>
                 {bends.map((bend, at) => (
                     <span key={at}>
                         {at + 1}: <PartField edits={edits} readOnly={fixed} on={on} field={`bends_m.${at}.x_m`} label={`${label}, bend ${at + 1} forward of the transom`} value={length(bend.x_m, system)} /> forward,{' '}
                         <PartField edits={edits} readOnly={fixed} on={on} field={`bends_m.${at}.y_m`} label={`${label}, bend ${at + 1} to port`} value={length(bend.y_m, system)} /> to port{' '}
                         {!fixed && (
-                            <button type="button" className="act" aria-label={`Take out bend ${at + 1} of ${label}`} onClick={() => void edits.submit((now) => bent(now, way.id, (there) => there.filter((_, which) => which !== at)))}>
+                            <Act aria-label={`Take out bend ${at + 1} of ${label}`} onClick={() => void edits.submit((now) => bent(now, way.id, (there) => there.filter((_, which) => which !== at)))}>
                                 take out
-                            </button>
+                            </Act>
                         )}
                     </span>
                 ))}
                 {!fixed && (
-                    <button type="button" className="act" aria-label={`bend it once more: ${label}`} onClick={() => void edits.submit((now) => bentOnceMore(now, way.id))}>
+                    <Act aria-label={`bend it once more: ${label}`} onClick={() => void edits.submit((now) => bentOnceMore(now, way.id))}>
                         bend it once more
-                    </button>
+                    </Act>
                 )}
-            </div>
-        </div>
+            </Group>
+        </Entry>
     );
 }

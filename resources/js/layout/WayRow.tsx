@@ -1,6 +1,7 @@
 import { useState } from 'react';
 
-import table from '../look/table.module.css';
+import { Checkbox, Table } from '@mantine/core';
+import { Act } from '../look/Act';
 import { PartField } from '../plan/PartField';
 import { PlaceSelect } from '../plan/PlaceSelect';
 import { TakeOut } from '../plan/TakeOut';
@@ -23,16 +24,16 @@ export function WayRow({ way, job, layout, edits, chosen, onChoose }: PlacesProp
     const differs = way.length_m - drawn;
     const set = (fields: Record<string, unknown>) => void edits.submit(() => ({ patch: [{ on, set: fields }] }));
     const check = (field: 'curved' | 'old_wire' | 'pull_cord', words: string) => (
-        <input type="checkbox" aria-label={`${label}: ${words}`} checked={way[field] ?? false} disabled={fixed} onChange={(event) => set({ [field]: event.currentTarget.checked })} />
+        <Checkbox aria-label={`${label}: ${words}`} checked={way[field] ?? false} disabled={fixed} onChange={(event) => set({ [field]: event.currentTarget.checked })} />
     );
     return (
         <>
-            <tr data-chosen={chosen === on || undefined} onFocus={() => onChoose(on)}>
-                <td>{label}</td>
-                <td>
+            <Table.Tr data-chosen={chosen === on || undefined} onFocus={() => onChoose(on)}>
+                <Table.Td>{label}</Table.Td>
+                <Table.Td>
                     <PartField edits={edits} readOnly={fixed} on={on} field="length_m" label={`Length from ${label}`} value={length(way.length_m, system)} figure={`way-${way.id}`} />
-                </td>
-                <td className={table.figure}>
+                </Table.Td>
+                <Table.Td className="figure">
                     {length(drawn, system)}
                     {way.measured === 'drawing' ? (
                         <span className="quiet"> followed</span>
@@ -46,35 +47,35 @@ export function WayRow({ way, job, layout, edits, chosen, onChoose }: PlacesProp
                                 </span>
                             )}{' '}
                             {!fixed && (
-                                <button type="button" className="act" aria-label={`measure here, along the drawing: ${label}`} onClick={() => void edits.submit(() => ({ propose: { make: 'drawn', way: way.id } }))}>
+                                <Act aria-label={`measure here, along the drawing: ${label}`} onClick={() => void edits.submit(() => ({ propose: { make: 'drawn', way: way.id } }))}>
                                     measure here
-                                </button>
+                                </Act>
                             )}
                         </>
                     )}
-                </td>
-                <td>
+                </Table.Td>
+                <Table.Td>
                     <PlaceSelect label={`Kind of way from ${label}`} value={way.kind ?? ''} choices={choicesOf('way.kind')} readOnly={fixed} onChosen={(kind) => set({ kind })} />
-                </td>
-                <td>
+                </Table.Td>
+                <Table.Td>
                     <PartField edits={edits} readOnly={fixed} on={on} field="bore_mm" label={`Bore from ${label}`} value={small(way.bore_mm, system)} />
-                </td>
-                <td>{check('curved', 'curved')}</td>
-                <td>{check('old_wire', 'an old wire lies in it')}</td>
-                <td>{check('pull_cord', 'a pull cord stays in it')}</td>
-                <td>
-                    <button type="button" className="act" aria-expanded={more} aria-label={`${more ? 'less' : 'more'} of ${label}`} onClick={() => setMore(!more)}>
+                </Table.Td>
+                <Table.Td>{check('curved', 'curved')}</Table.Td>
+                <Table.Td>{check('old_wire', 'an old wire lies in it')}</Table.Td>
+                <Table.Td>{check('pull_cord', 'a pull cord stays in it')}</Table.Td>
+                <Table.Td>
+                    <Act aria-expanded={more} aria-label={`${more ? 'less' : 'more'} of ${label}`} onClick={() => setMore(!more)}>
                         {more ? 'less' : 'more'}
-                    </button>{' '}
+                    </Act>{' '}
                     {!fixed && <TakeOut edits={edits} on={on} label={`the way from ${label}`} />}
-                </td>
-            </tr>
+                </Table.Td>
+            </Table.Tr>
             {more && (
-                <tr>
-                    <td colSpan={9}>
+                <Table.Tr>
+                    <Table.Td colSpan={9}>
                         <WayDetails way={way} support={facts?.support_m} label={label} job={job} edits={edits} />
-                    </td>
-                </tr>
+                    </Table.Td>
+                </Table.Tr>
             )}
         </>
     );

@@ -1,8 +1,7 @@
-import { Button } from '@mantine/core';
+import { Box, Button, Group, Table } from '@mantine/core';
 import { useState } from 'react';
 
 import { HeadRow } from '../look/HeadRow';
-import table from '../look/table.module.css';
 import { PlaceSelect } from '../plan/PlaceSelect';
 import type { PlacesProps } from './places';
 import { stationChoices } from '../boat/stationName';
@@ -16,21 +15,21 @@ export function WaysList({ job, layout, edits, chosen, onChoose }: PlacesProps) 
     const fixed = !job.can_change;
     const choices = stationChoices(job);
     return (
-        <section className={table.section} aria-label="Ways">
+        <Box component="section" mb={14} aria-label="Ways">
             {ways.length > 0 && (
-                <table className={table.table}>
+                <Table>
                     <HeadRow heads={['way', 'length', 'on the drawing', 'kind', 'bore', 'curved', 'old wire in it', 'pull cord stays']} unseen="to be done" />
-                    <tbody>
+                    <Table.Tbody>
                         {ways.map((way) => (
                             <WayRow key={way.id} way={way} job={job} layout={layout} edits={edits} chosen={chosen} onChoose={onChoose} />
                         ))}
-                    </tbody>
-                </table>
+                    </Table.Tbody>
+                </Table>
             )}
             {ways.length === 0 && <p className="quiet">Ways join two stations: put in the places where something sits or a wire turns, then the ways between them.</p>}
             {!fixed && stations.length > 1 && (
-                <form
-                    className={table.form}
+                <Group component="form" align="end" gap={8} mt={8}
+                    
                     onSubmit={(event) => {
                         event.preventDefault();
                         void edits.submit(() => ({ propose: { make: 'way', from: between[0] || (stations[0]?.id ?? ''), to: between[1] || (stations[1]?.id ?? ''), kind: 'open' } }));
@@ -45,8 +44,8 @@ export function WaysList({ job, layout, edits, chosen, onChoose }: PlacesProps) 
                     <Button type="submit" size="compact-sm" variant="outline">
                         Draw it
                     </Button>
-                </form>
+                </Group>
             )}
-        </section>
+        </Box>
     );
 }

@@ -1,19 +1,21 @@
+import { Table } from '@mantine/core';
+
 /** The heads of a table's columns; one that needs no word to those who see has it for those who do not. */
 export function HeadRow({ heads, unseen = '' }: { heads: readonly string[]; unseen?: string }) {
     return (
-        <thead>
-            <tr>
+        <Table.Thead>
+            <Table.Tr>
                 {heads.map((head) => (
-                    <th key={head} scope="col">
+                    <Table.Th key={head} scope="col" fz={13} lh={1.2} c="var(--ink-soft)">
                         {head}
-                    </th>
+                    </Table.Th>
                 ))}
                 {unseen !== '' && (
-                    <th scope="col">
+                    <Table.Th scope="col">
                         <span className="unseen">{unseen}</span>
-                    </th>
+                    </Table.Th>
                 )}
-            </tr>
-        </thead>
+            </Table.Tr>
+        </Table.Thead>
     );
 }

@@ -4,14 +4,24 @@ const slate: MantineColorsTuple = ['#eef4f7', '#d9e5eb', '#b3ccd7', '#8ab1c3', '
 
 const brick: MantineColorsTuple = ['#fbeeed', '#f3d5d3', '#e6aaa6', '#d97d78', '#ce5750', '#c73f37', '#b92f27', '#ad261f', '#a3201a', '#6f1511'];
 
+const ochre: MantineColorsTuple = ['#fdf8ec', '#f9efd2', '#f3e3b8', '#e6c988', '#cfa54c', '#b3842a', '#976a14', '#7a4e08', '#643f06', '#4c3005'];
+
 export const theme = createTheme({
     primaryColor: 'slate',
     primaryShade: 8,
-    colors: { slate, brick },
+    colors: { slate, brick, ochre },
     fontFamily: 'Barlow, sans-serif',
     headings: { fontFamily: "'Barlow Condensed', sans-serif", fontWeight: '600' },
     fontFamilyMonospace: "'IBM Plex Mono', monospace",
     defaultRadius: 3,
     black: '#16262B',
     fontSizes: { xs: '13px', sm: '13px', md: '15px', lg: '18px', xl: '24px' },
+    // As objects, not by their components' own hands: those would come with the first page.
+    components: {
+        Alert: { defaultProps: { px: 10, py: 6, styles: { message: { fontSize: 14, lineHeight: 1.4 } } } },
+        // A target is 24 px at least.
+        Checkbox: { defaultProps: { size: 'md', styles: { label: { fontSize: 14 }, body: { alignItems: 'center' } } } },
+        Input: { vars: (_theme: unknown, { size }: { size?: string }) => ({ wrapper: size === 'xs' ? { '--input-height': '28px', '--input-padding': '6px', '--input-fz': '14px' } : {} }) },
+        Table: { defaultProps: { horizontalSpacing: 4, verticalSpacing: 2, fz: 14 } },
+    },
 });

@@ -1,4 +1,4 @@
-import { Button } from '@mantine/core';
+import { Button, Group, Table } from '@mantine/core';
 import { useDocumentTitle } from '@mantine/hooks';
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
@@ -8,7 +8,6 @@ import { ask, Refused } from '../api/client';
 import type { Persons } from '../api/types';
 import { Dialog } from '../look/Dialog';
 import page from '../look/page.module.css';
-import table from '../look/table.module.css';
 import { ToSignIn } from '../sign-in/ToSignIn';
 
 /** Who is in the shop. The owner ends sign-ins: of a phone that is lost, of somebody who has left. */
@@ -29,35 +28,35 @@ export function People() {
             {people.error !== null && <p role="alert">{people.error.message}</p>}
             {end.error !== null && <p role="alert">{end.error.message}</p>}
             <p role="status">{end.isSuccess ? `Every sign-in of ${end.variables.name} has ended; the password still holds.` : ''}</p>
-            <table className={table.table}>
-                <thead>
-                    <tr>
+            <Table>
+                <Table.Thead>
+                    <Table.Tr>
                         {['Name', 'Role', 'E-mail', 'Sign-ins'].map((title) => (
-                            <th key={title} scope="col">
+                            <Table.Th key={title} scope="col">
                                 {title}
-                            </th>
+                            </Table.Th>
                         ))}
-                    </tr>
-                </thead>
-                <tbody>
+                    </Table.Tr>
+                </Table.Thead>
+                <Table.Tbody>
                     {people.data?.people.map((person) => (
-                        <tr key={person.id}>
-                            <td>{person.name}</td>
-                            <td>{person.role}</td>
-                            <td>{person.email}</td>
-                            <td>
+                        <Table.Tr key={person.id}>
+                            <Table.Td>{person.name}</Table.Td>
+                            <Table.Td>{person.role}</Table.Td>
+                            <Table.Td>{person.email}</Table.Td>
+                            <Table.Td>
                                 <Button size="compact-sm" variant="outline" onClick={() => setAsking(person)} aria-label={`End every sign-in of ${person.name}`}>
                                     End every sign-in
                                 </Button>
-                            </td>
-                        </tr>
+                            </Table.Td>
+                        </Table.Tr>
                     ))}
-                </tbody>
-            </table>
+                </Table.Tbody>
+            </Table>
             {asking !== null && (
                 <Dialog opened onClose={() => setAsking(null)} title={`End every sign-in of ${asking.name}?`}>
                     <p>Wherever {asking.name} is signed in, the password is asked for again. Changes that wait there to be sent stay there until then.</p>
-                    <div className={table.form}>
+                    <Group gap={8} mt={8}>
                         <Button
                             onClick={() => {
                                 end.mutate(asking);
@@ -69,7 +68,7 @@ export function People() {
                         <Button variant="outline" onClick={() => setAsking(null)}>
                             Leave them
                         </Button>
-                    </div>
+                    </Group>
                 </Dialog>
             )}
         </main>

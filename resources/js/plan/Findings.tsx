@@ -1,6 +1,7 @@
 import { Button, TextInput } from '@mantine/core';
 import { useState } from 'react';
 
+import { Act } from '../look/Act';
 import type { Finding, PatchStep, PlannedJob, Remedy } from '../api/types';
 import { partName } from '../boat/parts';
 import classes from './Findings.module.css';
@@ -71,13 +72,13 @@ export function Found({ job, finding, tried, edits, onWhy, onShow, onLook, brief
                     </span>
                     {finding.level === 'warn' && <Decide job={job} finding={finding} decided={decision} edits={edits} />}
                     {onShow !== null && finding.on !== 'plan' && (
-                        <button type="button" className="act" onClick={() => onShow(finding.on)}>
+                        <Act onClick={() => onShow(finding.on)}>
                             Show it
-                        </button>
+                        </Act>
                     )}
-                    <button type="button" className="act" onClick={() => onWhy(`finding:${finding.rule}:${finding.on}`)}>
+                    <Act onClick={() => onWhy(`finding:${finding.rule}:${finding.on}`)}>
                         Why
-                    </button>
+                    </Act>
                 </div>
             </div>
         </li>
@@ -146,9 +147,9 @@ function Decide({ job, finding, decided, edits }: { job: PlannedJob; finding: Fi
             <span className={classes.decided}>
                 Stays so: {decided.reason} ({decided.author ?? 'somebody'})
                 {job.can_change && (
-                    <button type="button" className="act" onClick={() => void edits.submit(() => ({ reopen: decided.id }))}>
+                    <Act onClick={() => void edits.submit(() => ({ reopen: decided.id }))}>
                         Open again
-                    </button>
+                    </Act>
                 )}
             </span>
         );
@@ -170,9 +171,9 @@ function Decide({ job, finding, decided, edits }: { job: PlannedJob; finding: Fi
             </Button>
         </form>
     ) : (
-        <button type="button" className="act" onClick={() => setAsking(true)}>
+        <Act onClick={() => setAsking(true)}>
             Let it stand…
-        </button>
+        </Act>
     );
 }
 

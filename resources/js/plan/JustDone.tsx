@@ -1,9 +1,8 @@
-import { Button } from '@mantine/core';
+import { Alert, Button, Group, Text } from '@mantine/core';
 import { useEffect, useState } from 'react';
 
 import type { PlannedJob } from '../api/types';
 import { type Change, undone } from './changes';
-import classes from './UnkeptNotice.module.css';
 import type { PlanEdits } from './usePlanEdits';
 
 /** ms that a change which took something away can be taken back where it is told */
@@ -26,14 +25,16 @@ export function JustDone({ job, edits }: { job: PlannedJob; edits: PlanEdits }) 
         return null;
     }
     return (
-        <div role="status" className={classes.done} data-just-done>
-            <p className={classes.message}>{says}</p>
-            <div className={classes.acts}>
+        <Alert role="status" color="slate" variant="outline" m="8px 16px 0" data-just-done>
+            <Group justify="space-between">
+                <Text inherit fw={600}>
+                    {says}
+                </Text>
                 <Button size="compact-md" variant="outline" onClick={() => void edits.submit(undone)}>
                     Take it back
                 </Button>
-            </div>
-        </div>
+            </Group>
+        </Alert>
     );
 }
 

@@ -1,6 +1,8 @@
+import { Text } from '@mantine/core';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 
+import { Act } from '../look/Act';
 import { ask } from '../api/client';
 import type { LogEntry, OtherPlan, PlannedJob } from '../api/types';
 import { Dialog } from '../look/Dialog';
@@ -33,16 +35,16 @@ export function Log({ job, edits, opened, onClose }: { job: PlannedJob; edits: P
             <ol className={classes.log} tabIndex={0} aria-label="Changes, newest first">
                 {log.data?.entries.map((entry) => (
                     <li key={entry.number}>
-                        <p className={classes.head}>
+                        <Text size="xs" c="var(--ink-soft)">
                             v{entry.number} · {moment(entry.made_at)} · {entry.author ?? 'taken in'}
-                        </p>
-                        <p>{together(entry.says)}</p>
+                        </Text>
+                        <Text inherit>{together(entry.says)}</Text>
                         {entry.number !== job.version.number && (
-                            <button type="button" className="act" aria-label={`Look at version ${entry.number}`} onClick={() => look(entry.number)}>
+                            <Act aria-label={`Look at version ${entry.number}`} onClick={() => look(entry.number)}>
                                 look at it
-                            </button>
+                            </Act>
                         )}
-                        {entry.reason !== null && <p className={classes.reason}>“{entry.reason}”</p>}
+                        {entry.reason !== null && <Text inherit fw={600}>“{entry.reason}”</Text>}
                     </li>
                 ))}
             </ol>

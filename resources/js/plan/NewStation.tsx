@@ -1,15 +1,14 @@
-import { Button, TextInput } from '@mantine/core';
+import { Button, Group, TextInput } from '@mantine/core';
 import { useState } from 'react';
 
-import table from '../look/table.module.css';
 import type { PlanEdits } from './usePlanEdits';
 
 /** A place of the boat named: it is put where its name says, to be measured or dragged from there. */
 export function NewStation({ edits }: { edits: PlanEdits }) {
     const [name, setName] = useState('');
     return (
-        <form
-            className={table.form}
+        <Group component="form" align="end" gap={8} mt={8}
+            
             onSubmit={(event) => {
                 event.preventDefault();
                 void edits.submit(() => ({ propose: { make: 'station', name } })).then((kept) => kept && setName(''));
@@ -19,6 +18,6 @@ export function NewStation({ edits }: { edits: PlanEdits }) {
             <Button type="submit" size="compact-sm" variant="outline">
                 Put it aboard
             </Button>
-        </form>
+        </Group>
     );
 }

@@ -1,8 +1,7 @@
-import { Button } from '@mantine/core';
+import { Button, Group, List, Text, Title } from '@mantine/core';
 
 import type { OtherPlan } from '../api/types';
 import { Dialog } from '../look/Dialog';
-import classes from './OtherPlanDialog.module.css';
 
 interface Props {
     title: string;
@@ -24,35 +23,35 @@ export function OtherPlanDialog({ title, other, error, act, onAct, onClose }: Pr
             {other === undefined && error === null && <p>Looking at it…</p>}
             {other !== undefined && (
                 <>
-                    <p className={classes.verdict}>
+                    <Text fz={16} fw={600} mb={8}>
                         <span className="quiet">With it:</span> {other.verdict}
-                    </p>
+                    </Text>
                     {other.otherwise.length === 0 && <p>It says the same as the plan that stands.</p>}
                     {other.changes.length > 0 && (
-                        <ul className={classes.changes} aria-label="What it comes to">
+                        <List size="sm" aria-label="What it comes to">
                             {other.changes.map((change) => (
-                                <li key={change}>{change}</li>
+                                <List.Item key={change}>{change}</List.Item>
                             ))}
-                        </ul>
+                        </List>
                     )}
                     {other.otherwise.length > 0 && (
                         <>
-                            <h3 className={classes.head}>
+                            <Title order={3} size={14} mt={12} mb={4}>
                                 {other.otherwise.length} {other.otherwise.length === 1 ? 'difference' : 'differences'} from version {other.base}, which stands
-                            </h3>
-                            <ol className={classes.lines} tabIndex={0} aria-label="Otherwise than in the plan that stands">
+                            </Title>
+                            <List type="ordered" size="sm" mah="38vh" style={{ overflowY: 'auto' }} tabIndex={0} aria-label="Otherwise than in the plan that stands">
                                 {other.otherwise.map((line) => (
-                                    <li key={line}>{line}</li>
+                                    <List.Item key={line}>{line}</List.Item>
                                 ))}
-                            </ol>
+                            </List>
                         </>
                     )}
-                    <p className={classes.acts}>
+                    <Group gap={8} mt={16}>
                         {act !== undefined && other.otherwise.length > 0 && <Button onClick={() => onAct(other.base)}>{act}</Button>}
                         <Button variant="outline" onClick={onClose}>
                             Leave the plan as it is
                         </Button>
-                    </p>
+                    </Group>
                 </>
             )}
         </Dialog>

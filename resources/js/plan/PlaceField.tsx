@@ -1,4 +1,5 @@
-import classes from './PlaceField.module.css';
+import { Text, Textarea, TextInput } from '@mantine/core';
+
 import { useDraft } from './useDraft';
 
 interface Props {
@@ -27,25 +28,30 @@ export function PlaceField({ label, value, chosen = false, readOnly, onTyped, fi
         );
     }
     const shared = {
-        className: classes.field,
+        size: 'xs',
+        error: refused,
+        withAria: false, // the library's would take the place of these
+        'aria-invalid': refused || undefined,
         'data-refused': refused || undefined,
-        'data-chosen': chosen || undefined,
         'data-overtaken': isOvertaken || undefined,
         'aria-describedby': isOvertaken ? `${id}-meanwhile` : undefined,
         'data-figure': figure,
         'aria-label': label,
-        'aria-invalid': refused || undefined,
         value: text,
         title: isOvertaken ? `${label}: meanwhile it became ${value}. Enter puts yours in its place, Escape leaves it.` : chosen ? `${label}: chosen by Dinghy. Type to give one; empty it to have it chosen again.` : label,
         ...handlers,
     };
     return (
         <>
-            {lines > 1 ? <textarea {...shared} rows={lines} /> : <input {...shared} size={Math.max(5, text.length)} />}
+            {lines > 1 ? (
+                <Textarea {...shared} rows={lines} maw={460} resize="vertical" />
+            ) : (
+                <TextInput {...shared} display="inline-block" w={`calc(${Math.max(5, text.length)}ch + 16px)`} styles={chosen ? { input: { borderStyle: 'dashed', background: 'transparent' } } : undefined} />
+            )}
             {isOvertaken && (
-                <span id={`${id}-meanwhile`} className={classes.meanwhile} role="status">
+                <Text span id={`${id}-meanwhile`} c="brick" fz={12} ml={4} role="status">
                     now {value === '' ? 'empty' : value}
-                </span>
+                </Text>
             )}
         </>
     );

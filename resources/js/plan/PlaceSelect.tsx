@@ -1,9 +1,9 @@
-import classes from './PlaceSelect.module.css';
+import { NativeSelect } from '@mantine/core';
 
 interface Props {
     label: string;
     value: string;
-    choices: readonly (readonly [value: string, label: string])[];
+    choices: readonly (readonly [value: string, label: string, disabled?: boolean])[];
     readOnly: boolean;
     onChosen: (value: string) => void;
 }
@@ -13,14 +13,7 @@ export function PlaceSelect({ label, value, choices, readOnly, onChosen }: Props
     if (readOnly) {
         return <span>{choices.find(([one]) => one === value)?.[1] ?? '–'}</span>;
     }
-    return (
-        <select className={classes.select} aria-label={label} value={value} onChange={(event) => onChosen(event.currentTarget.value)}>
-            {!choices.some(([one]) => one === value) && <option value={value}>–</option>}
-            {choices.map(([one, words]) => (
-                <option key={one} value={one}>
-                    {words}
-                </option>
-            ))}
-        </select>
-    );
+    const longest = Math.max(3, ...choices.map(([, words]) => words.length));
+    const known = choices.some(([one]) => one === value) ? choices : [[value, '–'] as const, ...choices];
+    return <NativeSelect display="inline-block" w={`calc(${longest}ch + 36px)`} maw="100%" size="xs" aria-label={label} value={value} data={known.map(([one, words, disabled]) => ({ value: one, label: words, disabled }))} onChange={(event) => onChosen(event.currentTarget.value)} />;
 }

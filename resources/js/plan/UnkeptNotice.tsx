@@ -1,11 +1,10 @@
-import { Button } from '@mantine/core';
+import { Alert, Button, Group, Text } from '@mantine/core';
 
 import type { PlannedJob } from '../api/types';
 import type { Change } from './changes';
 import type { Unkept } from './editQueue';
 import { labelOf } from '../api/forms';
 import { partName } from '../boat/parts';
-import classes from './UnkeptNotice.module.css';
 import type { PlanEdits } from './usePlanEdits';
 
 /** Changes that the server does not hold, and those of which nobody knows: said plainly, with what can be done about each. */
@@ -15,20 +14,20 @@ export function UnkeptNotice({ job, edits }: { job: PlannedJob; edits: PlanEdits
     return (
         <>
             {line === 'silent' && (
-                <div role="alert" className={classes.notice} data-unknown>
-                    <p className={classes.message}>Not known yet: {silence}</p>
-                    <p className={classes.more}>{wait} and {waiting === 1 ? 'will be sent once' : 'will be sent in their order, each once'}; the server is asked again by itself. Nothing is lost when this page is closed.</p>
-                    <div className={classes.acts}>
+                <Alert color="brick" variant="outline" m="8px 16px 0" data-unknown>
+                    <Text inherit fw={600}>Not known yet: {silence}</Text>
+                    <Text inherit>{wait} and {waiting === 1 ? 'will be sent once' : 'will be sent in their order, each once'}; the server is asked again by itself. Nothing is lost when this page is closed.</Text>
+                    <Group gap={8} mt={4}>
                         <Button size="compact-md" onClick={edits.sendOn}>
                             Ask now
                         </Button>
-                    </div>
-                </div>
+                    </Group>
+                </Alert>
             )}
             {line === 'clear' && waiting > 0 && (
-                <div role="status" className={classes.notice}>
-                    <p className={classes.message}>{wait} here for the person who made them: they go on when they sign in in this browser.</p>
-                </div>
+                <Alert role="status" color="brick" variant="outline" m="8px 16px 0">
+                    <Text inherit fw={600}>{wait} here for the person who made them: they go on when they sign in in this browser.</Text>
+                </Alert>
             )}
             {unkept.map((one) => (
                 <Refusal key={one.id} job={job} unkept={one} edits={edits} />
@@ -40,15 +39,15 @@ export function UnkeptNotice({ job, edits }: { job: PlannedJob; edits: PlanEdits
 function Refusal({ job, unkept, edits }: { job: PlannedJob; unkept: Unkept; edits: PlanEdits }) {
     const fields = unkept.clash?.fields ?? [];
     return (
-        <div role="alert" className={classes.notice}>
-            <p className={classes.message}>{unkept.message}</p>
-            {typed(unkept.change) !== null && <p className={classes.values}>You typed “{typed(unkept.change)}”.</p>}
+        <Alert color="brick" variant="outline" m="8px 16px 0">
+            <Text inherit fw={600}>{unkept.message}</Text>
+            {typed(unkept.change) !== null && <Text inherit>You typed “{typed(unkept.change)}”.</Text>}
             {fields.map((field) => (
-                <p key={`${field.on} ${field.path}`} className={classes.values}>
+                <Text inherit key={`${field.on} ${field.path}`}>
                     {partName(job, field.on)}, {labelOf(field.on, field.path)}: yours <strong>{written(field.yours)}</strong>, theirs <strong>{written(field.theirs)}</strong>
-                </p>
+                </Text>
             ))}
-            <div className={classes.acts}>
+            <Group gap={8} mt={4}>
                 {fields.length > 0 && (
                     <Button size="compact-md" onClick={() => edits.over(unkept.id)}>
                         Put mine over theirs
@@ -57,8 +56,8 @@ function Refusal({ job, unkept, edits }: { job: PlannedJob; unkept: Unkept; edit
                 <Button size="compact-md" variant="outline" onClick={() => edits.letGo(unkept.id)}>
                     {fields.length > 0 ? 'Leave theirs' : 'Let it go'}
                 </Button>
-            </div>
-        </div>
+            </Group>
+        </Alert>
     );
 }
 

@@ -1,6 +1,7 @@
+import { SimpleGrid, Text } from '@mantine/core';
+
 import { FindingsOn, type FindingsOnProps } from '../plan/FindingsOn';
 import { WhyFigure } from '../why/WhyFigure';
-import classes from './AboutPart.module.css';
 import { figuresOf } from './figuresOf';
 import { useUnits } from '../units/units';
 
@@ -11,18 +12,20 @@ export function AboutPart({ job, edits, on, onWhy, onLook }: FindingsOnProps) {
     return (
         <>
             {figures.length > 0 && (
-                <dl className={classes.figures}>
+                <SimpleGrid component="dl" cols={3} spacing={10} verticalSpacing={6} m="0 0 10px">
                     {figures.map(({ figure, label, value }) => (
                         <div key={figure}>
-                            <dt>{label}</dt>
-                            <dd>
+                            <Text component="dt" size="xs" lh={1.15} c="var(--ink-soft)">
+                                {label}
+                            </Text>
+                            <Text component="dd" m={0} fw={600} fz={14} className="figure">
                                 <WhyFigure figure={figure} mark={`hand:${figure}`} onWhy={onWhy}>
                                     {value}
                                 </WhyFigure>
-                            </dd>
+                            </Text>
                         </div>
                     ))}
-                </dl>
+                </SimpleGrid>
             )}
             <FindingsOn job={job} edits={edits} on={on} onWhy={onWhy} onLook={onLook} />
         </>

@@ -1,4 +1,4 @@
-import { TextInput } from '@mantine/core';
+import { Box, NavLink, TextInput, Title } from '@mantine/core';
 import { useEffect, useRef, useState } from 'react';
 
 import { CATALOGUE_KINDS, KINDS } from '../api/forms';
@@ -6,7 +6,6 @@ import type { CataloguePart, PlannedJob, Run } from '../api/types';
 import { words } from '../boat/parts';
 import { useCatalogue } from '../catalogue/parts';
 import { Dialog } from '../look/Dialog';
-import classes from './AddPart.module.css';
 import type { PlanEdits } from '../plan/usePlanEdits';
 import { MakePart } from './MakePart';
 import { PartDetails } from './PartDetails';
@@ -79,18 +78,18 @@ export function AddPart({ opened, onClose, job, edits, selected }: { opened: boo
                             }
                         }}
                     />
-                    <div ref={list} className={classes.list} tabIndex={0} role="region" aria-label="Parts found">
+                    <Box ref={list} mah="50vh" mt={12} style={{ overflowY: 'auto' }} tabIndex={0} role="region" aria-label="Parts found">
                         {CATALOGUE_KINDS.map(([kind, title]) => {
                             const parts = found.filter((candidate) => candidate.kind === kind);
                             return parts.length === 0 ? null : (
                                 <section key={kind}>
-                                    <h3 className={classes.kind}>{title}</h3>
-                                    <ul className={classes.parts}>
+                                    <Title order={3} size={15}>
+                                        {title}
+                                    </Title>
+                                    <ul className="bare">
                                         {parts.map((candidate) => (
                                             <li key={candidate.id}>
-                                                <button type="button" data-part onClick={() => setPart(candidate)}>
-                                                    {candidate.name}
-                                                </button>
+                                                <NavLink component="button" type="button" data-part label={candidate.name} onClick={() => setPart(candidate)} />
                                             </li>
                                         ))}
                                     </ul>
@@ -98,13 +97,13 @@ export function AddPart({ opened, onClose, job, edits, selected }: { opened: boo
                             );
                         })}
                         <section>
-                            <h3 className={classes.kind}>Not of the catalogue</h3>
-                            <ul className={classes.parts}>
+                            <Title order={3} size={15}>
+                                Not of the catalogue
+                            </Title>
+                            <ul className="bare">
                                 {MADE_HERE.map((kind) => (
                                     <li key={kind}>
-                                        <button type="button" onClick={() => setMade(kind)}>
-                                            {words(KINDS[kind]?.word ?? kind)}, figure by figure
-                                        </button>
+                                        <NavLink component="button" type="button" label={`${words(KINDS[kind]?.word ?? kind)}, figure by figure`} onClick={() => setMade(kind)} />
                                     </li>
                                 ))}
                             </ul>
@@ -112,7 +111,7 @@ export function AddPart({ opened, onClose, job, edits, selected }: { opened: boo
                         {catalogue.isPending && <p>Fetching the catalogue…</p>}
                         {catalogue.error !== null && <p role="alert">{catalogue.error.message}</p>}
                         {catalogue.data !== undefined && found.length === 0 && <p>The catalogue has nothing of that name.</p>}
-                    </div>
+                    </Box>
                 </>
             )}
         </Dialog>

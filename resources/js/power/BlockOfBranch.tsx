@@ -2,7 +2,7 @@ import type { PlannedJob, Run } from '../api/types';
 import { partName } from '../boat/parts';
 import { useCatalogue } from '../catalogue/parts';
 import { hangBranch, isFull, nextSize } from './branches';
-import classes from '../plan/PlaceField.module.css';
+import { PlaceSelect } from '../plan/PlaceSelect';
 import { branchOf } from '../boat/planParts';
 import type { PlanEdits } from '../plan/usePlanEdits';
 
@@ -23,24 +23,17 @@ export function BlockOfBranch({ job, run, edits }: { job: PlannedJob; run: Run; 
         return larger === undefined ? `${called} (full)` : `${called} (full: as one of ${larger})`;
     };
     return (
-        <select
-            className={classes.field}
-            aria-label={`Block of ${run.label}`}
+        <PlaceSelect
+            label={`Block of ${run.label}`}
             value={hung.block.id}
-            disabled={!job.can_change}
-            onChange={(event) => {
-                const block = event.currentTarget.value;
+            choices={blocks.map((block) => [block.id, words(block.id), block.id !== hung.block.id && isFull(job.plan, block.id) && nextSize(job.plan, block.id, parts) === undefined] as const)}
+            readOnly={!job.can_change}
+            onChosen={(block) =>
                 void edits.submit((now) => {
                     const patch = hangBranch(now.plan, run.id, block, parts);
                     return patch === null ? null : { patch };
-                });
-            }}
-        >
-            {blocks.map((block) => (
-                <option key={block.id} value={block.id} disabled={block.id !== hung.block.id && isFull(job.plan, block.id) && nextSize(job.plan, block.id, parts) === undefined}>
-                    {words(block.id)}
-                </option>
-            ))}
-        </select>
+                })
+            }
+        />
     );
 }

@@ -1,10 +1,11 @@
-import { Button } from '@mantine/core';
+import { Button, Group, Stack, Text } from '@mantine/core';
 
 import { choicesOf } from '../api/forms';
 import type { Bank, Bench, PlannedJob } from '../api/types';
 import { layBlock } from '../boat/positions';
 import { battery as batteryOf } from '../boat/planParts';
-import classes from './CompartmentFields.module.css';
+import { partName } from '../boat/parts';
+import { PlaceSelect } from '../plan/PlaceSelect';
 import { PlaceField } from '../plan/PlaceField';
 import type { PlanEdits } from '../plan/usePlanEdits';
 
@@ -22,59 +23,39 @@ export function CompartmentFields({ job, bank, bench, edits }: { job: PlannedJob
         });
     };
     return (
-        <section className={classes.fields} aria-label={`Compartment of bank ${bank.id}`}>
-            <p className={bench.fits === false ? classes.short : undefined} data-figure="fits" aria-live="polite">
+        <Stack component="section" gap={6} mt={8} fz={14} aria-label={`Compartment of the ${partName(job, `bank:${bank.id}`).toLowerCase()}`}>
+            <Text inherit fw={bench.fits === false ? 600 : undefined} c={bench.fits === false ? 'brick' : undefined} data-figure="fits" aria-live="polite">
                 {bench.says}
-            </p>
+            </Text>
             {station === undefined ? (
                 <p className="quiet">Nobody has said in which compartment these blocks stand.</p>
             ) : (
-                <p className={classes.measures}>
-                    <span>{station.name === undefined || station.name === '' ? station.id : station.name} inside</span>
+                <Group gap="4px 12px">
+                    <span>{partName(job, `station:${station.id}`)} inside</span>
                     {SIDES.map((side, at) => (
                         <label key={side}>
                             {side} <PlaceField label={`${side} of the compartment, mm`} value={bench.inside_mm === null ? '–' : `${bench.inside_mm[at] ?? 0} mm`} readOnly={!job.can_change} onTyped={(text) => measure(at, text)} />
                         </label>
                     ))}
-                </p>
+                </Group>
             )}
-            <ul className={classes.blocks}>
+            <Group component="ul" className="bare" gap="4px 18px">
                 {bench.blocks.map((block) => (
                     <li key={block.battery}>
                         Battery {block.number}{' '}
                         <label>
                             turned{' '}
-                            <select aria-label={`Battery ${block.number} turned`} value={block.turned} disabled={!job.can_change} onChange={(event) => turn(block.battery, Number(event.currentTarget.value))}>
-                                {choicesOf('battery.lies.turned').map(([degrees]) => (
-                                    <option key={degrees} value={degrees}>
-                                        {degrees}°
-                                    </option>
-                                ))}
-                            </select>
+                            <PlaceSelect label={`Battery ${block.number} turned`} value={String(block.turned)} choices={choicesOf('battery.lies.turned').map(([degrees]) => [degrees, `${degrees}°`] as const)} readOnly={!job.can_change} onChosen={(degrees) => turn(block.battery, Number(degrees))} />
                         </label>{' '}
                         <label>
                             plus at the{' '}
-                            <select
-                                aria-label={`Plus post of battery ${block.number}`}
-                                value={batteryOf(job.plan, block.battery)?.plus_side ?? 'left'}
-                                disabled={!job.can_change}
-                                onChange={(event) => {
-                                    const side = event.currentTarget.value;
-                                    void edits.submit(() => ({ patch: [{ on: `battery:${block.battery}`, set: { plus_side: side } }] }));
-                                }}
-                            >
-                                {choicesOf('battery.plus_side').map(([side, label]) => (
-                                    <option key={side} value={side}>
-                                        {label}
-                                    </option>
-                                ))}
-                            </select>
+                            <PlaceSelect label={`Plus post of battery ${block.number}`} value={batteryOf(job.plan, block.battery)?.plus_side ?? 'left'} choices={choicesOf('battery.plus_side')} readOnly={!job.can_change} onChosen={(side) => void edits.submit(() => ({ patch: [{ on: `battery:${block.battery}`, set: { plus_side: side } }] }))} />
                         </label>
                     </li>
                 ))}
-            </ul>
+            </Group>
             {job.can_change && (
-                <p className={classes.acts}>
+                <Group gap="4px 12px">
                     <Button size="compact-sm" variant="outline" onClick={() => void edits.submit(() => ({ propose: { make: 'turn', bank: bank.id } }))}>
                         Turn them so that no jumpers cross
                     </Button>
@@ -86,9 +67,9 @@ export function CompartmentFields({ job, bank, bench, edits }: { job: PlannedJob
                                 {way.series > 1 && way.parallel > 1 ? `, ${way.parallel} strings` : ''}
                             </Button>
                         ))}
-                </p>
+                </Group>
             )}
-        </section>
+        </Stack>
     );
 }
 

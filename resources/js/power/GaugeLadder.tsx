@@ -1,8 +1,13 @@
+import { Group, Stack, Table, Title } from '@mantine/core';
 import { useEffect, useRef } from 'react';
 import type { PlannedJob, Run } from '../api/types';
 import { useCatalogue } from '../catalogue/parts';
 import { useWritten } from '../units/conventions';
 import { amps, gauge, percent, reach, useUnits } from '../units/units';
+import { bothWorlds } from '../units/bothWorlds';
+import { Act } from '../look/Act';
+import { HeadRow } from '../look/HeadRow';
+import { Region } from '../look/Region';
 import classes from './GaugeLadder.module.css';
 import { houseRung, partOf } from '../boat/planParts';
 import type { PlanEdits } from '../plan/usePlanEdits';
@@ -34,28 +39,20 @@ export function GaugeLadder({ job, run, edits, onWhy }: { job: PlannedJob; run: 
         }
     }, [run.id, run.gauge]);
     return (
-        <section className={classes.ladder} aria-label={`Gauge ladder of ${run.label}`}>
-            <header className={classes.head}>
-                <h2 className={classes.title}>Gauge ladder</h2>
+        <Stack component="section" gap={6} h="100%" aria-label={`Gauge ladder of ${run.label}`}>
+            <Group component="header" justify="space-between">
+                <Title order={2} size={18}>
+                    Gauge ladder
+                </Title>
                 <span className="quiet">limit {percent(run.limit_pct)}</span>
                 <span className="quiet">
                     <kbd>[</kbd> thinner <kbd>]</kbd> thicker
                 </span>
-            </header>
-            <div ref={rungs} className={classes.scroll} tabIndex={0} role="region" aria-label="Rungs">
-                <table className={classes.rungs}>
-                    <thead>
-                        <tr>
-                            <th scope="col">gauge</th>
-                            <th scope="col">whole path</th>
-                            <th scope="col">reaches</th>
-                            <th scope="col">carries</th>
-                            <th scope="col">heat</th>
-                            <th scope="col">copper</th>
-                            <th scope="col">price</th>
-                        </tr>
-                    </thead>
-                    <tbody>
+            </Group>
+            <Region ref={rungs} label="Rungs">
+                <Table>
+                    <HeadRow heads={['gauge', 'whole path', 'reaches', 'carries', 'heat', 'copper', 'price']} />
+                    <Table.Tbody>
                         {run.alternatives.map((rung) => {
                             const now = rung.gauge === run.gauge;
                             const marks = [
@@ -65,19 +62,17 @@ export function GaugeLadder({ job, run, edits, onWhy }: { job: PlannedJob; run: 
                                 rung.gauge === run.makers_gauge ? 'maker' : null,
                             ].filter((mark) => mark !== null);
                             return (
-                                <tr key={rung.gauge} ref={now ? chosen : undefined} className={now ? classes.now : rung.gauge === house ? classes.house : undefined}>
-                                    <th scope="row">
+                                <Table.Tr key={rung.gauge} ref={now ? chosen : undefined} className={now ? classes.now : rung.gauge === house ? classes.house : undefined}>
+                                    <Table.Th scope="row">
                                         {job.can_change && !now ? (
-                                            <button
-                                                type="button"
-                                                className="plain"
+                                            <Act
                                                 aria-label={`Make it ${gauge(rung.gauge)}`}
                                                 onClick={() => void edits.submit(() => ({ patch: [{ on: partOf(run), set: { 'run.gauge': rung.gauge } }] }))}
                                             >
-                                                {gauge(rung.gauge)}
-                                            </button>
+                                                {bothWorlds(rung.gauge)}
+                                            </Act>
                                         ) : (
-                                            gauge(rung.gauge)
+                                            bothWorlds(rung.gauge)
                                         )}
                                         {marks.length > 0 && (
                                             <span className={classes.marks}>
@@ -85,25 +80,25 @@ export function GaugeLadder({ job, run, edits, onWhy }: { job: PlannedJob; run: 
                                                 {!rung.ok && now ? ' ▲' : ''}
                                             </span>
                                         )}
-                                    </th>
-                                    <td>
+                                    </Table.Th>
+                                    <Table.Td>
                                         <WhyFigure passedBy figure={`rung:${run.id}:${rung.gauge}`} onWhy={onWhy}>
                                             {percent(rung.path_drop_pct, 2)}
                                         </WhyFigure>
-                                    </td>
-                                    <td>{reach(rung.max_length_m, system)}</td>
-                                    <td>{amps(rung.ampacity_a)}</td>
-                                    <td>{rung.heat_w === null ? '–' : `${rung.heat_w.toFixed(rung.heat_w < 10 ? 1 : 0)} W`}</td>
-                                    <td>{rung.copper_kg === null ? '–' : `${rung.copper_kg.toFixed(2)} kg`}</td>
-                                    <td>{price(rung.gauge)}</td>
-                                </tr>
+                                    </Table.Td>
+                                    <Table.Td>{reach(rung.max_length_m, system)}</Table.Td>
+                                    <Table.Td>{amps(rung.ampacity_a)}</Table.Td>
+                                    <Table.Td>{rung.heat_w === null ? '–' : `${rung.heat_w.toFixed(rung.heat_w < 10 ? 1 : 0)} W`}</Table.Td>
+                                    <Table.Td>{rung.copper_kg === null ? '–' : `${rung.copper_kg.toFixed(2)} kg`}</Table.Td>
+                                    <Table.Td>{price(rung.gauge)}</Table.Td>
+                                </Table.Tr>
                             );
                         })}
-                    </tbody>
-                </table>
-            </div>
-            {run.schools !== null && <p className={classes.schools}>{run.schools}</p>}
+                    </Table.Tbody>
+                </Table>
+            </Region>
+            {run.schools !== null && <p className="quiet">{run.schools}</p>}
             {run.band_chart_gauge === null && <p className="quiet">The band chart has no cell for this current and length.</p>}
-        </section>
+        </Stack>
     );
 }

@@ -1,7 +1,10 @@
+import { NativeSelect, Stack } from '@mantine/core';
+
 import type { Bank, Bench, PatchStep, PlannedJob, Profile, Run, WiredBank } from '../api/types';
 import { BurnsFirst } from '../drawings/BurnsFirst';
 import { VoltProfile } from '../drawings/VoltProfile';
-import { Tabs } from '../frame/Tabs';
+import { Panes } from '../frame/Panes';
+import { Region } from '../look/Region';
 import { BankParts } from './BankParts';
 import { CompartmentFields } from './CompartmentFields';
 import { Findings } from '../plan/Findings';
@@ -10,7 +13,6 @@ import { OrderOfConnection } from './OrderOfConnection';
 import { type Pane, PANES } from './panes';
 import { partName } from '../boat/parts';
 import { Posts } from './Posts';
-import classes from '../frame/Stage.module.css';
 import { Readings } from './Readings';
 import { RunsTable } from './RunsTable';
 import { Supply } from './Supply';
@@ -45,30 +47,19 @@ interface Props {
 export function LowerPane({ job, edits, pane, onPane, selected, onSelect, profile, watchable, onWatch, bank, bench, wired, done, onDone, onFirst, onShow, onLook, onWhy }: Props) {
     const noBench = <p>{bank === undefined ? 'This boat has no bank.' : 'Fetching the bench…'}</p>;
     return (
-        <section className={classes.lower} data-wide={pane !== 'bench' || undefined}>
-            <Tabs panes={PANES} pane={pane} onPane={onPane} counts={{ findings: job.evaluation.findings.length }} about={selected?.label} />
-            <div className={classes.pane} id="lower-pane" role="tabpanel" aria-labelledby={`tab-${pane}`}>
+        <Panes panes={PANES} pane={pane} onPane={onPane} counts={{ findings: job.evaluation.findings.length }} about={selected?.label} beside={pane === 'bench' ? <Readings job={job} edits={edits} /> : undefined}>
                 {pane === 'findings' && <Findings job={job} edits={edits} onWhy={onWhy} onShow={onShow} onLook={onLook} />}
                 {pane === 'runs' && <RunsTable job={job} selected={selected?.id ?? ''} onSelect={onSelect} edits={edits} onWhy={onWhy} />}
                 {pane === 'profile' &&
                     (profile === undefined ? (
                         <p>No profile: a length on the way, or the volts of the bank, is not known.</p>
                     ) : (
-                        <div className={classes.profile}>
+                        <Stack gap={0} h="100%" mih={0}>
                             {watchable.length > 1 && (
-                                <label className={classes.pick}>
-                                    To{' '}
-                                    <select value={profile.device} onChange={(event) => onWatch(event.currentTarget.value)}>
-                                        {watchable.map((device) => (
-                                            <option key={device} value={device}>
-                                                {partName(job, `device:${device}`)}
-                                            </option>
-                                        ))}
-                                    </select>
-                                </label>
+                                <NativeSelect size="xs" w="fit-content" aria-label="To which device" value={profile.device} data={watchable.map((device) => ({ value: device, label: `to ${partName(job, `device:${device}`)}` }))} onChange={(event) => onWatch(event.currentTarget.value)} />
                             )}
                             <VoltProfile profile={profile} name={partName(job, `device:${profile.device}`)} />
-                        </div>
+                        </Stack>
                     ))}
                 {pane === 'ladder' && (selected === undefined ? <p>This boat has no run yet.</p> : <GaugeLadder job={job} run={selected} edits={edits} onWhy={onWhy} />)}
                 {pane === 'supply' && <Supply job={job} edits={edits} onWhy={onWhy} />}
@@ -77,19 +68,13 @@ export function LowerPane({ job, edits, pane, onPane, selected, onSelect, profil
                     (bank === undefined || bench === undefined || wired === undefined ? (
                         noBench
                     ) : (
-                        <div className={classes.scrolls} tabIndex={0} role="region" aria-label={`Posts and compartment of bank ${bank.id}`}>
+                        <Region label={`Posts and compartment of the ${partName(job, `bank:${bank.id}`).toLowerCase()}`}>
                             <Posts key={bank.id} job={job} bank={bank} wired={wired} bench={bench} edits={edits} />
                             <CompartmentFields job={job} bank={bank} bench={bench} edits={edits} />
                             <BankParts job={job} bank={bank} onSelect={onSelect} />
-                        </div>
+                        </Region>
                     ))}
                 {pane === 'order' && (bench === undefined ? noBench : <OrderOfConnection bench={bench} done={Math.min(done, bench.order.length)} onDone={onDone} onFirst={onFirst} />)}
-            </div>
-            {pane === 'bench' && (
-                <div className={classes.side}>
-                    <Readings job={job} edits={edits} />
-                </div>
-            )}
-        </section>
+        </Panes>
     );
 }

@@ -1,6 +1,8 @@
-import { Button } from '@mantine/core';
+import { Box, Button, Group, SegmentedControl, Text, UnstyledButton } from '@mantine/core';
 
 import type { Bench } from '../api/types';
+import { Caution } from '../look/Caution';
+import { Region } from '../look/Region';
 import { volts } from '../units/units';
 import classes from './OrderOfConnection.module.css';
 import type { First } from './useBench';
@@ -18,48 +20,59 @@ export function OrderOfConnection({ bench, done, onDone, onFirst }: Props) {
     const last = bench.order.length;
     const step = bench.order[done - 1];
     return (
-        <div className={classes.pane} tabIndex={0} role="region" aria-label="Order of connection">
-            <div className={classes.head}>
+        <Region label="Order of connection">
+            <Group gap="6px 12px">
                 <Button size="compact-md" variant="outline" disabled={done === 0} onClick={() => onDone(done - 1)}>
                     Step back
                 </Button>
                 <Button size="compact-md" disabled={done === last} onClick={() => onDone(done + 1)}>
                     Next step
                 </Button>
-                <span className={classes.at} data-figure="order:step">
+                <span data-figure="order:step">
                     {done} of {last}
                 </span>
-                <fieldset className={classes.first}>
-                    <legend>First on the posts</legend>
-                    {(['charger', 'jumpers'] as const).map((first) => (
-                        <label key={first}>
-                            <input type="radio" name="first-on-posts" checked={bench.first === first} onChange={() => onFirst(first)} /> {first === 'charger' ? 'charger leads' : 'jumpers'}
-                        </label>
-                    ))}
-                </fieldset>
-            </div>
-            <div aria-live="polite" className={classes.step}>
+                <Group gap={6} role="group" aria-label="First on the posts">
+                    First on the posts
+                    <SegmentedControl
+                        size="xs"
+                        aria-label="First on the posts"
+                        data={[
+                            { value: 'charger', label: 'charger leads' },
+                            { value: 'jumpers', label: 'jumpers' },
+                        ]}
+                        value={bench.first}
+                        onChange={(first) => onFirst(first)}
+                        transitionDuration={0}
+                    />
+                </Group>
+            </Group>
+            <Box mih={58} my={6} aria-live="polite">
                 {step === undefined ? (
-                    <p>Nothing is landed yet.</p>
+                    'Nothing is landed yet.'
                 ) : (
                     <>
-                        <p className={classes.says}>
+                        <Text fz={18} fw={600}>
                             {step.says}
-                            {step.volts !== null && step.volts > 0 && <span className={classes.volts}> {volts(step.volts, 0)} from the common negative.</span>}
-                        </p>
-                        {step.caution !== null && <p className={classes.caution}>{step.caution}</p>}
+                            {step.volts !== null && step.volts > 0 && (
+                                <Text span inherit fw={400}>
+                                    {' '}
+                                    {volts(step.volts, 0)} from the common negative.
+                                </Text>
+                            )}
+                        </Text>
+                        {step.caution !== null && <Caution>{step.caution}</Caution>}
                     </>
                 )}
-            </div>
+            </Box>
             <ol className={classes.list}>
                 {bench.order.map((one, at) => (
                     <li key={`${at}`} aria-current={at === done - 1 ? 'step' : undefined} data-done={at < done || undefined}>
-                        <button type="button" className="plain" onClick={() => onDone(at + 1)}>
+                        <UnstyledButton mih={24} fz="inherit" fw="inherit" c="inherit" onClick={() => onDone(at + 1)}>
                             {one.says}
-                        </button>
+                        </UnstyledButton>
                     </li>
                 ))}
             </ol>
-        </div>
+        </Region>
     );
 }

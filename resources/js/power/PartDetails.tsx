@@ -1,4 +1,4 @@
-import { Button, Checkbox, NativeSelect, NumberInput, TextInput } from '@mantine/core';
+import { Button, Checkbox, NativeSelect, NumberInput, SimpleGrid, Stack, TextInput } from '@mantine/core';
 import { useQuery } from '@tanstack/react-query';
 import { useEffect, useRef, useState } from 'react';
 
@@ -7,7 +7,6 @@ import type { CataloguePart, Offer, PlannedJob, Run } from '../api/types';
 import { partName } from '../boat/parts';
 import { stationChoices } from '../boat/stationName';
 import type { NewPart } from '../plan/changes';
-import classes from './AddPart.module.css';
 
 interface Props {
     part: CataloguePart;
@@ -63,12 +62,12 @@ export function PartDetails({ part, job, selected, onBack, onAdd }: Props) {
                 : null;
     if (missing !== null) {
         return (
-            <div className={classes.details}>
+            <Stack gap={12}>
                 <p>{missing}</p>
                 <Button variant="outline" onClick={onBack} data-autofocus>
                     Back to the catalogue
                 </Button>
-            </div>
+            </Stack>
         );
     }
     const hasPlace = part.kind !== 'charger' && putOn === undefined && stations.length > 0;
@@ -88,13 +87,13 @@ export function PartDetails({ part, job, selected, onBack, onAdd }: Props) {
     return (
         <form
             ref={form}
-            className={classes.details}
             noValidate
             onSubmit={(event) => {
                 event.preventDefault();
                 onAdd(how());
             }}
         >
+            <Stack gap={12}>
             {putOn !== undefined && <Choice autoFocus label={putOn.length > 1 ? 'Put on' : putOn[0] === 'run' ? 'On the run' : 'Bank'} data={places} value={place} onChange={setPlace} />}
             {putOn === undefined && (
                 <TextInput
@@ -106,10 +105,10 @@ export function PartDetails({ part, job, selected, onBack, onAdd }: Props) {
                 />
             )}
             {part.kind === 'battery' && (
-                <div className={classes.pair}>
+                <SimpleGrid cols={2} spacing={12}>
                     <NumberInput label="Blocks in series" onFocus={(event) => event.currentTarget.select()} min={1} max={16} value={series} onChange={setSeries} />
                     <NumberInput label="Strings in parallel" onFocus={(event) => event.currentTarget.select()} min={1} max={16} value={parallel} onChange={setParallel} />
-                </div>
+                </SimpleGrid>
             )}
             {part.kind === 'battery' && <NumberInput label="Cranking amps of the engine it starts" onFocus={(event) => event.currentTarget.select()} description="empty: it starts none" min={1} max={2000} value={cranking} onChange={setCranking} />}
             {part.kind === 'block' && <Choice label="Bank" data={banks} value={bank} onChange={setBank} />}
@@ -128,12 +127,13 @@ export function PartDetails({ part, job, selected, onBack, onAdd }: Props) {
             {part.kind === 'device' && <p className="quiet">Gauge and fuse follow its run.{offers.length === 0 && ' No bank has its volts: it is put in without a feed.'}</p>}
             {part.kind === 'charger' && part.figures.input === undefined && <p className="quiet">Mains side: a licensed electrician where the local code asks for one, earth-fault protection always.</p>}
             {part.kind === 'charger' && part.figures.input === 'solar' && <p className="quiet">A panel in the sun is live: cover it, and fuse its leads, before it is connected.</p>}
-            <div className={classes.pair}>
+            <SimpleGrid cols={2} spacing={12}>
                 <Button type="submit">Add it</Button>
                 <Button variant="outline" onClick={onBack}>
                     Back to the catalogue
                 </Button>
-            </div>
+            </SimpleGrid>
+            </Stack>
         </form>
     );
 }

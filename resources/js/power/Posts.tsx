@@ -1,10 +1,12 @@
-import { Button } from '@mantine/core';
+import { Alert, Button, Group, Stack } from '@mantine/core';
 import { useState } from 'react';
 
+import { Act } from '../look/Act';
 import type { Bank, Bench, PlannedJob, WiredBank } from '../api/types';
 import { length, useUnits } from '../units/units';
 import { feedsOf } from '../boat/planParts';
-import classes from './Posts.module.css';
+import { partName } from '../boat/parts';
+import { PlaceSelect } from '../plan/PlaceSelect';
 import type { Change } from '../plan/changes';
 import type { PlanEdits } from '../plan/usePlanEdits';
 
@@ -19,25 +21,19 @@ export function Posts({ job, bank, wired, bench, edits }: { job: PlannedJob; ban
         return block === undefined ? post : `Battery ${block.number} ${post.endsWith('+') ? '+' : '−'}`;
     };
     const choice = (label: string, value: string, options: [string, string][], choose: (chosen: string) => void) => (
-        <select aria-label={label} value={value} disabled={!job.can_change} onChange={(event) => choose(event.currentTarget.value)}>
-            {options.map(([option, words]) => (
-                <option key={option} value={option}>
-                    {words}
-                </option>
-            ))}
-        </select>
+        <PlaceSelect label={label} value={value} choices={options} readOnly={!job.can_change} onChosen={choose} />
     );
     const posts = (but: string): [string, string][] => wired.posts.filter((post) => post !== but).map((post) => [post, name(post)]);
     const terminals = wired.terminals.map((terminal): [string, string] => [terminal.name, name(terminal.post)]);
     return (
-        <section aria-label={`Posts of bank ${bank.id}`}>
-            <p className={bench.sound ? undefined : classes.wrong} data-figure="plugging" aria-live="polite">
+        <section aria-label={`Posts of the ${partName(job, `bank:${bank.id}`).toLowerCase()}`}>
+            <Alert role="status" color={bench.sound ? 'gray' : 'brick'} variant="outline" mb={6} data-figure="plugging">
                 {!bench.sound && <strong>As it is plugged: </strong>}
                 {bench.does.join(' ')}
-            </p>
-            <ul className={classes.list}>
+            </Alert>
+            <Stack component="ul" className="bare" gap={6}>
                 {bench.wires.map((wire, at) => (
-                    <li key={wire.id}>
+                    <Group component="li" gap="4px 6px" key={wire.id}>
                         <span>jumper {at + 1}</span>
                         {choice(`Jumper ${at + 1}, first end`, wire.from, posts(wire.to), (post) => send({ propose: { make: 'land', bank: bank.id, wire: wire.id, end: 'from', post } }))}
                         <span>to</span>
@@ -47,14 +43,14 @@ export function Posts({ job, bank, wired, bench, edits }: { job: PlannedJob; ban
                             {wire.drawn_m !== null && `; as drawn ${length(wire.drawn_m, system)}`}
                         </span>
                         {job.can_change && (
-                            <button type="button" className="act" onClick={() => send({ propose: { make: 'take-off', bank: bank.id, wire: wire.id } })} aria-label={`take off jumper ${at + 1}`}>
+                            <Act onClick={() => send({ propose: { make: 'take-off', bank: bank.id, wire: wire.id } })} aria-label={`take off jumper ${at + 1}`}>
                                 take off
-                            </button>
+                            </Act>
                         )}
-                    </li>
+                    </Group>
                 ))}
                 {job.can_change && (
-                    <li>
+                    <Group component="li" gap="4px 6px">
                         <span>a jumper from</span>
                         {choice('New jumper, first end', from, [['', '–'], ...posts(to)], setFrom)}
                         <span>to</span>
@@ -71,17 +67,17 @@ export function Posts({ job, bank, wired, bench, edits }: { job: PlannedJob; ban
                         >
                             Land it
                         </Button>
-                    </li>
+                    </Group>
                 )}
                 {feedsOf(job.plan, bank).map((feed) => (
-                    <li key={feed.id}>
-                        <span>feed {feed.id} +</span>
-                        {choice(`Plus of feed ${feed.id}`, feed.from.plus ?? 'pos', terminals, (plus) => send({ patch: [{ on: `feed:${feed.id}`, set: { 'from.plus': plus } }] }))}
+                    <Group component="li" gap="4px 6px" key={feed.id}>
+                        <span>{partName(job, `feed:${feed.id}`)} +</span>
+                        {choice(`Plus of ${partName(job, `feed:${feed.id}`)}`, feed.from.plus ?? 'pos', terminals, (plus) => send({ patch: [{ on: `feed:${feed.id}`, set: { 'from.plus': plus } }] }))}
                         <span>−</span>
-                        {choice(`Minus of feed ${feed.id}`, feed.from.minus ?? 'neg', terminals, (minus) => send({ patch: [{ on: `feed:${feed.id}`, set: { 'from.minus': minus } }] }))}
-                    </li>
+                        {choice(`Minus of ${partName(job, `feed:${feed.id}`)}`, feed.from.minus ?? 'neg', terminals, (minus) => send({ patch: [{ on: `feed:${feed.id}`, set: { 'from.minus': minus } }] }))}
+                    </Group>
                 ))}
-            </ul>
+            </Stack>
         </section>
     );
 }

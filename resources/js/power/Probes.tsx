@@ -1,3 +1,4 @@
+import { NativeSelect, Stack } from '@mantine/core';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 
@@ -13,6 +14,12 @@ export interface ProbePlaces {
     minus: string;
 }
 
+const WHILE = [
+    { value: 'rest', label: 'nothing is drawn' },
+    { value: 'loaded', label: 'everything is on' },
+    { value: 'lowest', label: 'everything is on, banks at their floor' },
+];
+
 /** A meter with two probes, to be put on any two posts, plugs or fuse-block buses of the boat. */
 export function Probes({ job, probes, onProbe }: { job: PlannedJob; probes: ProbePlaces; onProbe: (which: 'plus' | 'minus', point: string) => void }) {
     const [state, setState] = useState('rest');
@@ -24,36 +31,18 @@ export function Probes({ job, probes, onProbe }: { job: PlannedJob; probes: Prob
         retry: false,
     });
     const probe = (label: string, which: 'plus' | 'minus') => (
-        <label>
-            {label}
-            <select value={probes[which]} onChange={(event) => onProbe(which, event.currentTarget.value)}>
-                {points.map(([point, name]) => (
-                    <option key={point} value={point}>
-                        {name}
-                    </option>
-                ))}
-            </select>
-        </label>
+        <NativeSelect size="xs" label={label} value={probes[which]} data={points.map(([value, name]) => ({ value, label: name }))} onChange={(event) => onProbe(which, event.currentTarget.value)} />
     );
     return (
-        <section className={classes.meter} aria-label="Meter">
+        <Stack component="section" gap={6} mb={10} aria-label="Meter">
             <output className={classes.reading} data-figure="meter">
                 {reading.data?.volts == null ? '–.–– V' : volts(reading.data.volts, 2)}
             </output>
-            <div className={classes.probes}>
                 {probe('Red probe', 'plus')}
                 {probe('Black probe', 'minus')}
-                <label>
-                    While
-                    <select value={state} onChange={(event) => setState(event.currentTarget.value)}>
-                        <option value="rest">nothing is drawn</option>
-                        <option value="loaded">everything is on</option>
-                        <option value="lowest">everything is on, banks at their floor</option>
-                    </select>
-                </label>
-            </div>
+                <NativeSelect size="xs" label="While" value={state} data={WHILE} onChange={(event) => setState(event.currentTarget.value)} />
             {(reading.data?.says ?? reading.error?.message) !== undefined && <p className="quiet">{reading.data?.says ?? reading.error?.message}</p>}
-        </section>
+        </Stack>
     );
 }
 

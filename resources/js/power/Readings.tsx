@@ -1,34 +1,33 @@
+import { Stack, Table, TextInput, Title } from '@mantine/core';
 import { useState } from 'react';
 
 import type { MeterPoint, PlannedJob, Reading } from '../api/types';
+import { Caution } from '../look/Caution';
+import { HeadRow } from '../look/HeadRow';
+import { Region } from '../look/Region';
+import { Verdict } from '../look/Verdict';
 import type { PlanEdits } from '../plan/usePlanEdits';
 import { volts } from '../units/units';
-import classes from './Readings.module.css';
 
 /** What the meter must show at rest, before anything is plugged in, and what it did show. */
 export function Readings({ job, edits }: { job: PlannedJob; edits: PlanEdits }) {
     return (
-        <section className={classes.pane} aria-label="Expected readings">
-            <h2 className={classes.title}>Readings at rest</h2>
-            <p className={classes.caution}>Charger unplugged. Rings off, one terminal at a time. Nothing plugged in until every reading is right.</p>
-            <div className={classes.scroll} tabIndex={0} role="region" aria-label="Meter points">
-                <table className={classes.table}>
-                    <thead>
-                        <tr>
-                            <th scope="col">between</th>
-                            <th scope="col">expect</th>
-                            <th scope="col">right from – to</th>
-                            <th scope="col">measured</th>
-                        </tr>
-                    </thead>
-                    <tbody>
+        <Stack component="section" gap={0} h="100%" aria-label="Expected readings">
+            <Title order={2} size={18}>
+                Readings at rest
+            </Title>
+            <Caution>Charger unplugged. Rings off, one terminal at a time. Nothing plugged in until every reading is right.</Caution>
+            <Region label="Meter points">
+                <Table>
+                    <HeadRow heads={['between', 'expect', 'right from – to', 'measured']} />
+                    <Table.Tbody>
                         {job.evaluation.meter_points.map((point) => (
                             <PointLine key={point.id} point={point} reading={job.readings.find((taken) => taken.meter_point === point.id)} edits={edits} />
                         ))}
-                    </tbody>
-                </table>
-            </div>
-        </section>
+                    </Table.Tbody>
+                </Table>
+            </Region>
+        </Stack>
     );
 }
 
@@ -43,23 +42,24 @@ function PointLine({ point, reading, edits }: { point: MeterPoint; reading: Read
         }
     };
     return (
-        <tr>
-            <th scope="row">
+        <Table.Tr>
+            <Table.Th scope="row" fw={400}>
                 {point.label}
-                {point.note !== null && <span className={classes.note}>{point.note}</span>}
-            </th>
-            <td className={classes.expect} data-figure={`meter:${point.id}`}>
+                {point.note !== null && <div className="quiet">{point.note}</div>}
+            </Table.Th>
+            <Table.Td className="figure" fw={600} fz={15} data-figure={`meter:${point.id}`}>
                 {volts(point.expect_v, 2)}
-            </td>
-            <td>
+            </Table.Td>
+            <Table.Td className="figure">
                 {point.low_v.toFixed(2)} – {point.high_v.toFixed(2)}
-            </td>
-            <td>
-                <input
-                    className={classes.field}
+            </Table.Td>
+            <Table.Td>
+                <TextInput
+                    size="xs"
+                    display="inline-block"
+                    w={76}
                     aria-label={`Measured volts, ${point.label}`}
                     inputMode="decimal"
-                    size={6}
                     value={typed ?? (reading === undefined ? '' : reading.volts.toFixed(2))}
                     onChange={(event) => setTyped(event.currentTarget.value)}
                     onBlur={() => {
@@ -73,8 +73,8 @@ function PointLine({ point, reading, edits }: { point: MeterPoint; reading: Read
                         }
                     }}
                 />{' '}
-                {refused ? <span className={classes.wrong}>not kept</span> : reading === undefined ? '' : reading.right === false ? <span className={classes.wrong}>⬣ not right</span> : <span className={classes.right}>right</span>}
-            </td>
-        </tr>
+                {refused ? <Verdict good={false}>not kept</Verdict> : reading === undefined ? '' : reading.right === false ? <Verdict good={false}>⬣ not right</Verdict> : <Verdict good>right</Verdict>}
+            </Table.Td>
+        </Table.Tr>
     );
 }

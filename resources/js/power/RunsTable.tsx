@@ -1,9 +1,14 @@
+import { Table } from '@mantine/core';
+
 import type { PlannedJob, Run } from '../api/types';
 import { amps, area, gauge, length, percent, useUnits, volts } from '../units/units';
 import { BlockOfBranch } from './BlockOfBranch';
 import { PlaceField } from '../plan/PlaceField';
 import { branchOf, feed, partOf, protection, ratingField } from '../boat/planParts';
 import { partName } from '../boat/parts';
+import { Act } from '../look/Act';
+import { HeadRow } from '../look/HeadRow';
+import { Region } from '../look/Region';
 import classes from './RunsTable.module.css';
 import type { PlanEdits } from '../plan/usePlanEdits';
 import { WhyFigure } from '../why/WhyFigure';
@@ -21,58 +26,50 @@ export function RunsTable({ job, selected, onSelect, edits, onWhy }: Props) {
     const { system } = useUnits();
     const type = (run: Run, field: string) => (text: string, shown: string) => edits.submit(() => ({ typed: { on: partOf(run), field, text, shown } }));
     return (
-        <div className={classes.pane} tabIndex={0} role="region" aria-label="Runs">
-            <table className={classes.table}>
-                <thead>
-                    <tr>
-                        {['Run', 'Amps', 'Length', 'Gauge', 'Area', 'Drop', 'Limit', 'Carries', 'Fuse', 'From post or block', 'Old joints', 'Far short'].map((title) => (
-                            <th key={title} scope="col">
-                                {title}
-                            </th>
-                        ))}
-                    </tr>
-                </thead>
-                <tbody>
+        <Region label="Runs">
+            <Table className={classes.table}>
+                <HeadRow heads={['Run', 'Amps', 'Length', 'Gauge', 'Other world', 'Drop', 'Limit', 'Carries', 'Fuse', 'From post or block', 'Old joints', 'Far short']} />
+                <Table.Tbody>
                     {job.evaluation.runs.map((run) => {
                         if (run.of === 'lead') {
                             return (
-                                <tr key={`lead-${run.id}`} className={classes.lead}>
-                                    <th scope="row">lead of {partName(job, `device:${run.id}`)}</th>
-                                    <td>{amps(run.current_a)}</td>
-                                    <td>{length(run.length_m, system)}</td>
-                                    <td>{gauge(run.gauge)}</td>
-                                    <td>{area(run.area_mm2)}</td>
-                                    <td>
+                                <Table.Tr key={`lead-${run.id}`} className={classes.lead}>
+                                    <Table.Th scope="row">lead of {partName(job, `device:${run.id}`)}</Table.Th>
+                                    <Table.Td>{amps(run.current_a)}</Table.Td>
+                                    <Table.Td>{length(run.length_m, system)}</Table.Td>
+                                    <Table.Td>{gauge(run.gauge)}</Table.Td>
+                                    <Table.Td>{area(run.area_mm2)}</Table.Td>
+                                    <Table.Td>
                                         {volts(run.drop_v, 2)} · {percent(run.drop_pct)}
-                                    </td>
-                                    <td />
-                                    <td>{amps(run.ampacity_a)}</td>
-                                    <td />
-                                    <td />
-                                    <td />
-                                    <td>{amps(run.far_short_a)}</td>
-                                </tr>
+                                    </Table.Td>
+                                    <Table.Td />
+                                    <Table.Td>{amps(run.ampacity_a)}</Table.Td>
+                                    <Table.Td />
+                                    <Table.Td />
+                                    <Table.Td />
+                                    <Table.Td>{amps(run.far_short_a)}</Table.Td>
+                                </Table.Tr>
                             );
                         }
                         const rating = ratingField(job.plan, run);
                         const asFeed = feed(job.plan, run.id);
                         const first = asFeed === undefined ? undefined : protection(asFeed)[0];
                         return (
-                            <tr key={run.id} aria-selected={run.id === selected} className={run.id === selected ? classes.selected : undefined}>
-                                <th scope="row">
-                                    <button type="button" className="plain" aria-pressed={run.id === selected} onClick={() => onSelect(partOf(run))}>
+                            <Table.Tr key={run.id} aria-selected={run.id === selected} className={run.id === selected ? classes.selected : undefined}>
+                                <Table.Th scope="row">
+                                    <Act aria-pressed={run.id === selected} onClick={() => onSelect(partOf(run))}>
                                         {run.label}
-                                    </button>
-                                </th>
-                                <td>
+                                    </Act>
+                                </Table.Th>
+                                <Table.Td>
                                     <WhyFigure passedBy figure={`run:${run.id}:current_a`} onWhy={onWhy}>
                                         {amps(run.current_a)}
                                     </WhyFigure>
-                                </td>
-                                <td>
+                                </Table.Td>
+                                <Table.Td>
                                     <PlaceField label={`Length of ${run.label}`} value={length(run.length_m, system)} readOnly={!job.can_change} onTyped={type(run, 'run.length_m')} />
-                                </td>
-                                <td>
+                                </Table.Td>
+                                <Table.Td>
                                     <PlaceField
                                         label={`Gauge of ${run.label}`}
                                         value={gauge(run.gauge)}
@@ -81,20 +78,20 @@ export function RunsTable({ job, selected, onSelect, edits, onWhy }: Props) {
                                         onTyped={type(run, 'run.gauge')}
                                         figure={`run:${run.id}:gauge`}
                                     />
-                                </td>
-                                <td>{area(run.area_mm2)}</td>
-                                <td>
+                                </Table.Td>
+                                <Table.Td>{area(run.area_mm2)}</Table.Td>
+                                <Table.Td>
                                     <WhyFigure passedBy figure={`run:${run.id}:drop_pct`} onWhy={onWhy}>
                                         {volts(run.drop_v, 2)} · {percent(run.drop_pct)}
                                     </WhyFigure>
-                                </td>
-                                <td>{percent(run.limit_pct)}</td>
-                                <td>
+                                </Table.Td>
+                                <Table.Td>{percent(run.limit_pct)}</Table.Td>
+                                <Table.Td>
                                     <WhyFigure passedBy figure={`run:${run.id}:ampacity_a`} onWhy={onWhy}>
                                         {amps(run.ampacity_a)}
                                     </WhyFigure>
-                                </td>
-                                <td>
+                                </Table.Td>
+                                <Table.Td>
                                     {rating === null ? (
                                         'none'
                                     ) : (
@@ -107,8 +104,8 @@ export function RunsTable({ job, selected, onSelect, edits, onWhy }: Props) {
                                             figure={`run:${run.id}:protection_a`}
                                         />
                                     )}
-                                </td>
-                                <td>
+                                </Table.Td>
+                                <Table.Td>
                                     {run.of === 'branch' ? (
                                         <BlockOfBranch job={job} run={run} edits={edits} />
                                     ) : first === undefined ? (
@@ -121,20 +118,20 @@ export function RunsTable({ job, selected, onSelect, edits, onWhy }: Props) {
                                             onTyped={type(run, 'protection.0.from_source_m')}
                                         />
                                     )}
-                                </td>
-                                <td>
+                                </Table.Td>
+                                <Table.Td>
                                     <PlaceField label={`Old joints of ${run.label}, mΩ`} value={`${(asFeed?.run ?? branchOf(job.plan, run.id)?.branch.run)?.extra_mohm ?? 0} mΩ`} readOnly={!job.can_change} onTyped={type(run, 'run.extra_mohm')} />
-                                </td>
-                                <td>
+                                </Table.Td>
+                                <Table.Td>
                                     <WhyFigure passedBy figure={`run:${run.id}:far_short_a`} onWhy={onWhy}>
                                         {amps(run.far_short_a)}
                                     </WhyFigure>
-                                </td>
-                            </tr>
+                                </Table.Td>
+                            </Table.Tr>
                         );
                     })}
-                </tbody>
-            </table>
-        </div>
+                </Table.Tbody>
+            </Table>
+        </Region>
     );
 }

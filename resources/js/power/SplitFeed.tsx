@@ -1,10 +1,9 @@
-import { Button, Checkbox } from '@mantine/core';
+import { Button, Checkbox, SimpleGrid, Stack } from '@mantine/core';
 import { useState } from 'react';
 
 import type { PlannedJob } from '../api/types';
 import { Dialog } from '../look/Dialog';
 import { amps } from '../units/units';
-import classes from './AddPart.module.css';
 import { block as blockOf, device, feed as feedOf } from '../boat/planParts';
 import { partName } from '../boat/parts';
 import type { PlanEdits } from '../plan/usePlanEdits';
@@ -21,8 +20,8 @@ export function SplitFeed({ job, feed, opened, onClose, edits }: { job: PlannedJ
     };
     return (
         <Dialog opened={opened} onClose={close} title="Split this feed">
-            <form
-                className={classes.details}
+            <Stack component="form" gap={12}
+                
                 onSubmit={(event) => {
                     event.preventDefault();
                     void edits.submit(() => ({ propose: { make: 'split', feed, branches: chosen } }));
@@ -39,15 +38,15 @@ export function SplitFeed({ job, feed, opened, onClose, edits }: { job: PlannedJ
                         onChange={(event) => setChosen(event.currentTarget.checked ? [...chosen, branch.id] : chosen.filter((id) => id !== branch.id))}
                     />
                 ))}
-                <div className={classes.pair}>
+                <SimpleGrid cols={2} spacing={12}>
                     <Button type="submit" disabled={chosen.length === 0 || chosen.length === branches.length}>
                         Split it
                     </Button>
                     <Button variant="outline" onClick={close}>
                         Leave it
                     </Button>
-                </div>
-            </form>
+                </SimpleGrid>
+            </Stack>
         </Dialog>
     );
 }

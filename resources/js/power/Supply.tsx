@@ -1,4 +1,4 @@
-import { Button, TextInput } from '@mantine/core';
+import { Button, Table, TextInput } from '@mantine/core';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 
@@ -6,6 +6,7 @@ import { ask } from '../api/client';
 import type { PlannedJob, SupplySchool } from '../api/types';
 import { useWritten } from '../units/conventions';
 import { hours, volts } from '../units/units';
+import { Region } from '../look/Region';
 import classes from './Supply.module.css';
 import type { PlanEdits } from '../plan/usePlanEdits';
 import { WhyFigure } from '../why/WhyFigure';
@@ -39,20 +40,20 @@ export function Supply({ job, edits, onWhy }: { job: PlannedJob; edits: PlanEdit
     const schools = supply.data.schools;
     const choosable = job.can_change && schools.some((school) => school.patch !== null);
     return (
-        <div className={classes.pane} tabIndex={0} role="region" aria-label="Schools of supply">
+        <Region label="Schools of supply">
             {choosable && <TextInput className={classes.reason} size="xs" label="Why one of these is taken, for the log" description="a choice is one change, undone by one" maxLength={250} value={reason} onChange={(event) => setReason(event.currentTarget.value)} />}
-            <table className={classes.table}>
-                <thead>
-                    <tr>
-                        <th scope="col">Electronics from</th>
+            <Table className={classes.table} w="auto">
+                <Table.Thead>
+                    <Table.Tr>
+                        <Table.Th scope="col">Electronics from</Table.Th>
                         {schools.map((school) => (
-                            <th key={school.school} scope="col" data-now={school.now || undefined}>
+                            <Table.Th key={school.school} scope="col" data-now={school.now || undefined}>
                                 {school.label}
                                 {school.now ? ' (now)' : ''}
                                 {school.missing !== null && <span className={classes.missing}>{school.missing}</span>}
                                 {school.patch !== null && job.can_change && (
                                     <Button
-                                        className={classes.take}
+                                        ml={10}
                                         size="compact-sm"
                                         variant="outline"
                                         aria-label={`Take it: ${school.label}`}
@@ -65,16 +66,16 @@ export function Supply({ job, edits, onWhy }: { job: PlannedJob; edits: PlanEdit
                                         Take it
                                     </Button>
                                 )}
-                            </th>
+                            </Table.Th>
                         ))}
-                    </tr>
-                </thead>
-                <tbody>
+                    </Table.Tr>
+                </Table.Thead>
+                <Table.Tbody>
                     {LINES.map(([key, label, of]) => (
-                        <tr key={label}>
-                            <th scope="row">{label}</th>
+                        <Table.Tr key={label}>
+                            <Table.Th scope="row">{label}</Table.Th>
                             {schools.map((school) => (
-                                <td key={school.school}>
+                                <Table.Td key={school.school}>
                                     {school.figures === null ? (
                                         <span data-figure={`supply:${school.school}:${label}`}>–</span>
                                     ) : (
@@ -82,12 +83,12 @@ export function Supply({ job, edits, onWhy }: { job: PlannedJob; edits: PlanEdit
                                             {of(school.figures, money)}
                                         </WhyFigure>
                                     )}
-                                </td>
+                                </Table.Td>
                             ))}
-                        </tr>
+                        </Table.Tr>
                     ))}
-                </tbody>
-            </table>
-        </div>
+                </Table.Tbody>
+            </Table>
+        </Region>
     );
 }

@@ -4,6 +4,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 import { Link } from 'react-router-dom';
 
+import { Act } from '../look/Act';
 import { ask, Refused } from '../api/client';
 import type { ShopSettings } from '../api/types';
 import { SingleKeysSwitch } from '../keys/SingleKeysSwitch';
@@ -172,9 +173,9 @@ function OfTheShop({ kept }: { kept: ShopSettings }) {
 
 function Out({ label, onOut }: { label: string; onOut: () => void }) {
     return (
-        <button type="button" className="act" aria-label={`Take out ${label}`} onClick={onOut}>
+        <Act aria-label={`Take out ${label}`} onClick={onOut}>
             take out
-        </button>
+        </Act>
     );
 }
 

@@ -1,17 +1,19 @@
-import { Button, TextInput } from '@mantine/core';
+import { Button, Group, Text, TextInput } from '@mantine/core';
 import { useState } from 'react';
 
 import { choicesOf } from '../api/forms';
 import type { PlannedJob, Survey } from '../api/types';
 import { stationChoices } from '../boat/stationName';
-import table from '../look/table.module.css';
+import { Caution } from '../look/Caution';
+import { Entry } from '../look/Entry';
+import { Verdict } from '../look/Verdict';
 import { PartField } from '../plan/PartField';
 import { PlaceSelect } from '../plan/PlaceSelect';
 import { TakeOut } from '../plan/TakeOut';
 import type { PlanEdits } from '../plan/usePlanEdits';
 import { amps, volts } from '../units/units';
 
-const VERDICT = { keep: ['Keep', 'good'], replace: ['Replace', 'bad'], charge: ['Charge, measure again', 'doubt'] } as const;
+const VERDICT = { keep: ['Keep', true], replace: ['Replace', false], charge: ['Charge, measure again', null] } as const;
 
 /** The batteries that came with the boat, and whether each is kept. */
 export function BatteriesPane({ job, survey, edits }: { job: PlannedJob; survey: Survey; edits: PlanEdits }) {
@@ -20,13 +22,13 @@ export function BatteriesPane({ job, survey, edits }: { job: PlannedJob; survey:
     const stations = stationChoices(job);
     return (
         <>
-            <p className={table.caution}>Unplug the charger from the wall first. Rings off, insulated spanner, one terminal at a time: a short across a battery welds tools.</p>
+            <Caution>Unplug the charger from the wall first. Rings off, insulated spanner, one terminal at a time: a short across a battery welds tools.</Caution>
             {(job.plan.survey?.batteries ?? []).length === 0 && <p>No battery was found aboard.</p>}
             {(job.plan.survey?.batteries ?? []).map((battery) => {
                 const on = `found:${battery.id}`;
                 const judged = survey.batteries.find((one) => one.id === battery.id);
                 const label = judged?.label ?? battery.id;
-                const [word, look] = VERDICT[judged?.verdict ?? 'charge'];
+                const [word, isGood] = VERDICT[judged?.verdict ?? 'charge'];
                 const field = (path: string, words: string, value: string, isText = false) => (
                     <label>
                         {words} <PartField edits={edits} readOnly={fixed} on={on} field={path} label={`${label}: ${words}`} value={value} words={isText} />
@@ -39,13 +41,13 @@ export function BatteriesPane({ job, survey, edits }: { job: PlannedJob; survey:
                     </label>
                 );
                 return (
-                    <article key={battery.id} className={table.entry} data-found={battery.id}>
-                        <p className={table.verdict} data-figure={`judged-${battery.id}`}>
-                            <strong>{label}</strong>: <span className={table[look]}>{word}</span>. {sentence(judged?.because ?? [])}
+                    <Entry key={battery.id} data-found={battery.id}>
+                        <Text mb={4} data-figure={`judged-${battery.id}`}>
+                            <strong>{label}</strong>: <Verdict good={isGood}>{word}</Verdict>. {sentence(judged?.because ?? [])}
                             {judged?.usable_ah != null && battery.celsius !== undefined && ` At ${battery.celsius} °C it holds ${judged.usable_ah.toFixed(0)} Ah.`}
                             {judged?.internal_mohm != null && ` Inside it has ${judged.internal_mohm.toFixed(1)} mΩ.`}
-                        </p>
-                        <div className={table.fields}>
+                        </Text>
+                        <Group gap="4px 16px" align="baseline">
                             {field('name', 'called', battery.name ?? '', true)}
                             {choice('station', 'at', stations)}
                             {choice('chemistry', 'kind', choicesOf('found.chemistry'))}
@@ -65,13 +67,13 @@ export function BatteriesPane({ job, survey, edits }: { job: PlannedJob; survey:
                             {!fixed && (
                                 <TakeOut edits={edits} on={on} label={label} />
                             )}
-                        </div>
-                    </article>
+                        </Group>
+                    </Entry>
                 );
             })}
             {!fixed && (
-                <form
-                    className={table.form}
+                <Group component="form" align="end" gap={8} mt={8}
+                    
                     onSubmit={(event) => {
                         event.preventDefault();
                         void edits.submit(() => ({ propose: { make: 'part', kind: 'found', name: `old ${name}`, part: { name, chemistry: 'flooded', nominal_v: 12 } } })).then((kept) => kept && setName(''));
@@ -81,7 +83,7 @@ export function BatteriesPane({ job, survey, edits }: { job: PlannedJob; survey:
                     <Button type="submit" size="compact-sm" variant="outline">
                         Write it down
                     </Button>
-                </form>
+                </Group>
             )}
         </>
     );

@@ -1,9 +1,9 @@
-import { Button, TextInput } from '@mantine/core';
+import { Button, Group, TextInput, Title } from '@mantine/core';
 import { useState } from 'react';
 
+import { Act } from '../look/Act';
 import { choicesOf } from '../api/forms';
 import type { PlannedJob, Survey } from '../api/types';
-import table from '../look/table.module.css';
 import { PartField } from '../plan/PartField';
 import { HullFields } from '../plan/HullFields';
 import { PlaceSelect } from '../plan/PlaceSelect';
@@ -42,9 +42,9 @@ export function ComplaintsPane({ job, survey, edits, onCheck }: Props) {
                     <span>
                         <PartField edits={edits} readOnly={fixed} on="plan" field="survey.taken_on" label="Surveyed on" value={found?.taken_on ?? '–'} words />{' '}
                         {!fixed && found?.taken_on === undefined && (
-                            <button type="button" className="act" onClick={() => set({ 'survey.taken_on': today() })}>
+                            <Act onClick={() => set({ 'survey.taken_on': today() })}>
                                 today
-                            </button>
+                            </Act>
                         )}
                     </span>
                 </label>
@@ -62,7 +62,7 @@ export function ComplaintsPane({ job, survey, edits, onCheck }: Props) {
                     const known = survey.kinds.find((one) => one.kind === complaint.kind);
                     return (
                         <article key={complaint.id} className={classes.complaint} data-complaint={complaint.id}>
-                            <h3 className={table.heading}>{known?.label}</h3>
+                            <Title order={3} size={16}>{known?.label}</Title>
                             <p>
                                 <PartField edits={edits} readOnly={fixed} on={on} field="words" label={`In the owner's words: ${known?.label ?? ''}`} value={complaint.words ?? ''} words />
                             </p>
@@ -78,17 +78,17 @@ export function ComplaintsPane({ job, survey, edits, onCheck }: Props) {
                                             Check a path
                                         </Button>
                                     )}
-                                    <button type="button" className="act" aria-label={`Take out: ${known?.label ?? complaint.id}`} onClick={() => void edits.submit(() => ({ takeOut: on }))}>
+                                    <Act aria-label={`Take out: ${known?.label ?? complaint.id}`} onClick={() => void edits.submit(() => ({ takeOut: on }))}>
                                         take out
-                                    </button>
+                                    </Act>
                                 </p>
                             )}
                         </article>
                     );
                 })}
                 {!fixed && (
-                    <form
-                        className={table.form}
+                    <Group component="form" align="end" gap={8} mt={8}
+                        
                         onSubmit={(event) => {
                             event.preventDefault();
                             void edits.submit(() => ({ propose: { make: 'part', kind: 'complaint', name: `says ${kind}`, part: { kind, words } } })).then((kept) => kept && setWords(''));
@@ -101,7 +101,7 @@ export function ComplaintsPane({ job, survey, edits, onCheck }: Props) {
                         <Button type="submit" size="compact-sm" variant="outline">
                             Write it down
                         </Button>
-                    </form>
+                    </Group>
                 )}
             </section>
         </div>

@@ -1,11 +1,13 @@
-import { Button, TextInput } from '@mantine/core';
+import { Button, Group, TextInput } from '@mantine/core';
 import { useState } from 'react';
 
+import { Act } from '../look/Act';
 import { choicesOf } from '../api/forms';
 import type { PatchStep, PlannedJob, Survey } from '../api/types';
-import table from '../look/table.module.css';
+import { Verdict } from '../look/Verdict';
 import { PartField } from '../plan/PartField';
 import { partName } from '../boat/parts';
+import { run as runOf } from '../boat/planParts';
 import { PlaceSelect } from '../plan/PlaceSelect';
 import type { PlanEdits } from '../plan/usePlanEdits';
 import { amps, gauge, length, useUnits, volts } from '../units/units';
@@ -74,9 +76,9 @@ export function PathsPane({ job, survey, edits, chosen, onChoose }: Props) {
                             <PartField edits={edits} readOnly={fixed} on={on} field={`between.${at}.loaded_v`} label={`At ${point.name}, loaded`} value={volts(point.loaded_v, 2)} />{' '}
                             <PartField edits={edits} readOnly={fixed} on={on} field={`between.${at}.along_m`} label={`${point.name}, from the battery`} value={length(point.along_m, system)} />{' '}
                             {!fixed && (
-                                <button type="button" className="act" aria-label={`Take out the point ${point.name}`} onClick={() => void edits.submit((now) => ({ patch: [{ on, set: { between: pointsOf(now, check.id).filter((_, which) => which !== at) } }] }))}>
+                                <Act aria-label={`Take out the point ${point.name}`} onClick={() => void edits.submit((now) => ({ patch: [{ on, set: { between: pointsOf(now, check.id).filter((_, which) => which !== at) } }] }))}>
                                     take out
-                                </button>
+                                </Act>
                             )}
                         </span>
                     </div>
@@ -84,14 +86,16 @@ export function PathsPane({ job, survey, edits, chosen, onChoose }: Props) {
                 {!fixed && <Between key={check.id} check={check.id} at={(check.between ?? []).length} edits={edits} />}
             </section>
             <section aria-label="What explains it" className={classes.outcome}>
-                <p className={`${classes.cause} ${(judged?.cause === 'nothing-wrong' ? table.good : judged?.cause === 'unknown' || judged?.cause === 'contradictory' ? table.doubt : table.bad) ?? ''}`}>
-                    <span data-figure="cause">{judged?.found}</span>
+                <Group component="p" gap="2px 16px" align="baseline" fz={18} className={classes.cause}>
+                    <Verdict good={judged?.cause === 'nothing-wrong' ? true : judged?.cause === 'unknown' || judged?.cause === 'contradictory' ? null : false} data-figure="cause">
+                        {judged?.found}
+                    </Verdict>
                     {judged?.figures != null && (
-                        <span className={classes.figures} data-figure="cause-figures">
+                        <Verdict good={judged.cause === 'nothing-wrong'} fz={24} data-figure="cause-figures">
                             {judged.figures}
-                        </span>
+                        </Verdict>
                     )}
-                </p>
+                </Group>
                 <p data-figure="path-says" aria-live="polite">
                     {judged?.says}
                 </p>
@@ -106,7 +110,9 @@ export function PathsPane({ job, survey, edits, chosen, onChoose }: Props) {
                     </p>
                 )}
                 {judged?.renewed_by != null ? (
-                    <p className={table.good}>The plan&apos;s run {judged.renewed_by} takes its place.</p>
+                    <p>
+                        <Verdict good>{nameOfRun(job, judged.renewed_by)} of the plan takes its place.</Verdict>
+                    </p>
                 ) : (
                     judged?.patch != null &&
                     !fixed && (
@@ -118,14 +124,20 @@ export function PathsPane({ job, survey, edits, chosen, onChoose }: Props) {
                 {judged?.next != null && <p className="quiet">{judged.next}</p>}
                 {!fixed && (
                     <p>
-                        <button type="button" className="act" onClick={() => void edits.submit(() => ({ takeOut: on }))}>
+                        <Act onClick={() => void edits.submit(() => ({ takeOut: on }))}>
                             take this check out
-                        </button>
+                        </Act>
                     </p>
                 )}
             </section>
         </div>
     );
+}
+
+/** A feed or a branch by its id alone. */
+function nameOfRun(job: PlannedJob, run: string): string {
+    const found = runOf(job, run);
+    return found === undefined ? run : found.label;
 }
 
 function pointsOf(job: PlannedJob, check: string) {
@@ -137,8 +149,8 @@ function Between({ check, at, edits }: { check: string; at: number; edits: PlanE
     const [name, setName] = useState('');
     const [read, setRead] = useState('');
     return (
-        <form
-            className={table.form}
+        <Group component="form" align="end" gap={8} mt={8}
+            
             onSubmit={(event) => {
                 event.preventDefault();
                 void edits.submit(() => ({ propose: { make: 'point', check, name, text: read } })).then((kept) => {
@@ -154,6 +166,6 @@ function Between({ check, at, edits }: { check: string; at: number; edits: PlanE
             <Button type="submit" size="compact-sm" variant="outline">
                 Add it
             </Button>
-        </form>
+        </Group>
     );
 }

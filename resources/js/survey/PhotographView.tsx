@@ -1,6 +1,7 @@
 import { Button } from '@mantine/core';
 import type { KeyboardEvent } from 'react';
 
+import { Act } from '../look/Act';
 import type { PlannedJob, Survey } from '../api/types';
 import { PartField } from '../plan/PartField';
 import { PlaceSelect } from '../plan/PlaceSelect';
@@ -78,9 +79,9 @@ export function PhotographView({ job, survey, photograph, edits }: Props) {
                         <li key={at}>
                             <PartField edits={edits} readOnly={!job.can_change} on={on} field={`marks.${at}.words`} label={`Word of mark ${at + 1}`} value={mark.words ?? ''} words />{' '}
                             {job.can_change && (
-                                <button type="button" className="act" aria-label={`Take off mark ${at + 1}`} onClick={() => keep((now) => now.filter((_, which) => which !== at))}>
+                                <Act aria-label={`Take off mark ${at + 1}`} onClick={() => keep((now) => now.filter((_, which) => which !== at))}>
                                     take off
-                                </button>
+                                </Act>
                             )}
                         </li>
                     ))}

@@ -1,8 +1,9 @@
-import { Button } from '@mantine/core';
+import { Button, Group } from '@mantine/core';
 import { type ChangeEvent, useRef, useState } from 'react';
 
+import { Act } from '../look/Act';
 import type { PlannedJob, Survey } from '../api/types';
-import table from '../look/table.module.css';
+import { Verdict } from '../look/Verdict';
 import { NewStation } from '../plan/NewStation';
 import { PlaceSelect } from '../plan/PlaceSelect';
 import type { PlanEdits } from '../plan/usePlanEdits';
@@ -40,11 +41,11 @@ export function PhotographsPane({ job, survey, edits, going, onSend, onLetGo, ch
     return (
         <div className={classes.columns}>
             <section aria-label="Photographs to take">
-                <p className={missing.length > 0 || survey.needed.length === 0 ? table.doubt : table.good} data-figure="missing">
+                <Verdict good={missing.length > 0 || survey.needed.length === 0 ? null : true} data-figure="missing">
                     {survey.needed.length === 0
                         ? 'What must be photographed is not known yet: name her compartments here, and say under Batteries found what stands in them.'
                         : missing.length === 0 ? 'Everything is photographed: it may be unhooked.' : `${missing.length} still to be taken before anything is unhooked.`}
-                </p>
+                </Verdict>
                 <OnTheirWay going={going} labelOf={labelOf} onLetGo={onLetGo} />
                 <ul className={classes.needed}>
                     {survey.needed.map((one) => (
@@ -53,7 +54,7 @@ export function PhotographsPane({ job, survey, edits, going, onSend, onLetGo, ch
                         </li>
                     ))}
                 </ul>
-                <p className={table.form}>
+                <Group gap={8} mt={8}>
                     <label>
                         A photograph of <PlaceSelect label="A photograph of" value={subject} choices={subjectsOf(survey)} readOnly={false} onChosen={setOf} />
                     </label>
@@ -63,7 +64,7 @@ export function PhotographsPane({ job, survey, edits, going, onSend, onLetGo, ch
                     <Button size="compact-md" onClick={() => file.current?.click()}>
                         Choose files
                     </Button>
-                </p>
+                </Group>
                 <input ref={camera} type="file" accept={KINDS} capture="environment" hidden aria-label="Photograph from the camera" onChange={taken} />
                 <input ref={file} type="file" accept={KINDS} multiple hidden aria-label="Photographs" onChange={taken} />
                 {job.can_change && <NewStation edits={edits} />}
@@ -97,9 +98,9 @@ function OnTheirWay({ going, labelOf, onLetGo }: { going: Going[]; labelOf: (of:
                 <p data-figure="on-their-way">
                     {left.length} {left.length === 1 ? 'photograph' : 'photographs'} on the way up
                     {left.some((one) => one.waits !== null) && (
-                        <span className={table.doubt}>{left.some((one) => one.waits === 'sign-in') ? '; your sign-in has ended, they go on when you have signed in again' : '; the line is broken, it goes on by itself'}</span>
+                        <Verdict good={null}>{left.some((one) => one.waits === 'sign-in') ? '; your sign-in has ended, they go on when you have signed in again' : '; the line is broken, it goes on by itself'}</Verdict>
                     )}
-                    {left.some((one) => one.unkept) && <span className={table.doubt}>; the browser has no room to keep them: leave this page open until they are up</span>}
+                    {left.some((one) => one.unkept) && <Verdict good={null}>; the browser has no room to keep them: leave this page open until they are up</Verdict>}
                 </p>
             )}
             <ul className={classes.going} aria-label="On their way up">
@@ -109,10 +110,10 @@ function OnTheirWay({ going, labelOf, onLetGo }: { going: Going[]; labelOf: (of:
                         <li key={one.id} data-going={one.of} data-waits={one.waits ?? undefined}>
                             {one.refused !== null ? (
                                 <span role="alert">
-                                    <span className={table.bad}>{one.refused}</span>{' '}
-                                    <button type="button" className="act" onClick={() => onLetGo(one.id)}>
+                                    <Verdict good={false}>{one.refused}</Verdict>{' '}
+                                    <Act onClick={() => onLetGo(one.id)}>
                                         let it go
-                                    </button>
+                                    </Act>
                                 </span>
                             ) : (
                                 <>

@@ -7,7 +7,8 @@ import { DrawingSwitch } from '../frame/DrawingSwitch';
 import classes from '../frame/Stage.module.css';
 import { type Asked, StageDialogs } from '../frame/StageDialogs';
 import { StageFrame } from '../frame/StageFrame';
-import { Tabs } from '../frame/Tabs';
+import { Region } from '../look/Region';
+import { Panes } from '../frame/Panes';
 import { useStageAddress } from '../frame/useStageAddress';
 import { useStageKeys } from '../frame/useStageKeys';
 import { type Findable } from '../palette/findable';
@@ -104,21 +105,18 @@ function BoatSurvey({ job, edits, silent }: StageProps) {
             </section>
             }
             lower={
-            <section className={classes.lower} data-wide>
-                <Tabs panes={PANES} pane={pane} onPane={(next) => show(next)} counts={{ findings, photographs: photographs.length }} />
-                <div className={classes.pane} id="lower-pane" role="tabpanel" aria-labelledby={`tab-${pane}`}>
+            <Panes panes={PANES} pane={pane} onPane={(next) => show(next)} counts={{ findings, photographs: photographs.length }}>
                     {pane === 'findings' ? (
                         <Findings job={job} edits={edits} stage="survey" onWhy={setWhy} onShow={showPart} onLook={() => undefined} />
                     ) : (
-                        <div className={classes.scrolls} tabIndex={0} role="region" aria-label={paneName}>
+                        <Region label={paneName}>
                             {data !== undefined && pane === 'complaints' && <ComplaintsPane job={job} survey={data} edits={edits} onCheck={begin} />}
                             {data !== undefined && pane === 'batteries' && <BatteriesPane job={job} survey={data} edits={edits} />}
                             {data !== undefined && pane === 'paths' && <PathsPane job={job} survey={data} edits={edits} chosen={shownCheck?.id ?? ''} onChoose={(one) => choose(`check:${one}`)} />}
                             {data !== undefined && pane === 'photographs' && <PhotographsPane job={job} survey={data} edits={edits} going={queue.going} onSend={(files, of) => queue.send(files, of, '')} onLetGo={queue.letGo} chosen={shownPhotograph?.id ?? ''} onChoose={(one) => choose(`photograph:${one}`)} />}
-                        </div>
+                        </Region>
                     )}
-                </div>
-            </section>
+            </Panes>
             }
         />
     );

@@ -1,3 +1,4 @@
+import { UnstyledButton } from '@mantine/core';
 import type { ReactNode } from 'react';
 
 import classes from './WhyFigure.module.css';
@@ -15,8 +16,8 @@ interface Props {
 /** A figure that answers "why?": selected, it opens its reason. */
 export function WhyFigure({ figure, onWhy, mark, passedBy = false, children }: Props) {
     return (
-        <button type="button" className={classes.figure} data-figure={mark ?? figure} title="Why?" tabIndex={passedBy ? -1 : undefined} onClick={() => onWhy(figure)}>
+        <UnstyledButton className={classes.figure} data-figure={mark ?? figure} title="Why?" tabIndex={passedBy ? -1 : undefined} onClick={() => onWhy(figure)}>
             {children}
-        </button>
+        </UnstyledButton>
     );
 }

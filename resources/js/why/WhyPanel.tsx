@@ -1,3 +1,4 @@
+import { Button, Group, NativeSelect, Text, Title } from '@mantine/core';
 import { useQuery } from '@tanstack/react-query';
 
 import { ask } from '../api/client';
@@ -23,33 +24,30 @@ export function WhyPanel({ job, figure, figures, onFigure, onClose }: Props) {
     });
     return (
         <section className={classes.panel} aria-label="Why">
-            <header className={classes.head}>
-                <h2 className={classes.title}>Why</h2>
-                <button type="button" className={classes.close} onClick={onClose}>
+            <Group component="header" justify="space-between">
+                <Title order={2} size={18}>
+                    Why
+                </Title>
+                <Button size="compact-sm" variant="outline" onClick={onClose}>
                     Close
-                </button>
-            </header>
-            <label className={classes.pick}>
-                Figure
-                <select value={figure} onChange={(event) => onFigure(event.currentTarget.value)}>
-                    {figures.map((choice) => (
-                        <option key={choice.figure} value={choice.figure}>
-                            {choice.label}
-                        </option>
-                    ))}
-                </select>
-            </label>
+                </Button>
+            </Group>
+            <NativeSelect size="xs" my={10} label="Figure" value={figure} data={figures.map((choice) => ({ value: choice.figure, label: choice.label }))} onChange={(event) => onFigure(event.currentTarget.value)} />
             {why.error !== null && <p role="alert">{why.error.message}</p>}
             {why.data !== undefined && (
                 <div aria-live="polite">
-                    <h3 className={classes.what}>{why.data.title}</h3>
-                    <p className={classes.value}>{why.data.value}</p>
+                    <Title order={3} size={15}>
+                        {why.data.title}
+                    </Title>
+                    <Text fz={22} mb={8} className={/\d/.test(why.data.value) ? 'figure' : undefined}>
+                        {why.data.value}
+                    </Text>
                     <p className={classes.formula}>{why.data.formula}</p>
                     <dl className={classes.inputs}>
                         {why.data.inputs.map((input, index) => (
                             <div key={index}>
                                 <dt>{input.name}</dt>
-                                <dd>{input.value}</dd>
+                                <dd className={/\d/.test(input.value) ? 'figure' : undefined}>{input.value}</dd>
                             </div>
                         ))}
                     </dl>
