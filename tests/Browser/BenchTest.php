@@ -105,7 +105,7 @@ final class BenchTest extends BrowserTestCase
             $this->click('//button[contains(., "Next step")]');
         }
         $this->until(fn (): bool => str_contains($this->textOf('[aria-label="Order of connection"]'), "2 of 14\n") && str_contains($this->step(), 'Charger c1: minus on Battery 1'), 'chargers first');
-        $this->click('//label[contains(., "jumpers")]/input');
+        $this->click('//label[contains(., "jumpers")]');
         $this->until(fn (): bool => str_contains($this->step(), 'Jumper 1: first end on Battery 1 +'), 'jumpers first');
         $this->until(fn (): bool => $this->seen('[data-grip^="jumper:"]') === 1, 'one end landed in the drawing');
     }
@@ -118,7 +118,7 @@ final class BenchTest extends BrowserTestCase
         $series = WebDriverBy::xpath('//button[contains(., "Make it 36 V: 3 in series")]');
         $this->until(fn (): bool => $this->driver()->findElements($series) !== [], 'the way back');
         $this->driver()->findElement($series)->click();
-        $this->until(fn (): bool => $this->valueOfSelect('Plus of feed bow-motor') === 'pos', 'in series');
+        $this->until(fn (): bool => $this->valueOfSelect('Plus of Stern box to Bow motor 36 V') === 'pos', 'in series');
     }
 
     private function openBench(): void

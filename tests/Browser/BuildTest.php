@@ -29,11 +29,11 @@ final class BuildTest extends BrowserTestCase
 
         $this->press('r');
         $this->acts++;
-        $this->typeLength('electronics to bow-block block', '16 ft');
+        $this->typeLength('electronics to bow block', '16 ft');
         $this->typeLength('thrust to motor', '19 ft');
         $lengths = ['bow screen' => '5 ft', 'tiller screen' => '13 ft', 'Live-sonar module' => '5 ft', 'hub' => '2 ft'];
         foreach ($lengths as $device => $length) {
-            $this->typeLength("bow-block block to {$device}", $length);
+            $this->typeLength("bow block to {$device}", $length);
         }
         $this->clickOn('#lower-tab-findings');
         $this->until(fn (): bool => str_contains($this->page(), 'What fuel is aboard?'), 'what is not checked');

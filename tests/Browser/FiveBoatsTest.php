@@ -20,20 +20,20 @@ final class FiveBoatsTest extends BrowserTestCase
         $this->add('block 6', ['Name on this boat' => 'console block'], 'electronics');
         $this->add('block 6', ['Name on this boat' => 'boat block'], 'starting');
         $this->add('bow motor 24', ['Name on this boat' => 'motor']);
-        $this->add('12 in type a', ['Name on this boat' => 'left screen'], on: 'console-block');
-        $this->add('12 in type a', ['Name on this boat' => 'right screen'], on: 'console-block');
-        $this->add('9 in type a', ['Name on this boat' => 'bow screen'], on: 'console-block');
-        $this->add('live-sonar', ['Name on this boat' => 'sonar'], on: 'console-block');
-        $this->add('hub', ['Name on this boat' => 'hub'], on: 'console-block');
-        $this->add('vhf', ['Name on this boat' => 'radio'], on: 'boat-block');
-        $this->add('navigation', ['Name on this boat' => 'lights'], on: 'boat-block');
-        $this->add('bilge', ['Name on this boat' => 'bilge'], on: 'boat-block');
+        $this->add('12 in type a', ['Name on this boat' => 'left screen'], on: 'console block');
+        $this->add('12 in type a', ['Name on this boat' => 'right screen'], on: 'console block');
+        $this->add('9 in type a', ['Name on this boat' => 'bow screen'], on: 'console block');
+        $this->add('live-sonar', ['Name on this boat' => 'sonar'], on: 'console block');
+        $this->add('hub', ['Name on this boat' => 'hub'], on: 'console block');
+        $this->add('vhf', ['Name on this boat' => 'radio'], on: 'boat block');
+        $this->add('navigation', ['Name on this boat' => 'lights'], on: 'boat block');
+        $this->add('bilge', ['Name on this boat' => 'bilge'], on: 'boat block');
         $this->add('2 outputs 15', [], 'thrust');
         $this->add('1 output 10', [], 'electronics');
         $this->add('1 output 10', [], 'starting');
-        $this->lengths(['thrust to motor' => '11 ft', 'electronics to console-block block' => '5 ft', 'starting to boat-block block' => '10 ft',
-            'console-block block to left screen' => '2 ft', 'console-block block to right screen' => '2 ft', 'console-block block to bow screen' => '14 ft', 'console-block block to sonar' => '11 ft', 'console-block block to hub' => '2 ft',
-            'boat-block block to radio' => '2 ft', 'boat-block block to lights' => '12 ft', 'boat-block block to bilge' => '9 ft']);
+        $this->lengths(['thrust to motor' => '11 ft', 'electronics to console block' => '5 ft', 'starting to boat block' => '10 ft',
+            'console block to left screen' => '2 ft', 'console block to right screen' => '2 ft', 'console block to bow screen' => '14 ft', 'console block to sonar' => '11 ft', 'console block to hub' => '2 ft',
+            'boat block to radio' => '2 ft', 'boat block to lights' => '12 ft', 'boat block to bilge' => '9 ft']);
         $this->settle('No stops, nothing to decide.', ['What fuel is aboard? petrol'], 59);
     }
 
@@ -48,18 +48,18 @@ final class FiveBoatsTest extends BrowserTestCase
         $this->add('bow motor 36', ['Name on this boat' => 'bow motor']);
         $this->add('stern motor 36', ['Name on this boat' => 'stern motor']);
         $this->add('12 v lift', ['Name on this boat' => 'lift'], on: 'across its first block');
-        $this->add('12 in type a', ['Name on this boat' => 'bow screen'], on: 'bow-block');
-        $this->add('9 in type a', ['Name on this boat' => 'helm screen'], on: 'bow-block');
-        $this->add('live-sonar', ['Name on this boat' => 'sonar'], on: 'bow-block');
-        $this->add('hub', ['Name on this boat' => 'hub'], on: 'bow-block');
-        $this->add('deck lights', ['Name on this boat' => 'lights'], on: 'helm-block');
-        $this->add('livewell', ['Name on this boat' => 'livewell'], on: 'helm-block');
+        $this->add('12 in type a', ['Name on this boat' => 'bow screen'], on: 'bow block');
+        $this->add('9 in type a', ['Name on this boat' => 'helm screen'], on: 'bow block');
+        $this->add('live-sonar', ['Name on this boat' => 'sonar'], on: 'bow block');
+        $this->add('hub', ['Name on this boat' => 'hub'], on: 'bow block');
+        $this->add('deck lights', ['Name on this boat' => 'lights'], on: 'helm block');
+        $this->add('livewell', ['Name on this boat' => 'livewell'], on: 'helm block');
         $this->add('3 outputs 20', [], 'thrust');
         $this->add('1 output 10', [], 'electronics');
         $this->add('1 output 10', [], 'starting');
-        $this->lengths(['thrust to bow motor' => '24 ft', 'thrust to stern motor' => '6 ft', 'thrust to lift' => '24 ft', 'electronics to bow-block block' => '10 ft', 'starting to helm-block block' => '12 ft',
-            'bow-block block to bow screen' => '4 ft', 'bow-block block to helm screen' => '11 ft', 'bow-block block to sonar' => '4 ft', 'bow-block block to hub' => '2 ft',
-            'helm-block block to lights' => '14 ft', 'helm-block block to livewell' => '9 ft']);
+        $this->lengths(['thrust to bow motor' => '24 ft', 'thrust to stern motor' => '6 ft', 'thrust to lift' => '24 ft', 'electronics to bow block' => '10 ft', 'starting to helm block' => '12 ft',
+            'bow block to bow screen' => '4 ft', 'bow block to helm screen' => '11 ft', 'bow block to sonar' => '4 ft', 'bow block to hub' => '2 ft',
+            'helm block to lights' => '14 ft', 'helm block to livewell' => '9 ft']);
         $this->settle('No stops, nothing to decide.', ['What fuel is aboard? petrol', 'Run 10 AWG'], 59);
     }
 
@@ -71,7 +71,7 @@ final class FiveBoatsTest extends BrowserTestCase
         $this->add('9 in type b', ['Name on this boat' => 'screen']);
         $this->add('live-sonar', ['Name on this boat' => 'sonar']);
         $this->add('1 output 4 a', []);
-        $this->lengths(['pack to box-block block' => '16 in', 'box-block block to screen' => '3 ft', 'box-block block to sonar' => '3 ft']);
+        $this->lengths(['pack to box block' => '16 in', 'box block to screen' => '3 ft', 'box block to sonar' => '3 ft']);
         $this->settle('No stops, nothing to decide.', ['What fuel is aboard? none', 'Run 10 AWG'], 15);
     }
 
@@ -89,8 +89,8 @@ final class FiveBoatsTest extends BrowserTestCase
         $this->add('navigation', ['Name on this boat' => 'lights']);
         $this->add('4 outputs 15', [], 'thrust');
         $this->add('1 output 20', [], 'house');
-        $this->lengths(['thrust to motor' => '9 ft', 'house to cabin-block block' => '8 ft', 'cabin-block block to survey screen' => '4 ft', 'cabin-block block to helm screen' => '9 ft',
-            'cabin-block block to survey sonar' => '6 ft', 'cabin-block block to hub' => '2 ft', 'cabin-block block to lights' => '12 ft']);
+        $this->lengths(['thrust to motor' => '9 ft', 'house to cabin block' => '8 ft', 'cabin block to survey screen' => '4 ft', 'cabin block to helm screen' => '9 ft',
+            'cabin block to survey sonar' => '6 ft', 'cabin block to hub' => '2 ft', 'cabin block to lights' => '12 ft']);
         $this->settle('No stops, nothing to decide.', ['What fuel is aboard? none'], 35);
     }
 

@@ -31,8 +31,8 @@ final class FromNothingTest extends BrowserTestCase
         $this->putIn('Fuse block, 6 circuits', [], ['Bank' => 'house']);
         $this->putIn('Bow motor 36 V, 112 lbf', ['Name on this boat' => 'motor']);
         $this->putIn('12 V lift of a bow motor', ['Name on this boat' => 'lift'], ['Hung on' => 'across its first block']);
-        $this->putIn('9 in display, type B, wide supply', ['Name on this boat' => 'screen'], ['Hung on' => 'fuse-block']);
-        $this->putIn('Live-sonar module', ['Name on this boat' => 'sonar'], ['Hung on' => 'fuse-block']);
+        $this->putIn('9 in display, type B, wide supply', ['Name on this boat' => 'screen'], ['Hung on' => 'fuse block']);
+        $this->putIn('Live-sonar module', ['Name on this boat' => 'sonar'], ['Hung on' => 'fuse block']);
         $this->putIn('Monitor shunt, 300 A', [], ['Bank' => 'house']);
         $this->putIn('Charger, 3 outputs of 10 A', ['Name on this boat' => 'charger'], ['Charges' => 'thrust']);
         $before = $this->kept();

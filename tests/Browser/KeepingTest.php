@@ -114,7 +114,7 @@ final class KeepingTest extends BrowserTestCase
         $plan['feeds'][0]['run']['gauge'] = '2 AWG';
         $file = sys_get_temp_dir().'/dinghy-other-plan.json';
         file_put_contents($file, json_encode($plan, JSON_THROW_ON_ERROR));
-        $this->driver()->findElement(WebDriverBy::cssSelector('input[aria-label="Plan file"]'))->sendKeys($file);
+        $this->see('input[aria-label="Plan file"]')->sendKeys($file);
         $this->until(fn (): bool => str_contains($this->textOf('section[role=dialog]'), 'feed to Bow motor 36 V: gauge 8 AWG → 2 AWG'), 'what it would change');
         self::assertStringContainsString('v1', $this->figure('kept'));
         $this->click('//section[@role="dialog"]//button[contains(., "Replace the plan")]');

@@ -34,7 +34,7 @@ final class WorkbenchTest extends BrowserTestCase
         $this->clickOn('#lower-tab-findings');
         $this->until(fn (): bool => str_contains($this->textOf('[aria-label=Findings]'), 'Battery 3 + reads 12.7 V from the common negative, not 38.1 V'), 'the finding');
         $this->focusButton('land them as the strings say');
-        $this->until(fn (): bool => str_contains($this->figure('preview'), 'No longer: The jumpers of bank thrust'), 'the remedy looked at, on the bench');
+        $this->until(fn (): bool => str_contains($this->figure('preview'), 'No longer: The jumpers of the thrust bank'), 'the remedy looked at, on the bench');
         $this->click('//button[contains(., "land them as the strings say")]');
         $this->clickOn('#lower-tab-bench');
         $this->until(fn (): bool => $this->figure('meter') === '38.10 V', 'mended');
@@ -68,13 +68,13 @@ final class WorkbenchTest extends BrowserTestCase
         $this->click('//main//a[contains(., "Catamaran")]');
         $this->see('[data-run="survey"]');
         $this->press('j', 'p');
-        $this->land('Minus of feed survey', 'neg');
+        $this->land('Minus of Starboard hull to Cabin block', 'neg');
         $this->clickOn('#lower-tab-findings');
         $this->until(fn (): bool => str_starts_with($this->figure('verdict'), 'No stops, nothing to decide.'), 'short thick jumpers share well enough from one end');
         $this->clickOn('#lower-tab-bench');
         $this->until(fn (): bool => $this->figure('meter') === '13.30 V', 'two blocks in parallel');
-        $this->land('Minus of feed survey', 'neg@2');
-        $this->until(fn (): bool => $this->valueOfSelect('Minus of feed survey') === 'neg@2', 'diagonal again');
+        $this->land('Minus of Starboard hull to Cabin block', 'neg@2');
+        $this->until(fn (): bool => $this->valueOfSelect('Minus of Starboard hull to Cabin block') === 'neg@2', 'diagonal again');
     }
 
     public function test_a_branch_is_hung_on_another_block_and_taken_back(): void
@@ -128,7 +128,7 @@ final class WorkbenchTest extends BrowserTestCase
     public function test_a_full_block_is_made_larger_for_a_new_device(): void
     {
         $this->openSkiff();
-        foreach (['5 in display' => 'a circuit of bow-block, 2 free', '7 in display' => 'a circuit of bow-block, 1 free', '9 in display, type b' => 'bow-block is full with 6: a block of 12 in its place'] as $screen => $words) {
+        foreach (['5 in display' => 'a circuit of the bow block, 2 free', '7 in display' => 'a circuit of the bow block, 1 free', '9 in display, type b' => 'the bow block is full with 6: a block of 12 in its place'] as $screen => $words) {
             $this->press('a');
             $this->see('section[role=dialog] li button');
             $this->press($screen, WebDriverKeys::ENTER);
@@ -263,7 +263,7 @@ final class WorkbenchTest extends BrowserTestCase
         $this->openSkiff();
         $file = sys_get_temp_dir().'/dinghy-refused-'.bin2hex(random_bytes(4)).'.json';
         file_put_contents($file, '{"format":"dinghy-plan","version":1,"feeds":[{"id":"f","class":"wrong"}]}');
-        $this->driver()->findElement(WebDriverBy::cssSelector('header input[type=file]'))->sendKeys($file);
+        $this->see('input[aria-label="Plan file"]')->sendKeys($file);
         $this->until(fn (): bool => str_contains($this->textOf('[role=alert]'), 'Feed to F, class of load: expected one of thrust, electronics, general'), 'the refusal');
         unlink($file);
         self::assertStringContainsString('v1', $this->figure('kept'));

@@ -292,11 +292,7 @@ final class Wiring
     private static function branch(Plan $plan, Ways $ways, Block $from, Branch $branch, ?float $nominalVolts): Circuit
     {
         return self::circuit($plan, $ways, $branch->id, RunKind::Branch, $branch->class, $branch->run, [$branch->fuse], $nominalVolts,
-            $from->station, self::place(
-                $plan,
-                $from->station,
-                $from->id,
-            ).' block', $from->id, $branch->block === null ? null : $plan->blocks[$branch->block], $branch->device);
+            $from->station, self::block($plan, $from), $from->id, $branch->block === null ? null : $plan->blocks[$branch->block], $branch->device);
     }
 
     /** @param  list<Protection>  $protection */
@@ -324,13 +320,15 @@ final class Wiring
         return new Circuit(
             $id, $kind, $class, $run, $protection, $nominalVolts, self::length($plan, $run, $route), $route,
             $run->minusRoute === null ? $route : $ways->through($run->minusRoute), $source, $target, $behind,
-            $from.' to '.($block === null ? $behind[0]->label() : self::place(
-                $plan,
-                $block->station,
-                $block->id,
-            ).' block'),
+            $from.' to '.($block === null ? $behind[0]->label() : self::block($plan, $block)),
             $block === null ? $behind[0] : null, $block?->id, $fromBlock,
         );
+    }
+
+    /** By where it sits: "Bow locker block"; one that nobody has placed by its id. */
+    private static function block(Plan $plan, Block $block): string
+    {
+        return $block->station === null ? IdWords::with('block', $block->id) : $plan->boat->stations[$block->station]->label().' block';
     }
 
     private static function place(Plan $plan, ?string $station, string $otherwise): string

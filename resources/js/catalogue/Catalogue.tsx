@@ -1,14 +1,15 @@
-import { Button, FileInput, TextInput } from '@mantine/core';
+import { Box, Button, FileInput, Group, TextInput, Title } from '@mantine/core';
 import { useDocumentTitle } from '@mantine/hooks';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { Link, useSearchParams } from 'react-router-dom';
+import { useSearchParams } from 'react-router-dom';
 
 import { Act } from '../look/Act';
 import { ask, Refused } from '../api/client';
 import { CATALOGUE_KINDS, choicesOf } from '../api/forms';
 import type { CataloguePart, Person, TableTold } from '../api/types';
 import { Dialog } from '../look/Dialog';
+import { Page } from '../look/Page';
 import { together } from '../units/together';
 import { useWritten } from '../units/conventions';
 import { amps, gauge, volts } from '../units/units';
@@ -33,13 +34,10 @@ export function Catalogue() {
     const words = sought.toLowerCase().split(/\s+/).filter(Boolean);
     const parts = (catalogue.data?.parts ?? []).filter((part) => words.every((word) => part.name.toLowerCase().includes(word)));
     return (
-        <main className={classes.page}>
-            <header className={classes.head}>
-                <div>
-                    <h1 className={classes.title}>Catalogue</h1>
-                    <Link to="/">to the shed</Link>
-                </div>
-                <div className={classes.acts}>
+        <Page
+            title="Catalogue"
+            acts={
+                <>
                     <Button component="a" href="/api/catalogue/table" variant="outline" size="sm">
                         Take it out as a table (CSV)
                     </Button>
@@ -48,18 +46,19 @@ export function Catalogue() {
                             New part
                         </Button>
                     )}
-                </div>
-            </header>
-            <TextInput label="Part of the catalogue" size="sm" value={sought} onChange={(event) => setSought(event.currentTarget.value)} className={classes.sought} />
+                </>
+            }
+        >
+            <TextInput label="Part of the catalogue" size="sm" value={sought} onChange={(event) => setSought(event.currentTarget.value)} maw={380} mt={10} />
             {isOwner && <FromTable />}
             <Dialog opened={filled !== null} onClose={() => fill(null)} title={filled === 'new' ? 'New part' : (filled?.name ?? '')}>
                 {filled !== null && <PartForm part={filled === 'new' ? undefined : filled} onDone={() => fill(null)} />}
             </Dialog>
             {CATALOGUE_KINDS.map(([kind, title]) => (
                 <section key={kind}>
-                    <h2 className={classes.kind}>
+                    <Title order={2} size={18} mt={18} mb={4}>
                         {title} ({parts.filter((part) => part.kind === kind).length})
-                    </h2>
+                    </Title>
                     <ul className={classes.parts}>
                         {parts
                             .filter((part) => part.kind === kind)
@@ -72,7 +71,7 @@ export function Catalogue() {
                     </ul>
                 </section>
             ))}
-        </main>
+        </Page>
     );
 }
 
@@ -91,12 +90,12 @@ function PartActs({ part, onFill }: { part: CataloguePart; onFill: (part: Filled
         </Act>
     );
     return (
-        <span className={classes.acts}>
+        <Group component="span" gap={8} ml="auto">
             {!part.retired && act('change', () => onFill(part))}
             {!part.retired && act('copy', () => onFill({ kind: part.kind, figures: part.figures, version: 1, retired: false, name: `${part.name}, copy` }))}
             {act(part.retired ? 'take back' : 'retire', () => retire.mutate())}
             {retire.error !== null && <span role="alert">{retire.error.message}</span>}
-        </span>
+        </Group>
     );
 }
 
@@ -112,7 +111,7 @@ function FromTable() {
     });
     const seen = keep.data ?? look.data;
     return (
-        <section className={classes.table} aria-label="Parts from a table">
+        <Group component="section" gap="8px 16px" align="end" py={14} style={{ borderBottom: '1px solid var(--hair)' }} aria-label="Parts from a table">
             <FileInput
                 label="Bring parts in from a table"
                 description="as it goes out: a line a part; good lines are kept, bad ones named"
@@ -131,7 +130,7 @@ function FromTable() {
             </Button>
             {(look.error ?? keep.error) !== null && <p role="alert">{(look.error ?? keep.error)?.message}</p>}
             {seen !== undefined && (
-                <div role="status" className={classes.told}>
+                <Box role="status" flex="1 0 100%" fz={14}>
                     <p>
                         <strong>
                             {keep.data === undefined ? 'Would be' : 'Kept'}: {seen.new.length} new, {seen.changed.length} changed, {seen.same} the same, {seen.refused.length} refused.
@@ -158,9 +157,9 @@ function FromTable() {
                             Keep the good lines
                         </Button>
                     )}
-                </div>
+                </Box>
             )}
-        </section>
+        </Group>
     );
 }
 

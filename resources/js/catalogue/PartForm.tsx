@@ -1,4 +1,4 @@
-import { Alert, Button, NativeSelect, TextInput } from '@mantine/core';
+import { Alert, Button, Group, NativeSelect, Stack, TextInput } from '@mantine/core';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 
@@ -8,7 +8,6 @@ import type { CataloguePart } from '../api/types';
 import { FormFields } from '../inspector/FormFields';
 import { useDraftPart } from '../inspector/holder';
 import { useUnits } from '../units/units';
-import classes from './Catalogue.module.css';
 
 interface Props {
     /** that is changed, or copied where it has no id; undefined: a new one */
@@ -40,13 +39,13 @@ export function PartForm({ part, onDone }: Props) {
     });
     return (
         <form
-            className={classes.form}
             noValidate
             onSubmit={(event) => {
                 event.preventDefault();
                 keep.mutate();
             }}
         >
+            <Stack gap={8}>
             {keep.error !== null && (
                 <Alert color="brick" variant="outline" role="alert">
                     {keep.error.message}
@@ -58,14 +57,15 @@ export function PartForm({ part, onDone }: Props) {
             <TextInput data-autofocus label="Name in the catalogue" size="xs" required value={name} onChange={(event) => setName(event.currentTarget.value)} />
             <TextInput label="Price" description={kind === 'wire' ? 'of a metre of one conductor' : undefined} size="xs" inputMode="decimal" value={price} onChange={(event) => setPrice(event.currentTarget.value)} />
             <FormFields fields={fields} holder={draft} onSelect={() => undefined} />
-            <div className={classes.acts}>
+            <Group gap={8}>
                 <Button type="submit" loading={keep.isPending}>
                     Keep it
                 </Button>
                 <Button variant="outline" onClick={onDone}>
                     Leave it
                 </Button>
-            </div>
+            </Group>
+            </Stack>
         </form>
     );
 }

@@ -7,7 +7,7 @@ import classes from './BatteryBench.module.css';
 import { type BenchBlock, frameOf, gripAt, isUpper, leadGrip, leadPath, postAt, postNear, wirePath } from './benchGeometry';
 import { potentialTint } from './potential';
 import { type Place, useDrag } from './useDrag';
-import { partName, targetName } from '../boat/parts';
+import { partName, postName, targetName } from '../boat/parts';
 import { useSize } from './useSize';
 
 /** mm, or pixels where that is more: a finger has to find them */
@@ -62,6 +62,7 @@ export function BatteryBench({ job, wired, bench, probes, done, selected, onSele
     const lane = Math.max(LANE.mm, LANE.pixels * scaleOf(frameOf(bench)));
     const frame = frameOf(bench, Math.max(0, wired.feeds.length - 1) * lane);
     const scale = scaleOf(frame);
+    const listed = job.plan.banks?.find((one) => one.id === wired.id)?.jumpers ?? [];
     const shownSteps = done === null ? null : bench.order.slice(0, done);
     const landed = (wire: string, post: string) => shownSteps === null || shownSteps.some((step) => step.wire === wire && step.post === post);
     const now = done === null || done === 0 ? undefined : bench.order[done - 1];
@@ -203,8 +204,26 @@ export function BatteryBench({ job, wired, bench, probes, done, selected, onSele
                     return null;
                 }
                 const middle = { x: ((postAt(bench, wire.from)?.x ?? 0) + (postAt(bench, wire.to)?.x ?? 0)) / 2, y: ((postAt(bench, wire.from)?.y ?? 0) + (postAt(bench, wire.to)?.y ?? 0)) / 2 };
+                // One that the plan does not list stands for the strings: the bank has its gauge and its length.
+                const on = listed.some((jumper) => jumper.id === wire.id) ? `jumper:${wire.id}` : `bank:${wired.id}`;
                 return (
                     <g key={wire.id}>
+                        <path
+                            d={path}
+                            className={classes.grasp}
+                            role="button"
+                            tabIndex={0}
+                            aria-pressed={selected === on}
+                            aria-label={`Jumper ${index + 1}, ${postName(job, wire.from)} to ${postName(job, wire.to)}`}
+                            data-jumper={index + 1}
+                            onClick={() => onSelect(on)}
+                            onKeyDown={(event) => {
+                                if (event.key === 'Enter' || event.key === ' ') {
+                                    event.preventDefault();
+                                    onSelect(on);
+                                }
+                            }}
+                        />
                         <path d={path} className={classes.jumper} stroke={tint(wire.from.endsWith('+') ? wire.from : wire.to)} opacity={ends.length === 1 ? 0.45 : 1} />
                         {wire.amps !== null && (
                             <>

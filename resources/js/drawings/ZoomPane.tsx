@@ -2,6 +2,7 @@ import { Button } from '@mantine/core';
 import { usePinch } from '@use-gesture/react';
 import { createContext, type ReactNode, useContext, useLayoutEffect, useRef, useState } from 'react';
 
+import { useNarrow } from '../look/useNarrow';
 import { useShortcuts } from '../keys/shortcuts';
 import classes from './ZoomPane.module.css';
 
@@ -48,6 +49,8 @@ export function ZoomPane({ label, children }: Props) {
         },
         { target: room, eventOptions: { passive: false }, scaleBounds: { min: 1, max: MOST }, from: () => [zoom, 0] },
     );
+    const shown = zoom === 1 ? 'fits' : `× ${zoom.toFixed(1)}`;
+    const isNarrow = useNarrow();
     const larger = () => to(zoom * STEP);
     const smaller = () => to(zoom / STEP);
     const fit = () => to(1);
@@ -59,15 +62,15 @@ export function ZoomPane({ label, children }: Props) {
                     <ZoomContext value={zoom}>{children}</ZoomContext>
                 </div>
             </div>
-            <Button.Group className={classes.acts} aria-label="Size of the drawing">
-                <Button size="compact-sm" variant="default" aria-label="Smaller" disabled={zoom === 1} onClick={smaller}>
-                    −
-                </Button>
-                <Button size="compact-sm" variant="default" aria-label="All of it" disabled={zoom === 1} onClick={fit} data-figure="zoom">
-                    {zoom === 1 ? 'fits' : `× ${zoom.toFixed(1)}`}
-                </Button>
-                <Button size="compact-sm" variant="default" aria-label="Larger" disabled={zoom === MOST} onClick={larger}>
+            <Button.Group orientation={isNarrow ? 'horizontal' : 'vertical'} aria-label="Size of the drawing">
+                <Button size="compact-sm" px={4} variant="default" aria-label="+, larger" disabled={zoom === MOST} onClick={larger}>
                     +
+                </Button>
+                <Button size="compact-sm" px={4} variant="default" aria-label={`${shown}: all of the drawing`} disabled={zoom === 1} onClick={fit} data-figure="zoom">
+                    {shown}
+                </Button>
+                <Button size="compact-sm" px={4} variant="default" aria-label="−, smaller" disabled={zoom === 1} onClick={smaller}>
+                    −
                 </Button>
             </Button.Group>
         </div>

@@ -1,3 +1,4 @@
+import { Text } from '@mantine/core';
 import { Link } from 'react-router-dom';
 
 import type { PlannedJob } from '../api/types';
@@ -13,7 +14,9 @@ export function OrderOfWork({ job, stage }: { job: PlannedJob; stage: string }) 
         <nav className={classes.rail} aria-label="Order of work">
             <Link to="/" className={classes.home}>
                 Dinghy
-                <span className={classes.shed}>to the shed</span>
+                <Text display="block" size="xs" ff="text" fw={400} lts={0} td="underline" span>
+                    to the shed
+                </Text>
             </Link>
             <ol className={classes.stages}>
                 {job.stages.map(({ stage: one, label, says }, at) => {
@@ -23,14 +26,19 @@ export function OrderOfWork({ job, stage }: { job: PlannedJob; stage: string }) 
                         <Link to={path(one)} className={classes.stage} aria-current={one === stage ? 'page' : undefined}>
                             <span className={classes.mark} aria-hidden="true" />
                             <span>
-                                <span className={classes.name}>
-                                    {label} <kbd className={classes.key}>{(at + 1) % 10}</kbd>
-                                </span>
-                                <span className={classes.state}>{says}</span>
+                                <Text span inherit style={{ whiteSpace: 'nowrap' }}>
+                                    {label}{' '}
+                                    <Text component="kbd" ff="inherit" size="xs" fw={400} opacity={0.75}>
+                                        {(at + 1) % 10}
+                                    </Text>
+                                </Text>
+                                <Text span display="block" size="xs" ff="text" fw={400}>
+                                    {says}
+                                </Text>
                                 {Waiting !== undefined && (
-                                    <span className={classes.state}>
+                                    <Text span display="block" size="xs" ff="text" fw={400}>
                                         <Waiting job={job} />
-                                    </span>
+                                    </Text>
                                 )}
                             </span>
                         </Link>

@@ -16,7 +16,7 @@ import { useShortcuts } from '../keys/shortcuts';
 import { Split } from './Split';
 import type { StageProps } from './Stage';
 import classes from './Stage.module.css';
-import { useNarrow } from './useNarrow';
+import { useNarrow } from '../look/useNarrow';
 import { useToStage } from './useToStage';
 
 /** Of a phone only. */

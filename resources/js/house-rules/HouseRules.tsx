@@ -1,11 +1,12 @@
-import { Button } from '@mantine/core';
+import { Box, Button, List, Text } from '@mantine/core';
 import { useDocumentTitle } from '@mantine/hooks';
 import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { Link } from 'react-router-dom';
 
 import { ask, Refused } from '../api/client';
 import type { HouseRule, HouseRules as Answer, RulesTried } from '../api/types';
+import { Page } from '../look/Page';
+import { together } from '../units/together';
 import { useUnits } from '../units/units';
 import { ToSignIn } from '../sign-in/ToSignIn';
 import classes from './HouseRules.module.css';
@@ -48,42 +49,40 @@ export function HouseRules() {
     };
     const alone = (rule: HouseRule) => tried.data?.rules.find((one) => one.field === rule.field)?.boats;
     return (
-        <main className={classes.page}>
-            <header className={classes.head}>
-                <div>
-                    <h1 className={classes.title}>House rules</h1>
-                    <Link to="/">to the shed</Link>
-                </div>
-                {rules.data?.can_change === true && (
-                    <div className={classes.acts}>
+        <Page
+            title="House rules"
+            acts={
+                rules.data?.can_change === true && (
+                    <>
                         <Button size="sm" disabled={!changed || tried.error !== null} loading={keep.isPending} onClick={() => keep.mutate()}>
                             Keep these rules
                         </Button>
                         <Button size="sm" variant="outline" disabled={!changed} onClick={() => setSet({})}>
                             Leave them as they were
                         </Button>
-                    </div>
-                )}
-            </header>
+                    </>
+                )
+            }
+        >
             {rules.data === undefined && <p>{rules.error === null ? 'Fetching the house rules…' : 'The server does not answer.'}</p>}
-            <section className={classes.tried} aria-label="Boats that would change" aria-live="polite" data-changed={changed || undefined}>
+            <Box component="section" pos="sticky" top={0} py={10} mah="40vh" fz={14} bg="var(--paper)" style={{ zIndex: 1, overflowY: 'auto', borderBottom: '1px solid var(--hair)' }} aria-label="Boats that would change" aria-live="polite" data-changed={changed || undefined}>
                 {(tried.error ?? keep.error) !== null && changed ? (
                     <p role="alert">{(tried.error ?? keep.error)?.message}</p>
                 ) : changed && tried.data !== undefined ? (
                     <>
-                        <p className={classes.count} data-figure="boats-that-change">
+                        <Text fz={18} fw={600} data-figure="boats-that-change">
                             {tried.data.boats.length === 0 ? 'No boat that is in would change.' : `${tried.data.boats.length} ${tried.data.boats.length === 1 ? 'boat' : 'boats'} would change.`}
-                        </p>
+                        </Text>
                         {tried.data.boats.map((boat) => (
                             <details key={boat.job}>
                                 <summary>
                                     {boat.boat}: {boat.changes.length} {boat.changes.length === 1 ? 'change' : 'changes'}
                                 </summary>
-                                <ul>
+                                <List size="sm">
                                     {boat.changes.map((change) => (
-                                        <li key={change}>{change}</li>
+                                        <List.Item key={change}>{change}</List.Item>
                                     ))}
-                                </ul>
+                                </List>
                             </details>
                         ))}
                     </>
@@ -93,22 +92,22 @@ export function HouseRules() {
                         {rules.data !== undefined && rules.data.own.length > 0 && ` ${rules.data.own.map((boat) => boat.boat).join(', ')} ${rules.data.own.length === 1 ? 'brings' : 'bring'} rules of ${rules.data.own.length === 1 ? 'its' : 'their'} own in the plan; those win.`}
                     </p>
                 )}
-            </section>
-            <dl className={classes.rules}>
+            </Box>
+            <dl>
                 {rules.data?.rules.map((rule) => (
                     <div key={rule.field} className={classes.rule} data-changed={rule.field in set || undefined}>
-                        <dt className={classes.label}>{rule.label}</dt>
-                        <dd className={classes.value}>
+                        <dt className="name">{rule.label}</dt>
+                        <dd>
                             <RuleField rule={rule} drafted={set[rule.field]} readOnly={!rules.data.can_change} onChoose={(value) => choose(rule, value)} />
                             <span className="quiet">
                                 default {rule.field === 'stock_gauges' ? `${(rule.default as string[]).length} gauges` : told(rule, rule.default, system)}
                                 {rule.field in set && alone(rule) !== undefined && ` · alone it changes ${alone(rule)} ${alone(rule) === 1 ? 'boat' : 'boats'}`}
                             </span>
                         </dd>
-                        <dd className={classes.reason}>{rule.reason}</dd>
+                        <dd>{together(rule.reason)}</dd>
                     </div>
                 ))}
             </dl>
-        </main>
+        </Page>
     );
 }

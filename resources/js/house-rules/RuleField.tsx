@@ -1,9 +1,8 @@
 import { useState } from 'react';
 
-import { Checkbox } from '@mantine/core';
+import { Checkbox, NativeSelect, SimpleGrid, TextInput } from '@mantine/core';
 import type { HouseRule } from '../api/types';
 import { useUnits } from '../units/units';
-import classes from './HouseRules.module.css';
 import { choiceWords, type RuleValue, told } from './ruleWords';
 
 interface Props {
@@ -22,15 +21,15 @@ export function RuleField({ rule, drafted, readOnly, onChoose }: Props) {
     if (Array.isArray(value)) {
         const kept = value;
         return (
-            <details className={classes.stock}>
+            <details>
                 <summary>{kept.length} gauges</summary>
-                <fieldset disabled={readOnly} aria-label={rule.label}>
-                    {rule.choices.map(String).map((choice) => (
-                        <label key={choice}>
-                            <Checkbox checked={kept.includes(choice)} onChange={(event) => onChoose(event.currentTarget.checked ? [...kept, choice] : kept.filter((one) => one !== choice))} /> {choiceWords(choice)}
-                        </label>
-                    ))}
-                </fieldset>
+                <Checkbox.Group aria-label={rule.label} value={kept} onChange={readOnly ? undefined : onChoose}>
+                    <SimpleGrid cols={2} spacing={12} verticalSpacing={2} mt={4}>
+                        {rule.choices.map(String).map((choice) => (
+                            <Checkbox key={choice} value={choice} disabled={readOnly} label={choiceWords(choice)} />
+                        ))}
+                    </SimpleGrid>
+                </Checkbox.Group>
             </details>
         );
     }
@@ -39,14 +38,13 @@ export function RuleField({ rule, drafted, readOnly, onChoose }: Props) {
     }
     if (rule.choices.length > 0) {
         return (
-            <select aria-label={rule.label} value={String(value)} onChange={(event) => onChoose(rule.choices.find((choice) => String(choice) === event.currentTarget.value) ?? null)}>
-                {rule.choices.map((choice) => (
-                    <option key={String(choice)} value={String(choice)}>
-                        {choiceWords(choice)}
-                        {rule.unit === '' ? '' : ` ${rule.unit}`}
-                    </option>
-                ))}
-            </select>
+            <NativeSelect
+                size="xs"
+                aria-label={rule.label}
+                value={String(value)}
+                data={rule.choices.map((choice) => ({ value: String(choice), label: `${choiceWords(choice)}${rule.unit === '' ? '' : ` ${rule.unit}`}` }))}
+                onChange={(event) => onChoose(rule.choices.find((choice) => String(choice) === event.currentTarget.value) ?? null)}
+            />
         );
     }
     const shown = typeof drafted === 'string' ? drafted : told(rule, value, system);
@@ -57,11 +55,11 @@ export function RuleField({ rule, drafted, readOnly, onChoose }: Props) {
         }
     };
     return (
-        <input
+        <TextInput
+            size="sm"
+            w={130}
             aria-label={rule.label}
-            className="figure"
             value={typing ?? shown}
-            size={8}
             onFocus={(event) => event.currentTarget.select()}
             onChange={(event) => setTyping(event.currentTarget.value)}
             onBlur={take}

@@ -1,4 +1,4 @@
-import { Button } from '@mantine/core';
+import { Box, Button, Group, Text, Title } from '@mantine/core';
 import { lazy, type ReactNode, Suspense } from 'react';
 
 import { formOf, KINDS } from '../api/forms';
@@ -32,12 +32,16 @@ export function Inspector({ job, edits, on, onSelect, onClose, children }: Props
     const part = kind === 'plan' || KINDS[kind] !== undefined ? partAt(job.plan, on) : undefined;
     return (
         <section className={classes.panel} aria-label="In hand">
-            <header className={classes.head}>
+            <Group component="header" justify="space-between" align="start" wrap="nowrap" gap={8} px={14} pt={8} pb={6} style={{ borderBottom: '1px solid var(--hair)' }}>
                 <div>
-                    <p className={classes.kind}>{kind === 'plan' ? 'Boat and plan' : words(KINDS[kind]?.word ?? kind)}</p>
-                    <h2 className={classes.name}>{partName(job, on)}</h2>
+                    <Text size="xs" c="var(--ink-soft)">
+                        {kind === 'plan' ? 'Boat and plan' : words(KINDS[kind]?.word ?? kind)}
+                    </Text>
+                    <Title order={2} size={18} lh={1.2} style={{ overflowWrap: 'anywhere' }}>
+                        {partName(job, on)}
+                    </Title>
                 </div>
-                <div className={classes.acts}>
+                <Group gap={6} mt={2} wrap="nowrap">
                     {on !== 'plan' && (
                         <Button size="compact-sm" variant="outline" onClick={() => onSelect('plan')}>
                             Boat
@@ -46,8 +50,8 @@ export function Inspector({ job, edits, on, onSelect, onClose, children }: Props
                     <Button size="compact-sm" variant="outline" onClick={onClose}>
                         Close
                     </Button>
-                </div>
-            </header>
+                </Group>
+            </Group>
             <div className={classes.body} tabIndex={0} role="region" aria-label={`Fields of ${partName(job, on)}`}>
                 {part === undefined ? (
                     <p>It is not in the plan any more.</p>
@@ -60,11 +64,11 @@ export function Inspector({ job, edits, on, onSelect, onClose, children }: Props
                             </Suspense>
                         </div>
                         {KINDS[kind]?.alone === true && job.can_change && (
-                            <div className={classes.out}>
+                            <Box mt={18} pt={10} style={{ borderTop: '1px solid var(--hair)' }}>
                                 <Button size="compact-sm" color="brick" variant="outline" onClick={() => void edits.submit(() => ({ takeOut: on })).then((kept) => kept && onSelect('plan'))}>
                                     Take out {partName(job, on)}
                                 </Button>
-                            </div>
+                            </Box>
                         )}
                     </>
                 )}

@@ -1,4 +1,4 @@
-import { Button, TextInput } from '@mantine/core';
+import { Button, Fieldset, TextInput } from '@mantine/core';
 import { useState } from 'react';
 
 import { Act } from '../look/Act';
@@ -56,10 +56,9 @@ export function ListEntry({ field, path, holder, onSelect }: EntryProps<ListFiel
     };
     const canTake = !holder.readOnly && (items.length > field.least || field.required !== true);
     return (
-        <fieldset className={classes.object} data-field={path}>
-            <legend>{field.label}</legend>
+        <Fieldset legend={field.label} data-field={path}>
             {items.length === 0 && <span className="quiet">none</span>}
-            <ol className={classes.items}>
+            <ol className={`bare ${classes.items}`}>
                 {items.map((here, at) => (
                     <li key={at}>
                         {item.entry === 'object' ? (
@@ -91,7 +90,7 @@ export function ListEntry({ field, path, holder, onSelect }: EntryProps<ListFiel
                     {item.entry !== 'object' && item.entry !== 'list' && <Leaf item={item} label={`${field.label}: one more`} field={`${path}.+`} value="" choices={offered(item, holder.job)} readOnly={false} onChosen={add} />}
                 </>
             )}
-        </fieldset>
+        </Fieldset>
     );
 }
 

@@ -1,9 +1,9 @@
+import { Fieldset } from '@mantine/core';
 import type { FormField } from '../api/forms';
 import type { PlannedJob } from '../api/types';
 import { partName, partsOf } from '../boat/parts';
 import type { EntryProps } from './FieldEntry';
 import type { Holder } from './holder';
-import classes from './Inspector.module.css';
 import { TextEntry } from './TextEntry';
 
 type MapField = Extract<FormField, { entry: 'map' }>;
@@ -21,11 +21,10 @@ export function MapEntry({ field, path, holder }: EntryProps<MapField>) {
         },
     };
     return (
-        <fieldset className={classes.object} data-field={path}>
-            <legend>{field.label}</legend>
+        <Fieldset legend={field.label} data-field={path}>
             {holder.job !== null && partsOf(holder.job.plan, field.of).map(({ id }) => (
                 <TextEntry key={id} field={{ ...field.item, name: id, label: partName(holder.job as PlannedJob, `${field.of}:${id}`) }} path={id} holder={whole} />
             ))}
-        </fieldset>
+        </Fieldset>
     );
 }

@@ -1,4 +1,4 @@
-import { Button } from '@mantine/core';
+import { Button, Fieldset, Group, Paper } from '@mantine/core';
 import { useState } from 'react';
 
 import { Act } from '../look/Act';
@@ -6,7 +6,6 @@ import type { FormField } from '../api/forms';
 import type { EntryProps } from './FieldEntry';
 import { FormFields } from './FormFields';
 import { type Holder, useDraftPart } from './holder';
-import classes from './Inspector.module.css';
 
 type ObjectField = Extract<FormField, { entry: 'object' }>;
 
@@ -17,8 +16,7 @@ export function ObjectEntry({ field, path, holder, onSelect }: EntryProps<Object
     const canBeAbsent = field.always !== true && field.required !== true;
     const begins = !isGiven && canBeAbsent;
     return (
-        <fieldset className={classes.object} data-field={path}>
-            <legend>{field.label}</legend>
+        <Fieldset legend={field.label} data-field={path}>
             {begins && !isBegun && !holder.readOnly && (
                 <Button size="compact-sm" variant="outline" onClick={() => setBegun(true)} aria-label={`Put in: ${field.label}`}>
                     Put in
@@ -32,7 +30,7 @@ export function ObjectEntry({ field, path, holder, onSelect }: EntryProps<Object
                     take away
                 </Act>
             )}
-        </fieldset>
+        </Fieldset>
     );
 }
 
@@ -50,16 +48,16 @@ interface NewObjectProps {
 export function NewObject({ fields, oneOf, holder, onSelect, onLeave, onDone }: NewObjectProps) {
     const draft = useDraftPart(holder.job);
     return (
-        <div className={classes.begun}>
+        <Paper withBorder p={8} pt={6}>
             <FormFields fields={fields} oneOf={oneOf} holder={draft} onSelect={onSelect} />
-            <div className={classes.acts}>
+            <Group gap={6} mt={6}>
                 <Button size="compact-sm" onClick={() => void onDone(draft.part).then((kept) => kept && onLeave())}>
                     Put it in
                 </Button>
                 <Button size="compact-sm" variant="outline" onClick={onLeave}>
                     Leave it
                 </Button>
-            </div>
-        </div>
+            </Group>
+        </Paper>
     );
 }

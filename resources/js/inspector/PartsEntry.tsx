@@ -1,8 +1,8 @@
+import { Fieldset, Group } from '@mantine/core';
 import { Act } from '../look/Act';
 import type { FormField } from '../api/forms';
 import { type Part, partName } from '../boat/parts';
 import type { EntryProps } from './FieldEntry';
-import classes from './Inspector.module.css';
 
 type PartsField = Extract<FormField, { entry: 'parts' }>;
 
@@ -12,10 +12,9 @@ export function PartsEntry({ field, path, holder, onSelect }: EntryProps<PartsFi
     const value = job === null ? [] : holder.at(path);
     const parts = Array.isArray(value) ? (value as Part[]) : [];
     return (
-        <fieldset className={classes.object} data-field={path}>
-            <legend>{field.label}</legend>
+        <Fieldset legend={field.label} data-field={path}>
             {parts.length === 0 && <span className="quiet">none</span>}
-            <ul className={classes.parts}>
+            <Group component="ul" className="bare" gap="2px 14px">
                 {parts.map((part) => (
                     <li key={part.id}>
                         <Act onClick={() => onSelect(`${field.of}:${part.id}`)}>
@@ -23,7 +22,7 @@ export function PartsEntry({ field, path, holder, onSelect }: EntryProps<PartsFi
                         </Act>
                     </li>
                 ))}
-            </ul>
-        </fieldset>
+            </Group>
+        </Fieldset>
     );
 }

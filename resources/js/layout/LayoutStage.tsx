@@ -1,3 +1,4 @@
+import { Group, Title } from '@mantine/core';
 import { useState } from 'react';
 
 import { BoatPlan } from '../drawings/BoatPlan';
@@ -94,8 +95,8 @@ function BoatLayout({ job, edits, silent }: StageProps) {
             asked={<StageDialogs stage="layout" edits={edits} asked={asked} onClose={() => setAsked(null)} job={job} />}
             drawing={
             <section className={classes.drawing} aria-label="Boat plan">
-                <header className={classes.drawingHead}>
-                    <h2 className={classes.title}>Boat plan</h2>
+                <Group component="header" gap="4px 24px" mih={32} fz={13}>
+                    <Title order={2} size={18}>Boat plan</Title>
                     {preview !== null && (
                         <span data-figure="draft" role="status">
                             Let go here: {[...preview.changes, preview.verdict].join(' · ')}
@@ -103,7 +104,7 @@ function BoatLayout({ job, edits, silent }: StageProps) {
                     )}
                     {data?.hull === null && (job.plan.boat?.stations ?? []).length > 0 && <HullFields job={job} edits={edits} />}
                     <span className="quiet" hidden={preview !== null}>{data?.hull === null ? 'say what she is, and she is drawn to scale' : 'to scale, bow to the right; drag a station, a bend or a device, or take it and press the arrows'}</span>
-                </header>
+                </Group>
                 <div className={classes.tree}>
                     {data === undefined ? (
                         <p>{layout.error === null ? 'Fetching the boat plan…' : layout.error.message}</p>

@@ -1,4 +1,4 @@
-import { Button, Checkbox, TextInput, Title } from '@mantine/core';
+import { Button, Checkbox, Group, Stack, TextInput, Title } from '@mantine/core';
 import { useState } from 'react';
 
 import { choicesOf } from '../api/forms';
@@ -31,12 +31,12 @@ export function MountingPane({ job, layout, edits, chosen, onChoose }: Props) {
     return (
         <>
             {mounting !== undefined && (
-                <div className={classes.head}>
+                <Group gap="4px 20px" align="baseline" fz={14} mb={10}>
                     <label>
                         Device <PlaceSelect label="Device" value={mounting.device} choices={layout.mounting.map((one) => [one.device, one.label] as const)} readOnly={false} onChosen={(device) => onChoose(`device:${device}`)} />
                     </label>{' '}
                     <Wish job={job} device={mounting.device} edits={edits} />
-                </div>
+                </Group>
             )}
             {mounting === undefined && <p>No motor and no screen is planned yet.</p>}
             <div className={classes.checks}>
@@ -64,8 +64,7 @@ function Wish({ job, device, edits }: { job: PlannedJob; device: string; edits: 
     }
     const [field, words] = WISHES[planned.kind];
     return (
-        <label>
-            <Checkbox
+        <Checkbox
                 aria-label={`${planned.name ?? planned.id}: ${words}`}
                 checked={planned[field] ?? false}
                 disabled={!job.can_change}
@@ -73,9 +72,8 @@ function Wish({ job, device, edits }: { job: PlannedJob; device: string; edits: 
                     const wanted = event.currentTarget.checked;
                     void edits.submit(() => ({ patch: [{ on: `device:${device}`, set: { [field]: wanted } }] }));
                 }}
-            />{' '}
-            {words}
-        </label>
+                label={words}
+            />
     );
 }
 
@@ -131,8 +129,9 @@ function Question({ job, device, check, edits }: { job: PlannedJob; device: stri
 function Ask({ wanted, field, on, edits }: { wanted: Measure[]; field: string; on: string; edits: PlanEdits }) {
     const [texts, setTexts] = useState<Record<string, string>>({});
     return (
-        <form
-            className={classes.ask}
+        <Stack
+            component="form"
+            gap={4}
             onSubmit={(event) => {
                 event.preventDefault();
                 void edits.submit(() => ({ typed: { on, fields: wanted.map((measure) => ({ field: `${field}.${measure.field}`, text: texts[measure.field] ?? '' })) } }));
@@ -154,6 +153,6 @@ function Ask({ wanted, field, on, edits }: { wanted: Measure[]; field: string; o
             <Button type="submit" size="compact-sm" variant="outline">
                 Keep these measures
             </Button>
-        </form>
+        </Stack>
     );
 }

@@ -45,8 +45,7 @@ export function RunEnds({ job, run, others, edits }: Props) {
                     onChosen={(way) => void edits.submit(() => ({ patch: [{ on, ...(way === BESIDE ? { unset: ['run.minus_route'] } : { set: { 'run.minus_route': way.split(',') } }) }] }))}
                 />
             </label>
-            <label>
-                <Checkbox
+            <Checkbox
                     aria-label={`A drip loop before the end of ${run.label}`}
                     checked={laid?.drip_loop ?? true}
                     disabled={fixed}
@@ -54,9 +53,8 @@ export function RunEnds({ job, run, others, edits }: Props) {
                         const there = event.currentTarget.checked;
                         void edits.submit(() => ({ patch: [{ on, set: { 'run.drip_loop': there } }] }));
                     }}
-                />{' '}
-                a drip loop before its end
-            </label>
+                label={'a drip loop before its end'}
+            />
         </Group>
     );
 }

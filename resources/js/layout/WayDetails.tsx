@@ -32,7 +32,7 @@ export function WayDetails({ way, support, label, job, edits }: Props) {
     const before = way.occupied_mm ?? [];
     const bends = way.bends_m ?? [];
     return (
-        <Entry className="within" role="group" aria-label={label}>
+        <Entry className="within" aria-label={label}>
             <Group gap="4px 16px" align="baseline">
                 <Checkbox aria-label={`${label}: a spare cable stays in it`} checked={way.spare_cable ?? false} disabled={fixed} onChange={(event) => set({ spare_cable: event.currentTarget.checked })} label="a spare cable stays in it" />
                 <Checkbox aria-label={`${label}: through the engine's space`} checked={way.engine_space ?? false} disabled={fixed} onChange={(event) => set({ engine_space: event.currentTarget.checked })} label="through the engine’s space" />

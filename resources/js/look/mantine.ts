@@ -40,3 +40,5 @@ import '@mantine/core/styles/Switch.css';
 import '@mantine/core/styles/Table.css';
 import '@mantine/core/styles/Tabs.css';
 import '@mantine/core/styles/Title.css';
+import '@mantine/core/styles/Fieldset.css';
+import '@mantine/core/styles/Progress.css';

@@ -2,12 +2,12 @@ import { Button, Group, Table } from '@mantine/core';
 import { useDocumentTitle } from '@mantine/hooks';
 import { useMutation, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
-import { Link } from 'react-router-dom';
 
 import { ask, Refused } from '../api/client';
 import type { Persons } from '../api/types';
 import { Dialog } from '../look/Dialog';
-import page from '../look/page.module.css';
+import { HeadRow } from '../look/HeadRow';
+import { Page } from '../look/Page';
 import { ToSignIn } from '../sign-in/ToSignIn';
 
 /** Who is in the shop. The owner ends sign-ins: of a phone that is lost, of somebody who has left. */
@@ -20,24 +20,12 @@ export function People() {
         return <ToSignIn />;
     }
     return (
-        <main className={page.page}>
-            <header className={page.head}>
-                <h1 className={page.title}>People</h1>
-                <Link to="/">to the shed</Link>
-            </header>
+        <Page title="People">
             {people.error !== null && <p role="alert">{people.error.message}</p>}
             {end.error !== null && <p role="alert">{end.error.message}</p>}
             <p role="status">{end.isSuccess ? `Every sign-in of ${end.variables.name} has ended; the password still holds.` : ''}</p>
             <Table>
-                <Table.Thead>
-                    <Table.Tr>
-                        {['Name', 'Role', 'E-mail', 'Sign-ins'].map((title) => (
-                            <Table.Th key={title} scope="col">
-                                {title}
-                            </Table.Th>
-                        ))}
-                    </Table.Tr>
-                </Table.Thead>
+                <HeadRow heads={['Name', 'Role', 'E-mail', 'Sign-ins']} />
                 <Table.Tbody>
                     {people.data?.people.map((person) => (
                         <Table.Tr key={person.id}>
@@ -71,6 +59,6 @@ export function People() {
                     </Group>
                 </Dialog>
             )}
-        </main>
+        </Page>
     );
 }

@@ -1,10 +1,11 @@
-import { Button, TextInput } from '@mantine/core';
+import { Button, Group, Text, TextInput, Title } from '@mantine/core';
 import { useState } from 'react';
 
 import { Act } from '../look/Act';
 import type { Finding, PatchStep, PlannedJob, Remedy } from '../api/types';
 import { partName } from '../boat/parts';
 import classes from './Findings.module.css';
+import { Region } from '../look/Region';
 import { Newer } from './Newer';
 import { together } from '../units/together';
 import type { PlanEdits } from './usePlanEdits';
@@ -29,7 +30,7 @@ export function Findings({ job, edits, stage, onWhy, onShow, onLook }: Props & {
     const tried = useRemedies(job);
     const unchecked = job.evaluation.unchecked.filter(here);
     return (
-        <div className={classes.pane} tabIndex={0} role="region" aria-label="Findings">
+        <Region label="Findings">
             {findings.length === 0 && <p>Every rule that was checked is content.</p>}
             <ul className={classes.list}>
                 {findings.map((finding, at) => (
@@ -39,15 +40,17 @@ export function Findings({ job, edits, stage, onWhy, onShow, onLook }: Props & {
             {stage === undefined && job.newer.length > 0 && <Newer job={job} edits={edits} onLook={onLook} />}
             {unchecked.length > 0 && (
                 <>
-                    <h3 className={classes.heading}>Not checked</h3>
-                    <ul className={classes.asked}>
+                    <Title order={3} size={15} mt={12} mb={4}>
+                        Not checked
+                    </Title>
+                    <ul className="bare">
                         {unchecked.map((rule) => (
                             <Missing key={`${rule.rule} ${rule.on} ${rule.needs}`} job={job} rule={rule} edits={edits} />
                         ))}
                     </ul>
                 </>
             )}
-        </div>
+        </Region>
     );
 }
 
@@ -59,12 +62,12 @@ export function Found({ job, finding, tried, edits, onWhy, onShow, onLook, brief
         <li className={classes[finding.level]} data-decided={decision !== undefined || undefined}>
             <LevelSign level={finding.level} />
             <div className={classes.text}>
-                <p className={classes.says}>
+                <Text inherit>
                     <strong>{decision !== undefined ? 'Decided' : WORD[finding.level]}.</strong> {together(finding.says)}
-                </p>
-                {(!brief || (remedy === undefined && !tried.trying)) && <p className={classes.because}>
+                </Text>
+                {(!brief || (remedy === undefined && !tried.trying)) && <Text inherit c="var(--ink-soft)">
                     Because {together(finding.because)}. {remedy === undefined && !tried.trying && <strong>{together(finding.remedy)}</strong>}
-                </p>}
+                </Text>}
                 <div className={classes.acts}>
                     <span className={classes.mend}>
                         {tried.trying && <span className="quiet">Trying what would mend it…</span>}
@@ -90,7 +93,7 @@ function Missing({ job, rule, edits }: { job: PlannedJob; rule: PlannedJob['eval
     const [text, setText] = useState('');
     const where = rule.on === 'plan' ? job.boat : partName(job, rule.on);
     return (
-        <li className={classes.missing}>
+        <Group component="li" gap="4px 8px" py={3}>
             <span>
                 {where}: {together(rule.asks)}
             </span>
@@ -110,7 +113,7 @@ function Missing({ job, rule, edits }: { job: PlannedJob; rule: PlannedJob['eval
                     <TextInput size="xs" aria-label={`${where}: ${rule.asks}`} value={text} onChange={(event) => setText(event.currentTarget.value)} />
                 </form>
             )}
-        </li>
+        </Group>
     );
 }
 
@@ -144,7 +147,7 @@ function Decide({ job, finding, decided, edits }: { job: PlannedJob; finding: Fi
     const [reason, setReason] = useState('');
     if (decided !== undefined) {
         return (
-            <span className={classes.decided}>
+            <span className="quiet">
                 Stays so: {decided.reason} ({decided.author ?? 'somebody'})
                 {job.can_change && (
                     <Act onClick={() => void edits.submit(() => ({ reopen: decided.id }))}>
@@ -159,7 +162,7 @@ function Decide({ job, finding, decided, edits }: { job: PlannedJob; finding: Fi
     }
     return asking ? (
         <form
-            className={classes.deciding}
+            className={classes.acts}
             onSubmit={(event) => {
                 event.preventDefault();
                 void edits.submit(() => ({ decide: { occasion: finding.occasion, reason } })).then((kept) => kept && setAsking(false));

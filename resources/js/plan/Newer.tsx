@@ -1,18 +1,19 @@
-import { Button } from '@mantine/core';
+import { Button, Group, Title } from '@mantine/core';
 
 import type { PatchStep, PlannedJob } from '../api/types';
 import { partName } from '../boat/parts';
-import classes from './Findings.module.css';
 import type { PlanEdits } from './usePlanEdits';
 
 /** Parts whose catalogue has other figures now than the plan took over. The plan keeps its own until they are taken. */
 export function Newer({ job, edits, onLook }: { job: PlannedJob; edits: PlanEdits; onLook: (patch: PatchStep[] | null) => void }) {
     return (
         <>
-            <h3 className={classes.heading}>The catalogue has newer figures</h3>
-            <ul className={classes.asked}>
+            <Title order={3} size={15} mt={12} mb={4}>
+                The catalogue has newer figures
+            </Title>
+            <ul className="bare">
                 {job.newer.map((newer) => (
-                    <li key={newer.on} className={classes.missing}>
+                    <Group component="li" gap="4px 8px" py={3} key={newer.on}>
                         <span>
                             {newer.changes.join('; ')}
                         </span>
@@ -31,7 +32,7 @@ export function Newer({ job, edits, onLook }: { job: PlannedJob; edits: PlanEdit
                                 Take the newer figures
                             </Button>
                         )}
-                    </li>
+                    </Group>
                 ))}
             </ul>
         </>

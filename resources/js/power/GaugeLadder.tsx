@@ -3,7 +3,7 @@ import { useEffect, useRef } from 'react';
 import type { PlannedJob, Run } from '../api/types';
 import { useCatalogue } from '../catalogue/parts';
 import { useWritten } from '../units/conventions';
-import { amps, gauge, percent, reach, useUnits } from '../units/units';
+import { amps, percent, reach, useUnits } from '../units/units';
 import { bothWorlds } from '../units/bothWorlds';
 import { Act } from '../look/Act';
 import { HeadRow } from '../look/HeadRow';
@@ -66,7 +66,7 @@ export function GaugeLadder({ job, run, edits, onWhy }: { job: PlannedJob; run: 
                                     <Table.Th scope="row">
                                         {job.can_change && !now ? (
                                             <Act
-                                                aria-label={`Make it ${gauge(rung.gauge)}`}
+                                                aria-label={`Make it ${bothWorlds(rung.gauge)}`}
                                                 onClick={() => void edits.submit(() => ({ patch: [{ on: partOf(run), set: { 'run.gauge': rung.gauge } }] }))}
                                             >
                                                 {bothWorlds(rung.gauge)}

@@ -1,4 +1,4 @@
-import { Button } from '@mantine/core';
+import { Button, Group } from '@mantine/core';
 
 import type { Bench, PlannedJob, WiredBank } from '../api/types';
 import { partName } from '../boat/parts';
@@ -51,21 +51,21 @@ export function PowerDrawing({ job, edits, selection, drawing, onDrawing, onSele
     const splits = run !== undefined && (block(job.plan, feed(job.plan, run.id)?.to.block ?? '')?.branches?.length ?? 0) > 1;
     return (
         <section className={classes.drawing} aria-label={drawing === 'tree' ? 'Power tree' : 'Battery bench'}>
-            <header className={classes.drawingHead}>
+            <Group component="header" gap="4px 24px" mih={32} fz={13}>
                 <DrawingSwitch drawings={[['tree', 'Power tree'], ['bench', 'On the bench']]} drawing={drawing} onDrawing={onDrawing} />
                 {drawing === 'tree' ? (
                     <span className="quiet">line weight is copper, tint is volts</span>
                 ) : (
-                    <span className={classes.acts} role="group" aria-label="Bank on the bench">
+                    <Group component="span" gap={8} role="group" aria-label="Bank on the bench">
                         {banks.map((one) => (
                             <Button key={one.id} size="compact-sm" variant={one.id === bank?.id ? 'filled' : 'outline'} aria-pressed={one.id === bank?.id} onClick={() => onSelect(`bank:${one.id}`)}>
                                 {partName(job, `bank:${one.id}`)}
                             </Button>
                         ))}
-                    </span>
+                    </Group>
                 )}
                 {job.can_change && (
-                    <span className={classes.actsRight}>
+                    <Group component="span" gap={8} ml="auto">
                         {splits && (
                             <Button size="compact-sm" variant="outline" onClick={onSplit}>
                                 Split this feed
@@ -74,9 +74,9 @@ export function PowerDrawing({ job, edits, selection, drawing, onDrawing, onSele
                         <Button size="compact-sm" variant="outline" onClick={onAdd}>
                             Add a part
                         </Button>
-                    </span>
+                    </Group>
                 )}
-            </header>
+            </Group>
             {preview !== null && <PreviewBanner preview={preview} />}
             {drawing === 'tree' || bank === undefined ? (
                 <ZoomPane key="tree" label="Drawing of the power tree">

@@ -1,18 +1,16 @@
-import { Alert, Button, NativeSelect, NumberInput, SegmentedControl, TextInput } from '@mantine/core';
+import { Alert, Button, Fieldset, Group, NativeSelect, NumberInput, SegmentedControl, SimpleGrid, Stack, TextInput, Title } from '@mantine/core';
 import { useDocumentTitle } from '@mantine/hooks';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
-import { Link } from 'react-router-dom';
 
 import { Act } from '../look/Act';
 import { ask, Refused } from '../api/client';
 import type { ShopSettings } from '../api/types';
 import { SingleKeysSwitch } from '../keys/SingleKeysSwitch';
-import page from '../look/page.module.css';
+import { Page } from '../look/Page';
 import { ToSignIn } from '../sign-in/ToSignIn';
 import { written } from '../units/conventions';
 import { type System, useUnits } from '../units/units';
-import classes from './Settings.module.css';
 import { useShopSettings } from './shopSettings';
 
 type Kept = ShopSettings['settings'];
@@ -33,16 +31,10 @@ export function Settings() {
         return <ToSignIn />;
     }
     return (
-        <main className={page.page}>
-            <header className={page.head}>
-                <div>
-                    <h1 className={page.title}>Settings</h1>
-                    <Link to="/">to the shed</Link>
-                </div>
-            </header>
+        <Page title="Settings">
             <Own />
             {shop.data !== undefined && <OfTheShop key={shop.data.version} kept={shop.data} />}
-        </main>
+        </Page>
     );
 }
 
@@ -50,8 +42,10 @@ export function Settings() {
 function Own() {
     const { system, choose } = useUnits();
     return (
-        <section aria-labelledby="own-settings" className={classes.section}>
-            <h2 id="own-settings">Yours, in this browser</h2>
+        <Stack component="section" aria-labelledby="own-settings" gap={12} py={14} align="start" style={{ borderBottom: '1px solid var(--hair)' }}>
+            <Title order={2} size={18} id="own-settings">
+                Yours, in this browser
+            </Title>
             <SegmentedControl
                 aria-label="Your units"
                 data={[
@@ -63,7 +57,7 @@ function Own() {
                 transitionDuration={0}
             />
             <SingleKeysSwitch />
-        </section>
+        </Stack>
     );
 }
 
@@ -81,7 +75,6 @@ function OfTheShop({ kept }: { kept: ShopSettings }) {
     const sample = sampleOf(settings);
     return (
         <form
-            className={classes.section}
             aria-labelledby="shop-settings"
             noValidate
             onSubmit={(event) => {
@@ -89,14 +82,17 @@ function OfTheShop({ kept }: { kept: ShopSettings }) {
                 keep.mutate();
             }}
         >
-            <h2 id="shop-settings">The shop’s</h2>
+            <Stack gap={12} py={14} align="start">
+            <Title order={2} size={18} id="shop-settings">
+                The shop’s
+            </Title>
             {readOnly && <p className="quiet">Only the owner changes these.</p>}
             {keep.error !== null && (
                 <Alert color="brick" variant="outline" role="alert">
                     {keep.error.message}
                 </Alert>
             )}
-            <div className={classes.fields}>
+            <SimpleGrid cols={{ base: 1, sm: 4 }} spacing={16} verticalSpacing={10} w="100%" style={{ alignItems: 'end' }}>
                 <NativeSelect
                     label="Units that a person begins with"
                     disabled={readOnly}
@@ -122,37 +118,35 @@ function OfTheShop({ kept }: { kept: ShopSettings }) {
                 />
                 <TextInput label="Tax is called" readOnly={readOnly} value={settings.tax_name} onChange={(event) => set('tax_name', event.currentTarget.value)} />
                 <NumberInput label="Tax, %" readOnly={readOnly} min={0} max={60} value={settings.tax_pct} onChange={(value) => set('tax_pct', Number(value))} />
-            </div>
+            </SimpleGrid>
             <p data-figure="sample">{sample === null ? 'This language and place, or this currency, is not known here.' : `So they are written: ${sample}`}</p>
-            <fieldset className={classes.list}>
-                <legend>Label sizes, mm</legend>
+            <Fieldset w="100%" legend="Label sizes, mm">
                 {settings.labels.map((label, at) => (
-                    <div key={at} className={classes.line}>
+                    <Group gap={8} mb={8} key={at}>
                         <NumberInput aria-label={`Label ${at + 1}, width`} readOnly={readOnly} value={label.width_mm} onChange={(value) => set('labels', settings.labels.map((one, which) => (which === at ? { ...one, width_mm: Number(value) } : one)))} />
                         <span>×</span>
                         <NumberInput aria-label={`Label ${at + 1}, height`} readOnly={readOnly} value={label.height_mm} onChange={(value) => set('labels', settings.labels.map((one, which) => (which === at ? { ...one, height_mm: Number(value) } : one)))} />
                         {!readOnly && <Out label={`label ${at + 1}`} onOut={() => set('labels', settings.labels.filter((_, which) => which !== at))} />}
-                    </div>
+                    </Group>
                 ))}
                 {!readOnly && (
                     <Button size="compact-sm" variant="outline" onClick={() => set('labels', [...settings.labels, { width_mm: 50, height_mm: 15 }])}>
                         One more label
                     </Button>
                 )}
-            </fieldset>
-            <fieldset className={classes.list}>
-                <legend>Instruments and services</legend>
+            </Fieldset>
+            <Fieldset w="100%" legend="Instruments and services">
                 <p className="quiet">Only these addresses are ever spoken to.</p>
                 {settings.instruments.map((instrument, at) => {
                     const change = (changed: Partial<Kept['instruments'][number]>) => set('instruments', settings.instruments.map((one, which) => (which === at ? { ...one, ...changed } : one)));
                     return (
-                        <div key={at} className={classes.line}>
+                        <Group gap={8} mb={8} key={at}>
                             <TextInput aria-label={`Instrument ${at + 1}, name`} placeholder="name" readOnly={readOnly} value={instrument.name} onChange={(event) => change({ name: event.currentTarget.value })} />
                             <NativeSelect aria-label={`Instrument ${at + 1}, kind`} disabled={readOnly} value={instrument.kind} onChange={(event) => change({ kind: event.currentTarget.value as Kept['instruments'][number]['kind'] })} data={KINDS} />
                             <TextInput aria-label={`Instrument ${at + 1}, address`} placeholder="127.0.0.1" readOnly={readOnly} value={instrument.host} onChange={(event) => change({ host: event.currentTarget.value })} />
                             <NumberInput aria-label={`Instrument ${at + 1}, port`} readOnly={readOnly} value={instrument.port} onChange={(value) => change({ port: Number(value) })} />
                             {!readOnly && <Out label={instrument.name === '' ? `instrument ${at + 1}` : instrument.name} onOut={() => set('instruments', settings.instruments.filter((_, which) => which !== at))} />}
-                        </div>
+                        </Group>
                     );
                 })}
                 {!readOnly && (
@@ -160,13 +154,14 @@ function OfTheShop({ kept }: { kept: ShopSettings }) {
                         One more instrument
                     </Button>
                 )}
-            </fieldset>
+            </Fieldset>
             {!readOnly && (
-                <Button type="submit" loading={keep.isPending} className={classes.keep}>
+                <Button type="submit" loading={keep.isPending}>
                     Keep these settings
                 </Button>
             )}
             <p role="status">{keep.isSuccess ? 'Kept.' : ''}</p>
+            </Stack>
         </form>
     );
 }

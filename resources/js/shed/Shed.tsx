@@ -1,4 +1,4 @@
-import { Button } from '@mantine/core';
+import { Button, Text, Title } from '@mantine/core';
 import { useDocumentTitle } from '@mantine/hooks';
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
@@ -6,7 +6,9 @@ import { Link, useSearchParams } from 'react-router-dom';
 
 import { ask, Refused } from '../api/client';
 import type { Bay, Person, Shed as ShedAnswer } from '../api/types';
+import { Page } from '../look/Page';
 import { NewPassword } from '../people/NewPassword';
+import { together } from '../units/together';
 import { useWritten } from '../units/conventions';
 import { ToSignIn } from '../sign-in/ToSignIn';
 import { HullOutline } from './HullOutline';
@@ -34,13 +36,12 @@ export function Shed() {
     };
 
     return (
-        <main className={classes.page}>
-            <header className={classes.head}>
-                <div>
-                    <h1 className={classes.title}>The shed</h1>
-                    <p className={classes.lead}>{person.data?.shop}</p>
-                </div>
-                <div className={classes.acts}>
+        <Page
+            title="The shed"
+            lead={person.data?.shop ?? ''}
+            widest={1500}
+            acts={
+                <>
                     <span className="quiet">
                         {person.data?.name}, {person.data?.role}
                     </span>
@@ -59,8 +60,9 @@ export function Shed() {
                     <Button size="sm" variant="outline" onClick={() => void signOut()}>
                         Sign out
                     </Button>
-                </div>
-            </header>
+                </>
+            }
+        >
             {shed.error !== null && <p role="alert">The shed cannot be read: the server does not answer. It is asked again by itself.</p>}
             <ul className={classes.bays}>{shed.data?.jobs.map((job) => <BayPlace key={job.id} job={job} />)}</ul>
             {shed.data !== undefined && <WeekStrip today={shed.data.today} jobs={shed.data.jobs} />}
@@ -76,7 +78,7 @@ export function Shed() {
                     }}
                 />
             )}
-        </main>
+        </Page>
     );
 }
 
@@ -89,15 +91,23 @@ function BayPlace({ job }: { job: Bay }) {
                 <span className={classes.number}>{job.bay === null ? 'yard' : `bay ${job.bay}`}</span>
                 <HullOutline rings={job.boat.rings} stops={job.stops} decisions={job.decisions} />
             </div>
-            <h2 className={classes.boat}>{name}</h2>
-            <p className={classes.line}>
+            <Title order={2} size={20} mb={4}>
+                {name}
+            </Title>
+            <Text size="sm" mb={3}>
                 {job.customer} · {job.title}
-            </p>
-            <p className={classes.line}>
+            </Text>
+            <Text size="sm" mb={3}>
                 <strong>{job.stage === null ? 'Not begun' : job.stage.label}</strong> · {promised(job.promised_on)}
-            </p>
-            <p className={classes.line}>{job.verdict}</p>
-            {job.waits_for !== null && <p className={classes.waits}>waits for: {job.waits_for}</p>}
+            </Text>
+            <Text size="sm" mb={3}>
+                {together(job.verdict)}
+            </Text>
+            {job.waits_for !== null && (
+                <Text size="sm" mt={6} c="var(--ochre)">
+                    waits for: {job.waits_for}
+                </Text>
+            )}
         </li>
     );
 }

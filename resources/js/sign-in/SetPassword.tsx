@@ -1,4 +1,4 @@
-import { Button, PasswordInput } from '@mantine/core';
+import { Button, PasswordInput, Text, Title } from '@mantine/core';
 import { useDocumentTitle } from '@mantine/hooks';
 import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
@@ -17,8 +17,12 @@ export function SetPassword() {
     return (
         <main className={classes.page}>
             <div className={classes.form}>
-                <h1 className={classes.title}>Dinghy</h1>
-                <p className={classes.lead}>Choose the password that you will sign in with.</p>
+                <Title order={1} size={44} lh={1}>
+                    Dinghy
+                </Title>
+                <Text mt={8} mb={20} c="var(--ink-soft)">
+                    Choose the password that you will sign in with.
+                </Text>
                 <form
                     className={classes.fields}
                     noValidate
@@ -28,9 +32,9 @@ export function SetPassword() {
                     }}
                 >
                     <PasswordInput label="Password" description="10 letters or more" autoComplete="new-password" size="md" value={password} onChange={(event) => setPassword(event.currentTarget.value)} autoFocus required />
-                    <p role="alert" className={classes.refusal}>
+                    <Text role="alert" mih="1.4em" c="brick">
                         {set.error?.message}
-                    </p>
+                    </Text>
                     <Button type="submit" size="md" loading={set.isPending}>
                         Keep it
                     </Button>

@@ -1,3 +1,4 @@
+import { Text, Title } from '@mantine/core';
 import { useDocumentTitle } from '@mantine/hooks';
 import { useLocation, useNavigate } from 'react-router-dom';
 
@@ -27,8 +28,12 @@ export function SignIn() {
                 <circle cx="344" cy="90" r="8" />
             </svg>
             <div className={classes.form}>
-                <h1 className={classes.title}>Dinghy</h1>
-                <p className={classes.lead}>Power for small boats: planned, sized and written down.</p>
+                <Title order={1} size={44} lh={1}>
+                    Dinghy
+                </Title>
+                <Text mt={8} mb={20} c="var(--ink-soft)">
+                    Power for small boats: planned, sized and written down.
+                </Text>
                 <SignInForm onDone={() => void navigate(comesFrom(from) ? from : '/', { replace: true })} />
             </div>
         </main>

@@ -1,4 +1,4 @@
-import { Button, PasswordInput, TextInput } from '@mantine/core';
+import { Button, PasswordInput, Text, TextInput } from '@mantine/core';
 import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 
@@ -31,9 +31,9 @@ export function SignInForm({ onDone }: { onDone: () => void }) {
         >
             <TextInput label="E-mail" type="email" autoComplete="username" size="md" value={email} onChange={(event) => setEmail(event.currentTarget.value)} required data-autofocus autoFocus />
             <PasswordInput label="Password" autoComplete="current-password" size="md" value={password} onChange={(event) => setPassword(event.currentTarget.value)} required />
-            <p role="alert" className={classes.refusal}>
+            <Text role="alert" mih="1.4em" c="brick">
                 {signIn.error?.message}
-            </p>
+            </Text>
             <Button type="submit" size="md" loading={signIn.isPending}>
                 Sign in
             </Button>

@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { Act } from '../look/Act';
 import { choicesOf } from '../api/forms';
 import type { PlannedJob, Survey } from '../api/types';
+import { Entry } from '../look/Entry';
 import { PartField } from '../plan/PartField';
 import { HullFields } from '../plan/HullFields';
 import { PlaceSelect } from '../plan/PlaceSelect';
@@ -61,7 +62,7 @@ export function ComplaintsPane({ job, survey, edits, onCheck }: Props) {
                     const on = `complaint:${complaint.id}`;
                     const known = survey.kinds.find((one) => one.kind === complaint.kind);
                     return (
-                        <article key={complaint.id} className={classes.complaint} data-complaint={complaint.id}>
+                        <Entry key={complaint.id} data-complaint={complaint.id}>
                             <Title order={3} size={16}>{known?.label}</Title>
                             <p>
                                 <PartField edits={edits} readOnly={fixed} on={on} field="words" label={`In the owner's words: ${known?.label ?? ''}`} value={complaint.words ?? ''} words />
@@ -72,7 +73,7 @@ export function ComplaintsPane({ job, survey, edits, onCheck }: Props) {
                                 ))}
                             </ol>
                             {!fixed && (
-                                <p className={classes.acts}>
+                                <Group gap={12}>
                                     {known?.path_check === true && (
                                         <Button size="compact-sm" variant="outline" aria-label={`Check a path for: ${known.label}`} onClick={() => onCheck(complaint.id)}>
                                             Check a path
@@ -81,9 +82,9 @@ export function ComplaintsPane({ job, survey, edits, onCheck }: Props) {
                                     <Act aria-label={`Take out: ${known?.label ?? complaint.id}`} onClick={() => void edits.submit(() => ({ takeOut: on }))}>
                                         take out
                                     </Act>
-                                </p>
+                                </Group>
                             )}
-                        </article>
+                        </Entry>
                     );
                 })}
                 {!fixed && (

@@ -1,4 +1,4 @@
-import { Button } from '@mantine/core';
+import { Button, Group } from '@mantine/core';
 import type { KeyboardEvent } from 'react';
 
 import { Act } from '../look/Act';
@@ -87,14 +87,14 @@ export function PhotographView({ job, survey, photograph, edits }: Props) {
                     ))}
                 </ol>
                 {job.can_change && (
-                    <p className={classes.acts}>
+                    <Group gap={8} mt={8}>
                         <Button size="compact-sm" variant="outline" onClick={() => keep((now) => [...now, { x: 0.5, y: 0.5 }])}>
                             Add a mark
                         </Button>
                         <Button size="compact-sm" variant="outline" onClick={() => void edits.submit(() => ({ takeOut: on }))}>
                             Take this photograph out
                         </Button>
-                    </p>
+                    </Group>
                 )}
             </div>
         </div>

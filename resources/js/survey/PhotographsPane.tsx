@@ -1,4 +1,4 @@
-import { Button, Group } from '@mantine/core';
+import { Button, Group, Progress, UnstyledButton } from '@mantine/core';
 import { type ChangeEvent, useRef, useState } from 'react';
 
 import { Act } from '../look/Act';
@@ -47,7 +47,7 @@ export function PhotographsPane({ job, survey, edits, going, onSend, onLetGo, ch
                         : missing.length === 0 ? 'Everything is photographed: it may be unhooked.' : `${missing.length} still to be taken before anything is unhooked.`}
                 </Verdict>
                 <OnTheirWay going={going} labelOf={labelOf} onLetGo={onLetGo} />
-                <ul className={classes.needed}>
+                <ul className="bare">
                     {survey.needed.map((one) => (
                         <li key={one.of} data-needed={one.of}>
                             <span aria-hidden="true">{one.taken > 0 ? '☑' : '☐'}</span> {one.label} <span className="quiet">{one.taken > 0 ? `${one.taken} taken` : 'not yet'}</span>
@@ -70,20 +70,20 @@ export function PhotographsPane({ job, survey, edits, going, onSend, onLetGo, ch
                 {job.can_change && <NewStation edits={edits} />}
             </section>
             <section aria-label="Photographs taken">
-                <ul className={classes.wall}>
+                <Group component="ul" className="bare" gap={10}>
                     {(job.plan.survey?.photographs ?? []).map((photograph) => {
                         const there = photograph.picture !== undefined && survey.pictures.some((one) => one.content === photograph.picture);
                         const words = photograph.words === undefined || photograph.words === '' ? labelOf(photograph.of) : photograph.words;
                         return (
                             <li key={photograph.id} data-photograph={photograph.of}>
-                                <button type="button" className={classes.thumb} aria-pressed={photograph.id === chosen} onClick={() => onChoose(photograph.id)}>
+                                <UnstyledButton className={classes.thumb} aria-pressed={photograph.id === chosen} onClick={() => onChoose(photograph.id)}>
                                     {there ? <img src={`/api/jobs/${job.id}/photographs/${photograph.picture}?thumbnail=1`} alt="" loading="lazy" /> : <span className={classes.blank}>not here</span>}
                                     <span>{words}</span>
-                                </button>
+                                </UnstyledButton>
                             </li>
                         );
                     })}
-                </ul>
+                </Group>
             </section>
         </div>
     );
@@ -103,7 +103,7 @@ function OnTheirWay({ going, labelOf, onLetGo }: { going: Going[]; labelOf: (of:
                     {left.some((one) => one.unkept) && <Verdict good={null}>; the browser has no room to keep them: leave this page open until they are up</Verdict>}
                 </p>
             )}
-            <ul className={classes.going} aria-label="On their way up">
+            <ul className="bare" aria-label="On their way up">
                 {going
                     .filter((one) => one.refused !== null || one.share > 0 || left.length === 1)
                     .map((one) => (
@@ -117,7 +117,8 @@ function OnTheirWay({ going, labelOf, onLetGo }: { going: Going[]; labelOf: (of:
                                 </span>
                             ) : (
                                 <>
-                                    {labelOf(one.of)}: <progress max={1} value={one.share} aria-label={`${labelOf(one.of)} on its way up`} /> {Math.round(one.share * 100)} %
+                                    {labelOf(one.of)}: {Math.round(one.share * 100)} %
+                                    <Progress value={one.share * 100} aria-label={`${labelOf(one.of)} on its way up`} maw={240} transitionDuration={0} />
                                 </>
                             )}
                         </li>

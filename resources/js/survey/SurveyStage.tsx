@@ -1,3 +1,4 @@
+import { Group } from '@mantine/core';
 import { useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 
@@ -86,13 +87,13 @@ function BoatSurvey({ job, edits, silent }: StageProps) {
             paneName={paneName}
             drawing={
             <section className={classes.drawing} aria-label={drawing === 'path' ? 'Path as it was found' : 'Photograph'}>
-                <header className={classes.drawingHead}>
+                <Group component="header" gap="4px 24px" mih={32} fz={13}>
                     <DrawingSwitch drawings={[['photograph', 'Photograph'], ['path', 'Path as found']]} drawing={drawing} onDrawing={(next) => go({ drawing: next })} />
                     <span className="quiet">{drawing === 'path' ? (judged?.label ?? '') : shownPhotograph !== undefined && job.can_change && 'click the picture to set a mark'}</span>
-                    <span className={classes.actsRight}>
+                    <Group component="span" gap={8} ml="auto">
                         <a href={`/api/jobs/${job.id}/survey-sheet?units=${system}`}>Survey sheet (PDF)</a>
-                    </span>
-                </header>
+                    </Group>
+                </Group>
                 <div className={classes.tree}>
                     {drawing === 'path' ? (
                         shownCheck === undefined ? <p>No path was checked yet.</p> : <PathDrawing check={shownCheck} judged={judged} />
