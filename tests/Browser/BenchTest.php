@@ -110,6 +110,16 @@ final class BenchTest extends BrowserTestCase
         $this->until(fn (): bool => $this->seen('[data-grip^="jumper:"]') === 1, 'one end landed in the drawing');
     }
 
+    public function test_a_jumper_is_taken_in_hand_where_it_is_drawn(): void
+    {
+        $this->openBench();
+        $this->driver()->executeScript('document.querySelector("[data-jumper=\"1\"]").focus()');
+        $this->press(WebDriverKeys::ENTER);
+        $this->until(fn (): bool => str_contains($this->textOf('section[aria-label="In hand"]'), 'Jumpers, as they are made'), 'one that the strings stand for: its bank');
+        (new WebDriverSelect($this->see('select[aria-label="Jumper 1, second end"]')))->selectByValue('b3-');
+        $this->until(fn (): bool => $this->driver()->executeScript('document.querySelector("[data-jumper=\"1\"]").dispatchEvent(new MouseEvent("click", { bubbles: true })); return true') === true && str_contains($this->textOf('section[aria-label="In hand"]'), 'Jumper from Battery 1 of thrust + to Battery 3 of thrust −'), 'one that is listed: itself');
+    }
+
     public function test_three_blocks_are_made_a_12_volt_bank_and_36_again(): void
     {
         $this->openBench();

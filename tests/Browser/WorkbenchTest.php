@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Browser;
 
 use App\Models\CataloguePart;
+use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 use Facebook\WebDriver\WebDriverSelect;
@@ -199,6 +200,42 @@ final class WorkbenchTest extends BrowserTestCase
         $this->typeInto('Fuse of Stern box to Bow locker block', '');
         $this->until(fn (): bool => $this->figure('run:house:protection_a') === '15 A', 'an emptied fuse chosen');
         self::assertStringContainsString('m of run', $this->profileText());
+    }
+
+    /** The address holds boat, stage, pane and part: what the browser does with addresses comes back to them. */
+    public function test_back_forward_and_reload_come_back_to_what_was_seen(): void
+    {
+        $this->openSkiff();
+        $this->press('r');
+        $this->until(fn (): bool => str_contains($this->driver()->getTitle(), 'Power · Runs'), 'the runs');
+        $this->click('//th//button[contains(., "Network hub")]');
+        $this->press('2');
+        $this->until(fn (): bool => str_contains($this->driver()->getTitle(), 'Layout'), 'the layout');
+        $this->driver()->navigate()->back();
+        $this->until(fn (): bool => str_contains($this->driver()->getTitle(), 'Power · Runs · Bow locker block to Network hub'), 'back: the run in hand');
+        $this->driver()->navigate()->refresh();
+        $this->see('tr[aria-selected=true]');
+        self::assertStringContainsString('Network hub', $this->textOf('tr[aria-selected=true]'));
+        $this->driver()->navigate()->forward();
+        $this->until(fn (): bool => str_contains($this->driver()->getTitle(), 'Layout'), 'forward again');
+    }
+
+    public function test_a_drawing_grows_about_the_hand_and_fits_again(): void
+    {
+        $this->openSkiff();
+        $room = 'document.querySelector(`[aria-label="Drawing of the power tree"]`)';
+        $beyond = fn (): int => (int) $this->driver()->executeScript("return {$room}.scrollWidth - {$room}.clientWidth");
+        self::assertLessThanOrEqual(1, $beyond());
+        $this->press('+', '+');
+        $this->until(fn (): bool => $this->figure('zoom') === '× 2.0', 'twice as large');
+        self::assertGreaterThan(400, $beyond());
+        $this->press('e');
+        $this->until(fn (): bool => $this->figure('zoom') === 'fits', 'all of it');
+        // The wheel with Ctrl, over the right edge: what was there stays there.
+        $edge = $this->driver()->executeScript("const box = {$room}.getBoundingClientRect(); return [box.right - 4, box.top + box.height / 2]");
+        (new ChromeDevToolsDriver($this->driver()))->execute('Input.dispatchMouseEvent', ['type' => 'mouseWheel', 'x' => $edge[0], 'y' => $edge[1], 'deltaX' => 0, 'deltaY' => -120, 'modifiers' => 2]);
+        $this->until(fn (): bool => str_starts_with($this->figure('zoom'), '×'), 'grown by the wheel');
+        self::assertSame($beyond(), (int) $this->driver()->executeScript("return {$room}.scrollLeft"));
     }
 
     public function test_a_run_is_found_by_name_and_explained(): void

@@ -1,6 +1,7 @@
 import { describe, expect, it } from 'vitest';
 
-import { amps, area, box, gauge, hours, length, lost, mass, percent, reach, small, thrust, volts, wind, windage } from '../../resources/js/units/units';
+import { bothWorlds, otherWorld } from '../../resources/js/units/bothWorlds';
+import { amps, box, gauge, hours, length, lost, mass, percent, reach, small, thrust, volts, wind, windage } from '../../resources/js/units/units';
 
 /** An inch is 25.4 mm, a pound 0.45359237 kg, a pound of force 4.4482216 N, a knot 0.514444 m/s: by definition. */
 describe('both worlds', () => {
@@ -36,8 +37,9 @@ describe('both worlds', () => {
         expect(box(undefined, 'imperial')).toBe('–');
         expect(gauge('16 mm2')).toBe('16 mm²');
         expect(gauge('2/0 AWG')).toBe('2/0 AWG');
-        expect(area(5.26)).toBe('5.3 mm²');
-        expect(area(33.6)).toBe('34 mm²');
+        // ASTM B258, from memory: 8 AWG has 16,510 circular mils, 8.37 mm².
+        expect(bothWorlds('8 AWG')).toBe('8 AWG · 8.37 mm²');
+        expect([otherWorld('8 AWG'), otherWorld('70 mm2'), otherWorld('no such')]).toEqual(['8.37 mm²', 'between 2/0 and 3/0 AWG', '–']);
     });
 
     it('writes thrust, mass, wind and what it finds', () => {

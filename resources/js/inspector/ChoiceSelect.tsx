@@ -1,4 +1,7 @@
 import { NativeSelect } from '@mantine/core';
+import { memo } from 'react';
+
+import { useLatest } from '../plan/useLatest';
 
 export type Choices = readonly (readonly [value: string | number | boolean, label: string])[];
 
@@ -20,7 +23,12 @@ interface Props {
 }
 
 /** One of several, by its value; one that is not offered any more stays as it is until another is chosen. */
-export function ChoiceSelect({ label, unseen, field, choices, value, none, readOnly, required = false, className, onChosen }: Props) {
+export function ChoiceSelect({ onChosen, ...shown }: Props) {
+    return <Select {...shown} onChosen={useLatest(onChosen)} />;
+}
+
+/** Drawn anew only when what it offers or shows is another. */
+const Select = memo(function Select({ label, unseen, field, choices, value, none, readOnly, required = false, className, onChosen }: Props) {
     const shown = value === null ? '' : String(value);
     return (
         <NativeSelect
@@ -44,4 +52,9 @@ export function ChoiceSelect({ label, unseen, field, choices, value, none, readO
             ))}
         </NativeSelect>
     );
+}, isSame);
+
+function isSame({ choices: before, ...rest }: Props, { choices: now, ...others }: Props): boolean {
+    const keys = Object.keys(others) as (keyof typeof others)[];
+    return keys.every((key) => rest[key] === others[key]) && before.length === now.length && before.every(([value, label], at) => value === now[at]?.[0] && label === now[at][1]);
 }

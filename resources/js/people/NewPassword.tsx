@@ -1,4 +1,4 @@
-import { Button, PasswordInput } from '@mantine/core';
+import { Button, PasswordInput, Text } from '@mantine/core';
 import { useMutation } from '@tanstack/react-query';
 import { useState } from 'react';
 
@@ -29,9 +29,9 @@ export function NewPassword({ onClose }: { onClose: () => void }) {
                 >
                     <PasswordInput label="Present password" autoComplete="current-password" value={current} onChange={(event) => setCurrent(event.currentTarget.value)} data-autofocus required />
                     <PasswordInput label="New password" description="10 letters or more" autoComplete="new-password" value={password} onChange={(event) => setPassword(event.currentTarget.value)} required />
-                    <p role="alert" className={classes.refusal}>
+                    <Text role="alert" mih="1.4em" c="brick">
                         {change.error?.message}
-                    </p>
+                    </Text>
                     <Button type="submit" loading={change.isPending}>
                         Change it
                     </Button>

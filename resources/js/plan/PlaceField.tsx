@@ -1,6 +1,9 @@
 import { Text, Textarea, TextInput } from '@mantine/core';
 
+import { memo } from 'react';
+
 import { useDraft } from './useDraft';
+import { useLatest } from './useLatest';
 
 interface Props {
     /** what it is, for those who cannot see where it stands */
@@ -18,7 +21,12 @@ interface Props {
 }
 
 /** A value that is changed where it stands. Enter keeps it, Escape takes the typing back; what was not kept stays in the field. */
-export function PlaceField({ label, value, chosen = false, readOnly, onTyped, figure, lines = 1 }: Props) {
+export function PlaceField({ onTyped, ...shown }: Props) {
+    return <Field {...shown} onTyped={useLatest(onTyped)} />;
+}
+
+/** Drawn anew only when what it shows is another: a table has many, and a key press is to be quick. */
+const Field = memo(function Field({ label, value, chosen = false, readOnly, onTyped, figure, lines = 1 }: Props) {
     const { id, text, refused, isOvertaken, handlers } = useDraft(value, onTyped);
     if (readOnly) {
         return (
@@ -55,4 +63,4 @@ export function PlaceField({ label, value, chosen = false, readOnly, onTyped, fi
             )}
         </>
     );
-}
+});

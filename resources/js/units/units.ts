@@ -46,10 +46,6 @@ export function gauge(name: string): string {
     return name.replace('mm2', 'mm²');
 }
 
-export function area(mm2: number): string {
-    return `${trim(mm2, mm2 < 10 ? 1 : 0)} mm²`;
-}
-
 export function volts(value: number | null | undefined, decimals = 1): string {
     return value === null || value === undefined ? '–' : `${value.toFixed(decimals)} V`;
 }
