@@ -182,12 +182,12 @@ final class SurveyTest extends BrowserTestCase
 
     private function share(): float
     {
-        return (float) ($this->driver()->executeScript('return document.querySelector("[data-going] progress")?.value ?? 0') ?? 0);
+        return (float) ($this->driver()->executeScript('return document.querySelector("[data-going] [role=progressbar]")?.getAttribute("aria-valuenow") ?? 0') ?? 0) / 100;
     }
 
     private function choose(string $file): void
     {
-        $input = $this->driver()->findElement(WebDriverBy::cssSelector('input[aria-label="Photographs"]'));
+        $input = $this->see('input[aria-label="Photographs"]');
         $input->setFileDetector(new LocalFileDetector);
         $input->sendKeys($file);
     }

@@ -62,8 +62,10 @@ final class PlanWords
     {
         $names = [];
         foreach (array_keys($this->format->kinds->all) as $kind) {
-            foreach (array_keys($this->parts($kind)) as $id) {
-                $names["{$kind}:{$id}"] = ucfirst($this->part("{$kind}:{$id}"));
+            foreach ($this->parts($kind) as $id => $part) {
+                $name = $this->part("{$kind}:{$id}");
+                // What a person wrote stays as it was written.
+                $names["{$kind}:{$id}"] = $name === ($part->name ?? null) ? $name : ucfirst($name);
             }
         }
 

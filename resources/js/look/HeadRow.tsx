@@ -11,7 +11,7 @@ export function HeadRow({ heads, unseen = '' }: { heads: readonly string[]; unse
                     </Table.Th>
                 ))}
                 {unseen !== '' && (
-                    <Table.Th scope="col">
+                    <Table.Th scope="col" pos="relative">
                         <span className="unseen">{unseen}</span>
                     </Table.Th>
                 )}

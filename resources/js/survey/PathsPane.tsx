@@ -7,7 +7,6 @@ import type { PatchStep, PlannedJob, Survey } from '../api/types';
 import { Verdict } from '../look/Verdict';
 import { PartField } from '../plan/PartField';
 import { partName } from '../boat/parts';
-import { run as runOf } from '../boat/planParts';
 import { PlaceSelect } from '../plan/PlaceSelect';
 import type { PlanEdits } from '../plan/usePlanEdits';
 import { amps, gauge, length, useUnits, volts } from '../units/units';
@@ -111,7 +110,7 @@ export function PathsPane({ job, survey, edits, chosen, onChoose }: Props) {
                 )}
                 {judged?.renewed_by != null ? (
                     <p>
-                        <Verdict good>{nameOfRun(job, judged.renewed_by)} of the plan takes its place.</Verdict>
+                        <Verdict good>The plan&apos;s run {judged.renewed_by} takes its place.</Verdict>
                     </p>
                 ) : (
                     judged?.patch != null &&
@@ -132,12 +131,6 @@ export function PathsPane({ job, survey, edits, chosen, onChoose }: Props) {
             </section>
         </div>
     );
-}
-
-/** A feed or a branch by its id alone. */
-function nameOfRun(job: PlannedJob, run: string): string {
-    const found = runOf(job, run);
-    return found === undefined ? run : found.label;
 }
 
 function pointsOf(job: PlannedJob, check: string) {
