@@ -16,10 +16,10 @@ use Dinghy\File\Shape\Problem;
 use Dinghy\File\Shape\ReferenceShape;
 use Dinghy\File\Shape\Shape;
 use Dinghy\Plan\BatteryName;
-use Dinghy\Plan\IdWords;
 use Dinghy\Quantity\NumberingEnd;
 use Dinghy\Quantity\QuantityFormatter;
 use Dinghy\Quantity\Units;
+use Dinghy\Record\IdWords;
 use Dinghy\Survey\Photograph;
 
 /**

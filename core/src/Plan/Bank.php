@@ -6,6 +6,7 @@ namespace Dinghy\Plan;
 
 use Dinghy\Conductor\Gauge;
 use Dinghy\Quantity\NumberingEnd;
+use Dinghy\Record\IdWords;
 use Dinghy\Record\Record;
 
 /** Batteries wired as one supply: strings in series, several strings in parallel. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Dinghy\Plan;
 
 use Dinghy\Quantity\NumberingEnd;
+use Dinghy\Record\IdWords;
 
 /** What a battery is called in a sentence: by its number in its bank, and by its bank where that is not plain. */
 final class BatteryName

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Dinghy\Plan;
 
+use Dinghy\Record\IdWords;
+
 /** A fuse block: one plus bus, one minus bus, branches. */
 final readonly class Block
 {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Dinghy\Plan;
 
+use Dinghy\Record\IdWords;
 use Dinghy\Record\Record;
 
 /** A board that is made up on the bench and mounted in one piece; measures in mm from its lower left corner. */

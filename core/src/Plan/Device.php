@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Dinghy\Plan;
 
 use Dinghy\Conductor\Gauge;
+use Dinghy\Record\IdWords;
 use Dinghy\Record\Record;
 
 final readonly class Device

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Dinghy\Plan;
 
+use Dinghy\Record\IdWords;
 use Dinghy\Record\Record;
 
 /** A hole that is to be drilled, and what was seen behind it. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Dinghy\Plan;
 
 use Dinghy\Geometry\Spot;
+use Dinghy\Record\IdWords;
 use Dinghy\Record\Record;
 
 /** A place in the boat: x forward from the transom, y to port, m. */

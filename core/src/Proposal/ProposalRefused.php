@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Dinghy\Proposal;
 
-use Dinghy\Plan\IdWords;
+use Dinghy\Record\IdWords;
 
 /** A part that cannot be added or taken out as asked; the message says why and what would do. */
 final class ProposalRefused extends \DomainException

@@ -6,7 +6,7 @@ namespace Dinghy\Survey;
 
 use Dinghy\Battery\Chemistry;
 use Dinghy\Battery\InternalResistance;
-use Dinghy\Plan\IdWords;
+use Dinghy\Record\IdWords;
 use Dinghy\Record\Record;
 
 /** A battery that came with the boat, as it was found. */

@@ -6,7 +6,7 @@ namespace Dinghy\Survey;
 
 use Dinghy\Conductor\Gauge;
 use Dinghy\Conductor\Metal;
-use Dinghy\Plan\IdWords;
+use Dinghy\Record\IdWords;
 use Dinghy\Record\Record;
 
 /** What a meter showed along a circuit as it was found, and what its wire was found to be. */

@@ -9,11 +9,11 @@ use Dinghy\Plan\Block;
 use Dinghy\Plan\Branch;
 use Dinghy\Plan\Device;
 use Dinghy\Plan\Feed;
-use Dinghy\Plan\IdWords;
 use Dinghy\Plan\LoadClass;
 use Dinghy\Plan\Plan;
 use Dinghy\Plan\Protection;
 use Dinghy\Plan\Run;
+use Dinghy\Record\IdWords;
 use Dinghy\Route\Route;
 use Dinghy\Route\Ways;
 

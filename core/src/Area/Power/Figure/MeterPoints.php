@@ -9,10 +9,10 @@ use Dinghy\Circuit\Solution;
 use Dinghy\Circuit\States;
 use Dinghy\Plan\Bank;
 use Dinghy\Plan\Battery;
-use Dinghy\Plan\IdWords;
 use Dinghy\Plan\Post;
 use Dinghy\Plan\Supply;
 use Dinghy\Quantity\QuantityFormatter;
+use Dinghy\Record\IdWords;
 use Dinghy\Wiring\Wiring;
 
 /** Where to measure before anything is plugged in: taps and top of each bank, each battery, each plug. */

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Dinghy\Plan;
+namespace Dinghy\Record;
 
 /** An id as people say it, for parts that have no name of their own: "bow-block" is the bow block. */
 final class IdWords
