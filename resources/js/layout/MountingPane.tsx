@@ -1,18 +1,26 @@
 import { Button, Checkbox, Group, Stack, TextInput, Title } from '@mantine/core';
 import { useState } from 'react';
 
-import { choicesOf } from '../api/forms';
+import { choicesOf, fieldOf, type FormField } from '../api/forms';
 import type { Layout, PlannedJob } from '../api/types';
 import { MountingDrawing } from '../drawings/mounting/MountingDrawing';
 import { Verdict } from '../look/Verdict';
 import { PartField } from '../plan/PartField';
 import { PlaceSelect } from '../plan/PlaceSelect';
 import type { PlanEdits } from '../plan/usePlanEdits';
-import { length, small, useUnits } from '../units/units';
-import { type Measure, MEASURES } from './measures';
+import { useUnits } from '../units/units';
+import { quantity } from '../units/quantity';
 import classes from './MountingPane.module.css';
 import { MotorSize } from './MotorSize';
 import { PlaceCheck } from './PlaceCheck';
+
+type Measure = Extract<FormField, { entry: 'quantity' }>;
+
+/** What a tape is held to for a question of mounting, in the order of the format. */
+function measuresOf(question: string): Measure[] {
+    const asked = fieldOf(`device.${question}`);
+    return asked.entry === 'object' ? asked.fields.filter((field): field is Measure => field.entry === 'quantity') : [];
+}
 
 type Check = Layout['mounting'][number]['checks'][number];
 
@@ -83,10 +91,10 @@ function Question({ job, device, check, edits }: { job: PlannedJob; device: stri
     const measures = (measured ?? {}) as Record<string, number | string | boolean | undefined>;
     const fixed = !job.can_change;
     const on = `device:${device}`;
-    const wanted = MEASURES[check.field] ?? [];
-    const written = ({ field, unit }: Measure) => {
-        const value = measures[field];
-        return typeof value !== 'number' ? '–' : unit === 'm' ? length(value, system) : unit === 'mm' ? small(value, system) : `${value}°`;
+    const wanted = measuresOf(check.field);
+    const written = ({ name, unit }: Measure) => {
+        const value = measures[name];
+        return typeof value === 'number' ? quantity(value, unit, system) : '–';
     };
     return (
         <section className={classes.check} aria-label={check.asks} data-check={check.field}>
@@ -103,10 +111,10 @@ function Question({ job, device, check, edits }: { job: PlannedJob; device: stri
                 ) : (
                     <dl className={classes.measures}>
                         {wanted.map((measure) => (
-                            <div key={measure.field}>
+                            <div key={measure.name}>
                                 <dt>{measure.label}</dt>
                                 <dd>
-                                    <PartField edits={edits} readOnly={fixed} on={on} field={`${check.field}.${measure.field}`} label={measure.label} value={written(measure)} />
+                                    <PartField edits={edits} readOnly={fixed} on={on} field={`${check.field}.${measure.name}`} label={measure.label} value={written(measure)} />
                                 </dd>
                             </div>
                         ))}
@@ -134,19 +142,19 @@ function Ask({ wanted, field, on, edits }: { wanted: Measure[]; field: string; o
             gap={4}
             onSubmit={(event) => {
                 event.preventDefault();
-                void edits.submit(() => ({ typed: { on, fields: wanted.map((measure) => ({ field: `${field}.${measure.field}`, text: texts[measure.field] ?? '' })) } }));
+                void edits.submit(() => ({ typed: { on, fields: wanted.map((measure) => ({ field: `${field}.${measure.name}`, text: texts[measure.name] ?? '' })) } }));
             }}
         >
             {wanted.map((measure) => (
                 <TextInput
-                    key={measure.field}
+                    key={measure.name}
                     size="xs"
                     label={measure.label}
-                    value={texts[measure.field] ?? ''}
-                    required={measure.optional !== true}
+                    value={texts[measure.name] ?? ''}
+                    required={measure.required === true}
                     onChange={(event) => {
                         const text = event.currentTarget.value;
-                        setTexts((before) => ({ ...before, [measure.field]: text }));
+                        setTexts((before) => ({ ...before, [measure.name]: text }));
                     }}
                 />
             ))}
