@@ -7,7 +7,8 @@ import { useSearchParams } from 'react-router-dom';
 import { Act } from '../look/Act';
 import { ask, Refused } from '../api/client';
 import { CATALOGUE_KINDS, choicesOf } from '../api/forms';
-import type { CataloguePart, Person, TableTold } from '../api/types';
+import { catalogue as asked, session } from '../api/queries';
+import type { CataloguePart, TableTold } from '../api/types';
 import { Dialog } from '../look/Dialog';
 import { Page } from '../look/Page';
 import { together } from '../units/together';
@@ -21,7 +22,7 @@ import { useWholeCatalogue } from './parts';
 /** The parts that a shop keeps or orders. A boat holds its own copy of their figures: nothing here changes a boat. */
 export function Catalogue() {
     useDocumentTitle('Catalogue · Dinghy');
-    const person = useQuery({ queryKey: ['session'], queryFn: () => ask<Person>('session') });
+    const person = useQuery(session);
     const catalogue = useWholeCatalogue();
     const { money } = useWritten();
     const isOwner = person.data?.role === 'owner';
@@ -36,6 +37,7 @@ export function Catalogue() {
     return (
         <Page
             title="Catalogue"
+            widest={1500}
             acts={
                 <>
                     <Button component="a" href="/api/catalogue/table" variant="outline" size="sm">
@@ -82,7 +84,7 @@ function PartActs({ part, onFill }: { part: CataloguePart; onFill: (part: Filled
     const queries = useQueryClient();
     const retire = useMutation({
         mutationFn: () => ask(`catalogue/parts/${part.id}`, { method: 'PUT', body: { version: part.version, retired: !part.retired } }),
-        onSettled: () => void queries.invalidateQueries({ queryKey: ['catalogue'] }),
+        onSettled: () => void queries.invalidateQueries({ queryKey: asked.queryKey }),
     });
     const act = (word: string, does: () => void) => (
         <Act aria-label={`${word} ${part.name}`} onClick={does}>
@@ -107,7 +109,7 @@ function FromTable() {
     const look = useMutation({ mutationFn: () => send(false) });
     const keep = useMutation({
         mutationFn: () => send(true),
-        onSuccess: () => void queries.invalidateQueries({ queryKey: ['catalogue'] }),
+        onSuccess: () => void queries.invalidateQueries({ queryKey: asked.queryKey }),
     });
     const seen = keep.data ?? look.data;
     return (
@@ -167,7 +169,7 @@ function FromTable() {
 function told({ kind, figures }: CataloguePart): string {
     const number = (key: string) => (typeof figures[key] === 'number' ? figures[key] : null);
     if (kind === 'battery') {
-        return `${String(figures.chemistry)} · ${volts(number('nominal_v'), 0)} · ${number('capacity_ah') ?? '–'} Ah${number('mass_kg') === null ? '' : ` · ${number('mass_kg')} kg`}`;
+        return `${choicesOf('battery.chemistry').find(([one]) => one === figures.chemistry)?.[1] ?? '–'} · ${volts(number('nominal_v'), 0)} · ${number('capacity_ah') ?? '–'} Ah${number('mass_kg') === null ? '' : ` · ${number('mass_kg')} kg`}`;
     }
     if (kind === 'device') {
         return `${number('v_min') ?? '–'} to ${volts(number('v_max'), 0)} · ${amps(number('typical_a'))}, peak ${amps(number('peak_a'))}`;

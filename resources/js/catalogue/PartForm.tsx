@@ -4,6 +4,7 @@ import { useState } from 'react';
 
 import { ask } from '../api/client';
 import { CATALOGUE_KINDS } from '../api/forms';
+import { catalogue } from '../api/queries';
 import type { CataloguePart } from '../api/types';
 import { FormFields } from '../inspector/FormFields';
 import { useDraftPart } from '../inspector/holder';
@@ -33,7 +34,7 @@ export function PartForm({ part, onDone }: Props) {
                 : ask(`catalogue/parts/${part.id}?units=${system}`, { method: 'PUT', body: { version: part.version, ...body } });
         },
         onSuccess: () => {
-            void queries.invalidateQueries({ queryKey: ['catalogue'] });
+            void queries.invalidateQueries({ queryKey: catalogue.queryKey });
             onDone();
         },
     });

@@ -1,6 +1,6 @@
 import { useQuery } from '@tanstack/react-query';
 
-import { ask } from '../api/client';
+import { catalogue } from '../api/queries';
 import type { CataloguePart } from '../api/types';
 
 /** The shop's catalogue as parts are taken from it: without the retired ones. */
@@ -9,14 +9,14 @@ export function useCatalogue(wanted = true) {
 }
 
 /** The shop's catalogue, the retired parts too. */
-export function useWholeCatalogue(wanted = true, select?: (catalogue: Catalogue) => Catalogue) {
-    return useQuery({ queryKey: ['catalogue'], queryFn: () => ask<Catalogue>('catalogue'), enabled: wanted, select });
+export function useWholeCatalogue(wanted = true, select?: (whole: Catalogue) => Catalogue) {
+    return useQuery({ ...catalogue, enabled: wanted, select });
 }
 
 interface Catalogue {
     parts: CataloguePart[];
 }
 
-function used(catalogue: Catalogue): Catalogue {
-    return { parts: catalogue.parts.filter((part) => !part.retired) };
+function used(whole: Catalogue): Catalogue {
+    return { parts: whole.parts.filter((part) => !part.retired) };
 }

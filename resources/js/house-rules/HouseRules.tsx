@@ -4,6 +4,7 @@ import { keepPreviousData, useMutation, useQuery, useQueryClient } from '@tansta
 import { useState } from 'react';
 
 import { ask, Refused } from '../api/client';
+import { houseRules } from '../api/queries';
 import type { HouseRule, HouseRules as Answer, RulesTried } from '../api/types';
 import { Page } from '../look/Page';
 import { together } from '../units/together';
@@ -18,11 +19,11 @@ export function HouseRules() {
     useDocumentTitle('House rules · Dinghy');
     const queries = useQueryClient();
     const { system } = useUnits();
-    const rules = useQuery({ queryKey: ['house-rules'], queryFn: () => ask<Answer>('house-rules') });
+    const rules = useQuery(houseRules);
     const [set, setSet] = useState<Record<string, RuleValue>>({});
     const changed = Object.keys(set).length > 0;
     const tried = useQuery({
-        queryKey: ['house-rules', 'tried', rules.data?.version, set, system],
+        queryKey: [...houseRules.queryKey, 'tried', rules.data?.version, set, system],
         queryFn: () => ask<RulesTried>('house-rules/try', { method: 'POST', body: { units: system, set } }),
         enabled: changed,
         placeholderData: keepPreviousData,
@@ -31,10 +32,10 @@ export function HouseRules() {
     const keep = useMutation({
         mutationFn: () => ask<Answer>('house-rules', { method: 'PUT', body: { version: rules.data?.version, units: system, set } }),
         onSuccess: (kept) => {
-            queries.setQueryData(['house-rules'], kept);
+            queries.setQueryData(houseRules.queryKey, kept);
             setSet({});
         },
-        onError: () => void queries.invalidateQueries({ queryKey: ['house-rules'], exact: true }),
+        onError: () => void queries.invalidateQueries({ queryKey: houseRules.queryKey, exact: true }),
     });
     if (rules.error instanceof Refused) {
         return <ToSignIn />;

@@ -1,8 +1,7 @@
 import { useQuery } from '@tanstack/react-query';
 import { useNavigate } from 'react-router-dom';
 
-import { ask } from '../api/client';
-import type { CataloguePart, HouseRules, Person, Persons, Shed } from '../api/types';
+import * as queries from '../api/queries';
 import type { Findable } from './findable';
 import type { Rule } from './RuleCard';
 
@@ -17,12 +16,12 @@ const PAGES = [
 export function useEverywhere(onRule: (rule: Rule) => void): Findable[] {
     const navigate = useNavigate();
     const to = (path: string) => () => void navigate(path);
-    const person = useQuery({ queryKey: ['session'], queryFn: () => ask<Person>('session'), retry: false });
+    const person = useQuery({ ...queries.session, retry: false });
     const isSignedIn = person.data !== undefined;
-    const shed = useQuery({ queryKey: ['shed'], queryFn: () => ask<Shed>('shed'), enabled: isSignedIn });
-    const catalogue = useQuery({ queryKey: ['catalogue'], queryFn: () => ask<{ parts: CataloguePart[] }>('catalogue'), enabled: isSignedIn });
-    const houseRules = useQuery({ queryKey: ['house-rules'], queryFn: () => ask<HouseRules>('house-rules'), enabled: isSignedIn });
-    const people = useQuery({ queryKey: ['people'], queryFn: () => ask<Persons>('people'), enabled: person.data?.role === 'owner' });
+    const shed = useQuery({ ...queries.shed, enabled: isSignedIn });
+    const catalogue = useQuery({ ...queries.catalogue, enabled: isSignedIn });
+    const houseRules = useQuery({ ...queries.houseRules, enabled: isSignedIn });
+    const people = useQuery({ ...queries.people, enabled: person.data?.role === 'owner' });
     const rules = useQuery({ queryKey: ['rules'], queryFn: async () => (await import('../../../docs/schema/rules-1.json')).default as Rule[], staleTime: Infinity });
     return [
         ...PAGES.map(([path, label]) => ({ kind: 'page', label, go: to(path) })),

@@ -4,6 +4,7 @@ import { useMutation, useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 
 import { ask, Refused } from '../api/client';
+import { people as asked } from '../api/queries';
 import type { Persons } from '../api/types';
 import { Dialog } from '../look/Dialog';
 import { HeadRow } from '../look/HeadRow';
@@ -13,7 +14,7 @@ import { ToSignIn } from '../sign-in/ToSignIn';
 /** Who is in the shop. The owner ends sign-ins: of a phone that is lost, of somebody who has left. */
 export function People() {
     useDocumentTitle('People · Dinghy');
-    const people = useQuery({ queryKey: ['people'], queryFn: () => ask<Persons>('people') });
+    const people = useQuery(asked);
     const [asking, setAsking] = useState<Persons['people'][number] | null>(null);
     const end = useMutation({ mutationFn: (person: Persons['people'][number]) => ask(`people/${person.id}/sessions`, { method: 'DELETE' }) });
     if (people.error instanceof Refused && people.error.status === 401) {

@@ -1,12 +1,13 @@
+import { useQuery } from '@tanstack/react-query';
 import { type ReactNode, useEffect, useMemo } from 'react';
 
 import { AS_IT_COMES, type Conventions, ConventionsContext } from '../units/conventions';
 import { useUnits } from '../units/units';
-import { useShopSettings } from './shopSettings';
+import { shopSettings } from '../api/queries';
 
 /** Money, days and units as the shop writes them; who chose units of their own keeps them. */
 export function ConventionsProvider({ children }: { children: ReactNode }) {
-    const settings = useShopSettings().data?.settings;
+    const settings = useQuery(shopSettings).data?.settings;
     const { begin } = useUnits();
     const units = settings?.units;
     useEffect(() => {

@@ -1,17 +1,17 @@
 import { Alert, Button, Fieldset, Group, NativeSelect, NumberInput, SegmentedControl, SimpleGrid, Stack, TextInput, Title } from '@mantine/core';
 import { useDocumentTitle } from '@mantine/hooks';
-import { useMutation, useQueryClient } from '@tanstack/react-query';
+import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 
 import { Act } from '../look/Act';
 import { ask, Refused } from '../api/client';
+import { shopSettings } from '../api/queries';
 import type { ShopSettings } from '../api/types';
 import { SingleKeysSwitch } from '../keys/SingleKeysSwitch';
 import { Page } from '../look/Page';
 import { ToSignIn } from '../sign-in/ToSignIn';
 import { written } from '../units/conventions';
 import { type System, useUnits } from '../units/units';
-import { useShopSettings } from './shopSettings';
 
 type Kept = ShopSettings['settings'];
 
@@ -26,7 +26,7 @@ const KINDS = [
 /** What is one's own, in this browser, and what is the shop's. */
 export function Settings() {
     useDocumentTitle('Settings · Dinghy');
-    const shop = useShopSettings();
+    const shop = useQuery(shopSettings);
     if (shop.error instanceof Refused) {
         return <ToSignIn />;
     }
@@ -68,8 +68,8 @@ function OfTheShop({ kept }: { kept: ShopSettings }) {
     const set = <K extends keyof Kept>(key: K, value: Kept[K]) => setSettings((before) => ({ ...before, [key]: value }));
     const keep = useMutation({
         mutationFn: () => ask<ShopSettings>('settings', { method: 'PUT', body: { version: kept.version, settings } }),
-        onSuccess: (answer) => queries.setQueryData(['settings'], answer),
-        onError: (error) => error instanceof Refused && error.status === 409 && void queries.invalidateQueries({ queryKey: ['settings'] }),
+        onSuccess: (answer) => queries.setQueryData(shopSettings.queryKey, answer),
+        onError: (error) => error instanceof Refused && error.status === 409 && void queries.invalidateQueries({ queryKey: shopSettings.queryKey }),
     });
     const readOnly = !kept.can_change;
     const sample = sampleOf(settings);

@@ -5,7 +5,8 @@ import { useState } from 'react';
 import { Link, useSearchParams } from 'react-router-dom';
 
 import { ask, Refused } from '../api/client';
-import type { Bay, Person, Shed as ShedAnswer } from '../api/types';
+import { session, shed as asked } from '../api/queries';
+import type { Bay } from '../api/types';
 import { Page } from '../look/Page';
 import { NewPassword } from '../people/NewPassword';
 import { together } from '../units/together';
@@ -23,8 +24,8 @@ export function Shed() {
     const [isChanging, setIsChanging] = useState(false);
     const [params, setParams] = useSearchParams();
     const like = params.has('like') ? Number(params.get('like')) : null;
-    const person = useQuery({ queryKey: ['session'], queryFn: () => ask<Person>('session') });
-    const shed = useQuery({ queryKey: ['shed'], queryFn: () => ask<ShedAnswer>('shed'), refetchInterval: 20_000 });
+    const person = useQuery(session);
+    const shed = useQuery({ ...asked, refetchInterval: 20_000 });
 
     if ((person.error ?? shed.error) instanceof Refused) {
         return <ToSignIn />;

@@ -4,6 +4,7 @@ import { useRef, useState } from 'react';
 import { useNavigate } from 'react-router-dom';
 
 import { ask } from '../api/client';
+import { shed } from '../api/queries';
 import { newId } from '../api/newId';
 import type { Bay, Job } from '../api/types';
 import { Dialog } from '../look/Dialog';
@@ -35,7 +36,7 @@ export function TakeIn({ opened, onClose, boats, begun = null }: { opened: boole
             return ask<Job>('jobs', { method: 'POST', body, change: sent.current.id });
         },
         onSuccess: (job) => {
-            void queries.invalidateQueries({ queryKey: ['shed'] });
+            void queries.invalidateQueries({ queryKey: shed.queryKey });
             void navigate(`/jobs/${job.id}/${job.stage ?? 'survey'}`);
         },
     });

@@ -3,6 +3,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 
 import { ask } from '../api/client';
+import { session, shopSettings } from '../api/queries';
 import type { Person } from '../api/types';
 import classes from './SignIn.module.css';
 
@@ -14,9 +15,9 @@ export function SignInForm({ onDone }: { onDone: () => void }) {
     const signIn = useMutation({
         mutationFn: () => ask<Person>('session', { method: 'POST', body: { email, password } }),
         onSuccess: (person) => {
-            queries.setQueryData(['session'], person);
+            queries.setQueryData(session.queryKey, person);
             // What was refused to a guest is asked again: money and days as this shop writes them.
-            void queries.invalidateQueries({ queryKey: ['settings'] });
+            void queries.invalidateQueries({ queryKey: shopSettings.queryKey });
             onDone();
         },
     });
