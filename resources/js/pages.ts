@@ -16,5 +16,5 @@ export const PAGES = {
 
 /** Fetches what no first page waited for, so that none of it is missing when the network is. */
 export async function fetchAll(): Promise<void> {
-    await Promise.allSettled([...AREAS.map((area) => area.load()), ...Object.values(PAGES).map((page) => page()), dialogWindow(), paletteWindow(), sending()]);
+    await Promise.allSettled([...AREAS.flatMap((area) => [area.load(), area.ahead?.()]), ...Object.values(PAGES).map((page) => page()), dialogWindow(), paletteWindow(), sending()]);
 }

@@ -5,6 +5,9 @@
     <meta name="viewport" content="width=device-width, initial-scale=1">
     <title>Dinghy</title>
     <link rel="icon" href="/icon.svg" type="image/svg+xml">
+    @foreach ($stoodOn as $file)
+        <link rel="modulepreload" href="/build/{{ $file }}">
+    @endforeach
     @vite($scripts)
 </head>
 <body>

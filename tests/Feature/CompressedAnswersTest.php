@@ -54,7 +54,14 @@ final class CompressedAnswersTest extends TestCase
         assert(is_array($manifest));
         $power = $manifest['resources/js/power/PowerStage.tsx']['file'];
 
-        self::assertStringContainsString($power, (string) $this->get('/jobs/1/power?pane=order')->getContent());
+        $page = (string) $this->get('/jobs/1/power?pane=order')->getContent();
+        self::assertStringContainsString($power, $page);
+        // And what that stands on, however deep: each of them with the first answer.
+        foreach ($manifest['resources/js/power/PowerStage.tsx']['imports'] as $import) {
+            foreach ([$import, ...($manifest[$import]['imports'] ?? [])] as $deeper) {
+                self::assertStringContainsString($manifest[$deeper]['file'], $page);
+            }
+        }
         foreach (['/', '/jobs/1/layout', '/jobs/1/no-such', '/jobs/1/..%2Fpower'] as $other) {
             self::assertStringNotContainsString($power, (string) $this->get($other)->assertOk()->getContent(), $other);
         }

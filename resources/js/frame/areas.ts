@@ -8,6 +8,8 @@ export interface Area {
     stage: string;
     /** the stage, a script of its own */
     load: () => Promise<{ default: ComponentType }>;
+    /** what its stage does not wait for, fetched once the first page stands */
+    ahead?: () => Promise<unknown>;
     /** keys that act at its stage, beside those of every stage */
     keys: readonly (readonly [key: string, what: string])[];
     /** what is under way there, shown under its name in the order of work */

@@ -5,6 +5,7 @@ import { PANES } from './panes';
 export const powerArea: Area = {
     stage: 'power',
     load: async () => ({ default: (await import('./PowerStage')).PowerStage }),
+    ahead: async () => (await import('./LowerPane')).otherPanes(),
     keys: [
         ['] or .', 'the selected run one gauge thicker'],
         ['[ or ,', 'one gauge thinner'],
