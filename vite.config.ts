@@ -5,7 +5,7 @@ import { compression, defineAlgorithm } from 'vite-plugin-compression2';
 
 export default defineConfig({
     plugins: [
-        laravel({ input: 'resources/js/main.tsx' }),
+        laravel({ input: ['resources/js/early.ts', 'resources/js/main.tsx'] }),
         react(),
         // Fonts are compressed as they are.
         compression({ include: /\.(js|css|svg)$/, threshold: 1024, algorithms: [defineAlgorithm('gzip', { level: 9 })] }),

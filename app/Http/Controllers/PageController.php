@@ -10,7 +10,7 @@ use Illuminate\Http\Request;
 /** The page; it shows what its address says. */
 final class PageController extends Controller
 {
-    private const MAIN = 'resources/js/main.tsx';
+    private const FIRST = ['resources/js/early.ts', 'resources/js/main.tsx'];
 
     private const MANIFEST = 'build/manifest.json';
 
@@ -20,7 +20,7 @@ final class PageController extends Controller
      */
     public function __invoke(Request $request): View
     {
-        $scripts = [self::MAIN];
+        $scripts = self::FIRST;
         if (preg_match('#^jobs/\d+/([a-z]+)$#', $request->path(), $found) === 1) {
             $script = "resources/js/{$found[1]}/".ucfirst($found[1]).'Stage.tsx';
             is_file(base_path($script)) && $scripts[] = $script;

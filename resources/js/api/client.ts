@@ -1,3 +1,4 @@
+import { patient, takeEarly } from './patient';
 import type { Clash } from './types';
 
 /** The server answered and said no. */
@@ -24,25 +25,21 @@ interface Options {
     change?: string;
 }
 
-const PATIENCE_MS = 15_000;
-
 /** What the server answers when the session, or the token that goes with it, is over. */
 const SIGNED_OUT = [401, 419];
 
 export async function ask<T>(path: string, { method = 'GET', body, raw, change }: Options = {}): Promise<T> {
     let response: Response;
     try {
-        response = await fetch(`/api/${path}`, {
+        response = await ((method === 'GET' ? takeEarly(path) : undefined) ?? patient(path, {
             method,
             headers: {
-                Accept: 'application/json',
                 ...(method === 'GET' ? {} : { 'X-XSRF-TOKEN': csrfToken() }),
                 ...(change === undefined ? {} : { 'Change-Id': change }),
                 ...(body === undefined && raw === undefined ? {} : { 'Content-Type': 'application/json' }),
             },
             body: raw ?? (body === undefined ? undefined : JSON.stringify(body)),
-            signal: AbortSignal.timeout(PATIENCE_MS),
-        });
+        }));
     } catch {
         throw new NotReached('The server does not answer.');
     }

@@ -1,6 +1,6 @@
 import { Alert } from '@mantine/core';
 import { useDocumentTitle, useLocalStorage } from '@mantine/hooks';
-import { lazy, type ReactNode, Suspense, useState } from 'react';
+import { lazy, type ReactNode, startTransition, Suspense, useEffect, useState } from 'react';
 
 import { partName } from '../boat/parts';
 import { Inspector } from '../inspector/Inspector';
@@ -49,6 +49,12 @@ export function StageFrame({ job, edits, silent, stage, onAsk, onWhy, why, on, o
     const isNarrow = useNarrow();
     const [isOpen, setOpen] = useLocalStorage({ key: 'dinghy-in-hand', defaultValue: true, getInitialValueInEffect: false });
     const [isDrawn, setDrawn] = useState(false);
+    // The drawing first: on a slow processor what stands around it would keep it back by half a second.
+    const [isWhole, setWhole] = useState(false);
+    useEffect(() => {
+        const timer = setTimeout(() => startTransition(() => setWhole(true)));
+        return () => clearTimeout(timer);
+    }, []);
     const label = job.stages.find((one) => one.stage === stage)?.label ?? stage;
     useDocumentTitle([job.boat, label, paneName, ...(on === 'plan' ? [] : [partName(job, on)]), 'Dinghy'].join(' · '));
     useShortcuts({ i: () => (isNarrow ? setDrawn(!isDrawn) : setOpen(!isOpen)) });
@@ -71,17 +77,21 @@ export function StageFrame({ job, edits, silent, stage, onAsk, onWhy, why, on, o
     const side =
         why ??
         (isOpen && !isNarrow ? (
+            !isWhole ? (
+                <div />
+            ) : (
             <Inspector job={job} edits={edits} on={on} onSelect={onSelect} onClose={() => setOpen(false)}>
                 {about}
             </Inspector>
+            )
         ) : null);
     const panes = isNarrow ? (
         <>
             {drawing}
-            {lower}
+            {isWhole && lower}
         </>
     ) : (
-        <Split id={`${stage}-panes`} orientation="vertical" first={drawing} second={lower} size="45%" least="15%" line="Between drawing and panes" />
+        <Split id={`${stage}-panes`} orientation="vertical" first={drawing} second={isWhole ? lower : <div />} size="45%" least="15%" line="Between drawing and panes" />
     );
     return (
         <div className={classes.frame}>

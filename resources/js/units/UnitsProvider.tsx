@@ -1,11 +1,10 @@
 import { type ReactNode, useMemo, useState } from 'react';
 
+import { STORED, storedSystem } from './storedSystem';
 import { type System, UnitsContext } from './units';
 
-const STORED = 'dinghy-units';
-
 export function UnitsProvider({ children }: { children: ReactNode }) {
-    const [system, setSystem] = useState<System>(() => (localStorage.getItem(STORED) === 'metric' ? 'metric' : 'imperial'));
+    const [system, setSystem] = useState<System>(storedSystem);
     const value = useMemo(
         () => ({
             system,
