@@ -233,6 +233,7 @@ abstract class BrowserTestCase extends TestCase
         $this->signIn();
         $this->clickOn('main li h2 a');
         $this->see('[data-run="bow-motor"]');
+        $this->see('[role=tabpanel]'); // what stands around the first drawing comes a moment later
     }
 
     /** A boat of the shed at one of its stages. */

@@ -67,7 +67,8 @@ final class JourneyTest extends BrowserTestCase
     /** @return array<string, string> */
     private function figures(): array
     {
-        if ($this->driver()->findElements(WebDriverBy::id('lower-tab-runs')) !== [] && $this->driver()->findElements(WebDriverBy::cssSelector('[data-figure="run:bow-motor:gauge"]')) === []) {
+        $this->see('#lower-tab-runs');
+        if ($this->driver()->findElements(WebDriverBy::cssSelector('[data-figure="run:bow-motor:gauge"]')) === []) {
             $this->press('r');
         }
         $names = ['verdict', 'run:bow-motor:gauge', 'run:bow-motor:drop_pct', 'run:bow-motor:protection_a', 'device:motor:volts_loaded'];

@@ -43,18 +43,29 @@ interface Props extends StageProps {
     asked: ReactNode;
 }
 
+/** whether a stage has stood in this page: the next is drawn at once, with everything */
+let hasStood = false;
+
+/** The first drawing of all comes first: on a slow processor what stands around it would keep it back by half a second. */
+function useDrawingFirst(): boolean {
+    const [isWhole, setWhole] = useState(hasStood);
+    useEffect(() => {
+        const timer = setTimeout(() => {
+            hasStood = true;
+            startTransition(() => setWhole(true));
+        });
+        return () => clearTimeout(timer);
+    }, []);
+    return isWhole;
+}
+
 /** What every stage has around its drawing: the order of work, the boat strip, what was not kept, what is in hand. */
 export function StageFrame({ job, edits, silent, stage, onAsk, onWhy, why, on, onSelect, about, drawing, lower, paneName, things, asked }: Props) {
     const [file, setFile] = useState<File | null>(null);
     const isNarrow = useNarrow();
     const [isOpen, setOpen] = useLocalStorage({ key: 'dinghy-in-hand', defaultValue: true, getInitialValueInEffect: false });
     const [isDrawn, setDrawn] = useState(false);
-    // The drawing first: on a slow processor what stands around it would keep it back by half a second.
-    const [isWhole, setWhole] = useState(false);
-    useEffect(() => {
-        const timer = setTimeout(() => startTransition(() => setWhole(true)));
-        return () => clearTimeout(timer);
-    }, []);
+    const isWhole = useDrawingFirst();
     const label = job.stages.find((one) => one.stage === stage)?.label ?? stage;
     useDocumentTitle([job.boat, label, paneName, ...(on === 'plan' ? [] : [partName(job, on)]), 'Dinghy'].join(' · '));
     useShortcuts({ i: () => (isNarrow ? setDrawn(!isDrawn) : setOpen(!isOpen)) });
