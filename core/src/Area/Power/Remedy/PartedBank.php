@@ -7,9 +7,9 @@ namespace Dinghy\Area\Power\Remedy;
 use Dinghy\File\Patch;
 use Dinghy\Plan\Bank;
 use Dinghy\Plan\Battery;
-use Dinghy\Plan\Plan;
 use Dinghy\Proposal\FreeId;
 use Dinghy\Rule\Remedy;
+use Dinghy\Solving\SolvedBoat;
 
 /** Some of a bank's parallel strings made a bank of their own. */
 final class PartedBank
@@ -18,7 +18,7 @@ final class PartedBank
      * @param  list<list<Battery>>  $leaving  strings of the bank
      * @return list<Remedy> one; none, where all or none of them would leave
      */
-    public static function of(Plan $plan, Bank $bank, array $leaving): array
+    public static function of(SolvedBoat $solved, Bank $bank, array $leaving): array
     {
         $staying = array_values(
             array_filter($bank->strings, static fn (array $string): bool => ! in_array($string, $leaving, true)),
@@ -26,6 +26,7 @@ final class PartedBank
         if ($staying === [] || $leaving === []) {
             return [];
         }
+        $plan = $solved->plan;
         $other = FreeId::like($plan, $bank->id);
         $fields = [
             'strings' => self::ids($staying),
@@ -39,11 +40,11 @@ final class PartedBank
                 $patch = $patch->and(Patch::set("feed:{$feed->id}", ['from.plus' => 'pos', 'from.minus' => $minus]));
             }
         }
-        $names = implode(', ', array_merge(...self::ids($leaving)));
+        $names = implode(' and ', array_map($solved->called(...), array_merge(...$leaving)));
 
         return [
             new Remedy(
-                "Make {$names} a bank of its own.",
+                "Make {$names} a bank of ".(count($leaving) === 1 && count($leaving[0]) === 1 ? 'its' : 'their').' own.',
                 $patch->and(Patch::put("bank:{$other}", (object) ['id' => $other, 'strings' => self::ids($leaving)])),
             ),
         ];

@@ -53,7 +53,7 @@ final readonly class MixedChemistry implements Rule
                         ),
                     );
 
-                    return PartedBank::of($solved->plan, $bank, $odd);
+                    return PartedBank::of($solved, $bank, $odd);
                 }, ['chemistries' => (float) count($counts)]);
         }
     }

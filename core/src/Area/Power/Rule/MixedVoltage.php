@@ -37,7 +37,7 @@ final readonly class MixedVoltage implements Rule
                 ),
             );
 
-            return PartedBank::of($solved->plan, $bank, $differ);
+            return PartedBank::of($solved, $bank, $differ);
         };
     }
 

@@ -32,7 +32,7 @@ final readonly class TooManyTogether implements Rule
     {
         return static function () use ($solved, $bank, $parallel): iterable {
             yield from $parallel === null ? [] : PartedBank::of(
-                $solved->plan,
+                $solved,
                 $bank,
                 array_slice($bank->strings, $parallel),
             );
