@@ -8,7 +8,7 @@ export default defineConfig({
         laravel({ input: ['resources/js/early.ts', 'resources/js/main.tsx'] }),
         react(),
         // Fonts are compressed as they are.
-        compression({ include: /\.(js|css|svg)$/, threshold: 1024, algorithms: [defineAlgorithm('gzip', { level: 9 })] }),
+        compression({ include: /\.(js|css|svg)$/, threshold: 1024, algorithms: ['brotliCompress', defineAlgorithm('gzip', { level: 9 })] }),
     ],
     build: { chunkSizeWarningLimit: 900 },
 });

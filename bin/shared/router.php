@@ -18,11 +18,14 @@ if ($path !== '/' && ! str_contains($path, '..') && is_file($public.$path) && pa
     }
     // What the build made smaller goes so to whom it suits.
     $accepted = array_map(trim(...), explode(',', (string) ($_SERVER['HTTP_ACCEPT_ENCODING'] ?? '')));
-    if (is_file($public.$path.'.gz')) {
-        header('Vary: Accept-Encoding');
-        if (in_array('gzip', $accepted, true)) {
-            header('Content-Encoding: gzip');
-            $path .= '.gz';
+    foreach (['br' => '.br', 'gzip' => '.gz'] as $encoding => $ending) {
+        if (is_file($public.$path.$ending)) {
+            header('Vary: Accept-Encoding');
+            if (in_array($encoding, $accepted, true)) {
+                header("Content-Encoding: {$encoding}");
+                $path .= $ending;
+                break;
+            }
         }
     }
     header('Content-Length: '.filesize($public.$path));

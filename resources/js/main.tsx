@@ -6,7 +6,7 @@ import '@fontsource/ibm-plex-mono/400.css';
 import '@fontsource/ibm-plex-mono/600.css';
 import './look/paper.css';
 
-import { MantineProvider } from '@mantine/core';
+import { localStorageColorSchemeManager, MantineProvider } from '@mantine/core';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { lazy, StrictMode, Suspense } from 'react';
 import { createRoot } from 'react-dom/client';
@@ -18,6 +18,7 @@ import { AreasContext } from './frame/areas';
 import { Mishap } from './frame/Mishap';
 import { NotFound } from './frame/NotFound';
 import { FetchAhead } from './FetchAhead';
+import { SCHEME_KEY } from './look/scheme';
 import { theme } from './look/theme';
 import { Palette } from './palette/Palette';
 import { PAGES } from './pages';
@@ -43,6 +44,7 @@ const SetPassword = lazy(PAGES.SetPassword);
 const Settings = lazy(PAGES.Settings);
 const Shed = lazy(PAGES.Shed);
 const SignIn = lazy(PAGES.SignIn);
+const schemes = localStorageColorSchemeManager({ key: SCHEME_KEY });
 askBeforeLosingDrafts();
 
 const root = document.getElementById('app');
@@ -52,7 +54,7 @@ if (root === null) {
 
 createRoot(root).render(
     <StrictMode>
-        <MantineProvider theme={theme} forceColorScheme="light">
+        <MantineProvider theme={theme} defaultColorScheme="auto" colorSchemeManager={schemes}>
             <QueryClientProvider client={queries}>
                 <UnitsProvider>
                     <ConventionsProvider>

@@ -40,6 +40,23 @@ final class AccessTest extends BrowserTestCase
         $this->assertNothingForAxe('a first password');
     }
 
+    public function test_the_theme_is_ones_own_and_stays(): void
+    {
+        $this->signIn('rigger');
+        $this->visit('/settings');
+        $ground = fn (): mixed => $this->driver()->executeScript('return getComputedStyle(document.body).backgroundColor');
+        $paper = $ground();
+        $this->click('//label[contains(., "locker, dark")]');
+        $this->until(fn (): bool => $ground() !== $paper, 'the ground is dark');
+        $locker = $ground();
+        $this->visit('/');
+        $this->see('main li h2 a');
+        self::assertSame($locker, $ground());
+        $this->visit('/settings');
+        $this->click('//label[contains(., "paper")]');
+        $this->until(fn (): bool => $ground() === $paper, 'the ground is paper again');
+    }
+
     #[DataProvider('panes')]
     public function test_axe_on_power(string $keys): void
     {
@@ -192,8 +209,17 @@ final class AccessTest extends BrowserTestCase
         $this->driver()->executeScript((string) file_get_contents(base_path('node_modules/axe-core/axe.min.js')));
         $found = $this->driver()->executeAsyncScript(<<<'JS'
             const done = arguments[arguments.length - 1];
-            axe.run(document, { runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'] })
-                .then((result) => done(result.violations.map((v) => v.id + ': ' + v.nodes.map((n) => n.html.slice(0, 200) + ' (' + n.failureSummary + ')').join(' ; '))));
+            const found = (theme) => (result) => result.violations.map((v) => theme + v.id + ': ' + v.nodes.map((n) => n.html.slice(0, 200) + ' (' + n.failureSummary + ')').join(' ; '));
+            const page = document.documentElement;
+            (async () => {
+                const onPaper = found('')(await axe.run(document, { runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'] }));
+                // The other theme differs in nothing but its colours.
+                page.dataset.mantineColorScheme = 'dark';
+                document.getAnimations().forEach((animation) => animation.finish());
+                const inTheLocker = found('in the locker theme ')(await axe.run(document, { runOnly: ['color-contrast'] }));
+                page.dataset.mantineColorScheme = 'light';
+                done([...onPaper, ...inTheLocker]);
+            })();
             JS);
         self::assertSame([], $found, $view);
     }

@@ -12,8 +12,8 @@ import { TubeFromAbove } from '../../resources/js/drawings/TubeFromAbove';
 import { UnitsContext } from '../../resources/js/units/units';
 
 const metric = (drawing: React.ReactNode) => renderToStaticMarkup(<UnitsContext value={{ system: 'metric', choose: () => undefined, begin: () => undefined }}>{drawing}</UnitsContext>);
-/** The first element with a class, and one of its attributes; classes keep their names here. */
-const attribute = (svg: string, name: string, which: string) => new RegExp(`<[^>]*class="[^"]*${name}[^"]*"[^>]*>`).exec(svg)?.[0].match(new RegExp(`\\b${which}="([^"]*)"`))?.[1] ?? '';
+/** An attribute of the first element that is marked as a part. */
+const attribute = (svg: string, name: string, which: string) => new RegExp(`<[^>]*data-part="${name}"[^>]*>`).exec(svg)?.[0].match(new RegExp(`\\b${which}="([^"]*)"`))?.[1] ?? '';
 const numbers = (text: string) => (text.match(/-?\d+(\.\d+)?(e-?\d+)?/g) ?? []).map(Number);
 
 describe('a path as it was found', () => {
@@ -59,7 +59,7 @@ describe('tubes', () => {
         const inside = Number(attribute(tube({}), 'bore', 'stroke-width'));
         expect(Number(attribute(tube({}), 'fill', 'stroke-width'))).toBeCloseTo(inside / 2, 6);
         expect(Number(attribute(tube({ fill_pct: 80, too_full: true }), 'fill', 'stroke-width'))).toBeCloseTo(inside, 6);
-        expect(tube({ fill_pct: 0 })).not.toContain('fill"');
+        expect(tube({ fill_pct: 0 })).not.toContain('data-part="fill"');
         expect(tube({})).toContain('20 %');
         // The words stand below a way that leads forward, at its middle.
         expect(attribute(tube({}), 'full', 'x')).toBe('2');

@@ -1,6 +1,6 @@
 import { describe, expect, it } from 'vitest';
 
-import { copperWidth, potentialTint } from '../../resources/js/drawings/potential';
+import { copperWidth } from '../../resources/js/drawings/potential';
 import { BATTERY, layOut } from '../../resources/js/drawings/powerTreeLayout';
 import { converters, devicesBehind } from '../../resources/js/boat/planParts';
 import { skiffJob } from './job';
@@ -111,18 +111,7 @@ describe('blocks behind blocks, and converters', () => {
     });
 });
 
-describe('tint and width', () => {
-    const light = (volts: number | null) => (potentialTint(volts).match(/\d+/g) ?? []).map(Number).reduce((sum, part) => sum + part, 0);
-
-    it('has one tint for equal volts, deeper with every volt', () => {
-        expect(potentialTint(0)).toBe('rgb(226 205 150)');
-        expect(potentialTint(null)).toBe(potentialTint(0));
-        expect(potentialTint(90)).toBe(potentialTint(60));
-        for (let volts = 1; volts <= 60; volts++) {
-            expect(light(volts)).toBeLessThan(light(volts - 1));
-        }
-    });
-
+describe('width', () => {
     it('draws four times the copper twice as wide, and the thinnest still to be seen', () => {
         expect(copperWidth(33.6) / copperWidth(8.4)).toBeCloseTo(2, 6);
         expect(copperWidth(0.05)).toBe(1.2);

@@ -15,7 +15,7 @@ function named(): Map<string, Set<string> | null> {
             const sheet = normalize(join(dirname(script), path));
             const before = uses.get(sheet);
             const whole = new RegExp(`classNames=\\{${name}\\}|\\b${name}\\[`).test(text);
-            const classes = [...text.matchAll(new RegExp(`\\b${name}\\.(\\w+)`, 'g'))].map((found) => found[1] ?? '').filter((one) => one !== 'module');
+            const classes = [...text.matchAll(new RegExp(`(?<![.\\w])${name}\\.(\\w+)`, 'g'))].map((found) => found[1] ?? '').filter((one) => one !== 'module');
             uses.set(sheet, before === null || whole ? null : new Set([...(before ?? []), ...classes]));
         }
     }

@@ -26,6 +26,12 @@ export function partName(job: PlannedJob, on: string): string {
     return on === 'plan' ? job.boat : (job.names[on] ?? words(on.slice(on.indexOf(':') + 1)));
 }
 
+/** The same in the middle of a sentence: "the thrust bank". */
+export function spokenOf(job: PlannedJob, on: string): string {
+    const name = partName(job, on);
+    return name.charAt(0).toLowerCase() + name.slice(1);
+}
+
 /** What a feed leads to, by its name. */
 export function targetName(job: PlannedJob, feed: string): string {
     const to = partAt(job.plan, `feed:${feed}`)?.to as { device?: string; block?: string } | undefined;

@@ -3,11 +3,11 @@ import { useRef } from 'react';
 import type { Bench, PlannedJob, WiredBank } from '../api/types';
 import type { BlockPosition } from '../boat/positions';
 import { amps, volts } from '../units/units';
-import classes from './BatteryBench.module.css';
+import lines from './lines.module.css';
 import { type BenchBlock, frameOf, gripAt, isUpper, leadGrip, leadPath, postAt, postNear, wirePath } from './benchGeometry';
 import { potentialTint } from './potential';
 import { type Place, useDrag } from './useDrag';
-import { partName, postName, targetName } from '../boat/parts';
+import { partName, postName, spokenOf, targetName } from '../boat/parts';
 import { useSize } from './useSize';
 
 /** mm, or pixels where that is more: a finger has to find them */
@@ -125,21 +125,21 @@ export function BatteryBench({ job, wired, bench, probes, done, selected, onSele
         }
         return (
             <g key={`${feed} ${side}`}>
-                <path d={path} className={classes.lead} stroke={tint(post)} />
-                <text x={frame.left + frame.width - 6} y={y - 5 * scale} textAnchor="end" style={small} className={classes.kind}>
+                <path d={path} fill="none" strokeWidth="10" strokeLinecap="round" pointerEvents="none" stroke={tint(post)} />
+                <text x={frame.left + frame.width - 6} y={y - 5 * scale} textAnchor="end" style={small} className={lines.text}>
                     {targetName(job, feed)} {side === 'plus' ? '+' : '−'}
                 </text>
-                {acts !== null && grip !== null && <circle cx={grip.x} cy={grip.y} r={radius(GRIP)} className={classes.grip} data-grip={`feed:${feed}:${side}`} onPointerDown={hold({ kind: 'lead', feed, side })} />}
+                {acts !== null && grip !== null && <circle cx={grip.x} cy={grip.y} r={radius(GRIP)} className={`${lines.box} ${lines.hand} ${lines.grab}`} strokeWidth="3" fillOpacity="0.85" data-grip={`feed:${feed}:${side}`} onPointerDown={hold({ kind: 'lead', feed, side })} />}
             </g>
         );
     };
     return (
-        <svg ref={svg} viewBox={`${frame.left} ${frame.top} ${frame.width} ${frame.height}`} preserveAspectRatio="xMinYMid meet" className={classes.bench} role="group" aria-label={`Bench of the ${partName(job, `bank:${wired.id}`).toLowerCase()}: the posts below are the same as a list`}>
-            <rect {...frame.inside} className={bench.inside_mm === null ? classes.unmeasured : classes.tray} data-fits={bench.fits ?? undefined} />
+        <svg ref={svg} viewBox={`${frame.left} ${frame.top} ${frame.width} ${frame.height}`} preserveAspectRatio="xMinYMid meet" className={lines.whole} role="group" aria-label={`Bench of the ${spokenOf(job, `bank:${wired.id}`)}: the posts below are the same as a list`}>
+            <rect {...frame.inside} className={`${lines.ground} ${bench.fits === false ? lines.stop : ''}`} strokeWidth={bench.inside_mm === null ? 2 : 4} strokeDasharray={bench.inside_mm === null ? '14 9' : undefined} data-fits={bench.fits ?? undefined} />
             {bench.neighbours.map((block) => (
                 <g key={block.battery}>
-                    <rect x={block.x_mm} y={block.y_mm} width={block.width_mm} height={block.depth_mm} rx="5" className={classes.neighbour} />
-                    <text x={block.x_mm + 10} y={block.y_mm + font(16)} style={small} className={classes.kind}>
+                    <rect x={block.x_mm} y={block.y_mm} width={block.width_mm} height={block.depth_mm} rx="5" className={`${lines.line} ${lines.soft}`} strokeWidth="2" strokeDasharray="6 5" />
+                    <text x={block.x_mm + 10} y={block.y_mm + font(16)} style={small} className={lines.text}>
                         {partName(job, `battery:${block.battery}`)}
                     </text>
                 </g>
@@ -150,7 +150,7 @@ export function BatteryBench({ job, wired, bench, probes, done, selected, onSele
                     <g
                         key={block.battery}
                         transform={`translate(${by.x} ${by.y})`}
-                        className={acts === null ? undefined : classes.movable}
+                        className={`${lines.part} ${acts === null ? '' : lines.grab}`}
                         data-block={block.battery}
                         role="button"
                         tabIndex={0}
@@ -174,7 +174,7 @@ export function BatteryBench({ job, wired, bench, probes, done, selected, onSele
                                   },
                               })}
                     >
-                        <rect x={block.x_mm} y={block.y_mm} width={block.width_mm} height={block.depth_mm} rx="5" className={classes.block} data-selected={selected === `battery:${block.battery}` || undefined} />
+                        <rect x={block.x_mm} y={block.y_mm} width={block.width_mm} height={block.depth_mm} rx="5" className={`${lines.box} ${selected === `battery:${block.battery}` ? lines.hand : ''}`} strokeWidth={selected === `battery:${block.battery}` ? 6 : 2} />
                     </g>
                 );
             })}
@@ -190,10 +190,10 @@ export function BatteryBench({ job, wired, bench, probes, done, selected, onSele
                 );
                 return (
                     <g key={block.battery} aria-hidden="true">
-                        {line(`Battery ${block.number}`, -0.5, name, classes.name)}
-                        {line(block.kind, 0.45, font(13, 0.14), classes.kind)}
-                        {line(volts(reading(block.battery)?.expect_v, 2), 1.5, font(15, 0.16), classes.reading)}
-                        {line(reading(block.battery)?.id === block.battery ? 'across it' : 'from common −', 2.3, font(11, 0.12), classes.kind)}
+                        {line(`Battery ${block.number}`, -0.5, name, lines.name)}
+                        {line(block.kind, 0.45, font(13, 0.14), lines.text)}
+                        {line(volts(reading(block.battery)?.expect_v, 2), 1.5, font(15, 0.16), lines.figure)}
+                        {line(reading(block.battery)?.id === block.battery ? 'across it' : 'from common −', 2.3, font(11, 0.12), lines.text)}
                     </g>
                 );
             })}
@@ -210,7 +210,7 @@ export function BatteryBench({ job, wired, bench, probes, done, selected, onSele
                     <g key={wire.id}>
                         <path
                             d={path}
-                            className={classes.grasp}
+                            className={lines.grasp} strokeWidth="26"
                             role="button"
                             tabIndex={0}
                             aria-pressed={selected === on}
@@ -224,11 +224,11 @@ export function BatteryBench({ job, wired, bench, probes, done, selected, onSele
                                 }
                             }}
                         />
-                        <path d={path} className={classes.jumper} stroke={tint(wire.from.endsWith('+') ? wire.from : wire.to)} opacity={ends.length === 1 ? 0.45 : 1} />
+                        <path d={path} fill="none" strokeWidth="13" strokeLinecap="round" pointerEvents="none" stroke={tint(wire.from.endsWith('+') ? wire.from : wire.to)} opacity={ends.length === 1 ? 0.45 : 1} />
                         {wire.amps !== null && (
                             <>
-                                <path d={path} className={classes.hot} />
-                                <text x={middle.x} y={middle.y - 24} textAnchor="middle" style={{ fontSize: font(16) }} className={classes.hotText}>
+                                <path d={path} className={`${lines.line} ${lines.stop}`} strokeWidth="5" strokeDasharray="14 10" pointerEvents="none" />
+                                <text x={middle.x} y={middle.y - 24} textAnchor="middle" style={{ fontSize: font(16) }} className={`${lines.figure} ${lines.stop} ${lines.edged} ${lines.onSheet}`} strokeWidth="6">
                                     ⬣ {amps(wire.amps)}
                                 </text>
                             </>
@@ -243,7 +243,7 @@ export function BatteryBench({ job, wired, bench, probes, done, selected, onSele
                                         cx={grip.x}
                                         cy={grip.y}
                                         r={radius(GRIP)}
-                                        className={classes.grip}
+                                        className={`${lines.box} ${lines.hand} ${lines.grab}`} strokeWidth="3" fillOpacity="0.85"
                                         data-grip={`jumper:${index + 1}:${end}`}
                                         onPointerDown={hold({ kind: 'end', jumper: wire.id, end, stays: wire[end === 'from' ? 'to' : 'from'] })}
                                     />
@@ -259,10 +259,10 @@ export function BatteryBench({ job, wired, bench, probes, done, selected, onSele
                     const place = sign === '+' ? block.plus : block.minus;
                     const by = dragged(block);
                     return (
-                        <g key={post} transform={`translate(${by.x} ${by.y})`} data-post={post} className={acts === null ? undefined : classes.movable} {...(acts === null ? {} : { onPointerDown: hold({ kind: 'wire', from: post }) })}>
-                            {now?.post === post && <circle cx={place.x} cy={place.y} r={radius(POST) + 16} className={classes.now} />}
-                            <circle cx={place.x} cy={place.y} r={radius(POST)} fill={tint(post)} className={classes.post} />
-                            <text x={place.x} y={place.y + 9} textAnchor="middle" className={sign === '+' ? classes.sign : classes.minusSign}>
+                        <g key={post} transform={`translate(${by.x} ${by.y})`} data-post={post} className={acts === null ? undefined : lines.grab} {...(acts === null ? {} : { onPointerDown: hold({ kind: 'wire', from: post }) })}>
+                            {now?.post === post && <circle cx={place.x} cy={place.y} r={radius(POST) + 16} className={`${lines.line} ${lines.hand}`} strokeWidth="6" />}
+                            <circle cx={place.x} cy={place.y} r={radius(POST)} fill={tint(post)} stroke="var(--ink)" strokeWidth="2" />
+                            <text x={place.x} y={place.y + 9} textAnchor="middle" className={`${lines.figure} ${sign === '+' ? '' : lines.pale}`} fontSize="28" pointerEvents="none">
                                 {sign === '+' ? '+' : '−'}
                             </text>
                         </g>
@@ -272,9 +272,9 @@ export function BatteryBench({ job, wired, bench, probes, done, selected, onSele
             {(['plus', 'minus'] as const).map((which) => {
                 const place = held?.what.kind === 'probe' && held.what.which === which ? held.at : postAt(bench, probes[which]);
                 return place === null ? null : (
-                    <g key={which} data-probe={which} className={acts === null ? undefined : classes.movable} {...(acts === null ? {} : { onPointerDown: hold({ kind: 'probe', which }) })}>
-                        <path d={`M${place.x} ${place.y} l${which === 'plus' ? 46 : -46} -62`} className={which === 'plus' ? classes.red : classes.black} />
-                        <circle cx={place.x + (which === 'plus' ? 46 : -46)} cy={place.y - 62} r="15" className={which === 'plus' ? classes.redKnob : classes.blackKnob} />
+                    <g key={which} data-probe={which} className={acts === null ? undefined : lines.grab} {...(acts === null ? {} : { onPointerDown: hold({ kind: 'probe', which }) })}>
+                        <path d={`M${place.x} ${place.y} l${which === 'plus' ? 46 : -46} -62`} className={`${lines.line} ${which === 'plus' ? lines.stop : ''}`} strokeWidth="7" strokeLinecap="round" />
+                        <circle cx={place.x + (which === 'plus' ? 46 : -46)} cy={place.y - 62} r="15" className={`${lines.solid} ${which === 'plus' ? lines.stop : ''}`} stroke="var(--sheet)" strokeWidth="3" />
                     </g>
                 );
             })}
@@ -286,8 +286,8 @@ export function BatteryBench({ job, wired, bench, probes, done, selected, onSele
                 const inward = block !== undefined && (place?.x ?? 0) < block.x_mm + block.width_mm / 2 ? 1 : -1;
                 return place === null ? null : (
                     <g key={`step ${index}`} pointerEvents="none">
-                        <circle cx={place.x + inward * (36 + before * 32)} cy={place.y} r="16" className={classes.number} />
-                        <text x={place.x + inward * (36 + before * 32)} y={place.y + 7} textAnchor="middle" className={classes.numberText}>
+                        <circle cx={place.x + inward * (36 + before * 32)} cy={place.y} r="16" className={lines.solid} stroke="var(--sheet)" strokeWidth="2" />
+                        <text x={place.x + inward * (36 + before * 32)} y={place.y + 7} textAnchor="middle" className={`${lines.figure} ${lines.pale}`} fontSize="20">
                             {index + 1}
                         </text>
                     </g>
@@ -305,9 +305,9 @@ function Trail({ bench, from, to }: { bench: Bench; from: string | null; to: Pla
     const post = over === null ? null : postAt(bench, over);
     return (
         <g pointerEvents="none">
-            {start !== null && <path d={`M${start.x} ${start.y} L${to.x} ${to.y}`} className={classes.inHand} />}
-            {post !== null && <circle cx={post.x} cy={post.y} r="32" className={classes.now} />}
-            <circle cx={to.x} cy={to.y} r="9" className={classes.redKnob} />
+            {start !== null && <path d={`M${start.x} ${start.y} L${to.x} ${to.y}`} className={`${lines.line} ${lines.hand}`} strokeWidth="8" strokeDasharray="4 12" strokeLinecap="round" />}
+            {post !== null && <circle cx={post.x} cy={post.y} r="32" className={`${lines.line} ${lines.hand}`} strokeWidth="6" />}
+            <circle cx={to.x} cy={to.y} r="9" className={`${lines.solid} ${lines.stop}`} stroke="var(--sheet)" strokeWidth="3" />
         </g>
     );
 }

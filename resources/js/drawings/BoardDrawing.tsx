@@ -2,6 +2,7 @@ import { useRef } from 'react';
 
 import type { PlannedJob } from '../api/types';
 import classes from './BoardDrawing.module.css';
+import lines from './lines.module.css';
 import { useDrag } from './useDrag';
 
 type Board = NonNullable<PlannedJob['plan']['boards']>[number];
@@ -19,18 +20,18 @@ export function BoardDrawing({ board, label, onMove }: { board: Board; label: st
         }
     });
     return (
-        <svg ref={svg} viewBox={`-8 -8 ${board.width_mm + 16} ${board.height_mm + 16}`} className={classes.board} role="group" aria-label={`${label}, ${board.width_mm} by ${board.height_mm} mm`}>
-            <rect width={board.width_mm} height={board.height_mm} rx={3} className={classes.plate} />
+        <svg ref={svg} viewBox={`-8 -8 ${board.width_mm + 16} ${board.height_mm + 16}`} width="100%" style={{ display: 'block', maxHeight: 230 }} role="group" aria-label={`${label}, ${board.width_mm} by ${board.height_mm} mm`}>
+            <rect width={board.width_mm} height={board.height_mm} rx={3} fill="var(--straw)" stroke="var(--ink)" />
             {(board.parts ?? []).map((part, at) => {
                 const by = held?.what === at ? { x: Math.round((held.at.x - held.from.x) / STEP) * STEP, y: Math.round((held.at.y - held.from.y) / STEP) * STEP } : { x: 0, y: 0 };
                 return (
-                    <g key={at} transform={`translate(${part.x_mm + by.x} ${board.height_mm - part.y_mm - part.height_mm + by.y})`} data-board-part={at} className={classes.part} onPointerDown={onMove === null ? undefined : hold(at)}>
-                        <rect width={part.width_mm} height={part.height_mm} className={classes.body} />
+                    <g key={at} transform={`translate(${part.x_mm + by.x} ${board.height_mm - part.y_mm - part.height_mm + by.y})`} data-board-part={at} style={{ cursor: 'grab' }} onPointerDown={onMove === null ? undefined : hold(at)}>
+                        <rect width={part.width_mm} height={part.height_mm} className={lines.box} strokeWidth="0.8" />
                         <foreignObject x={2} y={2} width={Math.max(1, part.width_mm - 4)} height={Math.max(1, part.height_mm - 4)}>
                             <div className={classes.name}>{part.name}</div>
                         </foreignObject>
                         {(part.holes ?? []).map((hole, which) => (
-                            <circle key={which} cx={hole.x_mm} cy={part.height_mm - hole.y_mm} r={hole.diameter_mm / 2} className={classes.hole} />
+                            <circle key={which} cx={hole.x_mm} cy={part.height_mm - hole.y_mm} r={hole.diameter_mm / 2} className={lines.ground} strokeWidth="0.6" />
                         ))}
                     </g>
                 );

@@ -4,7 +4,7 @@ import type { Layout, PatchStep, PlannedJob } from '../api/types';
 import type { Place } from '../boat/place';
 import { stationName } from '../boat/stationName';
 import { length, useUnits } from '../units/units';
-import classes from './BoatPlan.module.css';
+import lines from './lines.module.css';
 import { drawn, inserted, nudged, placeInWords, ringPath, snapped } from './boatGeometry';
 import { CompartmentOutline } from './CompartmentOutline';
 import { type FittingHold, Fittings } from './Fittings';
@@ -131,7 +131,7 @@ export function BoatPlan({ job, layout, lit, chosen, onChoose, acts, onDraft, dr
         acts: acts === null ? null : { hold, place: acts.place },
     });
     return (
-        <svg ref={svg} viewBox={`${frame.x} ${frame.y} ${frame.width} ${frame.height}`} className={classes.plan} role="group" aria-label="Boat plan from above, bow to the right: the places below are the same as a list">
+        <svg ref={svg} viewBox={`${frame.x} ${frame.y} ${frame.width} ${frame.height}`} className={`${lines.whole} ${lines.onSheet}`} role="group" aria-label="Boat plan from above, bow to the right: the places below are the same as a list">
             <defs>
                 <pattern id="vapour" width={12 * pixel} height={12 * pixel} patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
                     <rect width={3 * pixel} height={12 * pixel} fill="var(--ochre)" opacity="0.35" />
@@ -139,11 +139,11 @@ export function BoatPlan({ job, layout, lit, chosen, onChoose, acts, onDraft, dr
             </defs>
             {hull !== null && (
                 <>
-                    <path d={ringPath(hull.shell)} className={classes.shell} />
+                    <path d={ringPath(hull.shell)} className={`${lines.box} ${lines.even}`} strokeWidth="2" />
                     {hull.inner.map((ring, at) => (
-                        <path key={at} d={ringPath(ring)} className={classes.floor} />
+                        <path key={at} d={ringPath(ring)} className={`${lines.line} ${lines.hair} ${lines.even}`} strokeWidth="1" />
                     ))}
-                    <path d={`M0 0H${hull.length_m}`} className={classes.middle} />
+                    <path d={`M0 0H${hull.length_m}`} className={`${lines.line} ${lines.hair} ${lines.even}`} strokeWidth="1" strokeDasharray="12 4 2 4" />
                 </>
             )}
             {stations.map((station) => (
@@ -156,15 +156,15 @@ export function BoatPlan({ job, layout, lit, chosen, onChoose, acts, onDraft, dr
                 const facts = layout.ways.find((one) => one.id === way.id);
                 const on = `way:${way.id}`;
                 return (
-                    <g key={way.id} data-way={way.id} data-chosen={chosen === on || undefined} data-lit={lit.includes(way.id) || undefined} onClick={() => onChoose(on)}>
+                    <g key={way.id} data-way={way.id} data-lit={lit.includes(way.id) || undefined} className={chosen === on ? lines.hand : lit.includes(way.id) ? lines.copper : lines.soft} onClick={() => onChoose(on)}>
                         {way.kind === 'tube' ? (
                             <TubeFromAbove d={d} pixel={pixel} bore={facts?.bore ?? null} isLit={lit.includes(way.id)} spots={spots} />
                         ) : (
-                            <path d={d} className={classes.way} data-kind={way.kind} strokeWidth={(lit.includes(way.id) ? 4.5 : 2) * pixel} strokeDasharray={way.kind === 'open' ? `${7 * pixel} ${5 * pixel}` : way.kind === 'gunwale' ? `${2 * pixel} ${4 * pixel}` : undefined} />
+                            <path d={d} className={lines.line} strokeLinejoin="round" data-kind={way.kind} strokeWidth={(lit.includes(way.id) ? 4.5 : 2) * pixel} strokeDasharray={lit.includes(way.id) ? undefined : way.kind === 'open' ? `${7 * pixel} ${5 * pixel}` : way.kind === 'gunwale' ? `${2 * pixel} ${4 * pixel}` : undefined} />
                         )}
                         <path
                             d={d}
-                            className={classes.grasp}
+                            className={lines.grasp}
                             strokeWidth={18 * pixel}
                             role="button"
                             tabIndex={0}
@@ -178,7 +178,7 @@ export function BoatPlan({ job, layout, lit, chosen, onChoose, acts, onDraft, dr
                             }}
                         />
                         {drafted !== null && lengthIn(drafted, way.id) !== way.length_m && spots[0] !== undefined && (
-                            <text x={(spots[0].x + (spots.at(-1)?.x ?? 0)) / 2} y={(spots[0].y + (spots.at(-1)?.y ?? 0)) / 2} fontSize={16 * pixel} textAnchor="middle" className={classes.draft} strokeWidth={5 * pixel} data-figure="draft-length">
+                            <text x={(spots[0].x + (spots.at(-1)?.x ?? 0)) / 2} y={(spots[0].y + (spots.at(-1)?.y ?? 0)) / 2} fontSize={16 * pixel} textAnchor="middle" className={`${lines.figure} ${lines.hand} ${lines.edged}`} strokeWidth={5 * pixel} data-figure="draft-length">
                                 {length(lengthIn(drafted, way.id), system)}
                             </text>
                         )}
@@ -188,14 +188,14 @@ export function BoatPlan({ job, layout, lit, chosen, onChoose, acts, onDraft, dr
             {layout.compass !== null && (
                 <g data-compass="" transform={`translate(${layout.compass.at[0] ?? 0} ${-(layout.compass.at[1] ?? 0)})`}>
                     <title>steering compass</title>
-                    <circle r={layout.compass.clear_m} className={classes.clear} strokeWidth={1.5 * pixel} strokeDasharray={`${2 * pixel} ${5 * pixel}`} />
-                    <path d="M8 0A8 8 0 1 1 -8 0A8 8 0 1 1 8 0ZM0 -8V8M-8 0H8" transform={`scale(${pixel})`} vectorEffect="non-scaling-stroke" className={classes.sign} />
+                    <circle r={layout.compass.clear_m} className={`${lines.line} ${lines.good}`} pointerEvents="none" strokeWidth={1.5 * pixel} strokeDasharray={`${2 * pixel} ${5 * pixel}`} />
+                    <path d="M8 0A8 8 0 1 1 -8 0A8 8 0 1 1 8 0ZM0 -8V8M-8 0H8" transform={`scale(${pixel})`} vectorEffect="non-scaling-stroke" className={`${lines.box} ${lines.even}`} strokeWidth="1.5" />
                 </g>
             )}
             {layout.places.map((place) => {
                 const [x, y] = place.at ?? [];
                 return x === undefined || y === undefined || place.clear_m === null ? null : (
-                    <circle key={place.on} data-sensor={place.on} cx={carried?.on === place.on ? carried.at.x_m : x} cy={carried?.on === place.on ? -carried.at.y_m : -y} r={place.clear_m} className={classes.clear} strokeWidth={1.5 * pixel} strokeDasharray={`${5 * pixel} ${5 * pixel}`} data-good={place.good ?? undefined} />
+                    <circle key={place.on} data-sensor={place.on} cx={carried?.on === place.on ? carried.at.x_m : x} cy={carried?.on === place.on ? -carried.at.y_m : -y} r={place.clear_m} className={`${lines.line} ${place.good === false ? lines.stop : lines.good}`} pointerEvents="none" strokeWidth={1.5 * pixel} strokeDasharray={`${5 * pixel} ${5 * pixel}`} data-good={place.good ?? undefined} />
                 );
             })}
             {stations.map((station, index) => {
@@ -208,8 +208,7 @@ export function BoatPlan({ job, layout, lit, chosen, onChoose, acts, onDraft, dr
                     <g
                         key={station.id}
                         data-station={station.id}
-                        data-chosen={chosen === on || undefined}
-                        className={classes.station}
+                        className={`${lines.part} ${lines.grab}`}
                         role="button"
                         tabIndex={0}
                         aria-label={`${name}: ${placeInWords(station, system)}${aboard ? '' : ', outside the hull'}${acts === null ? '' : '. Arrows move it'}`}
@@ -217,9 +216,9 @@ export function BoatPlan({ job, layout, lit, chosen, onChoose, acts, onDraft, dr
                         onKeyDown={nudge(station)}
                         onPointerDown={acts === null ? undefined : hold({ kind: 'station', id: station.id })}
                     >
-                        <circle cx={at.x} cy={at.y} r={15 * pixel} strokeWidth={2.5 * pixel} className={classes.grasp} />
-                        <rect x={at.x - 6 * pixel} y={at.y - 6 * pixel} width={12 * pixel} height={12 * pixel} className={classes.peg} strokeWidth={1.5 * pixel} data-aboard={aboard} />
-                        <text x={at.x + dx * pixel} y={at.y + dy * pixel} fontSize={14 * pixel} textAnchor={anchor} className={classes.label} strokeWidth={4 * pixel} aria-hidden="true">
+                        <circle cx={at.x} cy={at.y} r={15 * pixel} strokeWidth={2.5 * pixel} className={lines.grasp} pointerEvents="all" />
+                        <rect x={at.x - 6 * pixel} y={at.y - 6 * pixel} width={12 * pixel} height={12 * pixel} className={chosen === on ? `${lines.solid} ${lines.hand}` : `${lines.box} ${aboard ? '' : lines.decide}`} strokeWidth={1.5 * pixel} data-aboard={aboard} />
+                        <text x={at.x + dx * pixel} y={at.y + dy * pixel} fontSize={14 * pixel} textAnchor={anchor} className={`${lines.name} ${lines.edged}`} strokeWidth={4 * pixel} aria-hidden="true">
                             {name}
                         </text>
                     </g>
@@ -229,10 +228,10 @@ export function BoatPlan({ job, layout, lit, chosen, onChoose, acts, onDraft, dr
             {inHand !== undefined && acts !== null && (
                 <WayBends key={inHand.id} way={inHand.id} label={labelOf(inHand)} spots={spotsOf(inHand)} bends={inHand.bends_m ?? []} pixel={pixel} onHold={hold} onBend={(bends) => acts.bend(inHand.id, bends)} />
             )}
-            <text x={frame.x + 8 * pixel} y={frame.y + 16 * pixel} fontSize={13 * pixel} className={classes.side}>
+            <text x={frame.x + 8 * pixel} y={frame.y + 16 * pixel} fontSize={13 * pixel} className={`${lines.text} ${lines.soft}`}>
                 port
             </text>
-            <text x={frame.x + 8 * pixel} y={frame.y + frame.height - 8 * pixel} fontSize={13 * pixel} className={classes.side}>
+            <text x={frame.x + 8 * pixel} y={frame.y + frame.height - 8 * pixel} fontSize={13 * pixel} className={`${lines.text} ${lines.soft}`}>
                 starboard
             </text>
         </svg>

@@ -1,3 +1,4 @@
+import { Stack, Text } from '@mantine/core';
 import { useQuery } from '@tanstack/react-query';
 import { useState } from 'react';
 
@@ -6,6 +7,7 @@ import { ask } from '../api/client';
 import type { PlannedJob, Run, Shorts } from '../api/types';
 import { length, useUnits } from '../units/units';
 import classes from './BurnsFirst.module.css';
+import lines from './lines.module.css';
 
 const WIDTH = 760;
 const LEFT = 250;
@@ -49,11 +51,11 @@ export function BurnsFirst({ job, run, onWhy }: { job: PlannedJob; run: Run; onW
     }
     const height = TOP + place.events.length * ROW + BOTTOM;
     return (
-        <figure className={classes.figure}>
-            <figcaption className={classes.caption} data-figure="short:says">
+        <Stack component="figure" gap={6} h="100%" mih={0} m={0} style={{ overflowY: 'auto' }}>
+            <Text component="figcaption" fw={600} fz={16} data-figure="short:says">
                 {place.says}
-            </figcaption>
-            <Act onClick={() => onWhy(`short:${run.id}:${place.along}`)}>
+            </Text>
+            <Act style={{ alignSelf: 'start' }} onClick={() => onWhy(`short:${run.id}:${place.along}`)}>
                 Why
             </Act>
             <label className={classes.place}>
@@ -64,8 +66,8 @@ export function BurnsFirst({ job, run, onWhy }: { job: PlannedJob; run: Run; onW
                 <svg viewBox={`0 0 ${WIDTH} ${height}`} className={classes.drawing} role="img" aria-label="Times on a logarithmic axis; the list after it has the same figures">
                     {DECADES.map(([decade, label]) => (
                         <g key={decade}>
-                            <line x1={x(decade)} x2={x(decade)} y1={TOP} y2={height - BOTTOM} className={classes.grid} />
-                            <text x={x(decade)} y={height - BOTTOM + 18} textAnchor="middle" className={classes.tick}>
+                            <line x1={x(decade)} x2={x(decade)} y1={TOP} y2={height - BOTTOM} className={`${lines.line} ${lines.hair}`} />
+                            <text x={x(decade)} y={height - BOTTOM + 18} textAnchor="middle" className={lines.words} fontSize="13">
                                 {label}
                             </text>
                         </g>
@@ -83,7 +85,7 @@ export function BurnsFirst({ job, run, onWhy }: { job: PlannedJob; run: Run; onW
                 </ol>
             </div>
             <p className="quiet">Cold copper, full batteries. Insulation by ICEA P-32-382 and what the air takes away, from what the wire is warmed to anyway; copper by Onderdonk, as if no heat left it; fuse curves by family; all from memory.</p>
-        </figure>
+        </Stack>
     );
 }
 
@@ -93,13 +95,13 @@ function Row({ event, y }: { event: Event; y: number }) {
     const to = event.to_s === null ? LAST : Math.log10(event.to_s);
     return (
         <g>
-            <text x={LEFT - 14} y={y + 5} textAnchor="end" className={classes.part}>
+            <text x={LEFT - 14} y={y + 5} textAnchor="end" className={lines.words} fontSize="13">
                 {event.part} {WHAT[event.what]}
             </text>
             {event.what === 'opens' ? (
-                <rect x={x(from)} y={y - 7} width={Math.max(3, x(to) - x(from))} height={14} className={event.to_s === null ? classes.never : classes.opens} />
+                <rect x={x(from)} y={y - 7} width={Math.max(3, x(to) - x(from))} height={14} className={`${event.to_s === null ? lines.line : lines.solid} ${lines.hand}`} strokeDasharray="4 3" />
             ) : event.to_s !== null ? (
-                <path d={event.what === 'insulation' ? 'M0 -8L8 0 0 8-8 0z' : 'M-7 -7H7V7H-7z'} transform={`translate(${x(to)} ${y})`} className={classes[event.what]} />
+                <path d={event.what === 'insulation' ? 'M0 -8L8 0 0 8-8 0z' : 'M-7 -7H7V7H-7z'} transform={`translate(${x(to)} ${y})`} className={`${lines.solid} ${event.what === 'insulation' ? lines.decide : lines.stop}`} />
             ) : null}
         </g>
     );

@@ -1,5 +1,4 @@
 import type { PlannedJob } from '../api/types';
-import classes from './BoatPlan.module.css';
 
 type Station = NonNullable<NonNullable<PlannedJob['plan']['boat']>['stations']>[number];
 
@@ -17,8 +16,8 @@ export function CompartmentOutline({ station, at, pixel }: { station: Station; a
     const hinge = { forward: `M${left + width} ${top}v${height}`, aft: `M${left} ${top}v${height}`, port: `M${left} ${top}h${width}`, starboard: `M${left} ${top + height}h${width}`, none: undefined }[station.lid ?? 'none'];
     return (
         <g>
-            <rect x={left} y={top} width={width} height={height} className={classes.compartment} strokeWidth={pixel} fill={isFlammable(station) ? 'url(#vapour)' : 'none'} />
-            {hinge !== undefined && <path d={hinge} className={classes.hinge} strokeWidth={4 * pixel} />}
+            <rect x={left} y={top} width={width} height={height} stroke="var(--ink-soft)" strokeWidth={pixel} fill={isFlammable(station) ? 'url(#vapour)' : 'none'} />
+            {hinge !== undefined && <path d={hinge} stroke="var(--ink-soft)" strokeWidth={4 * pixel} />}
         </g>
     );
 }

@@ -20,6 +20,6 @@ const SIGNS: Record<Exclude<Kind, 'battery'>, string> = {
 };
 
 /** The sign of a device or of a fuse block, from above. */
-export function FittingSign({ kind, pixel, className }: { kind: Kind; pixel: number; className?: string | undefined }) {
-    return kind === 'battery' ? null : <path d={SIGNS[kind]} transform={`scale(${pixel})`} vectorEffect="non-scaling-stroke" className={className} />;
+export function FittingSign({ kind, pixel, width, className }: { kind: Kind; pixel: number; width?: number; className?: string | undefined }) {
+    return kind === 'battery' ? null : <path d={SIGNS[kind]} transform={`scale(${pixel})`} vectorEffect="non-scaling-stroke" strokeWidth={width} className={className} />;
 }

@@ -3,7 +3,7 @@ import type { KeyboardEvent, PointerEvent } from 'react';
 import type { Layout } from '../api/types';
 import type { Place } from '../boat/place';
 import { useUnits } from '../units/units';
-import classes from './BoatPlan.module.css';
+import lines from './lines.module.css';
 import { drawn, nudged, placeInWords } from './boatGeometry';
 import { FittingSign } from './FittingSign';
 
@@ -78,8 +78,7 @@ export function Fittings({ fittings, chosen, onChoose, pixel, held, stationOf, a
                     <g
                         key={fitting.on}
                         data-fitting={fitting.on}
-                        data-chosen={chosen === fitting.on || undefined}
-                        className={classes.fitting}
+                        className={`${lines.part} ${lines.grab}`}
                         transform={`translate(${x} ${y})`}
                         role="button"
                         tabIndex={0}
@@ -89,10 +88,10 @@ export function Fittings({ fittings, chosen, onChoose, pixel, held, stationOf, a
                         onPointerDown={moves ? acts.hold({ kind: 'fitting', on: fitting.on }) : undefined}
                     >
                         <title>{fitting.label}</title>
-                        <circle r={11 * pixel} strokeWidth={2.5 * pixel} className={classes.grasp} />
-                        <FittingSign kind={fitting.kind} pixel={pixel} className={classes.sign} />
+                        <circle r={11 * pixel} strokeWidth={2.5 * pixel} className={lines.grasp} pointerEvents="all" />
+                        <FittingSign kind={fitting.kind} pixel={pixel} className={`${lines.box} ${lines.even} ${chosen === fitting.on ? lines.hand : ''}`} width={chosen === fitting.on ? 2.5 : 1.5} />
                         {(chosen === fitting.on || held?.on === fitting.on) && (
-                            <text y={-14 * pixel} fontSize={14 * pixel} textAnchor="middle" className={classes.label} strokeWidth={4 * pixel} aria-hidden="true">
+                            <text y={-14 * pixel} fontSize={14 * pixel} textAnchor="middle" className={`${lines.name} ${lines.edged}`} strokeWidth={4 * pixel} aria-hidden="true">
                                 {fitting.label}
                             </text>
                         )}
@@ -107,9 +106,9 @@ function BatteryOutline({ fitting, pixel }: { fitting: Fitting; pixel: number })
     const [long = 0, wide = 0] = fitting.size_m ?? [];
     const { x, y } = placeOf(fitting);
     return (
-        <g data-fitting={fitting.on} className={classes.battery}>
+        <g data-fitting={fitting.on}>
             <title>{fitting.label}</title>
-            <rect x={x - long / 2} y={y - wide / 2} width={long} height={wide} strokeWidth={pixel} />
+            <rect x={x - long / 2} y={y - wide / 2} width={long} height={wide} className={`${lines.ground} ${lines.soft}`} strokeWidth={pixel} />
         </g>
     );
 }

@@ -3,6 +3,7 @@ import { useRef } from 'react';
 import type { PlannedJob, Survey } from '../api/types';
 import { length, useUnits, volts } from '../units/units';
 import classes from './PathDrawing.module.css';
+import lines from './lines.module.css';
 import { useSize } from './useSize';
 
 type Check = NonNullable<NonNullable<PlannedJob['plan']['survey']>['path_checks']>[number];
@@ -26,7 +27,7 @@ export function PathDrawing({ check, judged }: { check: Check; judged: Survey['c
     if (known.length < 2) {
         return (
             <div ref={box} className={classes.box}>
-                <p className={classes.empty}>Measure the volts at the battery and at the device while it draws, and they are drawn here.</p>
+                <p style={{ padding: 24 }}>Measure the volts at the battery and at the device while it draws, and they are drawn here.</p>
             </div>
         );
     }
@@ -45,9 +46,9 @@ export function PathDrawing({ check, judged }: { check: Check; judged: Survey['c
     const limit = (check.battery_loaded_v ?? high) - (judged?.limit_v ?? 0.36);
     return (
         <div ref={box} className={classes.box}>
-            <svg viewBox={`0 0 ${width} ${height}`} className={classes.path} role="img" aria-label={`${judged?.label ?? check.id}: ${known.map((point) => `${volts(point.volts, 2)} at ${point.name}`).join(', ')}`}>
-                <path d={`M${edge.left} ${y(limit)}H${width - edge.right}`} className={classes.limit} />
-                <text x={isNarrow ? edge.left : width - edge.right + 8} y={y(limit) + (isNarrow ? LINE : 4)} className={classes.small}>
+            <svg viewBox={`0 0 ${width} ${height}`} className={lines.whole} role="img" aria-label={`${judged?.label ?? check.id}: ${known.map((point) => `${volts(point.volts, 2)} at ${point.name}`).join(', ')}`}>
+                <path d={`M${edge.left} ${y(limit)}H${width - edge.right}`} className={`${lines.line} ${lines.decide}`} strokeWidth="1.5" strokeDasharray="6 5" />
+                <text x={isNarrow ? edge.left : width - edge.right + 8} y={y(limit) + (isNarrow ? LINE : 4)} className={`${lines.text} ${lines.decide}`} fontSize="13">
                     may fall to {volts(limit, 2)}
                 </text>
                 {points.slice(1).map((point, at) => {
@@ -58,24 +59,24 @@ export function PathDrawing({ check, judged }: { check: Check; judged: Survey['c
                     const here = judged?.where === `${before.name} and ${point.name}`;
                     return (
                         <g key={at} data-lost={here || undefined}>
-                            <path d={`M${x(at)} ${y(before.volts)}L${x(at + 1)} ${y(point.volts)}`} className={classes.wire} />
+                            <path d={`M${x(at)} ${y(before.volts)}L${x(at + 1)} ${y(point.volts)}`} className={`${lines.line} ${here ? lines.stop : lines.copper}`} strokeWidth={here ? 8 : 6} strokeDasharray={here ? '10 4' : undefined} />
                             {here && (
-                                <text x={(x(at) + x(at + 1)) / 2 + (isNarrow && x(at) > 0.6 * width ? -12 : 10)} textAnchor={isNarrow && x(at) > 0.6 * width ? 'end' : 'start'} y={(y(before.volts) + y(point.volts)) / 2 - 6} className={classes.lost}>
+                                <text x={(x(at) + x(at + 1)) / 2 + (isNarrow && x(at) > 0.6 * width ? -12 : 10)} textAnchor={isNarrow && x(at) > 0.6 * width ? 'end' : 'start'} y={(y(before.volts) + y(point.volts)) / 2 - 6} className={`${lines.figure} ${lines.stop}`} fontSize="18">
                                     −{volts(before.volts - point.volts, 2)}
                                 </text>
                             )}
                         </g>
                     );
                 })}
-                {isNarrow && points.map((point, at) => point.volts !== undefined && <path key={at} d={`M${x(at)} ${y(point.volts) + 6}V${nameAt(at) - LINE + 6}`} className={classes.leader} />)}
+                {isNarrow && points.map((point, at) => point.volts !== undefined && <path key={at} d={`M${x(at)} ${y(point.volts) + 6}V${nameAt(at) - LINE + 6}`} className={`${lines.line} ${lines.hair}`} />)}
                 {points.map((point, at) =>
                     point.volts === undefined ? null : (
                         <g key={at}>
-                            <circle cx={x(at)} cy={y(point.volts)} r={6} className={classes.dot} />
-                            <text x={x(at)} y={y(point.volts) + (falls(at) ? 26 : -12)} textAnchor={anchor(at)} className={classes.volts}>
+                            <circle cx={x(at)} cy={y(point.volts)} r={6} className={lines.box} strokeWidth="2" />
+                            <text x={x(at)} y={y(point.volts) + (falls(at) ? 26 : -12)} textAnchor={anchor(at)} className={lines.figure} fontSize="17">
                                 {volts(point.volts, 2)}
                             </text>
-                            <text x={x(at)} y={nameAt(at)} textAnchor={anchor(at)} className={classes.name}>
+                            <text x={x(at)} y={nameAt(at)} textAnchor={anchor(at)} className={`${lines.name} ${lines.edged}`} fontSize="15" strokeWidth="4">
                                 {point.name.replace(/^the /, '')}
                                 {placed && at > 0 ? `, ${length(point.along, system)}` : ''}
                             </text>

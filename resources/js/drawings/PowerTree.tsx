@@ -9,6 +9,7 @@ import { useSize } from './useSize';
 import { useZoom } from './ZoomPane';
 import { copperWidth, potentialTint } from './potential';
 import classes from './PowerTree.module.css';
+import lines from './lines.module.css';
 import { type Place, useDrag } from './useDrag';
 
 interface Props {
@@ -25,6 +26,8 @@ interface Props {
 }
 
 const LEAST_SCALE = 0.84;
+/** what it is drawn in where something speaks against it */
+const TONES: Record<Finding['level'], string | undefined> = { stop: lines.stop, warn: lines.decide, note: '' };
 /** units that a letter of the words takes */
 const LETTER = 7.8;
 /** how far beside a block a branch may be let go */
@@ -49,18 +52,18 @@ export function PowerTree({ job, wired, selected, touched, onSelect, onHang }: P
     return (
         // A boat with much in it scrolls before it grows too small to read.
         <div ref={around} className={classes.room}>
-        <svg ref={svg} className={classes.tree} style={{ minHeight: layout.height * LEAST_SCALE }} viewBox={`0 0 ${layout.width} ${layout.height}`} preserveAspectRatio="xMidYMin meet" role="group" aria-label="Power tree: every run is a button">
+        <svg ref={svg} className={`${lines.whole} ${classes.tree}`} style={{ minHeight: layout.height * LEAST_SCALE }} viewBox={`0 0 ${layout.width} ${layout.height}`} preserveAspectRatio="xMidYMin meet" role="group" aria-label="Power tree: every run is a button">
             {layout.runs.map((placed) => (
                 <RunLine key={placed.run.id} job={job} placed={placed} selected={partOf(placed.run) === selected} touched={changed(`${placed.run.of}:${placed.run.id}`)} onSelect={onSelect} />
             ))}
             {layout.blocks.map((block) => (
                 <g key={block.id}>
-                    <g role="button" tabIndex={0} className={classes.run} aria-pressed={selected === `block:${block.id}`} aria-label={partName(job, `block:${block.id}`)} {...pressed(() => onSelect(`block:${block.id}`))}>
-                        {selected === `block:${block.id}` && <rect x={block.x - 5} y={block.top - 5} width={BLOCK_WIDTH + 10} height={block.bottom - block.top + 10} className={classes.haloBox} />}
-                        <rect x={block.x - 5} y={block.top} width={BLOCK_WIDTH + 10} height={block.bottom - block.top} className={classes.gripBox} />
-                        <rect x={block.x} y={block.top} width={BLOCK_WIDTH} height={block.bottom - block.top} className={classes.block} data-block={block.id} />
+                    <g role="button" tabIndex={0} className={lines.part} aria-pressed={selected === `block:${block.id}`} aria-label={partName(job, `block:${block.id}`)} {...pressed(() => onSelect(`block:${block.id}`))}>
+                        {selected === `block:${block.id}` && <rect x={block.x - 5} y={block.top - 5} width={BLOCK_WIDTH + 10} height={block.bottom - block.top + 10} className={lines.taken} />}
+                        <rect x={block.x - 5} y={block.top} width={BLOCK_WIDTH + 10} height={block.bottom - block.top} className={lines.grasp} pointerEvents="all" />
+                        <rect x={block.x} y={block.top} width={BLOCK_WIDTH} height={block.bottom - block.top} className={lines.solid} data-block={block.id} />
                     </g>
-                    {over?.id === block.id && <rect x={block.x - 7} y={block.top - 5} width="28" height={block.bottom - block.top + 10} className={classes.target} />}
+                    {over?.id === block.id && <rect x={block.x - 7} y={block.top - 5} width="28" height={block.bottom - block.top + 10} className={`${lines.line} ${lines.hand}`} strokeWidth="3" strokeDasharray="7 5" />}
                 </g>
             ))}
             {layout.converters.map((converter) => (
@@ -83,7 +86,7 @@ export function PowerTree({ job, wired, selected, touched, onSelect, onHang }: P
                             cx={held?.what === placed.run.id ? held.at.x : placed.x1}
                             cy={held?.what === placed.run.id ? held.at.y : placed.y1}
                             r="8"
-                            className={classes.hook}
+                            className={`${lines.box} ${lines.hand} ${lines.grab}`} strokeWidth="2"
                             data-hook={placed.run.id}
                             onPointerDown={hold(placed.run.id)}
                         />
@@ -121,23 +124,23 @@ function RunLine({ job, placed, selected, touched, onSelect }: { job: PlannedJob
             tabIndex={0}
             aria-pressed={selected}
             aria-label={`${run.label}: ${said}, drop ${percent(run.drop_pct)}, ${run.protection_a === null ? 'no fuse' : `fuse ${amps(run.protection_a)}`}${worst === null ? '' : `, ${worst === 'stop' ? 'stop' : 'decide'}`}`}
-            className={classes.run}
+            className={lines.part}
             data-run={run.id}
             {...pressed(() => onSelect(partOf(run)))}
         >
-            <path d={path} className={classes.grip} />
-            {touched && <path d={path} className={classes.touched} strokeWidth={width + 16} />}
-            {selected && <path d={path} className={classes.halo} strokeWidth={width + 9} />}
-            <path d={path} className={`wire ${classes.wire}`} stroke={potentialTint(placed.potential)} strokeWidth={width} />
+            <path d={path} className={lines.grasp} strokeWidth="26" />
+            {touched && <path d={path} className={`${lines.line} ${lines.hand}`} strokeOpacity="0.35" strokeWidth={width + 16} />}
+            {selected && <path d={path} fill="none" stroke="var(--taken)" strokeWidth={width + 9} />}
+            <path d={path} className="wire" fill="none" stroke={potentialTint(placed.potential)} strokeWidth={width} />
         </g>
         {/* The words stand beside the button, not in it: its name says them in order. */}
-        <g aria-hidden="true" className={classes.beside}>
-            {fuses > 0 ? <FuseSign x={level + 6} y={y2} amps={run.protection_a} breaker={feed !== null} /> : <text x={level + 6} y={y2 - 8} className={classes.stopText}>no fuse</text>}
-            <text x={textX} y={y2 - width / 2 - 5} className={worst === 'stop' ? classes.stopText : worst === 'warn' ? classes.decideText : classes.words}>
+        <g aria-hidden="true" pointerEvents="none">
+            {fuses > 0 ? <FuseSign x={level + 6} y={y2} amps={run.protection_a} breaker={feed !== null} /> : <text x={level + 6} y={y2 - 8} className={`${lines.figure} ${lines.stop} ${lines.edged}`} fontSize="13" strokeWidth="4">no fuse</text>}
+            <text x={textX} y={y2 - width / 2 - 5} className={`${worst === 'stop' ? lines.figure : lines.words} ${worst === null ? '' : TONES[worst]} ${lines.edged}`} fontSize="13" strokeWidth="4">
                 {sign}
                 {fitting}
             </text>
-            <text x={x2 - 10} y={y2 + width / 2 + 13} textAnchor="end" className={classes.lost} data-figure={`tree:${run.id}:drop`}>
+            <text x={x2 - 10} y={y2 + width / 2 + 13} textAnchor="end" className={`${lines.words} ${lines.edged}`} fontSize="13" strokeWidth="4" data-figure={`tree:${run.id}:drop`}>
                 {lostWords}
             </text>
         </g>
@@ -149,9 +152,9 @@ function RunLine({ job, placed, selected, touched, onSelect }: { job: PlannedJob
 function FuseSign({ x, y, amps: rating, breaker }: { x: number; y: number; amps: number | null; breaker: boolean }) {
     return (
         <g>
-            <rect x={x} y={y - 8} width="26" height="16" className={classes.fuse} />
-            {breaker ? <path d={`M${x + 5} ${y + 4} L${x + 21} ${y - 4}`} className={classes.fuseLine} /> : <path d={`M${x} ${y} H${x + 26}`} className={classes.fuseLine} />}
-            <text x={x} y={breaker ? y - 13 : y + 22} className={classes.rating}>
+            <rect x={x} y={y - 8} width="26" height="16" className={lines.box} strokeWidth="1.4" />
+            {breaker ? <path d={`M${x + 5} ${y + 4} L${x + 21} ${y - 4}`} className={lines.line} strokeWidth="1.4" /> : <path d={`M${x} ${y} H${x + 26}`} className={lines.line} strokeWidth="1.4" />}
+            <text x={x} y={breaker ? y - 13 : y + 22} className={`${lines.words} ${lines.edged}`} fontSize="13" strokeWidth="4">
                 {amps(rating)}
             </text>
         </g>
@@ -165,32 +168,32 @@ function BankStack({ job, wires, placed, touched, selected, onSelect }: { job: P
     return (
         <g>
             {wires.map((wire) => (
-                <path key={`${wire.from} ${wire.to}`} d={wirePath(placed, wire)} className={classes.wire} stroke={potentialTint(fromNegative(wire.from.slice(0, -1))?.expect_v ?? null)} strokeWidth="6" />
+                <path key={`${wire.from} ${wire.to}`} d={wirePath(placed, wire)} fill="none" stroke={potentialTint(fromNegative(wire.from.slice(0, -1))?.expect_v ?? null)} strokeWidth="6" />
             ))}
             {placed.batteries.map((battery) => {
                 const reading = fromNegative(battery.id);
                 return (
                     <g key={battery.id}>
-                        <g role="button" tabIndex={0} className={classes.run} aria-pressed={selected === `battery:${battery.id}`} aria-label={`${partName(job, `battery:${battery.id}`)}: ${volts(reading?.expect_v)}`} {...pressed(() => onSelect(`battery:${battery.id}`))}>
-                            {selected === `battery:${battery.id}` && <rect x={BATTERY.x - 4} y={battery.y - 4} width={BATTERY.width + 8} height={BATTERY.height + 8} rx="5" className={classes.haloBox} />}
-                            <rect x={BATTERY.x} y={battery.y} width={BATTERY.width} height={BATTERY.height} rx="3" className={classes.box} />
+                        <g role="button" tabIndex={0} className={lines.part} aria-pressed={selected === `battery:${battery.id}`} aria-label={`${partName(job, `battery:${battery.id}`)}: ${volts(reading?.expect_v)}`} {...pressed(() => onSelect(`battery:${battery.id}`))}>
+                            {selected === `battery:${battery.id}` && <rect x={BATTERY.x - 4} y={battery.y - 4} width={BATTERY.width + 8} height={BATTERY.height + 8} rx="5" className={lines.taken} />}
+                            <rect x={BATTERY.x} y={battery.y} width={BATTERY.width} height={BATTERY.height} rx="3" className={lines.box} strokeWidth="1.2" />
                         </g>
-                        <g aria-hidden="true" className={classes.beside}>
-                            <text x={BATTERY.x + 10} y={battery.y + 17} className={classes.name}>
+                        <g aria-hidden="true" pointerEvents="none">
+                            <text x={BATTERY.x + 10} y={battery.y + 17} className={lines.name} fontSize="16">
                                 {placed.batteries.length === 1 ? words(placed.bank.id) : `Battery ${figures?.batteries.find((one) => one.id === battery.id)?.number ?? battery.number}`}
                             </text>
-                            <text x={BATTERY.x + 10} y={battery.y + 34} className={classes.figure}>
+                            <text x={BATTERY.x + 10} y={battery.y + 34} className={lines.figure} fontSize="16">
                                 {volts(reading?.expect_v)}
                             </text>
                         </g>
                     </g>
                 );
             })}
-            {touched && <rect x={BATTERY.x - 6} y={Math.min(...placed.batteries.map((battery) => battery.y)) - 5} width={BATTERY.width + 12} height={placed.batteries.length * (BATTERY.height + BATTERY.gap) + 4} className={classes.touchedBox} />}
-            <g role="button" tabIndex={0} className={classes.run} aria-pressed={selected === `bank:${placed.bank.id}`} aria-label={`${partName(job, `bank:${placed.bank.id}`)}, ${figures?.nominal_v ?? '–'} V ${figures?.capacity_ah ?? '–'} Ah`} {...pressed(() => onSelect(`bank:${placed.bank.id}`))}>
-                <rect x={BATTERY.x - 4} y={placed.labelY - 17} width="210" height="24" className={selected === `bank:${placed.bank.id}` ? classes.haloBox : classes.gripBox} />
+            {touched && <rect x={BATTERY.x - 6} y={Math.min(...placed.batteries.map((battery) => battery.y)) - 5} width={BATTERY.width + 12} height={placed.batteries.length * (BATTERY.height + BATTERY.gap) + 4} className={`${lines.line} ${lines.hand}`} strokeWidth="3" strokeDasharray="7 5" />}
+            <g role="button" tabIndex={0} className={lines.part} aria-pressed={selected === `bank:${placed.bank.id}`} aria-label={`${partName(job, `bank:${placed.bank.id}`)}, ${figures?.nominal_v ?? '–'} V ${figures?.capacity_ah ?? '–'} Ah`} {...pressed(() => onSelect(`bank:${placed.bank.id}`))}>
+                <rect x={BATTERY.x - 4} y={placed.labelY - 17} width="210" height="24" className={selected === `bank:${placed.bank.id}` ? lines.taken : lines.grasp} pointerEvents="all" />
             </g>
-            <text x={BATTERY.x} y={placed.labelY} aria-hidden="true" className={`${classes.words} ${classes.beside}`}>
+            <text x={BATTERY.x} y={placed.labelY} aria-hidden="true" className={`${lines.words} ${lines.edged}`} fontSize="13" strokeWidth="4" pointerEvents="none">
                 {words(placed.bank.id)} · {figures?.nominal_v} V {figures?.capacity_ah} Ah
             </text>
         </g>
@@ -204,19 +207,19 @@ function ConverterBox({ job, placed, touched, selected, onSelect }: { job: Plann
     const worst = job.evaluation.findings.find((finding) => finding.on === `charger:${placed.charger}`)?.level ?? null;
     const bend = from.x + 34;
     return (
-        <g data-converter={placed.charger} role="button" tabIndex={0} className={classes.run} aria-pressed={selected} {...pressed(() => onSelect(`charger:${placed.charger}`))} aria-label={`${partName(job, `charger:${placed.charger}`)}: ${volts(placed.volts)}, up to ${amps(placed.amps)}${worst === null ? '' : `, ${worst === 'stop' ? 'stop' : 'decide'}`}`}>
-            <path d={`M${from.x} ${from.y} H${bend - 14} C${bend + 6} ${from.y} ${bend - 6} ${y} ${bend + 14} ${y} H${x}`} className={classes.wire} stroke={potentialTint(placed.input)} strokeWidth="4" />
-            <path d={`M${x + CONVERTER.width} ${y} H${placed.to}`} className={classes.wire} stroke={potentialTint(placed.volts)} strokeWidth="4" />
-            {touched && <rect x={x - 5} y={top - 4} width={CONVERTER.width + 10} height={CONVERTER.height + 8} className={classes.touchedBox} />}
-            {selected && <rect x={x - 4} y={top - 4} width={CONVERTER.width + 8} height={CONVERTER.height + 8} rx="5" className={classes.haloBox} />}
-            <rect x={x} y={top} width={CONVERTER.width} height={CONVERTER.height} rx="3" className={worst === 'stop' ? classes.stopBox : worst === 'warn' ? classes.decideBox : classes.box} />
-            <text x={x + 10} y={top + 17} className={classes.name}>
+        <g data-converter={placed.charger} role="button" tabIndex={0} className={lines.part} aria-pressed={selected} {...pressed(() => onSelect(`charger:${placed.charger}`))} aria-label={`${partName(job, `charger:${placed.charger}`)}: ${volts(placed.volts)}, up to ${amps(placed.amps)}${worst === null ? '' : `, ${worst === 'stop' ? 'stop' : 'decide'}`}`}>
+            <path d={`M${from.x} ${from.y} H${bend - 14} C${bend + 6} ${from.y} ${bend - 6} ${y} ${bend + 14} ${y} H${x}`} fill="none" stroke={potentialTint(placed.input)} strokeWidth="4" />
+            <path d={`M${x + CONVERTER.width} ${y} H${placed.to}`} fill="none" stroke={potentialTint(placed.volts)} strokeWidth="4" />
+            {touched && <rect x={x - 5} y={top - 4} width={CONVERTER.width + 10} height={CONVERTER.height + 8} className={`${lines.line} ${lines.hand}`} strokeWidth="3" strokeDasharray="7 5" />}
+            {selected && <rect x={x - 4} y={top - 4} width={CONVERTER.width + 8} height={CONVERTER.height + 8} rx="5" className={lines.taken} />}
+            <rect x={x} y={top} width={CONVERTER.width} height={CONVERTER.height} rx="3" className={`${lines.box} ${worst === null ? '' : TONES[worst]}`} strokeWidth={worst === 'stop' ? 3 : worst === 'warn' ? 2.2 : 1.2} />
+            <text x={x + 10} y={top + 17} className={lines.name} fontSize="16">
                 {partName(job, `charger:${placed.charger}`)}
             </text>
-            <text x={x + 10} y={top + 34} className={classes.figure}>
+            <text x={x + 10} y={top + 34} className={lines.figure} fontSize="16">
                 {volts(placed.volts)}
             </text>
-            <text x={x} y={top + CONVERTER.height + 14} className={classes.words}>
+            <text x={x} y={top + CONVERTER.height + 14} className={`${lines.words} ${lines.edged}`} fontSize="13" strokeWidth="4">
                 from {volts(placed.input)}, up to {amps(placed.amps)}
             </text>
         </g>
@@ -244,23 +247,23 @@ function DeviceBox({ job, placed, x, worst, touched, selected, onSelect }: { job
             <g
                 role="button"
                 tabIndex={0}
-                className={classes.run}
+                className={lines.part}
                 aria-pressed={selected}
                 aria-label={`${partName(job, `device:${placed.id}`)}: ${volts(figures?.volts_loaded)}`}
                 {...pressed(() => onSelect(`device:${placed.id}`))}
             >
-                {selected && <rect x={x - 4} y={top - 4} width={DEVICE.width + 8} height={DEVICE.height + 8} rx="5" className={classes.haloBox} />}
-                <rect x={x} y={top} width={DEVICE.width} height={DEVICE.height} rx="3" className={worst === 'stop' ? classes.stopBox : worst === 'warn' ? classes.decideBox : classes.box} />
+                {selected && <rect x={x - 4} y={top - 4} width={DEVICE.width + 8} height={DEVICE.height + 8} rx="5" className={lines.taken} />}
+                <rect x={x} y={top} width={DEVICE.width} height={DEVICE.height} rx="3" className={`${lines.box} ${worst === null ? '' : TONES[worst]}`} strokeWidth={worst === 'stop' ? 3 : worst === 'warn' ? 2.2 : 1.2} />
             </g>
-            <g aria-hidden="true" className={classes.beside}>
-                {touched && <rect x={x - 5} y={top - 4} width={DEVICE.width + 10} height={DEVICE.height + 8} className={classes.touchedBox} />}
-                <text x={x + 10} y={top + 16} className={classes.name}>
+            <g aria-hidden="true" pointerEvents="none">
+                {touched && <rect x={x - 5} y={top - 4} width={DEVICE.width + 10} height={DEVICE.height + 8} className={`${lines.line} ${lines.hand}`} strokeWidth="3" strokeDasharray="7 5" />}
+                <text x={x + 10} y={top + 16} className={lines.name} fontSize="16">
                     {partName(job, `device:${placed.id}`)}
                 </text>
-                <text x={x + 10} y={top + 33} className={classes.figure} data-figure={`device:${placed.id}:volts_loaded`}>
+                <text x={x + 10} y={top + 33} className={lines.figure} fontSize="16" data-figure={`device:${placed.id}:volts_loaded`}>
                     {volts(figures?.volts_loaded)}
                 </text>
-                <text x={x + 82} y={top + 33} className={classes.small}>
+                <text x={x + 82} y={top + 33} className={lines.words} fontSize="13">
                     {amps(part?.kind === 'motor' ? part.peak_a : part?.typical_a)} · loses {figures?.path_drop_pct?.toFixed(1) ?? '–'} of {percent(figures?.limit_pct, 0)}
                 </text>
                 {worst === 'stop' && <path d="M6 0h7l6 6v7l-6 6H6l-6-6V6z" transform={`translate(${x + DEVICE.width - 26} ${top + 4})`} fill="var(--brick)" />}

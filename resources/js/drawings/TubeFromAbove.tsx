@@ -1,5 +1,5 @@
 import type { Layout } from '../api/types';
-import classes from './BoatPlan.module.css';
+import lines from './lines.module.css';
 
 interface Props {
     d: string;
@@ -24,12 +24,12 @@ export function TubeFromAbove({ d, pixel, bore, isLit, spots }: Props) {
     const beside = bore === null ? null : besideLongestPiece(spots, BESIDE * pixel);
     return (
         <>
-            <path d={d} className={classes.tube} strokeWidth={ACROSS * pixel} />
-            <path d={d} className={classes.bore} strokeWidth={inside * pixel} />
-            {share > 0 && <path d={d} className={classes.fill} strokeWidth={Math.max(1.5, share * inside) * pixel} data-full={bore?.too_full || undefined} />}
-            {isLit && <path d={d} className={classes.way} strokeWidth={4.5 * pixel} />}
+            <path d={d} className={lines.line} strokeLinejoin="round" strokeWidth={ACROSS * pixel} />
+            <path d={d} data-part="bore" fill="none" stroke="var(--sheet)" strokeLinejoin="round" strokeWidth={inside * pixel} />
+            {share > 0 && <path d={d} data-part="fill" fill="none" stroke={bore?.too_full ? 'var(--brick)' : 'var(--filling)'} strokeLinejoin="round" strokeWidth={Math.max(1.5, share * inside) * pixel} data-full={bore?.too_full || undefined} />}
+            {isLit && <path d={d} className={`${lines.line} ${lines.copper}`} strokeLinejoin="round" strokeWidth={4.5 * pixel} />}
             {beside !== null && (
-                <text x={beside.x} y={beside.y} fontSize={12 * pixel} textAnchor="middle" dominantBaseline="middle" className={classes.full} strokeWidth={3 * pixel} data-full={bore?.too_full || undefined}>
+                <text x={beside.x} y={beside.y} fontSize={12 * pixel} textAnchor="middle" dominantBaseline="middle" data-part="full" className={`${bore?.too_full ? `${lines.figure} ${lines.stop}` : `${lines.words} ${lines.soft}`} ${lines.edged}`} pointerEvents="none" strokeWidth={3 * pixel} data-full={bore?.too_full || undefined}>
                     {bore?.fill_pct.toFixed(0)} %
                 </text>
             )}

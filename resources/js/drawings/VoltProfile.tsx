@@ -1,7 +1,9 @@
+import { Stack, Text } from '@mantine/core';
+
 import type { Profile } from '../api/types';
 import { length, useUnits, volts } from '../units/units';
 import { copperWidth } from './potential';
-import classes from './VoltProfile.module.css';
+import lines from './lines.module.css';
 
 const WIDTH = 760;
 const HEIGHT = 250;
@@ -17,7 +19,7 @@ const NAMED_SHARE = 0.05;
 const ROOM = 200;
 
 /** Along the way from battery to device: metres to the right, volts upward; where the line falls, the volts went. */
-export function VoltProfile({ profile, name }: { profile: Profile; name: string }) {
+export function VoltProfile({ profile, from, name }: { profile: Profile; from: string; name: string }) {
     const { system } = useUnits();
     const points = profile.points;
     const metres = points[points.length - 1]?.at_m ?? 0;
@@ -43,23 +45,23 @@ export function VoltProfile({ profile, name }: { profile: Profile; name: string 
     const labels = labelled(points, xs);
 
     return (
-        <figure className={classes.figure}>
-            <figcaption className={classes.caption}>
-                {profile.bank} → <strong>{name}</strong>: {volts(points[0]?.volts, 2)} at rest, <strong>{volts(last?.volts, 2)}</strong> at the plug with everything on
-            </figcaption>
-            <svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} className={classes.drawing} role="img" aria-label={`Volt profile to ${name}; the list after it has the same figures`}>
+        <Stack component="figure" gap={0} h="100%" mih={0} m={0}>
+            <Text component="figcaption" fz={14}>
+                {from} → <strong>{name}</strong>: {volts(points[0]?.volts, 2)} at rest, <strong>{volts(last?.volts, 2)}</strong> at the plug with everything on
+            </Text>
+            <svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} className={lines.whole} role="img" aria-label={`Volt profile to ${name}; the list after it has the same figures`}>
                 {near && (
                     <>
-                        <rect x={LEFT} y={y(profile.v_min)} width={WIDTH - LEFT - RIGHT} height={Math.max(0, HEIGHT - BOTTOM - y(profile.v_min))} className={classes.below} />
-                        <text x={LEFT + 8} y={Math.min(HEIGHT - BOTTOM - 4, y(profile.v_min) + 14)} className={classes.label}>
+                        <rect x={LEFT} y={y(profile.v_min)} width={WIDTH - LEFT - RIGHT} height={Math.max(0, HEIGHT - BOTTOM - y(profile.v_min))} fill="var(--straw)" />
+                        <text x={LEFT + 8} y={Math.min(HEIGHT - BOTTOM - 4, y(profile.v_min) + 14)} className={`${lines.words} ${lines.edged}`} fontSize="15" strokeWidth="3">
                             below {volts(profile.v_min)} it restarts
                         </text>
                     </>
                 )}
                 {ticks.map((tick) => (
                     <g key={tick}>
-                        <line x1={LEFT} x2={WIDTH - RIGHT} y1={y(tick)} y2={y(tick)} className={classes.grid} />
-                        <text x={LEFT - 8} y={y(tick) + 4} textAnchor="end" className={classes.tick}>
+                        <line x1={LEFT} x2={WIDTH - RIGHT} y1={y(tick)} y2={y(tick)} className={`${lines.line} ${lines.hair}`} />
+                        <text x={LEFT - 8} y={y(tick) + 4} textAnchor="end" className={lines.words} fontSize="15">
                             {tick.toFixed(top - bottom < 0.5 ? 2 : 1)}
                         </text>
                     </g>
@@ -73,22 +75,23 @@ export function VoltProfile({ profile, name }: { profile: Profile; name: string 
                             y1={y(before.volts)}
                             x2={xs[index + 1]}
                             y2={y(point.volts)}
-                            className={point.area_mm2 > 0 ? classes.copper : classes.joint}
+                            className={point.area_mm2 > 0 ? `${lines.line} ${lines.copper}` : lines.line}
+                            strokeLinecap={point.area_mm2 > 0 ? 'round' : 'butt'}
                             strokeWidth={point.area_mm2 > 0 ? copperWidth(point.area_mm2) : 2}
                         />
                     );
                 })}
                 {labels.map(({ point, x, middleVolts, above }) => (
-                    <text key={x} x={x} y={y(middleVolts) + (above ? -14 : 24)} textAnchor={above ? 'start' : 'end'} className={classes.label}>
+                    <text key={x} x={x} y={y(middleVolts) + (above ? -14 : 24)} textAnchor={above ? 'start' : 'end'} className={`${lines.words} ${lines.edged}`} fontSize="15" strokeWidth="3">
                         {point.label} −{point.lost_v.toFixed(2)} V
                     </text>
                 ))}
-                <line x1={LEFT} x2={LEFT} y1={TOP} y2={HEIGHT - BOTTOM} className={classes.axis} />
-                {!near && <path d={`M${LEFT - 6} ${HEIGHT - BOTTOM - 4} l12 -5 m-12 -1 l12 -5`} className={classes.axis} />}
-                <text x={LEFT} y={HEIGHT - 8} className={classes.tick}>
+                <line x1={LEFT} x2={LEFT} y1={TOP} y2={HEIGHT - BOTTOM} className={lines.line} />
+                {!near && <path d={`M${LEFT - 6} ${HEIGHT - BOTTOM - 4} l12 -5 m-12 -1 l12 -5`} className={lines.line} />}
+                <text x={LEFT} y={HEIGHT - 8} className={lines.words} fontSize="15">
                     0
                 </text>
-                <text x={WIDTH - RIGHT} y={HEIGHT - 8} textAnchor="end" className={classes.tick}>
+                <text x={WIDTH - RIGHT} y={HEIGHT - 8} textAnchor="end" className={lines.words} fontSize="15">
                     {length(metres, system)} of run
                 </text>
             </svg>
@@ -99,7 +102,7 @@ export function VoltProfile({ profile, name }: { profile: Profile; name: string 
                     </li>
                 ))}
             </ol>
-        </figure>
+        </Stack>
     );
 }
 

@@ -2,7 +2,7 @@ import { type KeyboardEvent, type PointerEvent, useEffect, useRef } from 'react'
 
 import type { Place } from '../boat/place';
 import { useUnits } from '../units/units';
-import classes from './BoatPlan.module.css';
+import lines from './lines.module.css';
 import { drawn, inserted, nudged, placeInWords, round } from './boatGeometry';
 
 /** A bend of a way that is taken, or a straight piece of it that a new bend is drawn out of. */
@@ -60,7 +60,7 @@ export function WayBends({ way, label, spots, bends, pixel, onHold, onBend }: Pr
                     cy={middle(at).y}
                     r={6 * pixel}
                     strokeWidth={1.5 * pixel}
-                    className={classes.piece}
+                    className={`${lines.box} ${lines.hand} ${lines.handle}`}
                     data-piece={`${way}:${at}`}
                     role="button"
                     tabIndex={0}
@@ -76,7 +76,8 @@ export function WayBends({ way, label, spots, bends, pixel, onHold, onBend }: Pr
                     cy={spots[at + 1]?.y ?? drawn(bend).y}
                     r={8 * pixel}
                     strokeWidth={2 * pixel}
-                    className={classes.bend}
+                    className={`${lines.solid} ${lines.hand} ${lines.handle}`}
+                    stroke="var(--sheet)"
                     data-bend={`${way}:${at}`}
                     role="button"
                     tabIndex={0}

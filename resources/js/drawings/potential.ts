@@ -1,24 +1,12 @@
-/** Equal volts, equal tint: straw at 0 V to deep copper at a full 48 V bank, the same in every drawing. */
-const RAMP = [
-    [0, 226, 205, 150],
-    [13, 200, 164, 106],
-    [26, 166, 110, 62],
-    [39, 122, 56, 24],
-    [60, 84, 34, 14],
-] as const;
+/** Volts at which a tint of its own stands among the page's colours: --volts-13 and so on. */
+const RAMP = [0, 13, 26, 39, 60] as const;
 
+/** Equal volts, equal tint: straw at 0 V to deep copper at a full 48 V bank, the same in every drawing. */
 export function potentialTint(volts: number | null): string {
-    const v = Math.min(60, Math.max(0, volts ?? 0));
-    for (let i = 1; i < RAMP.length; i++) {
-        const low = RAMP[i - 1];
-        const high = RAMP[i];
-        if (low !== undefined && high !== undefined && v <= high[0]) {
-            const share = (v - low[0]) / (high[0] - low[0]);
-            const mix = (at: 1 | 2 | 3) => Math.round(low[at] + share * (high[at] - low[at]));
-            return `rgb(${mix(1)} ${mix(2)} ${mix(3)})`;
-        }
-    }
-    return 'rgb(84 34 14)';
+    const v = Math.min(RAMP[4], Math.max(RAMP[0], volts ?? 0));
+    const above = RAMP.findIndex((tint) => tint >= v);
+    const [low, high] = [RAMP[above - 1], RAMP[above]];
+    return low === undefined ? 'var(--volts-0)' : `color-mix(in srgb, var(--volts-${high}) ${Math.round((100 * (v - low)) / ((high ?? v) - low))}%, var(--volts-${low}))`;
 }
 
 /** Stroke width for a conductor: its drawn width goes with its diameter, so that its drawn area goes with its copper. */

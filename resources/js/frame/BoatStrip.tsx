@@ -72,11 +72,14 @@ function standing({ line, waiting, unkept }: PlanEdits): string | null {
     return unkept.length > 0 ? 'not kept' : line === 'sending' ? 'keeping…' : null;
 }
 
-/** "feed house: gauge 8 AWG → 6 AWG" as "8 → 6 AWG"; what is more than one field as it is. */
+/** "feed house: gauge 8 AWG → 6 AWG" as "8 → 6 AWG"; what is more than one field, or has no value to be read, as far as it says something. */
 function inShort(says: string): string {
     const [, from, to] = /^[^;]*?: .*?(\S+(?: \S+)?) → (\S+(?: \S+)?)$/.exec(says) ?? [];
     if (from === undefined || to === undefined) {
         return says;
+    }
+    if (from === to || /\b(changed|given)$/.test(from + to)) {
+        return says.slice(0, says.indexOf(` ${from} → `));
     }
     const unit = / \S+$/.exec(to)?.[0] ?? '';
     return unit !== '' && from.endsWith(unit) ? `${from.slice(0, -unit.length)} → ${to}` : `${from} → ${to}`;

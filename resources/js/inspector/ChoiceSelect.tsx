@@ -1,6 +1,7 @@
 import { NativeSelect } from '@mantine/core';
 import { memo } from 'react';
 
+import { sameChoices } from '../plan/sameChoices';
 import { useLatest } from '../plan/useLatest';
 
 export type Choices = readonly (readonly [value: string | number | boolean, label: string])[];
@@ -52,9 +53,4 @@ const Select = memo(function Select({ label, unseen, field, choices, value, none
             ))}
         </NativeSelect>
     );
-}, isSame);
-
-function isSame({ choices: before, ...rest }: Props, { choices: now, ...others }: Props): boolean {
-    const keys = Object.keys(others) as (keyof typeof others)[];
-    return keys.every((key) => rest[key] === others[key]) && before.length === now.length && before.every(([value, label], at) => value === now[at]?.[0] && label === now[at][1]);
-}
+}, sameChoices);

@@ -1,5 +1,5 @@
 import { Group, Title } from '@mantine/core';
-import { useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 
 import { BoatPlan } from '../drawings/BoatPlan';
 import { ZoomPane } from '../drawings/ZoomPane';
@@ -18,16 +18,15 @@ import { HullFields } from '../plan/HullFields';
 import { useStageAnswer } from '../plan/useStageAnswer';
 import { usePreview } from '../plan/usePreview';
 import { WhyPanel } from '../why/WhyPanel';
-import { BoardsPane } from './BoardsPane';
 import { bent, moved, placed, seated } from './drawingEdits';
-import { HolesPane } from './HolesPane';
-import { MountingPane } from './MountingPane';
 import { type Pane, PANES } from './panes';
 import { PlacesPane } from './PlacesPane';
-import { RoutesPane } from './RoutesPane';
 import { partOf } from '../boat/planParts';
 import { stationName } from '../boat/stationName';
-import { TubesPane } from './TubesPane';
+
+/** The panes that do not stand there from the first: a script that the drawing does not wait for. */
+export const otherPanes = () => import('./OtherPane');
+const OtherPane = lazy(async () => ({ default: (await otherPanes()).OtherPane }));
 
 export function LayoutStage() {
     return <Stage stage="layout">{(props) => <BoatLayout {...props} />}</Stage>;
@@ -138,21 +137,17 @@ function BoatLayout({ job, edits, silent }: StageProps) {
             }
             lower={
             <Panes panes={PANES} pane={pane} onPane={setPane} counts={{ findings }} about={circuits.find((one) => one.id === run)?.label}>
-                    {data !== undefined && pane === 'routes' && (
-                        <div className={classes.beside}>
-                            <RoutesPane job={preview === null ? job : { ...job, evaluation: preview.evaluation }} layout={data} edits={edits} run={run} onRun={setRun} />
-                        </div>
-                    )}
-                    {data !== undefined && pane === 'boards' && <BoardsPane job={job} layout={data} edits={edits} />}
-                    {data !== undefined && ['places', 'tubes', 'mounting', 'holes'].includes(pane) && (
-                        <Region label={paneName}>
-                            {pane === 'places' && <PlacesPane job={job} layout={data} edits={edits} chosen={on} onChoose={choose} />}
-                            {pane === 'tubes' && <TubesPane job={job} layout={data} run={run} onChoose={choose} />}
-                            {pane === 'mounting' && <MountingPane job={job} layout={data} edits={edits} chosen={on} onChoose={choose} />}
-                            {pane === 'holes' && <HolesPane job={job} layout={data} edits={edits} />}
-                        </Region>
-                    )}
-                    {pane === 'findings' && <Findings job={job} edits={edits} stage="layout" onWhy={setWhy} onShow={show} onLook={() => undefined} />}
+                {data !== undefined && pane === 'places' && (
+                    <Region label={paneName}>
+                        <PlacesPane job={job} layout={data} edits={edits} chosen={on} onChoose={choose} />
+                    </Region>
+                )}
+                {data !== undefined && pane !== 'places' && pane !== 'findings' && (
+                    <Suspense fallback={null}>
+                        <OtherPane job={job} drafted={preview?.evaluation ?? null} layout={data} edits={edits} pane={pane} paneName={paneName} run={run} onRun={setRun} chosen={on} onChoose={choose} />
+                    </Suspense>
+                )}
+                {pane === 'findings' && <Findings job={job} edits={edits} stage="layout" onWhy={setWhy} onShow={show} onLook={() => undefined} />}
             </Panes>
             }
         />

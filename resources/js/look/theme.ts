@@ -1,15 +1,18 @@
 import { createTheme, type MantineColorsTuple } from '@mantine/core';
 
-const slate: MantineColorsTuple = ['#eef4f7', '#d9e5eb', '#b3ccd7', '#8ab1c3', '#6699b0', '#4d8aa5', '#3a7f9d', '#2c6c88', '#1f4e63', '#153947'];
+const slate: MantineColorsTuple = ['#eef4f7', '#d9e5eb', '#b3ccd7', '#8ab1c3', '#7fb6cd', '#4d8aa5', '#3a7f9d', '#2c6c88', '#1f4e63', '#153947'];
 
-const brick: MantineColorsTuple = ['#fbeeed', '#f3d5d3', '#e6aaa6', '#d97d78', '#ce5750', '#c73f37', '#b92f27', '#ad261f', '#a3201a', '#6f1511'];
+const brick: MantineColorsTuple = ['#fbeeed', '#f3d5d3', '#e6aaa6', '#d97d78', '#f08a80', '#c73f37', '#b92f27', '#ad261f', '#a3201a', '#6f1511'];
 
-const ochre: MantineColorsTuple = ['#fdf8ec', '#f9efd2', '#f3e3b8', '#e6c988', '#cfa54c', '#b3842a', '#976a14', '#7a4e08', '#643f06', '#4c3005'];
+const ochre: MantineColorsTuple = ['#fdf8ec', '#f9efd2', '#f3e3b8', '#e6c988', '#e2b44f', '#b3842a', '#976a14', '#7a4e08', '#643f06', '#4c3005'];
+
+/** Of the locker theme: letters, then borders, then what stands on the ground, and the ground itself. */
+const dark: MantineColorsTuple = ['#e8ebe4', '#c9d0cd', '#a9b5b5', '#8b989b', '#4d5c61', '#2b393e', '#182327', '#121b1e', '#0d1416', '#080d0e'];
 
 export const theme = createTheme({
     primaryColor: 'slate',
-    primaryShade: 8,
-    colors: { slate, brick, ochre },
+    primaryShade: { light: 8, dark: 7 },
+    colors: { slate, brick, ochre, dark },
     fontFamily: 'Barlow, sans-serif',
     headings: { fontFamily: "'Barlow Condensed', sans-serif", fontWeight: '600' },
     fontFamilyMonospace: "'IBM Plex Mono', monospace",

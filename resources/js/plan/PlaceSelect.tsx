@@ -1,6 +1,7 @@
 import { NativeSelect } from '@mantine/core';
 import { memo } from 'react';
 
+import { sameChoices } from './sameChoices';
 import { useLatest } from './useLatest';
 
 interface Props {
@@ -24,8 +25,4 @@ const Select = memo(function Select({ label, value, choices, readOnly, onChosen 
     const longest = Math.max(3, ...choices.map(([, words]) => words.length));
     const known = choices.some(([one]) => one === value) ? choices : [[value, '–'] as const, ...choices];
     return <NativeSelect display="inline-block" w={`calc(${longest}ch + 36px)`} maw="100%" size="xs" aria-label={label} value={value} data={known.map(([one, words, disabled]) => ({ value: one, label: words, disabled }))} onChange={(event) => onChosen(event.currentTarget.value)} />;
-}, isSame);
-
-function isSame(before: Props, now: Props): boolean {
-    return before.label === now.label && before.value === now.value && before.readOnly === now.readOnly && before.onChosen === now.onChosen && before.choices.length === now.choices.length && before.choices.every((choice, at) => choice.every((part, which) => part === now.choices[at]?.[which]));
-}
+}, sameChoices);

@@ -2,7 +2,7 @@ import { Group, Stack } from '@mantine/core';
 
 import { Act } from '../look/Act';
 import type { Bank, PlannedJob } from '../api/types';
-import { partName } from '../boat/parts';
+import { partName, spokenOf } from '../boat/parts';
 import { converters } from '../boat/planParts';
 import { amps, volts } from '../units/units';
 
@@ -18,7 +18,7 @@ export function BankParts({ job, bank, onSelect }: { job: PlannedJob; bank: Bank
         </Act>
     );
     return (
-        <section aria-label={`Chargers of the ${partName(job, `bank:${bank.id}`).toLowerCase()}`}>
+        <section aria-label={`Chargers of the ${spokenOf(job, `bank:${bank.id}`)}`}>
             <Stack component="ul" className="bare" gap={6} mt={8}>
                 {chargers.map((charger) => (
                     <Group component="li" gap="4px 6px" key={charger.id}>

@@ -1,5 +1,5 @@
 import type { Bench, PlannedJob, WiredBank } from '../api/types';
-import { partName } from '../boat/parts';
+import { spokenOf } from '../boat/parts';
 import { BatteryBench, type BenchActs } from '../drawings/BatteryBench';
 import { ZoomPane } from '../drawings/ZoomPane';
 import classes from './BenchDrawing.module.css';
@@ -40,7 +40,7 @@ export function BenchDrawing({ job, wired, bench, edits, probes, done, selected,
     };
     return (
         <div className={classes.pair}>
-            <ZoomPane label={`Bench of the ${partName(job, `bank:${wired.id}`).toLowerCase()}`}>
+            <ZoomPane label={`Bench of the ${spokenOf(job, `bank:${wired.id}`)}`}>
                 <BatteryBench job={job} wired={wired} bench={bench} probes={probes} done={done} selected={selected} onSelect={onSelect} acts={job.can_change ? acts : null} />
             </ZoomPane>
             <div className={classes.meter}>

@@ -4,7 +4,7 @@ import { choicesOf } from '../api/forms';
 import type { Bank, Bench, PlannedJob } from '../api/types';
 import { layBlock } from '../boat/positions';
 import { battery as batteryOf } from '../boat/planParts';
-import { partName } from '../boat/parts';
+import { partName, spokenOf } from '../boat/parts';
 import { PlaceSelect } from '../plan/PlaceSelect';
 import { PlaceField } from '../plan/PlaceField';
 import type { PlanEdits } from '../plan/usePlanEdits';
@@ -23,7 +23,7 @@ export function CompartmentFields({ job, bank, bench, edits }: { job: PlannedJob
         });
     };
     return (
-        <Stack component="section" gap={6} mt={8} fz={14} aria-label={`Compartment of the ${partName(job, `bank:${bank.id}`).toLowerCase()}`}>
+        <Stack component="section" gap={6} mt={8} fz={14} aria-label={`Compartment of the ${spokenOf(job, `bank:${bank.id}`)}`}>
             <Text inherit fw={bench.fits === false ? 600 : undefined} c={bench.fits === false ? 'brick' : undefined} data-figure="fits" aria-live="polite">
                 {bench.says}
             </Text>

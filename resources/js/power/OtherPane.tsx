@@ -1,6 +1,6 @@
 import { NativeSelect, Stack } from '@mantine/core';
 
-import { partName } from '../boat/parts';
+import { partName, spokenOf } from '../boat/parts';
 import { BurnsFirst } from '../drawings/BurnsFirst';
 import { VoltProfile } from '../drawings/VoltProfile';
 import { Region } from '../look/Region';
@@ -29,7 +29,7 @@ export function OtherPane({ job, edits, pane, selected, onSelect, profile, watch
                         {watchable.length > 1 && (
                             <NativeSelect size="xs" w="fit-content" aria-label="To which device" value={profile.device} data={watchable.map((device) => ({ value: device, label: `to ${partName(job, `device:${device}`)}` }))} onChange={(event) => onWatch(event.currentTarget.value)} />
                         )}
-                        <VoltProfile profile={profile} name={partName(job, `device:${profile.device}`)} />
+                        <VoltProfile profile={profile} from={partName(job, `bank:${profile.bank}`)} name={partName(job, `device:${profile.device}`)} />
                     </Stack>
                 ))}
             {pane === 'ladder' && (selected === undefined ? <p>This boat has no run yet.</p> : <GaugeLadder job={job} run={selected} edits={edits} onWhy={onWhy} />)}
@@ -39,7 +39,7 @@ export function OtherPane({ job, edits, pane, selected, onSelect, profile, watch
                 (bank === undefined || bench === undefined || wired === undefined ? (
                     noBench
                 ) : (
-                    <Region label={`Posts and compartment of the ${partName(job, `bank:${bank.id}`).toLowerCase()}`}>
+                    <Region label={`Posts and compartment of the ${spokenOf(job, `bank:${bank.id}`)}`}>
                         <Posts key={bank.id} job={job} bank={bank} wired={wired} bench={bench} edits={edits} />
                         <CompartmentFields job={job} bank={bank} bench={bench} edits={edits} />
                         <BankParts job={job} bank={bank} onSelect={onSelect} />

@@ -5,7 +5,7 @@ import { Act } from '../look/Act';
 import type { Bank, Bench, PlannedJob, WiredBank } from '../api/types';
 import { length, useUnits } from '../units/units';
 import { feedsOf } from '../boat/planParts';
-import { partName } from '../boat/parts';
+import { partName, spokenOf } from '../boat/parts';
 import { PlaceSelect } from '../plan/PlaceSelect';
 import type { Change } from '../plan/changes';
 import type { PlanEdits } from '../plan/usePlanEdits';
@@ -26,7 +26,7 @@ export function Posts({ job, bank, wired, bench, edits }: { job: PlannedJob; ban
     const posts = (but: string): [string, string][] => wired.posts.filter((post) => post !== but).map((post) => [post, name(post)]);
     const terminals = wired.terminals.map((terminal): [string, string] => [terminal.name, name(terminal.post)]);
     return (
-        <section aria-label={`Posts of the ${partName(job, `bank:${bank.id}`).toLowerCase()}`}>
+        <section aria-label={`Posts of the ${spokenOf(job, `bank:${bank.id}`)}`}>
             <Alert role="status" color={bench.sound ? 'gray' : 'brick'} variant="outline" mb={6} data-figure="plugging">
                 {!bench.sound && <strong>As it is plugged: </strong>}
                 {bench.does.join(' ')}

@@ -1,4 +1,4 @@
-import { Alert, Button, Fieldset, Group, NativeSelect, NumberInput, SegmentedControl, SimpleGrid, Stack, TextInput, Title } from '@mantine/core';
+import { Alert, Button, Fieldset, Group, NativeSelect, NumberInput, SegmentedControl, SimpleGrid, Stack, TextInput, Title, useMantineColorScheme } from '@mantine/core';
 import { useDocumentTitle } from '@mantine/hooks';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
@@ -41,6 +41,7 @@ export function Settings() {
 /** A person's own, kept in this browser. */
 function Own() {
     const { system, choose } = useUnits();
+    const { colorScheme, setColorScheme } = useMantineColorScheme();
     return (
         <Stack component="section" aria-labelledby="own-settings" gap={12} py={14} align="start" style={{ borderBottom: '1px solid var(--hair)' }}>
             <Title order={2} size={18} id="own-settings">
@@ -54,6 +55,17 @@ function Own() {
                 ]}
                 value={system}
                 onChange={(chosen) => choose(chosen)}
+                transitionDuration={0}
+            />
+            <SegmentedControl
+                aria-label="Your theme"
+                data={[
+                    { value: 'auto', label: 'as this machine has it' },
+                    { value: 'light', label: 'paper' },
+                    { value: 'dark', label: 'locker, dark' },
+                ]}
+                value={colorScheme}
+                onChange={(chosen) => setColorScheme(chosen)}
                 transitionDuration={0}
             />
             <SingleKeysSwitch />

@@ -13,14 +13,14 @@ const FLOOR_BEAM = 4;
 export function HullOutline({ rings, stops, decisions }: Props) {
     return (
         <svg viewBox={`${-FLOOR_BEAM * 5} ${-FLOOR_LENGTH * 10} ${FLOOR_BEAM * 10} ${FLOOR_LENGTH * 10}`} height="240" role="img" aria-label={label(stops, decisions)}>
-            <g fill="#fff" stroke="#16262B" strokeWidth="0.5">
+            <g fill="var(--sheet)" stroke="var(--ink)" strokeWidth="0.5">
                 {rings.map((ring, at) => (
                     <path key={at} d={`M${ring.map(([x = 0, y = 0]) => `${(-10 * y).toFixed(1)} ${(-10 * x).toFixed(1)}`).join('L')}Z`} />
                 ))}
             </g>
-            {stops !== null && stops > 0 && <path d="M-2.2 -14.4h4.4l3 3v4.4l-3 3h-4.4l-3 -3v-4.4z" transform="translate(0 -6)" fill="#A3201A" />}
-            {stops === 0 && decisions !== null && decisions > 0 && <path d="M0 -22l5 9h-10z" fill="#7A4E08" />}
-            {stops === 0 && decisions === 0 && <circle cx="0" cy="-16" r="4.5" fill="#2A6147" />}
+            {stops !== null && stops > 0 && <path d="M-2.2 -14.4h4.4l3 3v4.4l-3 3h-4.4l-3 -3v-4.4z" transform="translate(0 -6)" fill="var(--brick)" />}
+            {stops === 0 && decisions !== null && decisions > 0 && <path d="M0 -22l5 9h-10z" fill="var(--ochre)" />}
+            {stops === 0 && decisions === 0 && <circle cx="0" cy="-16" r="4.5" fill="var(--moss)" />}
         </svg>
     );
 }

@@ -1,6 +1,6 @@
 import type { Layout } from '../../api/types';
 import { ringPath } from '../boatGeometry';
-import classes from './mounting.module.css';
+import lines from '../lines.module.css';
 import { type Answered, MountingFrame } from './MountingFrame';
 
 interface Props extends Answered {
@@ -16,8 +16,8 @@ export function HeadingSensorDrawing({ place, hull, ...frame }: Props) {
         <MountingFrame {...frame} box={`${x - 1.95 * clear} ${-y - 1.5 * clear} ${3.9 * clear} ${3 * clear}`}>
             {hull !== null && (
                 <>
-                    <path d={ringPath(hull.shell)} className={classes.shell} />
-                    <path d={`M0 0H${hull.length_m}`} className={classes.middle} />
+                    <path d={ringPath(hull.shell)} className={lines.line} />
+                    <path d={`M0 0H${hull.length_m}`} className={`${lines.line} ${lines.hair}`} strokeDasharray="10 4 2 4" />
                 </>
             )}
             {place.disturbances.flatMap((disturbance) =>
@@ -25,16 +25,16 @@ export function HeadingSensorDrawing({ place, hull, ...frame }: Props) {
                     const near = disturbance.distance_m !== null && disturbance.distance_m < clear;
                     const [[px = 0, py = 0] = []] = line;
                     return line.length === 1 ? (
-                        <rect key={`${disturbance.label} ${at}`} x={px - 0.1} y={-py - 0.1} width={0.2} height={0.2} className={classes.disturbance} data-near={near || undefined} />
+                        <rect key={`${disturbance.label} ${at}`} x={px - 0.1} y={-py - 0.1} width={0.2} height={0.2} className={`${lines.solid} ${lines.hand}`} stroke={near ? 'var(--brick)' : undefined} strokeWidth="4" data-near={near || undefined} />
                     ) : (
-                        <path key={`${disturbance.label} ${at}`} d={`M${line.map(([lx = 0, ly = 0]) => `${lx} ${-ly}`).join('L')}`} className={classes.heavy} data-near={near || undefined} />
+                        <path key={`${disturbance.label} ${at}`} d={`M${line.map(([lx = 0, ly = 0]) => `${lx} ${-ly}`).join('L')}`} className={`${lines.line} ${near ? lines.stop : lines.copper}`} strokeWidth="4" data-near={near || undefined} />
                     );
                 }),
             )}
             {place.at !== null && (
                 <>
-                    <circle cx={x} cy={-y} r={clear} className={classes.reach} />
-                    <path d={`M${x} ${-y - 0.14}l0.12 0.14l-0.12 0.14l-0.12 -0.14z`} className={classes.part} />
+                    <circle cx={x} cy={-y} r={clear} className={`${lines.line} ${lines.decide}`} strokeDasharray="4 4" />
+                    <path d={`M${x} ${-y - 0.14}l0.12 0.14l-0.12 0.14l-0.12 -0.14z`} className={lines.box} />
                 </>
             )}
         </MountingFrame>

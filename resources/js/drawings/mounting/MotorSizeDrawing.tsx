@@ -1,5 +1,5 @@
 import { thrust, useUnits, windage } from '../../units/units';
-import classes from './mounting.module.css';
+import lines from '../lines.module.css';
 import { type Answered, MountingFrame } from './MountingFrame';
 
 interface Props extends Answered {
@@ -30,39 +30,39 @@ export function MotorSizeDrawing({ thrust_n, needed_n, windage_m2, beam_m, twoHu
     const bar = (newtons: number) => (LONGEST_BAR * newtons) / Math.max(thrust_n, needed_n ?? 0, 1);
     return (
         <MountingFrame {...frame} box="0 0 260 200">
-            <rect x={0} y={WATER} width={260} height={28} className={classes.water} />
-            {high !== null && <rect x={MIDDLE - wide / 2} y={WATER - high * scale} width={wide} height={high * scale} className={classes.windage} />}
+            <rect x={0} y={WATER} width={260} height={28} fill="var(--water)" />
+            {high !== null && <rect x={MIDDLE - wide / 2} y={WATER - high * scale} width={wide} height={high * scale} className={lines.zone} />}
             {twoHulls ? (
                 <>
                     {[MIDDLE - wide / 2, MIDDLE + wide * 0.22].map((left) => (
-                        <path key={left} d={`M${left} ${WATER - side}V${WATER}Q${left} ${WATER + 18} ${left + wide * 0.14} ${WATER + 18}T${left + wide * 0.28} ${WATER}V${WATER - side}Z`} className={classes.hull} />
+                        <path key={left} d={`M${left} ${WATER - side}V${WATER}Q${left} ${WATER + 18} ${left + wide * 0.14} ${WATER + 18}T${left + wide * 0.28} ${WATER}V${WATER - side}Z`} className={lines.ground} />
                     ))}
-                    <path d={`M${MIDDLE - wide / 2} ${WATER - side}H${MIDDLE + wide / 2}`} className={classes.rail} />
+                    <path d={`M${MIDDLE - wide / 2} ${WATER - side}H${MIDDLE + wide / 2}`} className={lines.line} strokeWidth="4" />
                 </>
             ) : (
-                <path d={`M${MIDDLE - wide / 2} ${WATER - side}Q${MIDDLE - wide / 2} ${WATER + 22} ${MIDDLE} ${WATER + 24}Q${MIDDLE + wide / 2} ${WATER + 22} ${MIDDLE + wide / 2} ${WATER - side}Z`} className={classes.hull} />
+                <path d={`M${MIDDLE - wide / 2} ${WATER - side}Q${MIDDLE - wide / 2} ${WATER + 22} ${MIDDLE} ${WATER + 24}Q${MIDDLE + wide / 2} ${WATER + 22} ${MIDDLE + wide / 2} ${WATER - side}Z`} className={lines.ground} />
             )}
-            <path d={`M${MIDDLE} ${WATER - 0.35 * scale}V${WATER - 1.55 * scale}M${MIDDLE - 0.22 * scale} ${WATER - 1.35 * scale}H${MIDDLE + 0.22 * scale}`} className={classes.body} />
-            <circle cx={MIDDLE} cy={WATER - 1.72 * scale} r={0.15 * scale} className={classes.head} />
-            <path d={`M0 ${WATER}H260`} className={classes.surface} />
-            <text x={252} y={18} textAnchor="end" className={classes.words}>
+            <path d={`M${MIDDLE} ${WATER - 0.35 * scale}V${WATER - 1.55 * scale}M${MIDDLE - 0.22 * scale} ${WATER - 1.35 * scale}H${MIDDLE + 0.22 * scale}`} className={lines.line} />
+            <circle cx={MIDDLE} cy={WATER - 1.72 * scale} r={0.15 * scale} className={lines.line} />
+            <path d={`M0 ${WATER}H260`} className={`${lines.line} ${lines.hand}`} />
+            <text x={252} y={18} textAnchor="end" className={lines.text}>
                 {windage_m2 === null ? 'area not known' : windage(windage_m2, system)}
             </text>
-            <text x={8} y={163} className={classes.words}>
+            <text x={8} y={163} className={lines.text}>
                 push
             </text>
-            <rect x={64} y={152} width={bar(thrust_n)} height={13} className={classes.motor} />
-            <text x={8} y={187} className={classes.words}>
+            <rect x={64} y={152} data-part="motor" width={bar(thrust_n)} height={13} className={`${lines.solid} ${lines.hand}`} />
+            <text x={8} y={187} className={lines.text}>
                 asked
             </text>
             {needed_n === null ? (
-                <text x={64} y={187} className={classes.words}>
+                <text x={64} y={187} className={lines.text}>
                     not weighed
                 </text>
             ) : (
-                <rect x={64} y={176} width={bar(needed_n)} height={13} className={classes.asked} />
+                <rect x={64} y={176} data-part="asked" width={bar(needed_n)} height={13} className={lines.box} />
             )}
-            <text x={252} y={147} textAnchor="end" className={classes.words}>
+            <text x={252} y={147} textAnchor="end" className={lines.text}>
                 {thrust(Math.max(thrust_n, needed_n ?? 0), system)}
             </text>
         </MountingFrame>

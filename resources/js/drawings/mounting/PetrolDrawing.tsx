@@ -1,5 +1,5 @@
 import { length, useUnits } from '../../units/units';
-import classes from './mounting.module.css';
+import lines from '../lines.module.css';
 import { type Answered, MountingFrame } from './MountingFrame';
 
 interface Props extends Answered {
@@ -22,12 +22,12 @@ export function PetrolDrawing({ distance_m, clear_m, shield, ...frame }: Props) 
     const letter = width / 20;
     return (
         <MountingFrame {...frame} box={`${-clear_m - 0.06} ${-height / 2} ${width} ${height}`}>
-            <circle cx={0} cy={0} r={clear_m} className={classes.reach} />
-            <circle cx={0} cy={0} r={FITTING} className={classes.mark} />
-            <rect x={distance + FITTING} y={-WIDE / 2} width={LONG} height={WIDE} className={classes.part} strokeDasharray={distance_m === undefined ? '4 3' : undefined} />
-            <path d={`M${FITTING} 0H${distance + FITTING}`} className={classes.sightline} />
-            {shield && <path d={`M${distance / 2 + FITTING} ${-WIDE}V${WIDE}`} className={classes.screen} />}
-            <text x={FITTING + distance / 2} y={height / 2 - letter} textAnchor="middle" fontSize={letter} className={classes.words}>
+            <circle cx={0} cy={0} r={clear_m} className={`${lines.line} ${lines.decide}`} strokeDasharray="4 4" />
+            <circle cx={0} cy={0} r={FITTING} className={`${lines.solid} ${lines.stop}`} />
+            <rect x={distance + FITTING} y={-WIDE / 2} width={LONG} height={WIDE} className={lines.box} strokeDasharray={distance_m === undefined ? '4 3' : undefined} />
+            <path d={`M${FITTING} 0H${distance + FITTING}`} className={`${lines.line} ${lines.soft}`} strokeDasharray="3 3" />
+            {shield && <path d={`M${distance / 2 + FITTING} ${-WIDE}V${WIDE}`} className={lines.line} strokeWidth="7" />}
+            <text x={FITTING + distance / 2} y={height / 2 - letter} textAnchor="middle" fontSize={letter} className={lines.text}>
                 {distance_m === undefined ? 'not measured' : length(distance_m, system)}
             </text>
         </MountingFrame>
