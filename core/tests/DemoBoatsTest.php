@@ -70,14 +70,18 @@ final class DemoBoatsTest extends TestCase
         return [
             // 8 AWG in a bundle of four for 56 A; the tiller screen through an old console; the breaker two feet from the post.
             'skiff' => ['skiff', ['feed:bow-motor' => 'W02', 'device:tiller-display' => 'W01', 'feed:house' => 'F04'], ['F03']],
-            // A wing nut on the motor's feed; a corroded console in the screens' supply; the DC–DC charger fused once.
-            'console' => ['console', ['feed:bow-motor' => 'B09', 'device:screen-left' => 'W01', 'charger:dc-dc' => 'F13'], ['D02']],
+            // A wing nut on the motor's feed; a corroded console in the screens' supply; the DC–DC charger fused once. The two shields
+            // of an old six-wire transducer swapped, and its cable too short; a transducer on a shaft that slides.
+            'console' => ['console', ['feed:bow-motor' => 'B09', 'device:screen-left' => 'W01', 'charger:dc-dc' => 'F13', 'terminal-block:old-block' => 'N09', 'transducer:old-transducer' => 'N08', 'transducer:bow-transducer' => 'N07'], ['D02', 'N02']],
             // The lift tapped across Battery 2; the monitor set to three times the bank; a charger lead fused at the charger.
-            'pontoon' => ['pontoon', ['feed:lift' => 'B05', 'bank:thrust' => 'B15', 'charger:shore' => 'B12'], []],
-            // No main fuse; clad aluminium; the pack not held down.
-            'rowing' => ['rowing', ['feed:pack-feed' => 'F01', 'battery:p1' => 'B08'], ['W04']],
+            // Two sonars on the same frequencies; the helm's screen reached by no cable; a cable too short for its motor's loop.
+            'pontoon' => ['pontoon', ['feed:lift' => 'B05', 'bank:thrust' => 'B15', 'charger:shore' => 'B12', 'transducer:live-transducer' => 'N03', 'device:screen-helm' => 'N01', 'transducer:bow-transducer' => 'N08'], []],
+            // No main fuse; clad aluminium; the pack not held down. An adapter that loses temperature; the live transducer behind a strake,
+            // at the propeller.
+            'rowing' => ['rowing', ['feed:pack-feed' => 'F01', 'battery:p1' => 'B08', 'transducer:clamp-transducer' => 'N02', 'transducer:live-transducer' => 'N07'], ['W04']],
             // Strings without fuses, and then the main breaks too little; taken off at one end of thin jumpers; a lead charger on lithium.
-            'catamaran' => ['catamaran', ['bank:thrust' => 'B22', 'bank:house' => 'B06', 'charger:shore-2' => 'B10'], ['F05']],
+            // A backbone that works only when its tap is moved, and with one terminator; a transducer behind a core.
+            'catamaran' => ['catamaran', ['bank:thrust' => 'B22', 'bank:house' => 'B06', 'charger:shore-2' => 'B10', 'backbone:instrument-bus' => 'N04', 'transducer:hull-transducer' => 'N07'], ['F05']],
         ];
     }
 

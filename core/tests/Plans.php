@@ -49,7 +49,7 @@ final class Plans
 
     public const UNKNOWN = '(unknown)';
 
-    /** @param  'pump'|'series'|'parallel'|'routed'  $name */
+    /** @param  'pump'|'series'|'parallel'|'routed'|'sounding'  $name */
     public static function named(string $name): PlanDocument
     {
         return match ($name) {
@@ -57,6 +57,7 @@ final class Plans
             'series' => self::series(3),
             'parallel' => self::parallel(),
             'routed' => self::routed(),
+            'sounding' => self::sounding(),
         };
     }
 
@@ -76,11 +77,20 @@ final class Plans
     {
         foreach ($changes as $on => $fields) {
             $unknown = array_keys(array_filter($fields, static fn (mixed $value): bool => $value === self::UNKNOWN));
-            $patch = Patch::set($on, array_diff_key($fields, array_flip($unknown)));
+            // As JSON has them: what has names is an object.
+            $set = array_map(self::written(...), array_diff_key($fields, array_flip($unknown)));
+            $patch = Patch::set($on, $set);
             $document = $document->with($unknown === [] ? $patch : $patch->and(Patch::of([['on' => $on, 'unset' => $unknown]])));
         }
 
         return $document;
+    }
+
+    private static function written(mixed $value): mixed
+    {
+        $inner = is_array($value) ? array_map(self::written(...), $value) : $value;
+
+        return is_array($inner) && ! array_is_list($inner) ? (object) $inner : $inner;
     }
 
     public static function evaluate(PlanDocument $document): Evaluation
@@ -214,6 +224,40 @@ final class Plans
             'holes' => [['id' => 'hole', 'name' => 'Gland', 'diameter_mm' => 16, 'behind' => 'nothing within 50 mm']],
             'chargers' => [self::charger($battery)],
         ], JSON_THROW_ON_ERROR));
+    }
+
+    /** The petrol boat with a screen, a sonar box and a hub at the bow: three transducers, one of them on a terminal block, and a backbone; good work. */
+    public static function sounding(): PlanDocument
+    {
+        $root = self::routed()->root();
+        foreach (['screen' => 'display', 'module' => 'sonar-module', 'hub' => 'network-hub'] as $id => $kind) {
+            $root->devices[] = (object) ['id' => $id, 'kind' => $kind, 'station' => 'bow', 'v_min' => 9, 'v_max' => 16, 'typical_a' => 0.5, 'peak_a' => 0.8, 'network_ports' => $id === 'hub' ? 5 : 1];
+            $root->blocks[0]->branches[] = (object) ['id' => "to-{$id}", 'class' => 'electronics', 'fuse_a' => 3, 'run' => (object) ['length_m' => 1.0, 'gauge' => '14 AWG', 'cable' => 'pair'], 'to' => (object) ['device' => $id]];
+        }
+        [, , , $screen, $module] = $root->devices;
+        $screen->seen_from_helm = (object) ['away_m' => 0.6];
+        $screen->depth_offset_m = 0.3;
+        $screen->sockets = [(object) ['id' => 's1', 'plug' => 'sonar-8', 'shows' => ['depth', 'temperature', 'depth-2']]];
+        $module->sockets = [(object) ['id' => 's1', 'plug' => 'live-12', 'shows' => ['live']], (object) ['id' => 's2', 'plug' => 'sonar-8', 'shows' => ['depth', 'temperature']]];
+        $root->network = json_decode((string) json_encode([
+            'depth_from' => 'surface',
+            'transducers' => [
+                ['id' => 't1', 'name' => 'Transom transducer', 'mount' => 'transom', 'station' => 'stern', 'functions' => ['depth', 'temperature'], 'plug' => 'sonar-6', 'to' => ['device' => 'screen', 'socket' => 's1'],
+                    'cable_m' => 6, 'bands_khz' => [[185, 225]], 'beams_deg' => [20], 'below_water_m' => 0.3, 'above_keel_m' => 0.1, 'from_propeller_m' => 0.6, 'behind_strake' => false],
+                ['id' => 't2', 'name' => 'Live transducer', 'mount' => 'pole', 'station' => 'bow', 'functions' => ['live'], 'plug' => 'live-12', 'to' => ['device' => 'module', 'socket' => 's1'], 'cable_m' => 3, 'loop_m' => 0.5, 'bands_khz' => [[540, 1000]]],
+                ['id' => 't3', 'name' => 'Old transducer', 'mount' => 'through-hull', 'station' => 'side', 'functions' => ['depth', 'temperature'], 'plug' => 'cut-6', 'to' => ['device' => 'module', 'socket' => 's2'], 'cable_m' => 4, 'bands_khz' => [[75, 100]], 'below_water_m' => 0.3,
+                    'wires' => [['colour' => 'blue', 'carries' => 'sonar+'], ['colour' => 'black', 'carries' => 'sonar-'], ['colour' => 'bare', 'carries' => 'shield'], ['colour' => 'white', 'carries' => 'temp'], ['colour' => 'brown', 'carries' => 'temp-return'], ['colour' => 'grey', 'carries' => 'temp-shield']]],
+            ],
+            'adapters' => [['id' => 'a1', 'from' => 'sonar-6', 'to' => 'sonar-8', 'passes' => ['depth', 'temperature']]],
+            'terminal_blocks' => [['id' => 'tb1', 'from' => 'cut-6', 'to' => 'sonar-8',
+                'pins' => array_map(static fn (int $pin, string $carries): array => ['pin' => $pin, 'carries' => $carries], range(1, 7), ['sonar+', 'sonar-', 'shield', 'temp', 'temp-return', 'temp-shield', 'speed-power']),
+                'wired' => array_map(static fn (int $pin, string $colour): array => ['pin' => $pin, 'colour' => $colour], range(1, 6), ['blue', 'black', 'bare', 'white', 'brown', 'grey'])]],
+            'cables' => [['id' => 'n1', 'from' => 'screen', 'to' => 'hub', 'length_m' => 1], ['id' => 'n2', 'from' => 'module', 'to' => 'hub', 'length_m' => 1]],
+            'backbones' => [['id' => 'bus', 'cable' => 'light', 'length_m' => 6, 'terminators' => ['start', 'end'], 'power' => [['at_m' => 0, 'volts' => 12]],
+                'nodes' => [['device' => 'heading', 'at_m' => 1, 'drop_m' => 2, 'len' => 2], ['device' => 'antenna', 'at_m' => 5, 'drop_m' => 1, 'len' => 3]]]],
+        ]));
+
+        return StandardAreas::areas()->format->document(json_encode($root, JSON_THROW_ON_ERROR));
     }
 
     /**

@@ -55,8 +55,8 @@ final class PracticeTest extends TestCase
         $skiff = static fn (float $rating): array => self::codes(Plans::changed(self::demo('boats/skiff'), [
             'feed:house' => ['protection.0.rating_a' => $rating], 'branch:br-bow-display' => ['run.gauge' => '10 AWG'],
         ]));
-        self::assertSame(['D05'], $skiff(30));
-        self::assertSame(['D05'], $skiff(60));
+        self::assertSame(['D05', 'N11'], $skiff(30));
+        self::assertSame(['D05', 'N11'], $skiff(60));
         self::assertNotContains('F03', self::codes(Plans::changed(self::demo('boats/console'), ['feed:screens' => ['protection.0.rating_a' => 30]])));
     }
 

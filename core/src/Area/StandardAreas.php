@@ -6,6 +6,7 @@ namespace Dinghy\Area;
 
 use Dinghy\Area\Layout\LayoutArea;
 use Dinghy\Area\Power\PowerArea;
+use Dinghy\Area\Sonar\SonarArea;
 use Dinghy\Area\Survey\SurveyArea;
 use Dinghy\Evaluation\Areas;
 
@@ -20,6 +21,7 @@ final class StandardAreas
             new SurveyArea,
             new LayoutArea,
             new PowerArea,
+            new SonarArea,
         ]);
     }
 }

@@ -186,7 +186,6 @@ final readonly class PlanFormat
             Field::optional('house_rules', HouseRulesFormat::shape(), new \stdClass)->called('House rules', 'Her own house rules'),
             Field::optional('own_house_rules', new ListShape(new TextShape(60), 100))->byMachine('written as a file leaves a shop: which house rules are the boat\'s own'),
             Field::optional('boat', BoatFormat::boat(), new \stdClass)->called('Boat', 'Boat'),
-            Field::optional('network', new ObjectShape([]))->byMachine('kept for plans to come: nothing can stand in it yet'),
         ];
     }
 }

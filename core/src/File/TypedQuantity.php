@@ -34,13 +34,14 @@ final class TypedQuantity
         'celsius' => ['°c' => 1.0, 'c' => 1.0],
         'hours' => ['h' => 1.0, 'hour' => 1.0, 'hours' => 1.0, 'min' => 1 / 60],
         'days' => ['day' => 1.0, 'days' => 1.0, 'd' => 1.0],
+        'khz' => ['khz' => 1.0, 'hz' => 0.001, 'mhz' => 1000.0],
     ];
 
     /** What a bare number is for people who chose imperial units. */
     private const IMPERIAL = ['n' => 'lbf', 'kg' => 'lb', 'm2' => 'ft²'];
 
     /** Lengths that may lie on either side of where they are measured from. */
-    private const SIGNED = ['x_m', 'y_m', 'below_m', 'setback_m'];
+    private const SIGNED = ['x_m', 'y_m', 'below_m', 'setback_m', 'above_keel_m', 'depth_offset_m'];
 
     /** Three lengths in one: length, width and height. */
     private const BOXES = ['inside_mm', 'size_mm', 'tray_mm'];
@@ -51,6 +52,7 @@ final class TypedQuantity
     private const EXAMPLES = [
         'a' => '30 A', 'v' => '12.7 V', 'ah' => '100 Ah', 'mohm' => '62 mΩ', 'pct' => '3 %',
         'n' => '112 lbf or 500 N', 'kg' => '900 kg', 'deg' => '20°', 'm2' => '2.4 m²', 'celsius' => '12 °C', 'hours' => '1.5 h', 'days' => '30 days',
+        'khz' => '200 kHz',
     ];
 
     /**

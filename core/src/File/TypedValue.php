@@ -24,7 +24,7 @@ final readonly class TypedValue
     /** Names that TypedQuantity knows the unit of, by the unit of a shape. */
     private const NAMES = [
         'A' => 'any_a', 'V' => 'any_v', 'Ah' => 'any_ah', 'mΩ' => 'any_mohm', '%' => 'any_pct', '°C' => 'any_celsius', '°' => 'any_deg',
-        'N' => 'any_n', 'kg' => 'any_kg', 'm²' => 'any_m2', 'h' => 'any_hours', 'days' => 'any_days', 'mm' => 'any_mm',
+        'N' => 'any_n', 'kg' => 'any_kg', 'm²' => 'any_m2', 'h' => 'any_hours', 'days' => 'any_days', 'mm' => 'any_mm', 'kHz' => 'any_khz',
     ];
 
     public function __construct(private Units $units)

@@ -50,7 +50,7 @@ final readonly class Plan
         public array $boards,
         public ?Survey $survey,
         public NamedParts $named,
-        private array $parts,
+        public array $parts,
     ) {
     }
 

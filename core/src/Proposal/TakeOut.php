@@ -52,10 +52,23 @@ final class TakeOut
             [
                 ...array_filter($takeOut->forgotten, $stays),
                 ...array_filter(OtherWays::without($plan, $parts), $stays),
+                ...array_filter(self::rearranged($plan, $parts), $stays),
                 ...array_map(Patch::remove(...), $parts),
             ],
         )
             ?? throw new \LogicException('A part that is there is taken out.');
+    }
+
+    /**
+     * @param  list<string>  $going
+     * @return list<Patch>
+     */
+    private static function rearranged(Plan $plan, array $going): array
+    {
+        return array_merge(...array_map(
+            static fn (object $part): array => $part instanceof Rearranges ? $part->without($going) : [],
+            array_values($plan->parts),
+        ));
     }
 
     private function take(string $kind, string $id): void

@@ -85,10 +85,17 @@ final readonly class Record
     /** @return list<float> */
     public function numbers(string $key): array
     {
-        return array_map(
-            static fn (mixed $item): float => is_float($item) || is_int($item) ? (float) $item : throw self::broken($key),
-            $this->items($key),
-        );
+        return self::numberItems($this->items($key), $key);
+    }
+
+    /** @return list<non-empty-list<float>> */
+    public function numberLists(string $key): array
+    {
+        return array_map(static function (mixed $items) use ($key): array {
+            $numbers = is_array($items) ? self::numberItems(array_values($items), $key) : [];
+
+            return $numbers === [] ? throw self::broken($key) : $numbers;
+        }, $this->items($key));
     }
 
     /** @return list<list<string>> */
@@ -122,6 +129,18 @@ final readonly class Record
     {
         return array_map(
             static fn (mixed $item): string => is_string($item) ? $item : throw self::broken($key),
+            $items,
+        );
+    }
+
+    /**
+     * @param  list<mixed>  $items
+     * @return list<float>
+     */
+    private static function numberItems(array $items, string $key): array
+    {
+        return array_map(
+            static fn (mixed $item): float => is_float($item) || is_int($item) ? (float) $item : throw self::broken($key),
             $items,
         );
     }

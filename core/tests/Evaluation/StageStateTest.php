@@ -15,16 +15,16 @@ final class StageStateTest extends TestCase
     public function test_each_stage_says_its_worst(): void
     {
         $routed = Plans::routed();
-        self::assertSame(['in order', 'in order', 'in order'], self::states($routed));
-        self::assertSame('power', StageState::current(Plans::evaluate($routed), [])->name);
+        self::assertSame(['in order', 'in order', 'in order', 'not begun'], self::states($routed));
+        self::assertSame('sonar', StageState::current(Plans::evaluate($routed), [])->name);
 
         // A hole nobody looked behind stops, an antenna under metal is decided about: the stop is said.
         $layout = Plans::changed($routed, ['hole:hole' => ['behind' => Plans::UNKNOWN], 'device:antenna' => ['sky' => 'under-metal']]);
-        self::assertSame(['in order', '1 stop', 'in order'], self::states($layout));
+        self::assertSame(['in order', '1 stop', 'in order', 'not begun'], self::states($layout));
         self::assertSame('layout', StageState::current(Plans::evaluate($layout), [])->name);
 
         $unknown = Plans::changed($routed, ['device:antenna' => ['sky' => Plans::UNKNOWN]]);
-        self::assertSame(['in order', 'not all checked', 'in order'], self::states($unknown));
+        self::assertSame(['in order', 'not all checked', 'in order', 'not begun'], self::states($unknown));
         self::assertSame('1 to photograph', self::states(Plans::changed($routed, ['photograph:p2' => ['of' => 'other']]))[0]);
         self::assertSame('not begun', self::states(Plans::changed($routed, ['plan' => ['survey' => Plans::UNKNOWN]]))[0]);
     }
@@ -36,7 +36,8 @@ final class StageStateTest extends TestCase
         $evaluation = Plans::evaluate($plan);
         self::assertSame('1 to decide', self::states($plan)[1]);
         $occasions = array_map(static fn ($finding): string => $finding->occasion(), $evaluation->findings);
-        self::assertSame('power', StageState::current($evaluation, $occasions)->name);
+        self::assertSame('sonar', StageState::current($evaluation, $occasions)->name);
+        self::assertSame('in order', self::states(Plans::sounding())[3]);
     }
 
     /** @return list<string> */

@@ -19,7 +19,7 @@ final class EveryFieldTest extends TestCase
     /** Parts that a field of each kind is filled in of. */
     private const PARTS = [
         'battery' => 'b1', 'bank' => 'electronics', 'feed' => 'house', 'block' => 'bow-block', 'device' => 'hub',
-        'station' => 'stern',
+        'station' => 'stern', 'terminal-block' => 'tb',
     ];
 
     /** Fields that only make sense beside another: what stands there then. */
@@ -33,6 +33,9 @@ final class EveryFieldTest extends TestCase
         // Only the protection of a feed or a branch is chosen by itself.
         'bank.string_protection' => ['family' => 'cartridge', 'rating_a' => '100 A'],
         'photograph.of' => 'other', 'battery.commissioned' => '2026-03', 'found.commissioned' => '2026-03', 'plan.survey.taken_on' => '2026-03',
+        'transducer.to' => ['device' => 'live-sonar', 'socket' => 's'], 'transducer.via' => ['a'], 'device.sockets' => [['id' => 'live', 'plug' => '12-pin live plug, type L', 'shows' => ['live']]], 'transducer.not_with' => ['t'], 'transducer.bands_khz' => [['185 kHz', '225 kHz']],
+        'network-cable.from' => 'live-sonar', 'network-cable.to' => 'hub', 'serial.sentences' => ['DBT'], 'serial.listeners' => ['live-sonar'], 'terminal-block.wired' => [['pin' => '1', 'colour' => 'blue']],
+        'terminal-block.pins' => [['pin' => '1', 'carries' => 'sonar+']],
     ];
 
     public function test_every_field_of_every_form_is_taken_by_the_file(): void
@@ -182,6 +185,13 @@ final class EveryFieldTest extends TestCase
             $put('found:old', ['chemistry' => 'agm', 'nominal_v' => 12]),
             $put('check:path', []),
             $put('photograph:p', ['of' => 'other']),
+            $put('transducer:t', ['mount' => 'pole', 'functions' => ['depth'], 'plug' => 'sonar-6']),
+            $put('adapter:a', ['from' => 'sonar-6', 'to' => 'sonar-8', 'passes' => ['depth']]),
+            $put('terminal-block:tb', ['from' => 'cut-6', 'to' => 'sonar-8', 'pins' => [['pin' => 1, 'carries' => 'sonar+']]]),
+            $put('network-cable:n', ['from' => 'live-sonar', 'to' => 'hub']),
+            $put('backbone:bus', ['length_m' => 6]),
+            $put('serial:line', ['talker' => 'hub', 'listeners' => ['live-sonar']]),
+            Patch::set('device:live-sonar', ['sockets' => [(object) ['id' => 'live', 'plug' => '12-pin live plug, type L', 'shows' => ['live']], (object) ['id' => 's', 'plug' => 'sonar-6', 'shows' => ['depth']]]]),
         ]));
     }
 }

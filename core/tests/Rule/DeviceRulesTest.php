@@ -76,7 +76,7 @@ final class DeviceRulesTest extends RuleTestCase
 
     public function test_plans_of_good_work_have_no_finding_and_nothing_unknown(): void
     {
-        foreach (['pump', 'series', 'parallel', 'routed'] as $plan) {
+        foreach (['pump', 'series', 'parallel', 'routed', 'sounding'] as $plan) {
             $evaluation = Plans::evaluate(Plans::named($plan));
             self::assertSame([], array_map(static fn ($finding): string => $finding->says, $evaluation->findings), $plan);
             self::assertSame([], array_map(static fn ($unchecked): string => "{$unchecked->rule->code} {$unchecked->on} {$unchecked->needs}", $evaluation->unchecked), $plan);
@@ -92,7 +92,7 @@ final class DeviceRulesTest extends RuleTestCase
             self::assertNotSame('', $text->speaksWhen.$text->because.$text->source);
         }
         self::assertSame(array_unique($codes), $codes);
-        $driven = array_column([...BankRulesTest::speaking(), ...ProtectionRulesTest::speaking(), ...WireRulesTest::speaking(), ...LayoutRulesTest::speaking(), ...self::speaking()], 0);
+        $driven = array_column([...BankRulesTest::speaking(), ...ProtectionRulesTest::speaking(), ...WireRulesTest::speaking(), ...LayoutRulesTest::speaking(), ...SonarRulesTest::speaking(), ...self::speaking()], 0);
         self::assertSame(['D06'], array_values(array_diff($codes, $driven)), 'D06 has a test of its own.');
     }
 

@@ -56,10 +56,10 @@ final class QuestionTest extends TestCase
         self::assertNull(StandardAreas::areas()->format->field('gizmo:b1', 'restrained'));
     }
 
-    /** @return array<string, array{string, string, string, 'pump'|'series'|'parallel'|'routed', array<string, array<string, mixed>>}> */
+    /** @return array<string, array{string, string, string, 'pump'|'series'|'parallel'|'routed'|'sounding', array<string, array<string, mixed>>}> */
     private static function cases(): array
     {
-        /** @var array<string, array{string, string, string, 'pump'|'series'|'parallel'|'routed', array<string, array<string, mixed>>}> */
+        /** @var array<string, array{string, string, string, 'pump'|'series'|'parallel'|'routed'|'sounding', array<string, array<string, mixed>>}> */
         return [...BankRulesTest::unknowns(), ...ProtectionRulesTest::unknowns(), ...WireRulesTest::unknowns(), ...DeviceRulesTest::unknowns(), ...LayoutRulesTest::unknowns()];
     }
 

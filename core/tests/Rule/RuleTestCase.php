@@ -30,7 +30,7 @@ abstract class RuleTestCase extends TestCase
     abstract protected static function withoutRemedy(): array;
 
     /**
-     * @param  'pump'|'series'|'parallel'|'routed'  $plan
+     * @param  'pump'|'series'|'parallel'|'routed'|'sounding'  $plan
      * @param  array<string, array<string, mixed>>  $changes
      */
     #[DataProvider('speaking')]
@@ -48,7 +48,7 @@ abstract class RuleTestCase extends TestCase
     }
 
     /**
-     * @param  'pump'|'series'|'parallel'|'routed'  $plan
+     * @param  'pump'|'series'|'parallel'|'routed'|'sounding'  $plan
      * @param  array<string, array<string, mixed>>  $changes
      */
     #[DataProvider('silent')]
@@ -58,7 +58,7 @@ abstract class RuleTestCase extends TestCase
     }
 
     /**
-     * @param  'pump'|'series'|'parallel'|'routed'  $plan
+     * @param  'pump'|'series'|'parallel'|'routed'|'sounding'  $plan
      * @param  array<string, array<string, mixed>>  $changes
      */
     #[DataProvider('speaking')]
@@ -74,7 +74,7 @@ abstract class RuleTestCase extends TestCase
     }
 
     /**
-     * @param  'pump'|'series'|'parallel'|'routed'  $plan
+     * @param  'pump'|'series'|'parallel'|'routed'|'sounding'  $plan
      * @param  array<string, array<string, mixed>>  $changes
      */
     #[DataProvider('unknowns')]
