@@ -8,7 +8,10 @@ namespace Dinghy\Tests;
 final class OtherIds
 {
     /** Keys whose text speaks of a part. */
-    private const REFERENCES = ['id', 'from', 'to', 'bank', 'device', 'block', 'battery', 'station', 'of', 'renewed_by', 'board', 'complaint'];
+    private const REFERENCES = ['id', 'from', 'to', 'bank', 'device', 'block', 'battery', 'station', 'of', 'renewed_by', 'board', 'complaint', 'socket', 'talker', 'motor'];
+
+    /** Keys of lists of words that stand for themselves, though a part may be called the same. */
+    private const WORDS = ['functions', 'shows', 'passes', 'terminators', 'sentences'];
 
     /** @param  \Closure(string): string  $called  the new id of an old one */
     public static function in(\stdClass $root, \Closure $called): \stdClass
@@ -36,6 +39,11 @@ final class OtherIds
             $copy = new \stdClass;
             foreach (get_object_vars($node) as $key => $value) {
                 // Only what phases switch on is listed by id.
+                if (in_array($key, self::WORDS, true)) {
+                    $copy->{$key} = $value;
+
+                    continue;
+                }
                 $copy->{$under === 'on' ? $ids[$key] ?? $key : $key} = is_string($value) && ! in_array($key, self::REFERENCES, true) ? $value : self::replaced($value, $ids, (string) $key);
             }
 

@@ -50,10 +50,12 @@ final class PlanWords
             'battery' => $this->battery($id),
             'way' => 'way from '.$this->named('station', $part->from ?? null).' to '.$this->named('station', $part->to ?? null),
             'bond' => 'bond from '.$this->named('bank', $part->from ?? null).' to '.$this->named('bank', $part->to ?? null),
+            'network-cable' => 'network cable from '.$this->named('device', $part->from ?? null).' to '.$this->named('device', $part->to ?? null),
+            'serial' => 'serial line from '.$this->named('device', $part->talker ?? null),
             'jumper' => 'jumper from '.$this->post($part->from ?? null).' to '.$this->post($part->to ?? null),
             default => $part !== null && is_string($part->name ?? null) && $part->name !== ''
                 ? $part->name
-                : ucfirst(IdWords::with($kind === 'charger' && self::feedsBlock($part) ? 'converter' : $kind, $id)),
+                : ucfirst(IdWords::with($kind === 'charger' && self::feedsBlock($part) ? 'converter' : $this->format->kinds->named($kind)->word ?? $kind, $id)),
         };
     }
 

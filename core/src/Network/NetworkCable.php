@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Dinghy\Network;
 
-use Dinghy\Record\IdWords;
+use Dinghy\Plan\Plan;
 use Dinghy\Record\Record;
 
 /** A cable of the network; it takes a port at both ends. */
@@ -36,8 +36,9 @@ final readonly class NetworkCable
         );
     }
 
-    public function label(): string
+    /** As a sentence speaks of it: by what it joins. */
+    public function label(Plan $plan): string
     {
-        return IdWords::the('network cable', $this->id);
+        return "the network cable from {$plan->devices[$this->from]->label()} to {$plan->devices[$this->to]->label()}";
     }
 }

@@ -10,6 +10,7 @@ import { useZoom } from './ZoomPane';
 import { copperWidth, potentialTint } from './potential';
 import classes from './PowerTree.module.css';
 import lines from './lines.module.css';
+import { pressed } from './pressed';
 import { type Place, useDrag } from './useDrag';
 
 interface Props {
@@ -276,17 +277,4 @@ function DeviceBox({ job, placed, x, worst, touched, selected, onSelect }: { job
 function worstOn(job: PlannedJob, device: string): Finding['level'] | null {
     // Findings come worst first.
     return job.evaluation.findings.find((finding) => finding.on === `device:${device}`)?.level ?? null;
-}
-
-/** What a button of a drawing does, by pointer and by keys. */
-function pressed(act: () => void) {
-    return {
-        onClick: act,
-        onKeyDown: (event: React.KeyboardEvent) => {
-            if (event.key === 'Enter' || event.key === ' ') {
-                event.preventDefault();
-                act();
-            }
-        },
-    };
 }

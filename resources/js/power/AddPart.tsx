@@ -7,7 +7,7 @@ import { words } from '../boat/parts';
 import { useCatalogue } from '../catalogue/parts';
 import { Dialog } from '../look/Dialog';
 import type { PlanEdits } from '../plan/usePlanEdits';
-import { MakePart } from './MakePart';
+import { MakePart } from '../inspector/MakePart';
 import { PartDetails } from './PartDetails';
 
 const TITLES = new Map(CATALOGUE_KINDS.map(([kind, title]) => [kind, title]));

@@ -48,7 +48,7 @@ final readonly class BesideThrustCables extends SonarRule
             }
         }
         foreach ($figures->network->cables as $cable) {
-            yield from $this->beside($solved, $heavy, "network-cable:{$cable->id}", ucfirst($cable->label()),
+            yield from $this->beside($solved, $heavy, "network-cable:{$cable->id}", ucfirst($cable->label($plan)),
                 CableRun::ofCable($plan, $cable), $plan->devices[$cable->from]->station, $plan->devices[$cable->to]->station);
         }
     }

@@ -60,7 +60,7 @@ final readonly class PortsRunOut extends SonarRule
             foreach ($end === null ? [] : $figures->cabling->devices() as $other) {
                 if ($other->id !== $far && $other->id !== $full->id && isset($joined[$other->id]) && $figures->cabling->free($other->id) > 0) {
                     yield new Remedy(
-                        "Lead {$cable->label()} to {$other->label()}, which has a free port.",
+                        "Lead {$cable->label($solved->plan)} to {$other->label()}, which has a free port.",
                         Patch::change("network-cable:{$cable->id}", [$end => $other->id], ['length_m', 'route']),
                     );
                 }

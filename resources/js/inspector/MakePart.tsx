@@ -4,7 +4,7 @@ import { useEffect, useRef, useState } from 'react';
 import { formOf, KINDS } from '../api/forms';
 import type { PlannedJob } from '../api/types';
 import { partName, partsOf, words } from '../boat/parts';
-import { NewObject } from '../inspector/ObjectEntry';
+import { NewObject } from './ObjectEntry';
 import type { PlanEdits } from '../plan/usePlanEdits';
 
 interface Props {

@@ -1,0 +1,118 @@
+import { Button, Group, Title } from '@mantine/core';
+import { useState } from 'react';
+
+import { partName, partsOf } from '../boat/parts';
+import { SonarMap } from '../drawings/SonarMap';
+import { TrunkDrawing } from '../drawings/TrunkDrawing';
+import { ZoomPane } from '../drawings/ZoomPane';
+import { DrawingSwitch } from '../frame/DrawingSwitch';
+import { Panes } from '../frame/Panes';
+import { Stage, type StageProps } from '../frame/Stage';
+import classes from '../frame/Stage.module.css';
+import { type Asked, StageDialogs } from '../frame/StageDialogs';
+import { StageFrame } from '../frame/StageFrame';
+import { useStageAddress } from '../frame/useStageAddress';
+import { useStageKeys } from '../frame/useStageKeys';
+import { Region } from '../look/Region';
+import { type Findable } from '../palette/findable';
+import { Findings } from '../plan/Findings';
+import { FindingsOn } from '../plan/FindingsOn';
+import { WhyPanel } from '../why/WhyPanel';
+import { AddHere } from './AddHere';
+import { BackbonePane } from './BackbonePane';
+import { type Pane, PANES } from './panes';
+import { PinsPane } from './PinsPane';
+import { PlugsPane } from './PlugsPane';
+import { PortsPane } from './PortsPane';
+import { SeesPane } from './SeesPane';
+
+const KINDS_HERE = ['transducer', 'adapter', 'terminal-block', 'network-cable', 'backbone', 'serial'];
+
+export function SonarStage() {
+    return <Stage stage="sonar">{(props) => <BoatSonar {...props} />}</Stage>;
+}
+
+/** The stage Sonar: which screen sees what, over which cable and plug. */
+function BoatSonar({ job, edits, silent }: StageProps) {
+    const { pane, paneName, on: named, drawing: drawn, go } = useStageAddress<Pane>(PANES, 'findings');
+    const network = job.evaluation.network;
+    const backbones = job.plan.network?.backbones ?? [];
+    const on = named ?? 'plan';
+    const drawing = drawn === 'backbone' && backbones.length > 0 ? 'backbone' : 'map';
+    const backbone = backbones.find(({ id }) => on === `backbone:${id}`) ?? backbones[0];
+    const [why, setWhy] = useState<string | null>(null);
+    const [asked, setAsked] = useState<Asked | null>(null);
+    const [isAdding, setAdding] = useState(false);
+    const choose = (part: string) => go({ on: part, ...(part.startsWith('backbone:') ? { drawing: 'backbone' } : {}) });
+    const show = (part: string) => go({ on: part, ...(part.startsWith('backbone:') ? { drawing: 'backbone', pane: 'backbone' } : { drawing: 'map', ...(part.startsWith('terminal-block:') ? { pane: 'pins' } : {}) }) });
+    const add = () => job.can_change && setAdding(true);
+    useStageKeys({ job, panes: PANES, onPane: (next) => go({ pane: next }), edits, onAsk: setAsked }, { a: add });
+    const things: Findable[] = [
+        ...PANES.map(([name, label]) => ({ kind: 'show', label, go: () => go({ pane: name }) })),
+        ...KINDS_HERE.flatMap((kind) => partsOf(job.plan, kind).map(({ id }) => ({ kind, label: partName(job, `${kind}:${id}`), go: () => show(`${kind}:${id}`) }))),
+    ];
+    const findings = job.evaluation.findings.filter((finding) => finding.stage === 'sonar').length;
+    return (
+        <StageFrame
+            job={job}
+            edits={edits}
+            silent={silent}
+            stage="sonar"
+            onAsk={setAsked}
+            onWhy={() => go({ pane: 'findings' })}
+            why={why === null ? null : <WhyPanel job={job} figure={why} figures={[{ figure: why, label: 'this finding' }]} onFigure={setWhy} onClose={() => setWhy(null)} />}
+            asked={
+                <>
+                    <StageDialogs stage="sonar" edits={edits} asked={asked} onClose={() => setAsked(null)} job={job} />
+                    <AddHere opened={isAdding} onClose={() => setAdding(false)} job={job} edits={edits} />
+                </>
+            }
+            on={on}
+            onSelect={choose}
+            about={<FindingsOn job={job} edits={edits} on={on} onWhy={setWhy} onLook={() => undefined} />}
+            things={things}
+            paneName={paneName}
+            drawing={
+                <section className={classes.drawing} aria-label={drawing === 'map' ? 'Sonar map' : 'Backbone'}>
+                    <Group component="header" gap="4px 24px" mih={32} fz={13}>
+                        {backbones.length === 0 ? <Title order={2} size={18}>Sonar map</Title> : <DrawingSwitch drawings={[['map', 'Sonar map'], ['backbone', 'Backbone']]} drawing={drawing} onDrawing={(next) => go({ drawing: next })} />}
+                        <span className="quiet">{drawing === 'map' ? 'devices from behind; a tick is a metre of cable; what is free is hollow' : 'the trunk to scale, drops at their tees'}</span>
+                        {job.can_change && (
+                            <Button size="compact-sm" variant="outline" ml="auto" onClick={add}>
+                                Add a part
+                            </Button>
+                        )}
+                    </Group>
+                    <div className={classes.tree}>
+                        {network === undefined ? (
+                            <p>Nothing of sonar and data is planned yet. Add a transducer, and say which socket it is plugged into; sockets and ports belong to the screens and boxes put in at Power.</p>
+                        ) : (
+                            <ZoomPane label={drawing === 'map' ? 'Drawing of the sonar map' : 'Drawing of the backbone'}>
+                                {drawing === 'map' || backbone === undefined ? <SonarMap job={job} selected={on} onSelect={choose} /> : <TrunkDrawing job={job} backbone={backbone} judged={network.backbones.find(({ id }) => id === backbone.id)} />}
+                            </ZoomPane>
+                        )}
+                    </div>
+                </section>
+            }
+            lower={
+                <Panes panes={PANES} pane={pane} onPane={(next) => go({ pane: next })} counts={{ findings }}>
+                    {pane === 'findings' ? (
+                        <Findings job={job} edits={edits} stage="sonar" onWhy={setWhy} onShow={show} onLook={() => undefined} />
+                    ) : (
+                        <Region label={paneName}>
+                            {pane === 'pins' && <PinsPane job={job} edits={edits} />}
+                            {network === undefined ? pane !== 'pins' && <p>Nothing of sonar and data is planned yet.</p> : (
+                                <>
+                                    {pane === 'sees' && <SeesPane job={job} network={network} />}
+                                    {pane === 'plugs' && <PlugsPane job={job} network={network} onSelect={choose} />}
+                                    {pane === 'ports' && <PortsPane job={job} network={network} onSelect={choose} />}
+                                    {pane === 'backbone' && <BackbonePane job={job} network={network} onSelect={choose} />}
+                                </>
+                            )}
+                        </Region>
+                    )}
+                </Panes>
+            }
+        />
+    );
+}

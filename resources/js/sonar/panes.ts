@@ -1,0 +1,10 @@
+/** The panes below the sonar map, each with its key. */
+export const PANES = [
+    ['findings', 'Findings', 'f'],
+    ['sees', 'Who sees what', 'v'],
+    ['plugs', 'Plugs and cables', 'p'],
+    ['pins', 'Pins', 'n'],
+    ['ports', 'Ports', 'o'],
+    ['backbone', 'Backbone', 'b'],
+] as const;
+export type Pane = (typeof PANES)[number][0];
