@@ -18,7 +18,7 @@ final class CommandsTest extends TestCase
         self::assertSame(0, $process->getExitCode(), $process->getErrorOutput());
         $document = json_decode($process->getOutput(), true, 64, JSON_THROW_ON_ERROR);
         self::assertSame('dinghy-evaluation', $document['format']);
-        self::assertSame(['W02', 'F03', 'F04', 'W01', 'D05'], array_column($document['findings'], 'rule'));
+        self::assertSame(['W02', 'F03', 'F04', 'W01', 'D05', 'N11'], array_column($document['findings'], 'rule'));
     }
 
     public function test_strict_exits_1_on_a_stop_and_0_without(): void

@@ -55,7 +55,7 @@ final class PlanWords
             'jumper' => 'jumper from '.$this->post($part->from ?? null).' to '.$this->post($part->to ?? null),
             default => $part !== null && is_string($part->name ?? null) && $part->name !== ''
                 ? $part->name
-                : ucfirst(IdWords::with($kind === 'charger' && self::feedsBlock($part) ? 'converter' : $this->format->kinds->named($kind)->word ?? $kind, $id)),
+                : ucfirst(IdWords::with($kind === 'charger' && self::feedsBlock($part) ? 'converter' : str_replace('-', ' ', $kind), $id)),
         };
     }
 
