@@ -88,7 +88,7 @@ final class PlanNetwork
                 $this->addCircuit($runs[$branch->id], $block->plus()->name, $block->minus()->name, false);
             }
         }
-        foreach ($joined ? $plan->devices : [] as $device) {
+        foreach ($joined ? $plan->consumers : [] as $device) {
             $this->addLead($device);
         }
         $this->addChargers($charging);
@@ -232,7 +232,7 @@ final class PlanNetwork
 
     private function addCircuit(SizedRun $run, string $plus, string $minus, bool $switch): void
     {
-        $end = $run->circuit->block ?? $this->entry($this->plan->devices[$run->circuit?->device->id ?? '']);
+        $end = $run->circuit->block ?? $this->entry($this->plan->consumers[$run->circuit?->device->id ?? '']);
         $at = 0;
         foreach ($run->protection as $index => $protection) {
             $plus = $this->series(
@@ -323,7 +323,7 @@ final class PlanNetwork
     /** @param  \Closure(Device): float  $amps */
     private function addLoads(\Closure $amps, float $crankingAmps): void
     {
-        foreach ($this->plan->devices as $device) {
+        foreach ($this->plan->consumers as $device) {
             $nominal = null;
             foreach ($this->wiring->pathsTo($device) as $path) {
                 $nominal = min($nominal ?? INF, $path->nominalVolts());

@@ -10,9 +10,6 @@ use Dinghy\Record\Record;
 /** A CAN instrument network: a trunk with tees, drops, terminators and the tap that powers it [pub NMEA 2000, mem]. */
 final readonly class Backbone
 {
-    /** A of one load unit */
-    public const LOAD_UNIT = 0.05;
-
     /** Ω of one terminator */
     public const TERMINATOR = 120.0;
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Dinghy\Network;
 
+use Dinghy\Plan\BackboneLoad;
 use Dinghy\Record\Record;
 
 /** A device that hangs on a backbone by its drop. */
@@ -38,7 +39,7 @@ final readonly class BackboneNode
     /** A that it draws, whatever its volts. */
     public function amps(): float
     {
-        return $this->loadUnits * Backbone::LOAD_UNIT;
+        return $this->loadUnits * BackboneLoad::UNIT;
     }
 
     /** V that its drop loses, both conductors. */

@@ -10,6 +10,7 @@ use Dinghy\Record\Record;
 /** A circuit from a fuse block to one device, or to another block. */
 final readonly class Branch
 {
+    /** @param  string|null  $device  or backbone, that it leads to */
     private function __construct(
         public string $id,
         public LoadClass $class,
@@ -30,7 +31,7 @@ final readonly class Branch
             // A circuit of a fuse block has its fuse in the block, at its source.
             new Protection(FuseFamily::from($record->text('family')), $record->numberOrNull('fuse_a'), 0.0, false),
             Run::of($record->record('run')),
-            $to->textOrNull('device'),
+            $to->textOrNull('device') ?? $to->textOrNull('backbone'),
             $to->textOrNull('block'),
         );
     }

@@ -26,6 +26,7 @@ final readonly class Device
      * @param  list<LongestRun>  $longestRuns  its maker's table of gauges and lengths
      * @param  bool  $alwaysOn  meant to stay on for weeks: automatic bilge pumps, alarms
      * @param  string|null  $data  name of the data cables that join it to others of that name
+     * @param  string  $part  kind of the part that draws: a device, or what a circuit takes for one
      */
     private function __construct(
         public string $id,
@@ -47,6 +48,7 @@ final readonly class Device
         public bool $keyedPlug,
         public ?string $data,
         public Mounting $mounting,
+        private string $part = 'device',
     ) {
         [$this->plus, $this->minus] = [Post::plus($id), Post::minus($id)];
     }
@@ -78,6 +80,27 @@ final readonly class Device
             $record->textOrNull('data'),
             Mounting::of($record),
         );
+    }
+
+    /**
+     * What draws and is no device of the plan.
+     *
+     * @param  string  $part  its kind
+     * @param  array{float, float}  $works  V from and up to
+     * @param  float  $amps  A, whatever the volts
+     */
+    public static function standingFor(string $part, string $id, string $name, array $works, float $amps): self
+    {
+        return new self(
+            $id, $name, DeviceKind::Other, null, $works[0], $works[1], $amps, $amps, LoadKind::Current,
+            null, null, 0.0, null, 0.0, [], false, false, null, Mounting::unmeasured(), $part,
+        );
+    }
+
+    /** The part that draws, as findings name it: "device:hub". */
+    public function on(): string
+    {
+        return "{$this->part}:{$this->id}";
     }
 
     public function isMotor(): bool

@@ -12,6 +12,7 @@ final readonly class Feed
     /**
      * @param  list<Protection>  $protection  from the source outward
      * @param  float|null  $switchRating  A that its switch is made for
+     * @param  string|null  $device  or backbone, that it leads to
      */
     private function __construct(
         public string $id,
@@ -52,7 +53,7 @@ final readonly class Feed
             $record->flag('switch'),
             $record->numberOrNull('switch_rating_a'),
             Run::of($record->record('run')),
-            $to->textOrNull('device'),
+            $to->textOrNull('device') ?? $to->textOrNull('backbone'),
             $to->textOrNull('block'),
             new Lug(
                 Fastening::from($record->text('fastening')),

@@ -38,6 +38,11 @@ final readonly class Mounting
     ) {
     }
 
+    public static function unmeasured(): self
+    {
+        return new self(null, null, false, false, false, null, null, null, null, null, null, null);
+    }
+
     /** @param  Record  $device  whose measures they are */
     public static function of(Record $device): self
     {

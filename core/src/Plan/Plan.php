@@ -22,6 +22,7 @@ final readonly class Plan
      * @param  array<string, Feed>  $feeds  by id
      * @param  array<string, Block>  $blocks  by id
      * @param  array<string, Device>  $devices  by id
+     * @param  array<string, Device>  $consumers  by id: devices, and backbones as their circuits see them
      * @param  list<Bond>  $bonds
      * @param  array<string, Charger>  $chargers  by id
      * @param  array<string, Hole>  $holes  by id
@@ -42,6 +43,7 @@ final readonly class Plan
         public array $feeds,
         public array $blocks,
         public array $devices,
+        public array $consumers,
         public array $bonds,
         public array $chargers,
         public ?array $trip,
@@ -135,7 +137,7 @@ final readonly class Plan
     public function called(Feed $feed): string
     {
         return 'the feed to '.($feed->block === null
-            ? $this->devices[(string) $feed->device]->label()
+            ? $this->consumers[(string) $feed->device]->label()
             : $this->blocks[$feed->block]->label());
     }
 
@@ -170,6 +172,8 @@ final readonly class Plan
         ), null, 'id');
         $trip = $record->recordOrNull('trip');
         $survey = $record->recordOrNull('survey');
+        $devices = array_column(array_map(Device::of(...), $record->records('devices')), null, 'id');
+        $backbones = array_map(BackboneLoad::of(...), $record->recordOrNull('network')?->records('backbones') ?? []);
 
         return new self(
             $record->text('title'),
@@ -193,7 +197,8 @@ final readonly class Plan
                 ),
                 $record->records('blocks'),
             ), null, 'id'),
-            array_column(array_map(Device::of(...), $record->records('devices')), null, 'id'),
+            $devices,
+            [...$devices, ...array_column($backbones, null, 'id')],
             array_map(static fn (Record $bond): Bond => Bond::of($bond, $banks), $record->records('bonds')),
             array_column(
                 array_map(

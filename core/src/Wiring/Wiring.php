@@ -41,7 +41,7 @@ final class Wiring
         $paths = [];
         foreach ($plan->feeds as $feed) {
             if ($feed->device !== null) {
-                $paths[] = new Path($feed, [$circuits[$feed->id]], $plan->devices[$feed->device]);
+                $paths[] = new Path($feed, [$circuits[$feed->id]], $plan->consumers[$feed->device]);
             } elseif ($feed->block !== null) {
                 array_push($paths, ...$this->pathsBehind($feed, [$circuits[$feed->id]], $plan->blocks[$feed->block]));
             }
@@ -206,7 +206,7 @@ final class Wiring
         foreach ($block->branches as $branch) {
             $circuits = [...$before, $this->circuits[$branch->id]];
             if ($branch->device !== null) {
-                $paths[] = new Path($source, $circuits, $this->plan->devices[$branch->device]);
+                $paths[] = new Path($source, $circuits, $this->plan->consumers[$branch->device]);
             } else {
                 array_push(
                     $paths,
@@ -223,7 +223,7 @@ final class Wiring
     {
         $devices = [];
         foreach ($block->branches as $branch) {
-            $devices += $branch->device !== null ? [$branch->device => $plan->devices[$branch->device]]
+            $devices += $branch->device !== null ? [$branch->device => $plan->consumers[$branch->device]]
                 : self::devicesBehind($plan, $plan->blocks[(string) $branch->block]);
         }
 
@@ -311,7 +311,7 @@ final class Wiring
         ?Block $block,
         ?string $device,
     ): Circuit {
-        $behind = $block === null ? [$plan->devices[(string) $device]] : array_values(
+        $behind = $block === null ? [$plan->consumers[(string) $device]] : array_values(
             self::devicesBehind($plan, $block),
         );
         $target = $block === null ? $behind[0]->station : $block->station;

@@ -5,10 +5,14 @@ declare(strict_types=1);
 namespace Dinghy\Tests\Network;
 
 use Dinghy\Area\Sonar\Figure\SonarFigures;
+use Dinghy\Circuit\SpiceNetlist;
+use Dinghy\Circuit\State;
 use Dinghy\Network\Backbone;
 use Dinghy\Network\PowerTap;
 use Dinghy\Network\TapPlace;
 use Dinghy\Network\Trunk;
+use Dinghy\Rule\Finding;
+use Dinghy\Rule\Level;
 use Dinghy\Tests\Circuit\Ngspice;
 use Dinghy\Tests\Plans;
 use Dinghy\Tests\Seed;
@@ -32,6 +36,22 @@ final class TrunkTest extends TestCase
         self::assertSame(1, $trunk->worst());
         self::assertEqualsWithDelta(12 - $second, $trunk->drop, 1e-5);
         self::assertSame(60.0, $trunk->backbone->ohmsAcross());
+    }
+
+    /** A tap that says no volts has those at the end of the branch that leads to it, everything on; the backbone draws 0.25 A there. */
+    public function test_a_tap_that_a_branch_feeds(): void
+    {
+        $fed = Plans::changed(Plans::sounding(), ['backbone:bus' => ['power' => [['at_m' => 0]]], 'block:fuses' => ['circuits' => 8]]);
+        $root = $fed->root();
+        $root->blocks[0]->branches[] = (object) ['id' => 'to-bus', 'class' => 'electronics', 'fuse_a' => 3, 'run' => (object) ['length_m' => 2, 'gauge' => '16 AWG', 'cable' => 'pair'], 'to' => (object) ['backbone' => 'bus']];
+        $boat = Plans::evaluate($fed->format->document(json_encode($root, JSON_THROW_ON_ERROR)))->boat;
+        self::assertEqualsWithDelta(0.25, $boat->runs['to-bus']->amps, 1e-9);
+        $spice = Ngspice::run($boat->states->netlist(State::Loaded));
+        $tap = $spice[SpiceNetlist::nameOf('bus+')] - $spice[SpiceNetlist::nameOf('bus-')];
+        self::assertEqualsWithDelta($tap - 2 * 0.057 * 0.25 * 1 - 2 * 0.057 * 0.1 * 2, $boat->figures(SonarFigures::class)->trunks['bus']->at(0), 1e-4);
+        // It loses on its way to the tap, and is judged there like any circuit.
+        self::assertLessThan(12.7, $tap);
+        self::assertSame([], array_filter(Plans::evaluate($fed->format->document(json_encode($root, JSON_THROW_ON_ERROR)))->findings, static fn (Finding $finding): bool => $finding->level !== Level::Note));
     }
 
     /** The quick estimate 0.1 · LEN · m · Ω/m [pub NMEA 2000, mem] is exact where all of the load hangs at the far end. */

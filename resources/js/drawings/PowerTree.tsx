@@ -74,7 +74,7 @@ export function PowerTree({ job, wired, selected, touched, onSelect, onHang }: P
                 <BankStack key={bank.bank.id} wires={wired.find((one) => one.id === bank.bank.id)?.wires ?? []} job={job} placed={bank} touched={changed(`bank:${bank.bank.id}`)} selected={selected} onSelect={onSelect} />
             ))}
             {layout.devices.map((device) => (
-                <DeviceBox key={device.id} job={job} placed={device} x={layout.deviceX} worst={worstOn(job, device.id)} touched={changed(`device:${device.id}`)} selected={selected === `device:${device.id}`} onSelect={onSelect} />
+                <DeviceBox key={device.on} job={job} placed={device} x={layout.deviceX} worst={worstOn(job, device.on)} touched={changed(device.on)} selected={selected === device.on} onSelect={onSelect} />
             ))}
             {onHang !== null &&
                 layout.blocks.length > 1 &&
@@ -242,6 +242,8 @@ function wirePath(placed: PlacedBank, wire: WiredBank['wires'][number]): string 
 function DeviceBox({ job, placed, x, worst, touched, selected, onSelect }: { job: PlannedJob; placed: PlacedDevice; x: number; worst: Finding['level'] | null; touched: boolean; selected: boolean; onSelect: (on: string) => void }) {
     const figures = job.evaluation.devices.find((device) => device.id === placed.id);
     const part = job.plan.devices?.find((device) => device.id === placed.id);
+    const backbone = job.evaluation.network?.backbones.find(({ id }) => placed.on === `backbone:${id}`);
+    const shown = backbone === undefined ? figures?.volts_loaded : backbone.volts_min;
     const top = placed.y - DEVICE.height / 2;
     return (
         <g>
@@ -250,8 +252,8 @@ function DeviceBox({ job, placed, x, worst, touched, selected, onSelect }: { job
                 tabIndex={0}
                 className={lines.part}
                 aria-pressed={selected}
-                aria-label={`${partName(job, `device:${placed.id}`)}: ${volts(figures?.volts_loaded)}`}
-                {...pressed(() => onSelect(`device:${placed.id}`))}
+                aria-label={`${partName(job, placed.on)}: ${volts(shown)}`}
+                {...pressed(() => onSelect(placed.on))}
             >
                 {selected && <rect x={x - 4} y={top - 4} width={DEVICE.width + 8} height={DEVICE.height + 8} rx="5" className={lines.taken} />}
                 <rect x={x} y={top} width={DEVICE.width} height={DEVICE.height} rx="3" className={`${lines.box} ${worst === null ? '' : TONES[worst]}`} strokeWidth={worst === 'stop' ? 3 : worst === 'warn' ? 2.2 : 1.2} />
@@ -259,13 +261,13 @@ function DeviceBox({ job, placed, x, worst, touched, selected, onSelect }: { job
             <g aria-hidden="true" pointerEvents="none">
                 {touched && <rect x={x - 5} y={top - 4} width={DEVICE.width + 10} height={DEVICE.height + 8} className={`${lines.line} ${lines.hand}`} strokeWidth="3" strokeDasharray="7 5" />}
                 <text x={x + 10} y={top + 16} className={lines.name} fontSize="16">
-                    {partName(job, `device:${placed.id}`)}
+                    {partName(job, placed.on)}
                 </text>
                 <text x={x + 10} y={top + 33} className={lines.figure} fontSize="16" data-figure={`device:${placed.id}:volts_loaded`}>
-                    {volts(figures?.volts_loaded)}
+                    {volts(shown)}
                 </text>
                 <text x={x + 82} y={top + 33} className={lines.words} fontSize="13">
-                    {amps(part?.kind === 'motor' ? part.peak_a : part?.typical_a)} · loses {figures?.path_drop_pct?.toFixed(1) ?? '–'} of {percent(figures?.limit_pct, 0)}
+                    {backbone === undefined ? `${amps(part?.kind === 'motor' ? part.peak_a : part?.typical_a)} · loses ${figures?.path_drop_pct?.toFixed(1) ?? '–'} of ${percent(figures?.limit_pct, 0)}` : `the least on it · ${backbone.len} load units`}
                 </text>
                 {worst === 'stop' && <path d="M6 0h7l6 6v7l-6 6H6l-6-6V6z" transform={`translate(${x + DEVICE.width - 26} ${top + 4})`} fill="var(--brick)" />}
                 {worst === 'warn' && <path d="M9 0l9 16H0z" transform={`translate(${x + DEVICE.width - 25} ${top + 5})`} fill="var(--ochre)" />}
@@ -274,7 +276,7 @@ function DeviceBox({ job, placed, x, worst, touched, selected, onSelect }: { job
     );
 }
 
-function worstOn(job: PlannedJob, device: string): Finding['level'] | null {
+function worstOn(job: PlannedJob, on: string): Finding['level'] | null {
     // Findings come worst first.
-    return job.evaluation.findings.find((finding) => finding.on === `device:${device}`)?.level ?? null;
+    return job.evaluation.findings.find((finding) => finding.on === on)?.level ?? null;
 }

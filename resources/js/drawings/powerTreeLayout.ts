@@ -31,8 +31,11 @@ export interface PlacedBank {
     batteries: PlacedBattery[];
     labelY: number;
 }
+/** A device, or a backbone that a circuit leads to. */
 export interface PlacedDevice {
     id: string;
+    /** as "device:hub" */
+    on: string;
     y: number;
 }
 export interface PlacedRun {
@@ -99,7 +102,7 @@ function spread(job: PlannedJob, width: number, row: number): Layout {
     const placed = new Set(layout.devices.map((device) => device.id));
     for (const device of job.plan.devices ?? []) {
         if (!placed.has(device.id)) {
-            layout.devices.push({ id: device.id, y: top + row / 2 });
+            layout.devices.push({ id: device.id, on: `device:${device.id}`, y: top + row / 2 });
             top += row;
         }
     }
@@ -147,9 +150,7 @@ function layOutBank(job: PlannedJob, bank: Bank, top: number, layout: Layout): n
             });
         }
         if (toBlock === undefined) {
-            if (feed.to.device !== undefined) {
-                layout.devices.push({ id: feed.to.device, y: middle });
-            }
+            layout.devices.push(...placedAt(feed.to, middle));
         } else {
             layOutBlock(job, toBlock, layout.blockX, row, potential, layout);
         }
@@ -185,14 +186,16 @@ function layOutBlock(job: PlannedJob, id: string, x: number, top: number, potent
         if (branchRun !== undefined) {
             layout.runs.push({ run: branchRun, feed: null, potential, x1: x + BLOCK_WIDTH, x2: next === undefined ? layout.deviceX : x + DEEPER, y1: y, y2: y });
         }
-        if (branch.to.device !== undefined) {
-            layout.devices.push({ id: branch.to.device, y });
-        }
+        layout.devices.push(...placedAt(branch.to, y));
         if (next !== undefined) {
             layOutBlock(job, next, x + DEEPER, row, potential, layout);
         }
         row += rows * layout.row;
     }
+}
+
+function placedAt(to: Feed['to'], y: number): PlacedDevice[] {
+    return to.device !== undefined ? [{ id: to.device, on: `device:${to.device}`, y }] : to.backbone !== undefined ? [{ id: to.backbone, on: `backbone:${to.backbone}`, y }] : [];
 }
 
 function rowsOf(job: PlannedJob, feed: Feed): number {

@@ -12,8 +12,8 @@ import type { PlanEdits } from '../plan/usePlanEdits';
 export function SplitFeed({ job, feed, opened, onClose, edits }: { job: PlannedJob; feed: string; opened: boolean; onClose: () => void; edits: PlanEdits }) {
     const [chosen, setChosen] = useState<string[]>([]);
     const branches = blockOf(job.plan, feedOf(job.plan, feed)?.to.block ?? '')?.branches ?? [];
-    const label = (to: { device?: string; block?: string }) =>
-        to.device === undefined ? `block ${to.block}` : `${partName(job, `device:${to.device}`)}, ${amps(device(job.plan, to.device)?.peak_a)} at most`;
+    const label = (to: { device?: string; block?: string; backbone?: string }) =>
+        to.backbone !== undefined ? partName(job, `backbone:${to.backbone}`) : to.device === undefined ? partName(job, `block:${to.block}`) : `${partName(job, `device:${to.device}`)}, ${amps(device(job.plan, to.device)?.peak_a)} at most`;
     const close = () => {
         setChosen([]);
         onClose();

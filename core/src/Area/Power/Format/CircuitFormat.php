@@ -65,7 +65,8 @@ final class CircuitFormat
         return new ObjectShape([
             Field::optional('device', ReferenceShape::to('device', WhenGone::GoesToo))->called('Device'),
             Field::optional('block', ReferenceShape::to('block', WhenGone::GoesToo))->called('Fuse block'),
-        ], ['device', 'block']);
+            Field::optional('backbone', ReferenceShape::to('backbone', WhenGone::GoesToo))->called('Backbone'),
+        ], ['device', 'block', 'backbone']);
     }
 
     public static function block(): ObjectShape

@@ -38,15 +38,15 @@ final readonly class BelowMinimumUnderLoad implements Rule
             if (! States::knowsCharge($path->bank())) {
                 yield new Unchecked(
                     $this->text(),
-                    "device:{$path->device->id}",
+                    $path->device->on(),
                     BreakingCapacity::needs($path->bank()),
                 );
             }
         }
         $overload = $solved->states->overload(State::Lowest);
         if ($overload !== null) {
-            $device = $solved->plan->devices[$overload->load] ?? null;
-            yield new Finding($this->text(), Level::Stop, $device === null ? 'plan' : "device:{$device->id}",
+            $device = $solved->plan->consumers[$overload->load] ?? null;
+            yield new Finding($this->text(), Level::Stop, $device === null ? 'plan' : $device->on(),
                 ($device === null ? 'The engine' : $device->label())." cannot be fed with banks at their floor: it asks for {$solved->words->amps($overload->askedAmps)}, the bank can give at most {$solved->words->amps($overload->mostAmps)} beside the rest.",
                 'Use a stronger bank, thicker or shorter wire, or fewer devices at once.',
                 static function () use ($solved, $device): iterable {
@@ -65,7 +65,7 @@ final readonly class BelowMinimumUnderLoad implements Rule
                 continue;
             }
             $seen[$device->id] = true;
-            yield new Finding($this->text(), Level::Stop, "device:{$device->id}",
+            yield new Finding($this->text(), Level::Stop, $device->on(),
                 "{$device->label()} falls to {$solved->words->volts($volts)} with everything on and {$path->bank()->label()} at its floor; it needs {$solved->words->volts($device->minVolts)}.",
                 'Run thicker wire to it, feed it directly, or give it a bank that holds its volts.',
                 static function () use ($solved, $path, $device, $volts): iterable {

@@ -27,9 +27,9 @@ final readonly class ChargingAboveDevice implements Rule
             $device = $path->device;
             $highest = $path->highestVolts();
             if ($highest === null) {
-                yield new Unchecked($this->text(), "device:{$device->id}", "the charging volts of {$path->bank()->label()}");
+                yield new Unchecked($this->text(), $device->on(), "the charging volts of {$path->bank()->label()}");
             } elseif ($highest > $device->maxVolts) {
-                yield new Finding($this->text(), Level::Stop, "device:{$device->id}",
+                yield new Finding($this->text(), Level::Stop, $device->on(),
                     "{$device->label()} sees up to {$solved->words->volts($highest)} while {$path->from()} ".($path->feed() === null ? 'works' : 'charges')."; its maximum is {$solved->words->volts($device->maxVolts)}.",
                     'Feed it from a bank with lower charging volts, or through a converter made for both.',
                     static fn (): iterable => OtherSupply::of($solved, $path), [

@@ -44,7 +44,7 @@ final readonly class CrankingBrownOut implements Rule
         foreach ($sharing as $device) {
             $volts = $cranking?->at($device) ?? 0.0;
             if ($volts < $device->minVolts) {
-                yield new Finding($this->text(), Level::Warn, "device:{$device->id}",
+                yield new Finding($this->text(), Level::Warn, $device->on(),
                     "{$device->label()} falls to {$solved->words->volts($volts)} while the engine draws {$solved->words->amps($engine->crankingAmps)} from {$bank->label()}; it needs {$solved->words->volts($device->minVolts)}.",
                     'Give the electronics a battery of their own.', static fn (): iterable => OtherSupply::ofDevice($solved, $device, $bank), [
                         'volts' => $volts,

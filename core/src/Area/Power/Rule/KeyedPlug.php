@@ -23,7 +23,7 @@ final readonly class KeyedPlug implements Rule
     {
         foreach ($solved->plan->devices as $device) {
             if ($device->keyedPlug) {
-                yield new Finding($this->text(), Level::Note, "device:{$device->id}", "{$device->label()} has a keyed plug.",
+                yield new Finding($this->text(), Level::Note, $device->on(), "{$device->label()} has a keyed plug.",
                     'Turn it until the key meets, push it in straight, then tighten the collar by hand.', null, []);
             }
         }

@@ -30,11 +30,11 @@ final readonly class LeadConnectorRange implements Rule
             if ($connector === null || $lead === null || ($connector->takes($lead) && $connector->takes($run->gauge))) {
                 continue;
             }
-            yield new Finding($this->text(), Level::Stop, "device:{$path->device->id}",
+            yield new Finding($this->text(), Level::Stop, $path->device->on(),
                 "{$path->device->label()}: {$run->gauge} is joined to the factory lead of {$lead} with a {$connector->label()}.",
                 'Use a step-down butt that takes both, crimped on each with its own die.',
                 Patch::set(
-                    "device:{$path->device->id}",
+                    $path->device->on(),
                     ['lead.connector' => (object) [
                         'name' => 'step-down butt',
                         'thinnest' => self::thinner($lead, $run->gauge)->name,

@@ -26,7 +26,7 @@ final readonly class NoSwitchForStandby implements Rule
             $device = $path->device;
             if ($path->drainsWhenOff()) {
                 $feed = $path->feed();
-                yield new Finding($this->text(), Level::Warn, "device:{$device->id}",
+                yield new Finding($this->text(), Level::Warn, $device->on(),
                     "{$device->label()} draws {$solved->words->amps($device->standbyAmps)} with everything off, and no switch stops it.",
                     $feed === null ? 'Fit a switch between its converter and its block.' : "Fit a switch or a switchable breaker in {$solved->plan->called($feed)}.",
                     $feed === null ? null : Patch::set(

@@ -43,7 +43,7 @@ final readonly class NothingFeedsIt implements Rule
     {
         foreach ($solved->plan->devices as $device) {
             if ($solved->wiring->pathsTo($device) === []) {
-                yield new Finding($this->text(), Level::Note, "device:{$device->id}", "Nothing feeds {$device->label()}.",
+                yield new Finding($this->text(), Level::Note, $device->on(), "Nothing feeds {$device->label()}.",
                     'Give it a branch of a fuse block or a feed of its own.', self::circuits($solved->plan, $device), []);
             }
         }

@@ -31,7 +31,7 @@ final readonly class PathDrop implements Rule
     {
         foreach ($solved->wiring->paths as $path) {
             $runs = array_map(static fn ($circuit): SizedRun => $solved->runs[$circuit->id], $path->circuits);
-            $on = "device:{$path->device->id}";
+            $on = $path->device->on();
             foreach ($runs as $run) {
                 if ($run->length === null && $run->circuit !== null) {
                     yield new Unchecked($this->text(), $run->circuit->on(), 'run.length_m');

@@ -28,7 +28,7 @@ final readonly class SupplyOutsideDevice implements Rule
             if ($volts >= $device->minVolts && $volts <= $device->maxVolts) {
                 continue;
             }
-            yield new Finding($this->text(), Level::Stop, "device:{$device->id}",
+            yield new Finding($this->text(), Level::Stop, $device->on(),
                 "{$device->label()} is fed {$solved->words->volts($volts)} nominal from {$path->from()}; it is made for {$solved->words->volts($device->minVolts)} to {$solved->words->volts($device->maxVolts)}.",
                 'Feed it from a bank, or across a battery of one, whose volts lie within its range.',
                 static fn (): iterable => OtherSupply::of($solved, $path), [

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Dinghy\Area\Sonar\Figure;
 
+use Dinghy\Circuit\State;
 use Dinghy\Network\Backbone;
 use Dinghy\Network\Cabling;
 use Dinghy\Network\Chains;
@@ -25,6 +26,12 @@ final readonly class SonarFigures implements Figures
     ) {
     }
 
+    /** @return float|null V at the end of the circuit that leads to it, everything on; null: none does, or they are not known */
+    private static function fed(SolvedBoat $boat, Backbone $backbone): ?float
+    {
+        return $boat->states->in(State::Loaded)?->at($boat->plan->consumers[$backbone->id]);
+    }
+
     /** @throws \LogicException for a boat of which nothing of data and sonar is planned */
     public static function of(SolvedBoat $boat): self
     {
@@ -37,7 +44,7 @@ final readonly class SonarFigures implements Figures
             array_map(
                 static fn (Backbone $backbone): Trunk => Trunk::of(
                     $backbone,
-                    array_map(static fn (PowerTap $tap): ?float => $tap->volts, $backbone->taps),
+                    array_map(static fn (PowerTap $tap): ?float => $tap->volts ?? self::fed($boat, $backbone), $backbone->taps),
                 ),
                 $network->backbones,
             ),
