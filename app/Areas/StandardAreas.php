@@ -7,6 +7,7 @@ namespace App\Areas;
 use App\Areas\Contract\AreaList;
 use App\Areas\Layout\LayoutArea;
 use App\Areas\Power\PowerArea;
+use App\Areas\Sonar\SonarArea;
 use App\Areas\Survey\SurveyArea;
 
 /** Every area of the application, in the order of work: the one list that names them. */
@@ -18,6 +19,7 @@ final class StandardAreas
             new SurveyArea,
             new LayoutArea,
             new PowerArea,
+            new SonarArea,
         ]);
     }
 }

@@ -52,9 +52,17 @@ foreach ([['', 1280, 800], ['-phone', 390, 844]] as [$suffix, $width, $height]) 
         $take('power-bench');
         $open("{$skiff}/layout?on=station:stern&pane=tubes", '[data-station]');
         $take('layout');
+        $open("{$console}/sonar?on=terminal-block:old-block&pane=pins", '[data-pin]');
+        $take('sonar');
     }
     $open("{$skiff}/power", '[data-run]');
     $take('power');
+    if ($suffix === '') {
+        $driver->executeScript("localStorage.setItem('dinghy-scheme', 'dark')");
+        $open("{$skiff}/power", '[data-run]');
+        $take('power-locker');
+        $driver->executeScript("localStorage.removeItem('dinghy-scheme')");
+    }
     $open("{$console}/survey".($suffix === '' ? '?pane=paths&drawing=path' : ''), '[data-figure], img');
     $take('survey');
 }

@@ -18,10 +18,11 @@ final readonly class Trunk
     private const NOMINAL = 12.0;
 
     /**
-     * @param  list<float>|null  $tees  V at the tee of each node, in the order of the plan; null: a tap's volts are not known
+     * @param  array<string, float>|null  $volts  V by place, as key() has it; null: a tap's volts are not known
+     * @param  list<TrunkLeg>  $legs  stretches of trunk between places, from its start
      * @param  float|null  $drop  V from a tap to the lowest tee behind it
      */
-    private function __construct(public Backbone $backbone, private ?array $tees, public ?float $drop)
+    private function __construct(public Backbone $backbone, private ?array $volts, public array $legs, public ?float $drop)
     {
     }
 
@@ -32,41 +33,46 @@ final readonly class Trunk
     {
         $known = array_values(array_filter($volts, is_float(...)));
         if ($known === [] || count($known) < count($backbone->taps)) {
-            return new self($backbone, null, null);
+            return new self($backbone, null, [], null);
         }
-        $tees = [];
+        $at = [];
+        $legs = [];
         $drop = null;
         foreach (self::parts($backbone) as [$from, $to]) {
             $taps = array_filter($backbone->taps, static fn (PowerTap $tap): bool => self::isWithin($tap->at, $from, $to));
             $nodes = array_filter($backbone->nodes, static fn (BackboneNode $node): bool => self::isWithin($node->at, $from, $to));
             if ($taps === []) {
                 // Nothing powers this part: its volts are none.
-                $tees += array_fill_keys(array_keys($nodes), 0.0);
+                foreach ($nodes as $node) {
+                    $at[self::key($node->at)] = 0.0;
+                }
 
                 continue;
             }
             $its = array_intersect_key($known, $taps);
             $here = self::solved($backbone, $taps, $its, $nodes);
-            $tees += $here;
+            $at += $here;
+            array_push($legs, ...self::legsOf($backbone, $here));
             $highest = max([0.0, ...$its]);
-            $drop = max($drop ?? 0.0, $highest - min([$highest, ...$here]));
+            $drop = max($drop ?? 0.0, $highest - min([$highest, ...array_values($here)]));
         }
-        ksort($tees);
 
-        return new self($backbone, array_values($tees), $drop);
+        return new self($backbone, $at, $legs, $drop);
     }
 
     /** @return float|null V at the end of a node's drop */
     public function at(int $node): ?float
     {
-        return $this->tees === null ? null : $this->tees[$node] - $this->backbone->nodes[$node]->lostInDrop();
+        $tee = $this->volts[self::key($this->backbone->nodes[$node]->at)] ?? null;
+
+        return $tee === null ? null : $tee - $this->backbone->nodes[$node]->lostInDrop();
     }
 
     /** @return int|null the node of the lowest volts, of equal ones the first; null: not known, or there is none */
     public function worst(): ?int
     {
         $worst = null;
-        foreach ($this->tees === null ? [] : array_keys($this->backbone->nodes) as $node) {
+        foreach ($this->volts === null ? [] : array_keys($this->backbone->nodes) as $node) {
             if ($worst === null || $this->at($node) < $this->at($worst)) {
                 $worst = $node;
             }
@@ -93,14 +99,14 @@ final readonly class Trunk
      * @param  array<int, PowerTap>  $taps
      * @param  array<int, float>  $volts  V at each of them
      * @param  array<int, BackboneNode>  $nodes
-     * @return array<int, float> V at the tee of each
+     * @return array<string, float> V at each place, from the start
      */
     private static function solved(Backbone $backbone, array $taps, array $volts, array $nodes): array
     {
-        $places = array_values(array_unique([
+        $places = array_unique([
             ...array_map(static fn (PowerTap $tap): float => $tap->at, $taps),
             ...array_map(static fn (BackboneNode $node): float => $node->at, $nodes),
-        ]));
+        ]);
         sort($places);
         $resistors = [];
         for ($i = 1; $i < count($places); $i++) {
@@ -118,10 +124,37 @@ final readonly class Trunk
             $loads[] = new Load("node {$i}", "{$node->at}+", "{$node->at}-", LoadKind::Current, $node->amps(), self::NOMINAL);
         }
         $solution = (new Network($sources, $resistors, $loads))->loaded();
+        $at = [];
+        foreach ($places as $place) {
+            $at[self::key($place)] = $solution instanceof Solution ? $solution->between("{$place}+", "{$place}-") ?? 0.0 : 0.0;
+        }
 
-        return array_map(
-            static fn (BackboneNode $node): float => $solution instanceof Solution ? $solution->between("{$node->at}+", "{$node->at}-") ?? 0.0 : 0.0,
-            $nodes,
-        );
+        return $at;
+    }
+
+    /**
+     * @param  array<string, float>  $volts  V by place, from the start
+     * @return list<TrunkLeg>
+     */
+    private static function legsOf(Backbone $backbone, array $volts): array
+    {
+        $legs = [];
+        $places = array_map(floatval(...), array_keys($volts));
+        for ($i = 1; $i < count($places); $i++) {
+            $fall = $volts[self::key($places[$i - 1])] - $volts[self::key($places[$i])];
+            $legs[] = new TrunkLeg(
+                $places[$i - 1],
+                $places[$i],
+                abs($fall) / (2 * $backbone->cable->ohmsPerMetre() * ($places[$i] - $places[$i - 1])),
+            );
+        }
+
+        return $legs;
+    }
+
+    /** A place along the trunk as it is kept by: m to a micrometre. */
+    private static function key(float $at): string
+    {
+        return sprintf('%.6f', $at);
     }
 }

@@ -18,6 +18,15 @@ enum TrunkCable: string
         };
     }
 
+    /** A that it may carry for long. */
+    public function mostAmps(): float
+    {
+        return match ($this) {
+            self::Light => 3.0,
+            self::Heavy => 8.0,
+        };
+    }
+
     /** Ω/m of each of its two power conductors. */
     public function ohmsPerMetre(): float
     {

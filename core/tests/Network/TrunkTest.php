@@ -11,6 +11,7 @@ use Dinghy\Network\Backbone;
 use Dinghy\Network\PowerTap;
 use Dinghy\Network\TapPlace;
 use Dinghy\Network\Trunk;
+use Dinghy\Network\TrunkLeg;
 use Dinghy\Rule\Finding;
 use Dinghy\Rule\Level;
 use Dinghy\Tests\Circuit\Ngspice;
@@ -36,6 +37,7 @@ final class TrunkTest extends TestCase
         self::assertSame(1, $trunk->worst());
         self::assertEqualsWithDelta(12 - $second, $trunk->drop, 1e-5);
         self::assertSame(60.0, $trunk->backbone->ohmsAcross());
+        self::assertEqualsWithDelta([[0.0, 1.0, 0.25], [1.0, 5.0, 0.15]], array_map(static fn (TrunkLeg $leg): array => [$leg->from, $leg->to, $leg->amps], $trunk->legs), 1e-5);
     }
 
     /** A tap that says no volts has those at the end of the branch that leads to it, everything on; the backbone draws 0.25 A there. */

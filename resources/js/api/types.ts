@@ -28,6 +28,7 @@ export type RulesTried = Schemas['RulesTried'];
 export type Bench = Schemas['Bench'];
 export type Survey = Schemas['Survey'];
 export type Layout = Schemas['Layout'];
+export type Sonar = Schemas['Sonar'];
 export type StageAnswers = Job['drawn'];
 /** A bank with the posts that wires stand on. */
 export type WiredBank = Schemas['Power']['banks'][number];

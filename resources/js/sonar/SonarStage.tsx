@@ -16,6 +16,7 @@ import { useStageKeys } from '../frame/useStageKeys';
 import { Region } from '../look/Region';
 import { type Findable } from '../palette/findable';
 import { Findings } from '../plan/Findings';
+import { useStageAnswer } from '../plan/useStageAnswer';
 import { FindingsOn } from '../plan/FindingsOn';
 import { WhyPanel } from '../why/WhyPanel';
 import { AddHere } from './AddHere';
@@ -25,6 +26,7 @@ import { PinsPane } from './PinsPane';
 import { PlugsPane } from './PlugsPane';
 import { PortsPane } from './PortsPane';
 import { SeesPane } from './SeesPane';
+import { SensePane } from './SensePane';
 
 const KINDS_HERE = ['transducer', 'adapter', 'terminal-block', 'network-cable', 'backbone', 'serial'];
 
@@ -36,6 +38,7 @@ export function SonarStage() {
 function BoatSonar({ job, edits, silent }: StageProps) {
     const { pane, paneName, on: named, drawing: drawn, go } = useStageAddress<Pane>(PANES, 'findings');
     const network = job.evaluation.network;
+    const sonar = useStageAnswer(job, 'sonar').data;
     const backbones = job.plan.network?.backbones ?? [];
     const on = named ?? 'plan';
     const drawing = drawn === 'backbone' && backbones.length > 0 ? 'backbone' : 'map';
@@ -105,8 +108,9 @@ function BoatSonar({ job, edits, silent }: StageProps) {
                                 <>
                                     {pane === 'sees' && <SeesPane job={job} network={network} />}
                                     {pane === 'plugs' && <PlugsPane job={job} network={network} onSelect={choose} />}
+                                    {pane === 'sense' && sonar !== undefined && <SensePane job={job} sonar={sonar} />}
                                     {pane === 'ports' && <PortsPane job={job} network={network} onSelect={choose} />}
-                                    {pane === 'backbone' && <BackbonePane job={job} network={network} onSelect={choose} />}
+                                    {pane === 'backbone' && <BackbonePane job={job} network={network} sonar={sonar} edits={edits} onSelect={choose} />}
                                 </>
                             )}
                         </Region>

@@ -6,5 +6,6 @@ export const PANES = [
     ['pins', 'Pins', 'n'],
     ['ports', 'Ports', 'o'],
     ['backbone', 'Backbone', 'b'],
+    ['sense', 'Beams and sound', 's'],
 ] as const;
 export type Pane = (typeof PANES)[number][0];
