@@ -74,6 +74,20 @@ final class DeviceRulesTest extends RuleTestCase
         self::assertNull(self::found($two([(object) ['id' => 'bond', 'from' => 'spare', 'to' => 'house', 'gauge' => '10 AWG']]), 'D06'));
     }
 
+    /** What joins them is any data cable: a name they share, a network cable, a backbone, a serial line. */
+    public function test_any_data_cable_joins(): void
+    {
+        $apart = Plans::changed(self::twoBanks([]), ['device:d1' => ['data' => Plans::UNKNOWN], 'device:d2' => ['data' => Plans::UNKNOWN]]);
+        self::assertNull(self::found($apart, 'D06'));
+        foreach ([
+            ['cables' => [['id' => 'n', 'from' => 'd1', 'to' => 'd2']]],
+            ['backbones' => [['id' => 'bus', 'length_m' => 3, 'terminators' => ['start', 'end'], 'power' => [['at_m' => 1, 'volts' => 12]], 'nodes' => [['device' => 'd1', 'at_m' => 1], ['device' => 'd2', 'at_m' => 2]]]]],
+            ['serial' => [['id' => 'line', 'talker' => 'd2', 'listeners' => ['d1']]]],
+        ] as $network) {
+            self::assertSame('bank:spare', self::found(Plans::changed($apart, ['plan' => ['network' => $network]]), 'D06')?->on);
+        }
+    }
+
     public function test_plans_of_good_work_have_no_finding_and_nothing_unknown(): void
     {
         foreach (['pump', 'series', 'parallel', 'routed', 'sounding'] as $plan) {

@@ -6,6 +6,7 @@ namespace Dinghy\Area\Power\Rule;
 
 use Dinghy\Circuit\State;
 use Dinghy\File\Patch;
+use Dinghy\Network\JoinedDevices;
 use Dinghy\Plan\Bond;
 use Dinghy\Plan\Plan;
 use Dinghy\Rule\Finding;
@@ -25,29 +26,28 @@ final readonly class NoCommonNegative implements Rule
 
     public function check(SolvedBoat $solved): iterable
     {
-        $nets = [];
-        foreach ($solved->wiring->paths as $path) {
-            if ($path->device->data !== null) {
-                $nets[$path->device->data][$path->bank()->id] = true;
+        foreach (JoinedDevices::of($solved->plan) as $devices) {
+            $feeding = [];
+            foreach ($solved->wiring->paths as $path) {
+                in_array($path->device->id, $devices, true) && $feeding[$path->bank()->id] = true;
             }
-        }
-        foreach ($nets as $net => $feeding) {
             $banks = array_map(strval(...), array_keys($feeding));
             sort($banks, SORT_STRING);
             for ($i = 1; $i < count($banks); $i++) {
-                yield from $this->judge($solved, (string) $net, $banks[0], $banks[$i]);
+                yield from $this->judge($solved, $banks[0], $banks[$i]);
             }
         }
     }
 
     /** @return iterable<Finding> */
-    private function judge(SolvedBoat $solved, string $net, string $one, string $other): iterable
+    private function judge(SolvedBoat $solved, string $one, string $other): iterable
     {
         $largest = null;
         foreach ([...$solved->plan->feedsOf($solved->plan->banks[$one]), ...$solved->plan->feedsOf($solved->plan->banks[$other])] as $feed) {
             $gauge = $solved->runs[$feed->id]->gauge;
             $largest = $largest === null || $largest->isThinnerThan($gauge) ? $gauge : $largest;
         }
+        $banks = "{$solved->plan->banks[$one]->label()} and {$solved->plan->banks[$other]->label()}";
         $bonds = array_filter(
             $solved->plan->bonds,
             static fn (Bond $bond): bool => [
@@ -62,7 +62,7 @@ final readonly class NoCommonNegative implements Rule
         if ($bonds === [] && ! $joined) {
             $id = self::freeId($solved->plan);
             yield new Finding($this->text(), Level::Warn, "bank:{$other}",
-                "The data cables of {$net} join devices on banks {$one} and {$other}, whose negatives nothing joins.",
+                "Data cables join devices on {$banks}, whose negatives nothing joins.",
                 "Join the negatives of both banks with {$largest}.",
                 Patch::put(
                     "bond:{$id}",
@@ -72,7 +72,7 @@ final readonly class NoCommonNegative implements Rule
         foreach ($bonds as $bond) {
             if ($largest !== null && $bond->gauge->isThinnerThan($largest)) {
                 yield new Finding($this->text(), Level::Warn, "bank:{$other}",
-                    "The common negative of banks {$one} and {$other} is {$bond->gauge}, thinner than the largest feeder, {$largest}.",
+                    "The common negative of {$banks} is {$bond->gauge}, thinner than the largest feeder, {$largest}.",
                     "Run {$largest}.", Patch::set("bond:{$bond->id}", ['gauge' => $largest->name]), [
                         'bond_mm2' => $bond->gauge->areaMm2,
                         'feeder_mm2' => $largest->areaMm2,
