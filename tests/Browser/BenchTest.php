@@ -43,7 +43,7 @@ final class BenchTest extends BrowserTestCase
         // Both ends of a jumper on one battery: nothing but its own resistance holds the current.
         $this->drag('[data-grip="jumper:1:to"]', ...$this->wayBetween('[data-grip="jumper:1:to"]', '[data-post="b1-"]'));
         $this->until(fn (): bool => str_contains($this->figure('plugging'), 'Jumper 1 carries') && str_contains($this->figure('plugging'), 'its copper melts after'), 'the short across Battery 1');
-        $this->see('path[class*="hot"]');
+        $this->see('path[data-hot]');
         $this->press(WebDriverKeys::CONTROL.'z'.WebDriverKeys::NULL);
         $this->until(fn (): bool => str_starts_with($this->figure('plugging'), 'With everything off, no jumper'), 'undone');
     }

@@ -93,8 +93,7 @@ final class LayoutTest extends BrowserTestCase
     public function test_power(int $width, int $height, string $boat): void
     {
         $this->inner($width, $height);
-        $this->signIn();
-        $this->click("//main//a[contains(., \"{$boat}\")]");
+        $this->openStage($boat, 'Power');
         $this->see('[data-run]');
         $this->assertSound("{$boat}, findings, at {$width}");
         foreach (['r', 'v', 'g', 's', 'u', 'p', 'o', 'tfw', 'wa'] as $keys) {

@@ -65,8 +65,7 @@ final class WorkbenchTest extends BrowserTestCase
 
     public function test_a_parallel_bank_is_moved_from_one_end_to_the_diagonal(): void
     {
-        $this->signIn();
-        $this->click('//main//a[contains(., "Catamaran")]');
+        $this->openStage('Catamaran', 'Power');
         $this->see('[data-run="survey"]');
         $this->press('j', 'p');
         $this->land('Minus of Starboard hull to Cabin block', 'neg');
@@ -80,8 +79,7 @@ final class WorkbenchTest extends BrowserTestCase
 
     public function test_a_branch_is_hung_on_another_block_and_taken_back(): void
     {
-        $this->signIn();
-        $this->click('//main//a[contains(., "Pontoon")]');
+        $this->openStage('Pontoon', 'Power');
         $this->see('[data-run="br-hub"]');
         $this->clickOn('#lower-tab-runs');
         (new WebDriverSelect($this->see('select[aria-label="Block of Bow box block to Network hub, 5 ports"]')))->selectByValue('helm-block');
@@ -93,8 +91,7 @@ final class WorkbenchTest extends BrowserTestCase
 
     public function test_a_branch_is_dragged_onto_another_block(): void
     {
-        $this->signIn();
-        $this->click('//main//a[contains(., "Pontoon")]');
+        $this->openStage('Pontoon', 'Power');
         $this->see('[data-hook="br-hub"]');
         $this->drag('[data-hook="br-hub"]', ...$this->wayBetween('[data-hook="br-hub"]', '[data-block="helm-block"]'));
         $this->until(fn (): bool => str_starts_with((string) $this->see('[data-run="br-hub"]')->getAttribute('aria-label'), 'Helm block to Network hub'), 'on the other block');

@@ -227,7 +227,7 @@ export function BatteryBench({ job, wired, bench, probes, done, selected, onSele
                         <path d={path} fill="none" strokeWidth="13" strokeLinecap="round" pointerEvents="none" stroke={tint(wire.from.endsWith('+') ? wire.from : wire.to)} opacity={ends.length === 1 ? 0.45 : 1} />
                         {wire.amps !== null && (
                             <>
-                                <path d={path} className={`${lines.line} ${lines.stop}`} strokeWidth="5" strokeDasharray="14 10" pointerEvents="none" />
+                                <path d={path} data-hot="" className={`${lines.line} ${lines.stop}`} strokeWidth="5" strokeDasharray="14 10" pointerEvents="none" />
                                 <text x={middle.x} y={middle.y - 24} textAnchor="middle" style={{ fontSize: font(16) }} className={`${lines.figure} ${lines.stop} ${lines.edged} ${lines.onSheet}`} strokeWidth="6">
                                     ⬣ {amps(wire.amps)}
                                 </text>

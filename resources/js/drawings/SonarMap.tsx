@@ -97,7 +97,7 @@ function Rope({ job, placed, to, selected, onSelect }: { job: PlannedJob; placed
                 <path key={at} d={`M${ROPE + ((at + 1) * (end - ROPE)) / (ticks + 1)} ${y - 3}v6`} stroke="var(--paper)" strokeWidth="2" />
             ))}
             {left !== null && left > COIL && links.length < 2 && <path d={`M${turn - 6} ${y}c-16 26 22 26 6 0c-16 26 22 26 6 0`} className={lines.line} strokeWidth="3" data-coil={transducer.id} />}
-            <text x={ROPE + 8} y={y - 16} className={`${lines.text} ${lines.soft}`} fontSize="13">
+            <text x={ROPE + 8} y={y - 21} className={`${lines.text} ${lines.soft}`} fontSize="13">
                 {words}
             </text>
             {left !== null && reached !== false && (left < 0 || left > COIL) && (

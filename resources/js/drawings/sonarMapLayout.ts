@@ -52,8 +52,8 @@ export const TRANSDUCER = { x: 8, width: 204, height: 52 };
 export const CASE = { width: 178 };
 /** px from a device to the hubs, for the cables between them, and right of all for those that join neighbours */
 const [BETWEEN, EDGE] = [64, 12];
-const ROW = 86;
-const TOP = 18;
+const ROW = 92;
+const TOP = 20;
 /** from a case's top to its first hole, and from hole to hole */
 const [FIRST, STEP] = [38, 26];
 const GAP = 18;
