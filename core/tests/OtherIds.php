@@ -8,7 +8,7 @@ namespace Dinghy\Tests;
 final class OtherIds
 {
     /** Keys whose text speaks of a part. */
-    private const REFERENCES = ['id', 'from', 'to', 'bank', 'device', 'block', 'battery', 'station', 'of', 'renewed_by', 'board', 'complaint', 'socket', 'talker', 'motor'];
+    private const REFERENCES = ['id', 'from', 'to', 'bank', 'device', 'block', 'battery', 'station', 'of', 'renewed_by', 'board', 'complaint', 'socket', 'talker', 'motor', 'backbone'];
 
     /** Keys of lists of words that stand for themselves, though a part may be called the same. */
     private const WORDS = ['functions', 'shows', 'passes', 'terminators', 'sentences'];
