@@ -15,7 +15,7 @@ final class SonarTest extends TestCase
         $this->actingAs($this->person('rigger'));
         foreach (Job::query()->get() as $job) {
             $answer = $this->getJson("/api/jobs/{$job->id}/stages/sonar?units=metric")->assertOk();
-            ApiContract::assertMet('GET', "/api/jobs/{$job->id}/stages/sonar", 200, (string) $answer->getContent());
+            ApiContract::assertMet('GET', '/api/jobs/{job}/stages/{stage}', 200, (string) $answer->getContent());
             self::assertNotSame([], $answer->json('transducers'));
         }
     }
