@@ -7,7 +7,6 @@ namespace App\Areas\Sonar;
 use Dinghy\Area\Sonar\Figure\SonarFigures;
 use Dinghy\Network\BackboneNode;
 use Dinghy\Network\DataNetwork;
-use Dinghy\Network\TapPlace;
 use Dinghy\Network\Trunk;
 use Dinghy\Network\TrunkLeg;
 use Dinghy\Solving\SolvedBoat;
@@ -27,9 +26,6 @@ final class SonarAnswer
 
     /** m shown, of which it is told how far they are out */
     private const SHOWN = 20.0;
-
-    /** V that a tap is reckoned with where nobody has said */
-    private const USUAL = 12.0;
 
     /** @return array<string, mixed> */
     public static function of(SolvedBoat $boat): array
@@ -56,7 +52,7 @@ final class SonarAnswer
 
         return [
             'id' => $backbone->id,
-            'best_tap_m' => TapPlace::best($backbone, $backbone->taps[0]->volts ?? self::USUAL),
+            'best_tap_m' => $backbone->bestTap(),
             'most_a' => $backbone->cable->mostAmps(),
             'nodes' => array_map(static fn (BackboneNode $node, int $at): array => [
                 'device' => $node->device,

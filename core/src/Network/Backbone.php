@@ -52,12 +52,6 @@ final readonly class Backbone
         );
     }
 
-    /** The same with one tap, at a place along its trunk. */
-    public function poweredAt(float $at, ?float $volts): self
-    {
-        return new self($this->id, $this->cable, $this->length, $this->terminators, [new PowerTap($at, $volts)], $this->nodes, null);
-    }
-
     public function label(): string
     {
         return IdWords::the('backbone', $this->id);
@@ -84,5 +78,21 @@ final readonly class Backbone
     public function ohmsAcross(): ?float
     {
         return $this->terminators === [] ? null : self::TERMINATOR / count($this->terminators);
+    }
+
+    /**
+     * Where it is best powered. To either side of a tap the volts fall with load units times metres; they fall least where both
+     * sides lose the same, which is the middle of its load.
+     *
+     * @return float m along the trunk, to a millimetre; 0 where nothing draws
+     */
+    public function bestTap(): float
+    {
+        $units = $this->loadUnits();
+
+        return $units === 0.0 ? 0.0 : round(array_sum(array_map(
+            static fn (BackboneNode $node): float => $node->loadUnits * $node->at,
+            $this->nodes,
+        )) / $units, 3);
     }
 }

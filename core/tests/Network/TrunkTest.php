@@ -9,7 +9,6 @@ use Dinghy\Circuit\SpiceNetlist;
 use Dinghy\Circuit\State;
 use Dinghy\Network\Backbone;
 use Dinghy\Network\PowerTap;
-use Dinghy\Network\TapPlace;
 use Dinghy\Network\Trunk;
 use Dinghy\Network\TrunkLeg;
 use Dinghy\Rule\Finding;
@@ -79,9 +78,9 @@ final class TrunkTest extends TestCase
     /** Nobody does better than the place that is said to be the best. */
     public function test_the_best_place_for_the_tap(): void
     {
-        $backbone = self::trunk(['length_m' => 12, 'nodes' => [['device' => 'heading', 'at_m' => 1, 'len' => 1], ['device' => 'antenna', 'at_m' => 11, 'len' => 9]]])->backbone;
-        $drop = static fn (float $at): float => Trunk::of($backbone->poweredAt($at, 12.0), [12.0])->drop ?? INF;
-        $best = TapPlace::best($backbone, 12.0);
+        $powered = static fn (float $at): Trunk => self::trunk(['length_m' => 12, 'power' => [['at_m' => $at, 'volts' => 12]], 'nodes' => [['device' => 'heading', 'at_m' => 1, 'len' => 1], ['device' => 'antenna', 'at_m' => 11, 'len' => 9]]]);
+        $drop = static fn (float $at): float => $powered($at)->drop ?? INF;
+        $best = $powered(0)->backbone->bestTap();
         // x from the light one: 1 · (x − 1) = 9 · (11 − x) has them lose the same.
         self::assertEqualsWithDelta(10.0, $best, 0.05);
         for ($at = 0.0; $at <= 12; $at += 0.37) {

@@ -84,9 +84,15 @@ export function labelOf(on: string, path: string): string {
 
 /** What can be chosen in a field and what people call it. What is true or false is offered as yes and no. */
 export function choicesOf(named: string): readonly (readonly [value: string, label: string])[] {
-    const field = fieldOf(named);
+    const found = fieldOf(named);
+    const field = found.entry === 'list' ? found.item : found;
     if (field.entry !== 'choice' && field.entry !== 'flag') {
         throw new Error(`The format has no choices for ${named}.`);
     }
     return field.choices.map(([value, label]) => [typeof value === 'boolean' ? (value ? 'yes' : 'no') : String(value), label] as const);
+}
+
+/** What people call a value of such a field. */
+export function choiceWords(named: string, value: string): string {
+    return choicesOf(named).find(([one]) => one === value)?.[1] ?? value;
 }

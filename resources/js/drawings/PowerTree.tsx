@@ -9,6 +9,7 @@ import { useSize } from './useSize';
 import { useZoom } from './ZoomPane';
 import { copperWidth, potentialTint } from './potential';
 import classes from './PowerTree.module.css';
+import { judged, toneOf } from './judged';
 import lines from './lines.module.css';
 import { pressed } from './pressed';
 import { type Place, useDrag } from './useDrag';
@@ -27,8 +28,6 @@ interface Props {
 }
 
 const LEAST_SCALE = 0.84;
-/** what it is drawn in where something speaks against it */
-const TONES: Record<Finding['level'], string | undefined> = { stop: lines.stop, warn: lines.decide, note: '' };
 /** units that a letter of the words takes */
 const LETTER = 7.8;
 /** how far beside a block a branch may be let go */
@@ -137,7 +136,7 @@ function RunLine({ job, placed, selected, touched, onSelect }: { job: PlannedJob
         {/* The words stand beside the button, not in it: its name says them in order. */}
         <g aria-hidden="true" pointerEvents="none">
             {fuses > 0 ? <FuseSign x={level + 6} y={y2} amps={run.protection_a} breaker={feed !== null} /> : <text x={level + 6} y={y2 - 8} className={`${lines.figure} ${lines.stop} ${lines.edged}`} fontSize="13" strokeWidth="4">no fuse</text>}
-            <text x={textX} y={y2 - width / 2 - 5} className={`${worst === 'stop' ? lines.figure : lines.words} ${worst === null ? '' : TONES[worst]} ${lines.edged}`} fontSize="13" strokeWidth="4">
+            <text x={textX} y={y2 - width / 2 - 5} className={`${worst === 'stop' ? lines.figure : lines.words} ${toneOf(worst)} ${lines.edged}`} fontSize="13" strokeWidth="4">
                 {sign}
                 {fitting}
             </text>
@@ -213,7 +212,7 @@ function ConverterBox({ job, placed, touched, selected, onSelect }: { job: Plann
             <path d={`M${x + CONVERTER.width} ${y} H${placed.to}`} fill="none" stroke={potentialTint(placed.volts)} strokeWidth="4" />
             {touched && <rect x={x - 5} y={top - 4} width={CONVERTER.width + 10} height={CONVERTER.height + 8} className={`${lines.line} ${lines.hand}`} strokeWidth="3" strokeDasharray="7 5" />}
             {selected && <rect x={x - 4} y={top - 4} width={CONVERTER.width + 8} height={CONVERTER.height + 8} rx="5" className={lines.taken} />}
-            <rect x={x} y={top} width={CONVERTER.width} height={CONVERTER.height} rx="3" className={`${lines.box} ${worst === null ? '' : TONES[worst]}`} strokeWidth={worst === 'stop' ? 3 : worst === 'warn' ? 2.2 : 1.2} />
+            <rect x={x} y={top} width={CONVERTER.width} height={CONVERTER.height} rx="3" {...judged(worst)} />
             <text x={x + 10} y={top + 17} className={lines.name} fontSize="16">
                 {partName(job, `charger:${placed.charger}`)}
             </text>
@@ -256,7 +255,7 @@ function DeviceBox({ job, placed, x, worst, touched, selected, onSelect }: { job
                 {...pressed(() => onSelect(placed.on))}
             >
                 {selected && <rect x={x - 4} y={top - 4} width={DEVICE.width + 8} height={DEVICE.height + 8} rx="5" className={lines.taken} />}
-                <rect x={x} y={top} width={DEVICE.width} height={DEVICE.height} rx="3" className={`${lines.box} ${worst === null ? '' : TONES[worst]}`} strokeWidth={worst === 'stop' ? 3 : worst === 'warn' ? 2.2 : 1.2} />
+                <rect x={x} y={top} width={DEVICE.width} height={DEVICE.height} rx="3" {...judged(worst)} />
             </g>
             <g aria-hidden="true" pointerEvents="none">
                 {touched && <rect x={x - 5} y={top - 4} width={DEVICE.width + 10} height={DEVICE.height + 8} className={`${lines.line} ${lines.hand}`} strokeWidth="3" strokeDasharray="7 5" />}

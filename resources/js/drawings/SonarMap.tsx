@@ -4,6 +4,7 @@ import type { Finding, PlannedJob } from '../api/types';
 import { linkPart } from '../boat/dataSide';
 import { partName } from '../boat/parts';
 import { length, useUnits } from '../units/units';
+import { judged } from './judged';
 import lines from './lines.module.css';
 import { pressed } from './pressed';
 import classes from './SonarMap.module.css';
@@ -37,7 +38,7 @@ export function SonarMap({ job, selected, onSelect }: Props) {
         <div ref={around} className={classes.room}>
         <svg className={`${lines.whole} ${classes.map}`} viewBox={`0 0 ${map.width} ${map.height}`} style={{ minHeight: map.height * 0.84 }} preserveAspectRatio="xMidYMin meet" role="group" aria-label="Sonar map: every part is a button; the panes below say the same as lists">
             {map.cables.map((cable) => (
-                <g key={cable.id} role="button" tabIndex={0} className={lines.part} aria-pressed={selected === `network-cable:${cable.id}`} aria-label={`${partName(job, `network-cable:${cable.id}`)}: ${endsOf(job, cable.id)}`} data-cable={cable.id} {...pressed(() => onSelect(`network-cable:${cable.id}`))}>
+                <g key={cable.id} role="button" tabIndex={0} className={lines.part} aria-pressed={selected === `network-cable:${cable.id}`} aria-label={partName(job, `network-cable:${cable.id}`)} data-cable={cable.id} {...pressed(() => onSelect(`network-cable:${cable.id}`))}>
                     <path d={between(cable.from, cable.to)} className={lines.grasp} strokeWidth="22" />
                     {selected === `network-cable:${cable.id}` && <path d={between(cable.from, cable.to)} fill="none" stroke="var(--taken)" strokeWidth="11" />}
                     <path d={between(cable.from, cable.to)} className={`${lines.line} ${lines.hand}`} strokeWidth="3.5" />
@@ -203,21 +204,9 @@ function between(from: Hole, to: Hole): string {
     return `M${left.x} ${left.y}C${left.x + Math.abs(bow)} ${left.y} ${right.x + bow} ${right.y} ${right.x} ${right.y}`;
 }
 
-function endsOf(job: PlannedJob, id: string): string {
-    const cable = job.plan.network?.cables?.find((one) => one.id === id);
-    return cable === undefined ? '' : `${partName(job, `device:${cable.from}`)} to ${partName(job, `device:${cable.to}`)}`;
-}
-
 function worstOn(job: PlannedJob, on: string): Finding['level'] | null {
     // Findings come worst first; what speaks of power is drawn on the power tree.
     return job.evaluation.findings.find((finding) => finding.on === on && finding.stage === 'sonar')?.level ?? null;
-}
-
-function judged(worst: Finding['level'] | null) {
-    return {
-        className: `${lines.box} ${worst === 'stop' ? lines.stop : worst === 'warn' ? lines.decide : ''}`,
-        strokeWidth: worst === 'stop' ? 3 : worst === 'warn' ? 2.2 : 1.2,
-    };
 }
 
 function cut(words: string, most: number): string {

@@ -7,9 +7,7 @@ import { words } from '../boat/parts';
 import { MakePart } from '../inspector/MakePart';
 import { Dialog } from '../look/Dialog';
 import type { PlanEdits } from '../plan/usePlanEdits';
-
-/** What stands at this stage. */
-const MADE_HERE = ['transducer', 'adapter', 'terminal-block', 'network-cable', 'backbone', 'serial'];
+import { KINDS_HERE } from './panes';
 
 /** Puts in what joins screens to what they see, figure by figure. */
 export function AddHere({ opened, onClose, job, edits }: { opened: boolean; onClose: () => void; job: PlannedJob; edits: PlanEdits }) {
@@ -23,7 +21,7 @@ export function AddHere({ opened, onClose, job, edits }: { opened: boolean; onCl
         <Dialog opened={opened} onClose={close} title={made === null ? 'Add to sonar and data' : `Add a ${KINDS[made]?.word ?? made}`}>
             {made === null ? (
                 <ul className="bare">
-                    {MADE_HERE.map((kind) => (
+                    {KINDS_HERE.map((kind) => (
                         <li key={kind}>
                             <NavLink component="button" type="button" label={words(KINDS[kind]?.word ?? kind)} onClick={() => setMade(kind)} />
                         </li>

@@ -1,12 +1,14 @@
 import { NativeSelect, Table, Text, Title } from '@mantine/core';
 
+import { choiceWords } from '../api/forms';
 import type { PlannedJob } from '../api/types';
 import type { TerminalBlock, Transducer } from '../boat/dataSide';
 import { partName } from '../boat/parts';
 import { Caution } from '../look/Caution';
 import { HeadRow } from '../look/HeadRow';
 import type { PlanEdits } from '../plan/usePlanEdits';
-import { signalWords } from './signalWords';
+
+const signalWords = (signal: string) => choiceWords('terminal-block.pins.carries', signal);
 
 interface Props {
     job: PlannedJob;

@@ -21,14 +21,12 @@ import { FindingsOn } from '../plan/FindingsOn';
 import { WhyPanel } from '../why/WhyPanel';
 import { AddHere } from './AddHere';
 import { BackbonePane } from './BackbonePane';
-import { type Pane, PANES } from './panes';
+import { KINDS_HERE, type Pane, PANES } from './panes';
 import { PinsPane } from './PinsPane';
 import { PlugsPane } from './PlugsPane';
 import { PortsPane } from './PortsPane';
 import { SeesPane } from './SeesPane';
 import { SensePane } from './SensePane';
-
-const KINDS_HERE = ['transducer', 'adapter', 'terminal-block', 'network-cable', 'backbone', 'serial'];
 
 export function SonarStage() {
     return <Stage stage="sonar">{(props) => <BoatSonar {...props} />}</Stage>;

@@ -1,10 +1,6 @@
-import { formOf } from '../api/forms';
+import { choiceWords } from '../api/forms';
 
-/** What people call the functions of transducers, as the format has it. */
-const FUNCTIONS = new Map(
-    formOf('transducer').flatMap((field) => (field.name === 'functions' && field.entry === 'list' && field.item.entry === 'choice' ? field.item.choices : [])).map(([value, label]) => [String(value), label]),
-);
-
+/** What a transducer does, in words. */
 export function functionWords(functions: readonly string[]): string {
-    return functions.length === 0 ? 'nothing' : functions.map((one) => FUNCTIONS.get(one) ?? one).join(', ');
+    return functions.length === 0 ? 'nothing' : functions.map((one) => choiceWords('transducer.functions', one)).join(', ');
 }

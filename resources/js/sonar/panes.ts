@@ -9,3 +9,6 @@ export const PANES = [
     ['sense', 'Beams and sound', 's'],
 ] as const;
 export type Pane = (typeof PANES)[number][0];
+
+/** Kinds of parts that stand at this stage. */
+export const KINDS_HERE = ['transducer', 'adapter', 'terminal-block', 'network-cable', 'backbone', 'serial'] as const;

@@ -90,7 +90,7 @@ final readonly class NetworkChecks
         count($devices) === count(array_unique($devices)) || $this->problems->add("{$at}/nodes", 'expected every device once on a backbone');
     }
 
-    /** One talks on a serial line, many listen: an input that two lines lead to hears neither. */
+    /** What one line says already is said once. */
     private function checkTalkers(Record $network): void
     {
         $heard = [];

@@ -8,7 +8,6 @@ use Dinghy\Area\Sonar\Figure\SonarFigures;
 use Dinghy\File\Patch;
 use Dinghy\Network\Backbone;
 use Dinghy\Network\BackboneNode;
-use Dinghy\Network\TapPlace;
 use Dinghy\Network\Trunk;
 use Dinghy\Network\TrunkCable;
 use Dinghy\Rule\Finding;
@@ -90,10 +89,9 @@ final readonly class BackboneOutOfBounds extends SonarRule
             },
             'Power it at one place.',
             static function () use ($backbone, $volts): iterable {
-                $at = TapPlace::best($backbone, $volts ?? 12.0);
                 yield new Remedy(
                     'Power it at one place.',
-                    Patch::change("backbone:{$backbone->id}", ['power' => [self::tap($at, $volts)]], ['isolated_at_m']),
+                    Patch::change("backbone:{$backbone->id}", ['power' => [self::tap($backbone->bestTap(), $volts)]], ['isolated_at_m']),
                 );
             }, ['power_taps' => (float) $taps]);
     }
@@ -159,7 +157,7 @@ final readonly class BackboneOutOfBounds extends SonarRule
     private static function stronger(SolvedBoat $solved, Backbone $backbone): iterable
     {
         $volts = $backbone->taps[0]->volts;
-        $at = TapPlace::best($backbone, $volts ?? 12.0);
+        $at = $backbone->bestTap();
         $moved = Patch::change("backbone:{$backbone->id}", ['power' => [self::tap($at, $volts)]], ['isolated_at_m']);
         $heavy = Patch::set("backbone:{$backbone->id}", ['cable' => 'heavy']);
         $says = "Power it {$solved->words->length($at)} from its start.";
