@@ -7,17 +7,13 @@ namespace App\Catalogue;
 use App\Models\CataloguePart;
 use App\Names\NameKey;
 use Dinghy\Evaluation\Areas;
-use Dinghy\File\GaugeShape;
-use Dinghy\File\Shape\ChoiceShape;
-use Dinghy\File\Shape\FlagShape;
-use Dinghy\File\Shape\ListShape;
 use Dinghy\File\Shape\NullableShape;
+use Dinghy\File\Shape\NumberShape;
 use Dinghy\File\Shape\Shape;
-use Dinghy\File\Shape\TextShape;
 
 /**
  * A catalogue as a table (RFC 4180): a line a part, its figures by the names of the plan file, nested ones with a dot.
- * Measures are written "340x180x270", a maker's lengths "10 AWG 4.57; 8 AWG 7.01", yes and no as they read.
+ * What a cell says is told at TableCell.
  */
 final class CatalogueCsv
 {
@@ -37,7 +33,7 @@ final class CatalogueCsv
             fputcsv(
                 $file,
                 array_map(
-                    static fn (string $column): string => self::isWord($column) ? self::asText($cells[$column] ?? '') : $cells[$column] ?? '',
+                    static fn (string $column): string => self::isNumber($column) ? $cells[$column] ?? '' : self::asText($cells[$column] ?? ''),
                     $columns,
                 ),
                 escape: '',
@@ -61,10 +57,11 @@ final class CatalogueCsv
         foreach (get_object_vars($figures) as $key => $value) {
             if ($value instanceof \stdClass) {
                 foreach (get_object_vars($value) as $inner => $one) {
-                    $cells["{$key}.{$inner}"] = self::written($inner, $one);
+                    $cells["{$key}.{$inner}"] = self::written("{$key}.{$inner}", $one);
                 }
             } else {
-                $cells[$kind === 'device' && $key === 'kind' ? 'device' : $key] = self::written($key, $value);
+                $column = $kind === 'device' && $key === 'kind' ? 'device' : $key;
+                $cells[$column] = self::written($column, $value);
             }
         }
 
@@ -179,15 +176,9 @@ final class CatalogueCsv
         });
     }
 
-    private static function isWord(string $column): bool
+    private static function isNumber(string $column): bool
     {
-        $shape = self::shapes()[$column] ?? null;
-
-        return in_array(
-            $column,
-            ['kind', 'name'],
-            true,
-        ) || $shape instanceof TextShape || $shape instanceof GaugeShape || ($shape instanceof ChoiceShape && is_string($shape->choices[0]));
+        return $column === 'price' || (self::shapes()[$column] ?? null) instanceof NumberShape;
     }
 
     private static function fromText(string $cell): string
@@ -199,50 +190,13 @@ final class CatalogueCsv
     {
         $shape = self::shapes()[$column] ?? null;
 
-        return match (true) {
-            self::isWord($column) => self::fromText($cell),
-            $shape instanceof FlagShape => [
-                'yes' => true,
-                'true' => true,
-                '1' => true,
-                'no' => false,
-                'false' => false,
-                '0' => false,
-            ][strtolower($cell)] ?? null,
-            $shape instanceof ListShape && $column !== 'longest_runs' => preg_match(
-                '/^\d+(\.\d+)?(x\d+(\.\d+)?){2}$/',
-                $cell,
-            ) === 1 ? array_map(floatval(...), explode('x', $cell)) : null,
-            $column === 'longest_runs' => self::longestRuns($cell),
-            // A comma for the decimal, as half the world writes it.
-            default => is_numeric(str_replace(',', '.', $cell)) && is_finite((float) str_replace(',', '.', $cell)) ? 0 + str_replace(',', '.', $cell) : null,
-        };
-    }
-
-    /** @return list<\stdClass>|null */
-    private static function longestRuns(string $cell): ?array
-    {
-        $runs = [];
-        foreach (explode(';', $cell) as $one) {
-            if (preg_match('~^\s*(\S+ (?:AWG|mm2))\s+(\d+(?:[.,]\d+)?)\s*$~', $one, $match) !== 1) {
-                return null;
-            }
-            $runs[] = (object) ['gauge' => $match[1], 'length_m' => (float) str_replace(',', '.', $match[2])];
-        }
-
-        return $runs;
+        return $shape === null ? TableCell::number($cell) : TableCell::read($shape, self::fromText($cell));
     }
 
     private static function written(string $column, mixed $value): string
     {
-        return match (true) {
-            is_bool($value) => $value ? 'yes' : 'no',
-            $column === 'longest_runs' && is_array($value) => implode(
-                '; ',
-                array_map(static fn (\stdClass $run): string => "{$run->gauge} {$run->length_m}", $value),
-            ),
-            is_array($value) => implode('x', $value),
-            default => is_scalar($value) ? (string) $value : '',
-        };
+        $shape = self::shapes()[$column] ?? null;
+
+        return $shape === null ? (is_scalar($value) ? (string) $value : '') : TableCell::written($shape, $value);
     }
 }

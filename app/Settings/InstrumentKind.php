@@ -10,6 +10,7 @@ enum InstrumentKind: string
     case Meter = 'meter';
     case BatteryMonitor = 'battery-monitor';
     case Network = 'network';
+    case NetworkUdp = 'network-udp';
     case LabelPrinter = 'label-printer';
     case Mail = 'mail';
 }

@@ -7,6 +7,8 @@ namespace Database\Seeders;
 use App\Models\Job;
 use App\Models\Role;
 use App\Models\Shop;
+use App\Settings\InstrumentKind;
+use App\Settings\ShopSettings;
 use App\WorkOrders\NewJob;
 use Carbon\CarbonImmutable;
 use Dinghy\Area\StandardAreas;
@@ -22,7 +24,9 @@ final class DatabaseSeeder extends Seeder
 
     public function run(): void
     {
-        $shop = Shop::query()->create(['name' => 'Fernhollow Slip']);
+        $shop = Shop::query()->create(['name' => 'Fernhollow Slip', 'settings' => json_encode(ShopSettings::of(['instruments' => [
+            ['name' => 'Simulated boat', 'kind' => InstrumentKind::Network->value, 'host' => '127.0.0.1', 'port' => 10110],
+        ]]), JSON_THROW_ON_ERROR)]);
         foreach (['owner' => 'Ilka Marrend', 'rigger' => 'Jorun Tellvik', 'apprentice' => 'Pim Osterhay'] as $role => $name) {
             $shop->users()->create([
                 'name' => $name,

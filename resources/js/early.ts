@@ -1,20 +1,12 @@
-// A script of its own, the smallest and the first: the page has its colours before anything is drawn, and the boat is asked for while the page's own scripts are still on their way.
-import { patient } from './api/patient';
+// A script of its own, the smallest and the first: the page has its colours before anything is drawn, and the boat and what its stage draws are asked for while the page's own scripts are still on their way.
+import { askEarly } from './api/patient';
 import { drawnScheme } from './look/scheme';
 import { storedSystem } from './units/storedSystem';
 
-interface Early {
-    path: string;
-    answer: Promise<Response>;
-}
-
 document.documentElement.dataset.mantineColorScheme = drawnScheme();
 
-const shared = globalThis as { dinghyEarly?: Early };
-const job = /^\/jobs\/(\d+)\//.exec(globalThis.location.pathname)?.[1];
-if (job !== undefined) {
-    const path = `jobs/${job}?units=${storedSystem()}`;
-    const answer = patient(path);
-    answer.catch(() => undefined); // whoever takes it hears of it
-    shared.dinghyEarly = { path, answer };
+const [, job, stage] = /^\/jobs\/(\d+)\/(\w+)/.exec(globalThis.location.pathname) ?? [];
+if (job !== undefined && stage !== undefined) {
+    askEarly(`jobs/${job}?units=${storedSystem()}`);
+    askEarly(`jobs/${job}/stages/${stage}?units=${storedSystem()}`);
 }

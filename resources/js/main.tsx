@@ -4,6 +4,7 @@ import '@fontsource/barlow/600.css';
 import '@fontsource/barlow-condensed/600.css';
 import '@fontsource/ibm-plex-mono/400.css';
 import '@fontsource/ibm-plex-mono/600.css';
+import 'virtual:first-faces.css';
 import './look/paper.css';
 
 import { localStorageColorSchemeManager, MantineProvider } from '@mantine/core';

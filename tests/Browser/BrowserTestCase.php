@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Browser;
 
 use Database\Seeders\DatabaseSeeder;
+use Facebook\WebDriver\Exception\ElementNotInteractableException;
 use Facebook\WebDriver\Exception\StaleElementReferenceException;
 use Facebook\WebDriver\Exception\TimeoutException;
 use Facebook\WebDriver\Interactions\WebDriverActions;
@@ -96,12 +97,17 @@ abstract class BrowserTestCase extends TestCase
     private function clickBy(WebDriverBy $by, string $what): void
     {
         $this->until(function () use ($by): bool {
+            $found = $this->driver()->findElements($by)[0] ?? null;
             try {
-                $found = $this->driver()->findElements($by)[0] ?? null;
                 $found?->click();
 
                 return $found !== null;
             } catch (StaleElementReferenceException) {
+                return false;
+            } catch (ElementNotInteractableException) {
+                // Below the edge of its pane it is brought up first, as a person would.
+                $this->driver()->executeScript('arguments[0].scrollIntoView({ block: "center" })', [$found]);
+
                 return false;
             }
         }, "{$what}, clicked");

@@ -7,6 +7,7 @@ namespace Tests\Browser;
 use Facebook\WebDriver\Chrome\ChromeOptions;
 use Facebook\WebDriver\Remote\DesiredCapabilities;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
+use Tests\FreePort;
 
 /** A headless Chromium with a ChromeDriver and a profile of its own, both gone when it is closed. */
 final class Chromium
@@ -28,7 +29,7 @@ final class Chromium
         $downloads = $profile.'-downloads';
         mkdir($profile);
         mkdir($downloads);
-        $port = self::freePort();
+        $port = FreePort::find();
         $process = proc_open(['chromedriver', "--port={$port}", '--log-level=OFF'], [1 => ['file', '/dev/null', 'w'], 2 => ['file', '/dev/null', 'w']], $pipes);
         if (! is_resource($process)) {
             throw new \RuntimeException('ChromeDriver does not start. Is the package chromium-driver installed?');
@@ -64,12 +65,5 @@ final class Chromium
             proc_close($this->process);
             exec('rm -rf '.escapeshellarg($this->profile).' '.escapeshellarg($this->downloads));
         }
-    }
-
-    private static function freePort(): int
-    {
-        $socket = stream_socket_server('tcp://127.0.0.1:0') ?: throw new \RuntimeException('No free port on loopback.');
-
-        return (int) substr((string) strrchr((string) stream_socket_get_name($socket, false), ':'), 1);
     }
 }

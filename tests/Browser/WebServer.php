@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Browser;
 
 use Symfony\Component\Process\Process;
+use Tests\FreePort;
 
 /** Dinghy on a loopback port of its own, as bin/start serves it; can be stopped and come back on the same port. */
 final class WebServer
@@ -19,9 +20,7 @@ final class WebServer
 
     public static function start(): self
     {
-        $socket = stream_socket_server('tcp://127.0.0.1:0') ?: throw new \RuntimeException('No free port on loopback.');
-        $server = new self((int) substr((string) strrchr((string) stream_socket_get_name($socket, false), ':'), 1));
-        fclose($socket);
+        $server = new self(FreePort::find());
         $server->run();
 
         return $server;

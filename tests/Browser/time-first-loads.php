@@ -59,6 +59,7 @@ foreach ([
     'shed' => ['/', 'main li h2 a', false],
     'survey, slow' => ["{$skiff}/survey", 'main [role=tablist]', true],
     'layout, slow' => ["{$skiff}/layout", '[data-station]', true],
+    'sonar, slow' => ["{$skiff}/sonar", '[data-rope]', true],
     'power, slow' => ["{$skiff}/power", '[data-run]', true],
     'power' => ["{$skiff}/power", '[data-run]', false],
 ] as $name => [$path, $sight, $slow]) {

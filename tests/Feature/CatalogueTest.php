@@ -52,7 +52,7 @@ final class CatalogueTest extends TestCase
     public function test_figures_that_change_are_named_as_the_table_writes_them(): void
     {
         $owner = $this->actingAs($this->person('owner'));
-        $csv = "kind,name,device,v_min,v_max,typical_a,peak_a,standby_a,fuse_a,lead.gauge,lead.length_m,data\ndevice,\"Network hub, 5 ports\",network-hub,9,32,0.4,0.7,0.1,3,16 AWG,1,network\n";
+        $csv = "kind,name,device,v_min,v_max,typical_a,peak_a,standby_a,fuse_a,lead.gauge,lead.length_m,data,network_ports,wakes\ndevice,\"Network hub, 5 ports\",network-hub,9,32,0.4,0.7,0.1,3,16 AWG,1,network,5,by-power\n";
         $differences = $owner->postJson('/api/catalogue/table', ['csv' => $csv, 'keep' => false])->assertOk()->json('differences');
         self::assertSame([
             ['peak_a', '0.6', '0.7'], ['lead.gauge', '18 AWG', '16 AWG'], ['price', '95', 'none'],
@@ -90,7 +90,7 @@ final class CatalogueTest extends TestCase
         self::assertSame(['Flooded deep-cycle 12 V 85 Ah, group 24'], array_values(array_unique(array_column((array) $told->json('differences'), 'name'))));
         $why = array_column($told->json('refused'), 'why', 'line');
         self::assertSame([4, 6, 7, 8, 9, 10], array_keys($why));
-        foreach ([4 => 'chemistry: expected one of flooded, agm', 6 => 'v_max: expected more than v_min', 7 => '"nine" in column v_min', 8 => 'expected battery, device, block, charger, shunt, switch, wire, protection or connector', 9 => 'circuits: expected a whole number from 1 to 48', 10 => 'stands in line 5 already'] as $line => $words) {
+        foreach ([4 => 'chemistry: expected one of flooded, agm', 6 => 'v_max: expected more than v_min', 7 => '"nine" in column v_min', 8 => 'expected battery, device, block, charger, shunt, switch, wire, protection, connector, transducer', 9 => 'circuits: expected a whole number from 1 to 48', 10 => 'stands in line 5 already'] as $line => $words) {
             self::assertStringContainsString($words, $why[$line]);
         }
         self::assertSame($before, CataloguePart::query()->count(), 'a look changes nothing');

@@ -72,9 +72,11 @@ final class PartTest extends TestCase
     public function test_every_part_of_the_demo_catalogue_can_be_planned(): void
     {
         $this->actingAs($this->person('rigger'));
+        $hasTrunk = false;
         foreach (CataloguePart::query()->get() as $part) {
             $onRun = in_array($part->kind, ['wire', 'protection', 'connector'], true);
-            $job = $onRun ? $this->skiff() : Job::query()->findOrFail($this->postJson('/api/jobs', ['customer' => 'C', 'title' => 'T', 'boat' => 'B'])->json('id'));
+            $joins = in_array($part->kind, ['network-cable', 'backbone-part'], true);
+            $job = $onRun || $joins ? $this->skiff() : Job::query()->findOrFail($this->postJson('/api/jobs', ['customer' => 'C', 'title' => 'T', 'boat' => 'B'])->json('id'));
             if (in_array($part->kind, ['block', 'charger', 'shunt', 'switch'], true)) {
                 $this->add($job, 'LiFePO4 12 V 100 Ah, group 31', ['name' => 'bank'])->assertOk();
                 $this->add($job, 'LiFePO4 12 V 100 Ah, group 31', ['name' => 'source'])->assertOk();
@@ -82,7 +84,12 @@ final class PartTest extends TestCase
             if (isset($part->figures['volts'])) {
                 $this->postJson("/api/jobs/{$job->id}/plan/proposals", ['make' => 'part', 'kind' => 'block', 'name' => 'box', 'part' => ['circuits' => 4]])->assertOk();
             }
-            $answer = $this->postJson("/api/jobs/{$job->id}/plan/parts", ['part' => $part->id, 'bank' => 'bank', 'from' => 'source', 'block' => 'box', ...($onRun ? ['run' => 'bow-motor'] : [])]);
+            if ($part->kind === 'backbone-part' && ! $hasTrunk) {
+                $this->add($job, 'Trunk cable, light, 5 m')->assertOk();
+                $hasTrunk = true;
+            }
+            $answer = $this->postJson("/api/jobs/{$job->id}/plan/parts", ['part' => $part->id, 'bank' => 'bank', 'from' => 'source', 'block' => 'box', ...($onRun ? ['run' => 'bow-motor'] : []),
+                ...($joins ? ['from' => 'hub', 'to' => 'bow-display', 'device' => 'bow-display'] : [])]);
             self::assertSame(200, $answer->status(), "{$part->name}: {$answer->json('message')}");
         }
     }

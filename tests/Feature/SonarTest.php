@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Tests\Feature;
 
+use App\Models\CataloguePart;
 use App\Models\Job;
+use Illuminate\Testing\TestResponse;
 use Tests\TestCase;
 
 /** What the stage Sonar draws beside the evaluation. */
@@ -40,5 +42,71 @@ final class SonarTest extends TestCase
         $beams = array_merge(...array_column($this->getJson("/api/jobs/{$this->skiff()->id}/stages/sonar")->assertOk()->json('transducers'), 'beams'));
         $twenty = array_values(array_filter($beams, static fn (array $beam): bool => (float) $beam['deg'] === 20.0))[0];
         self::assertEqualsWithDelta(20 * tan(deg2rad(10)), $twenty['footprints'][1]['across_m'], 1e-9);
+    }
+
+    public function test_a_missing_adapter_is_offered_from_the_catalogue_with_its_price(): void
+    {
+        $this->actingAs($this->person('rigger'));
+        $skiff = $this->skiff();
+        $version = $skiff->plan?->number;
+        self::assertSame([], $this->getJson("/api/jobs/{$skiff->id}/stages/sonar")->json('orders'));
+        $this->postJson("/api/jobs/{$skiff->id}/plan/edits", ['base' => $version, 'patch' => [['on' => 'adapter:adapter-a-b', 'put' => null]]])->assertOk();
+
+        $answer = $this->getJson("/api/jobs/{$skiff->id}/stages/sonar")->assertOk();
+        ApiContract::assertMet('GET', '/api/jobs/{job}/stages/{stage}', 200, (string) $answer->getContent());
+        self::assertSame([['transducer:transom-transducer', 'Adapter, 6-pin type A to 8-pin type B', 29, []]], array_map(
+            static fn (array $order): array => [$order['on'], $order['says'], $order['price'], $order['lost']],
+            $answer->json('orders'),
+        ));
+        $this->postJson("/api/jobs/{$skiff->id}/plan/edits", ['base' => $version + 1, 'patch' => $answer->json('orders.0.patch')])->assertOk();
+        self::assertSame([], $this->getJson("/api/jobs/{$skiff->id}/stages/sonar")->json('orders'));
+    }
+
+    public function test_a_transducer_of_the_catalogue_is_plugged_in_where_it_fits(): void
+    {
+        $this->actingAs($this->person('rigger'));
+        $job = Job::query()->findOrFail($this->postJson('/api/jobs', ['customer' => 'C', 'title' => 'T', 'boat' => 'B'])->json('id'));
+        $this->putIn($job, '9 in display, type A', ['name' => 'screen'])->assertOk();
+        $this->putIn($job, 'Puck for inside the hull, depth')->assertOk();
+        self::assertSame([['device' => 'screen', 'socket' => 's1']], array_column((array) $this->getJson("/api/jobs/{$job->id}")->json('plan.network.transducers'), 'to'));
+        self::assertSame([true], array_column((array) $this->getJson("/api/jobs/{$job->id}")->json('evaluation.network.transducers'), 'reached'));
+    }
+
+    public function test_a_wiring_slip_is_printed(): void
+    {
+        $this->actingAs($this->person('rigger'));
+        $console = Job::query()->whereHas('boat', static fn ($boat) => $boat->where('name', 'like', 'Console%'))->firstOrFail();
+        $pdf = $this->get("/api/jobs/{$console->id}/terminal-blocks/old-block?units=imperial")->assertOk()->assertHeader('Content-Type', 'application/pdf');
+        self::assertStringStartsWith('%PDF', (string) $pdf->getContent());
+        $this->get("/api/jobs/{$console->id}/terminal-blocks/another")->assertNotFound();
+        self::assertSame([1, 'blue', true, 25], array_values(array_intersect_key($this->getJson("/api/jobs/{$console->id}/stages/sonar")->json('slips.0.landings.0'), ['pin' => 0, 'colour' => 0, 'right' => 0, 'cut_mm' => 0])));
+    }
+
+    public function test_a_backbone_is_put_together_piece_by_piece(): void
+    {
+        $this->actingAs($this->person('rigger'));
+        $job = Job::query()->findOrFail($this->postJson('/api/jobs', ['customer' => 'C', 'title' => 'T', 'boat' => 'B'])->json('id'));
+        $this->putIn($job, 'Heading sensor', ['name' => 'compass'])->assertOk();
+        self::assertStringContainsString('cable of its trunk first', (string) $this->putIn($job, 'Terminator, 120 Ω')->assertUnprocessable()->json('message'));
+        $this->putIn($job, 'Trunk cable, light, 5 m')->assertOk();
+        $this->putIn($job, 'Terminator, 120 Ω')->assertOk();
+        $this->putIn($job, 'Terminator, 120 Ω')->assertOk();
+        self::assertStringContainsString('third', (string) $this->putIn($job, 'Terminator, 120 Ω')->assertUnprocessable()->json('message'));
+        self::assertStringContainsString('Say which device', (string) $this->putIn($job, 'Tee for a drop')->assertUnprocessable()->json('message'));
+        $this->putIn($job, 'Tee for a drop', ['device' => 'compass'])->assertOk();
+        $this->putIn($job, 'Drop cable, 2 m', ['device' => 'compass'])->assertOk();
+        $this->putIn($job, 'Power tap with fuse')->assertOk();
+        $bus = $this->getJson("/api/jobs/{$job->id}")->json('plan.network.backbones.0');
+        self::assertSame([['start', 'end'], [['at_m' => 2.5]]], [$bus['terminators'], $bus['power']]);
+        self::assertSame([['compass', 2.5, 2]], array_map(static fn (array $node): array => [$node['device'], $node['at_m'], $node['drop_m']], $bus['nodes']));
+    }
+
+    /**
+     * @param  array<string, mixed>  $how
+     * @return TestResponse<\Symfony\Component\HttpFoundation\Response>
+     */
+    private function putIn(Job $job, string $part, array $how = []): TestResponse
+    {
+        return $this->postJson("/api/jobs/{$job->id}/plan/parts", ['part' => CataloguePart::query()->where('name', $part)->firstOrFail()->id, ...$how]);
     }
 }

@@ -3,7 +3,7 @@ import { act, screen } from '@testing-library/react';
 import { describe, expect, it, vi } from 'vitest';
 
 import type { PlannedJob } from '../../resources/js/api/types';
-import { AddPart } from '../../resources/js/power/AddPart';
+import { AddPart } from '../../resources/js/add/AddPart';
 import type { PlanEdits } from '../../resources/js/plan/usePlanEdits';
 import { skiffJob } from './job';
 import { rendered } from './rendered';
@@ -16,7 +16,7 @@ describe('a part sought by somebody who types faster than the catalogue comes', 
         vi.stubGlobal('fetch', (address: string) =>
             address.includes('catalogue') ? new Promise<Response>((come) => (comes = (catalogue) => come(new Response(JSON.stringify(catalogue), { status: 200 })))) : new Promise<Response>(() => undefined),
         );
-        const { hand } = rendered(<AddPart opened onClose={() => undefined} job={{ ...skiffJob(), version: { hash: 'a' } as PlannedJob['version'] }} edits={{ submit: vi.fn() } as unknown as PlanEdits} selected={undefined} />);
+        const { hand } = rendered(<AddPart opened onClose={() => undefined} job={{ ...skiffJob(), version: { hash: 'a' } as PlannedJob['version'] }} edits={{ submit: vi.fn() } as unknown as PlanEdits} made={[]} />);
         const come = () => {
             comes({ parts: PARTS });
             return Promise.resolve();

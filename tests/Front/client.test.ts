@@ -14,21 +14,6 @@ afterEach(() => {
     fetched.mockReset();
 });
 
-describe('what was asked before the page stood', () => {
-    it('is taken once, and only by who asks the same', async () => {
-        answers(200, { id: 2 });
-        vi.stubGlobal('dinghyEarly', { path: 'jobs/7?units=metric', answer: Promise.resolve(new Response('{"id":7}', { status: 200 })) });
-        await expect(ask('jobs/8?units=metric')).resolves.toEqual({ id: 2 });
-        await expect(ask('jobs/7?units=metric')).resolves.toEqual({ id: 7 });
-        await expect(ask('jobs/7?units=metric')).resolves.toEqual({ id: 2 });
-    });
-
-    it('is a silence where the line was down', async () => {
-        vi.stubGlobal('dinghyEarly', { path: 'jobs/7', answer: Promise.reject(new TypeError('Failed to fetch')) });
-        await expect(ask('jobs/7')).rejects.toBeInstanceOf(NotReached);
-    });
-});
-
 describe('what is asked of the server', () => {
     it('gives what was answered, and nothing for nothing', async () => {
         answers(200, { id: 7 });

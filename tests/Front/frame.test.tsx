@@ -5,7 +5,7 @@ import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest';
 
 import { Mishap } from '../../resources/js/frame/Mishap';
 import { People } from '../../resources/js/people/People';
-import { AddPart } from '../../resources/js/power/AddPart';
+import { AddPart } from '../../resources/js/add/AddPart';
 import type { PlanEdits } from '../../resources/js/plan/usePlanEdits';
 import { skiffJob } from './job';
 import { rendered, serverAnswers } from './rendered';
@@ -57,7 +57,7 @@ describe('Enter in a search for parts', () => {
     const parts = ['Pump, small', 'Pump', 'Lamp'].map((name, id) => ({ id, kind: 'device', name, figures: { v_min: 9, v_max: 16, typical_a: 1, peak_a: 1, kind: 'pump' } }));
     const shown = async () => {
         serverAnswers({ catalogue: { parts }, offers: { offers: [{ on: 'block:b', says: 'a circuit', patch: [] }] } });
-        const { hand } = rendered(<AddPart opened onClose={() => undefined} job={{ ...skiffJob(), version: { number: 1, hash: 'h', made_at: '', author: null, undo: null, redo: null } }} selected={undefined} edits={{} as PlanEdits} />);
+        const { hand } = rendered(<AddPart opened onClose={() => undefined} job={{ ...skiffJob(), version: { number: 1, hash: 'h', made_at: '', author: null, undo: null, redo: null } }} made={[]} edits={{} as PlanEdits} />);
         await screen.findByRole('button', { name: 'Lamp' });
         return { hand, field: screen.getByLabelText('Part of the catalogue') };
     };

@@ -69,7 +69,7 @@ describe('sonar map', () => {
 describe('a backbone', () => {
     const backbone = { id: 'bus', cable: 'light', length_m: 10, terminators: ['start'], power: [{ at_m: 2, volts: 12.5 }], nodes: [{ device: 'hub', at_m: 4, drop_m: 1 }, { device: 'bow-display', at_m: 8, drop_m: 3 }] } as const;
     const judged = { id: 'bus', nodes: 2, len: 2, trunk_m: 10, drops_m: 4, longest_drop_m: 3, terminators: 1, power_taps: 1, volts_min: 11.87, drop_v: 0.6, worst: 'bow-display', across_ohm: 120 };
-    const svg = drawn(<TrunkDrawing job={sounding()} backbone={structuredClone(backbone) as never} judged={judged} />);
+    const svg = drawn(<TrunkDrawing job={sounding()} backbone={structuredClone(backbone) as never} judged={judged} onMove={null} onDraft={() => undefined} />);
 
     it('stands its tees to scale, and says where the volts are least and what is missing at its ends', () => {
         const at = (device: string) => Number(new RegExp(`data-node="${device}"><path d="M([\\d.]+) `).exec(svg)?.[1]);

@@ -19,6 +19,16 @@ final class SonarArea extends Area
 
     public function answer(Job $job, Evaluation $evaluation, PlanDocument $judged): array
     {
-        return SonarAnswer::of($evaluation->boat);
+        return [...SonarAnswer::of($evaluation->boat), 'orders' => SonarOrders::of($job->boat->customer->shop, $evaluation, $judged)];
+    }
+
+    public function proposals(): array
+    {
+        return SonarProposals::all();
+    }
+
+    public function additions(): array
+    {
+        return SonarAdditions::all();
     }
 }

@@ -6,6 +6,7 @@ namespace App\Console\Commands;
 
 use App\Bench\Ladder;
 use App\Bench\LargeBoat;
+use App\Bench\LargeNetwork;
 use Dinghy\Circuit\Fault;
 use Dinghy\Circuit\Network;
 use Dinghy\Circuit\State;
@@ -15,6 +16,7 @@ use Dinghy\Evaluation\Evaluation;
 use Dinghy\Evaluation\EvaluationDocument;
 use Dinghy\Evaluation\Remedies;
 use Dinghy\File\PlanDocument;
+use Dinghy\Network\Chains;
 use Illuminate\Console\Command;
 use Symfony\Component\Process\Process;
 
@@ -30,7 +32,10 @@ final class Bench extends Command
         'evaluate 60 devices on 3 banks' => '10',
         'one solve of it at rest' => '1',
         self::FAULTS.' single faults of it, loaded' => '100',
+        self::CHAINS => '5',
     ];
+
+    private const CHAINS = 'chains of '.LargeNetwork::TRANSDUCERS.' transducers, '.LargeNetwork::ADAPTERS.' adapters';
 
     private const WARM_UP = 10;
 
@@ -114,6 +119,7 @@ final class Bench extends Command
         $json = (string) file_get_contents(database_path('demo/boats/skiff.json'));
         $skiff = resolve(Areas::class)->format->document($json)->plan();
         $large = LargeBoat::plan();
+        $chains = LargeNetwork::network();
         $mistakes = resolve(Areas::class)->format->document((string) file_get_contents(
             database_path('demo/mistakes/skiff.json'),
         ));
@@ -147,6 +153,7 @@ final class Bench extends Command
             'read and evaluate the demo skiff' => static fn (): array => EvaluationDocument::of(
                 resolve(Areas::class)->evaluate(resolve(Areas::class)->format->document($json)->plan()),
             ),
+            self::CHAINS => static fn (): Chains => Chains::of($chains),
             'evaluate 60 devices on 3 banks' => static fn () => resolve(Areas::class)->evaluate($large),
             '… and write the document' => static fn (): array => EvaluationDocument::of(
                 resolve(Areas::class)->evaluate($large),

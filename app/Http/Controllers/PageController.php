@@ -39,7 +39,7 @@ final class PageController extends Controller
         $files = [];
         $open = $scripts;
         while ($open !== []) {
-            $chunk = is_array($built) ? $built[array_pop($open)] ?? null : null;
+            $chunk = is_array($built) ? $built[array_shift($open)] ?? null : null;
             if (is_array($chunk) && is_string($chunk['file'] ?? null) && ! isset($files[$chunk['file']])) {
                 $files[$chunk['file']] = true;
                 array_push($open, ...array_filter((array) ($chunk['imports'] ?? []), is_string(...)));

@@ -18,23 +18,48 @@ final class Packing
      */
     public static function of(float $bore, array $cables): array
     {
-        $placed = [];
+        return array_map(static fn (?array $circle): array => $circle === null ? [0.0, 0.0] : [$circle[0], $circle[1]], self::placed($bore, $cables));
+    }
+
+    /**
+     * Whether all of them find room side by side. It says no to some that would fit another way: never yes to what does not.
+     *
+     * @param  list<Cable>  $cables
+     */
+    public static function fits(float $bore, array $cables): bool
+    {
+        usort($cables, static fn (Cable $a, Cable $b): int => $b->diameter <=> $a->diameter);
+
+        return ! in_array(null, self::placed($bore, $cables), true);
+    }
+
+    /**
+     * @param  list<Cable>  $cables  thickest first
+     * @return list<array{float, float, float}|null> x, y, radius; null: it finds no room, and lies on the middle
+     */
+    private static function placed(float $bore, array $cables): array
+    {
+        $placed = $lying = [];
         foreach ($cables as $cable) {
-            $placed[] = [...self::lowest($bore / 2, $cable->diameter / 2, $placed), $cable->diameter / 2];
+            $radius = $cable->diameter / 2;
+            $at = self::lowest($bore / 2, $radius, $lying);
+            $placed[] = $at === null ? null : [...$at, $radius];
+            $lying[] = [...($at ?? [0.0, 0.0]), $radius];
         }
 
-        return array_map(static fn (array $circle): array => [$circle[0], $circle[1]], $placed);
+        return $placed;
     }
 
     /**
      * @param  list<array{float, float, float}>  $placed  x, y, radius
-     * @return array{float, float}
+     * @return array{float, float}|null null: there is no room
      */
-    private static function lowest(float $bore, float $radius, array $placed): array
+    private static function lowest(float $bore, float $radius, array $placed): ?array
     {
         $best = null;
         foreach (self::candidates($bore, $radius, $placed) as [$x, $y]) {
-            if (hypot($x, $y) > $bore - $radius + 1e-6) {
+            // The lowest of them counts: one that lies higher need not be tried.
+            if (($best !== null && $y >= $best[1]) || hypot($x, $y) > $bore - $radius + 1e-6) {
                 continue;
             }
             foreach ($placed as [$otherX, $otherY, $otherRadius]) {
@@ -42,12 +67,10 @@ final class Packing
                     continue 2;
                 }
             }
-            if ($best === null || $y < $best[1]) {
-                $best = [$x, $y];
-            }
+            $best = [$x, $y];
         }
 
-        return $best ?? [0.0, 0.0];
+        return $best;
     }
 
     /**

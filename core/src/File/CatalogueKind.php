@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Dinghy\File;
 
+use Dinghy\File\Shape\Extension;
+use Dinghy\File\Shape\Field;
 use Dinghy\File\Shape\ObjectShape;
 
 /** A kind of part that a shop's catalogue can hold, with the figures that a plan takes over from there. */
@@ -23,5 +25,23 @@ final readonly class CatalogueKind
         public array $figures,
         public array $ofThePart = [],
     ) {
+    }
+
+    /**
+     * The kind with figures that another section knows of such parts.
+     *
+     * @param  list<Field>  $fields  each the part's own in whatever boat
+     */
+    public function with(array $fields): self
+    {
+        $names = array_column($fields, 'name');
+
+        return new self(
+            $this->name,
+            $this->title,
+            $this->shape->extended([], new Extension('', $fields)),
+            [...$this->figures, ...$names],
+            [...$this->ofThePart, ...$names],
+        );
     }
 }

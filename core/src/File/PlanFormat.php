@@ -168,11 +168,18 @@ final readonly class PlanFormat
     /** @return array<string, CatalogueKind> by name: the kinds of parts that a shop's catalogue can hold */
     public function catalogue(): array
     {
-        return array_column(
+        $kinds = array_column(
             array_merge(...array_map(static fn (Section $section): array => $section->catalogue(), $this->sections)),
             null,
             'name',
         );
+        foreach ($this->sections as $section) {
+            foreach ($section->catalogueFigures() as $kind => $fields) {
+                $kinds[$kind] = $kinds[$kind]->with($fields);
+            }
+        }
+
+        return $kinds;
     }
 
     /** @return list<Field> */

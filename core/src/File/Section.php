@@ -54,4 +54,10 @@ abstract class Section
     {
         return [];
     }
+
+    /** @return array<string, list<Field>> by kind of the catalogue that another section brought: what it keeps of them beside */
+    public function catalogueFigures(): array
+    {
+        return [];
+    }
 }

@@ -33,6 +33,18 @@ final readonly class Adapter implements Link
         );
     }
 
+    /**
+     * One that is not aboard yet.
+     *
+     * @param  string  $id  one that nothing aboard can have
+     * @param  string  $name  what it is called where it is bought
+     * @param  list<SonarFunction>  $passes
+     */
+    public static function offered(string $id, string $name, string $from, string $to, array $passes): self
+    {
+        return new self($id, $name, $from, $to, $passes);
+    }
+
     public function id(): string
     {
         return $this->id;

@@ -14,14 +14,32 @@ final readonly class Cabling
     /** @var array<string, list<string>> devices at the other ends of a device's cables, by its id */
     private array $neighbours;
 
-    public function __construct(private Plan $plan, private DataNetwork $network)
+    /**
+     * @param  list<string>  $out  devices that are off: no cable leads through them
+     * @param  string|null  $pulled  a cable that is not there
+     */
+    public function __construct(private Plan $plan, private DataNetwork $network, array $out = [], ?string $pulled = null)
     {
         $neighbours = [];
         foreach ($network->cables as $cable) {
+            if ($cable->id === $pulled || in_array($cable->from, $out, true) || in_array($cable->to, $out, true)) {
+                continue;
+            }
             $neighbours[$cable->from][] = $cable->to;
             $neighbours[$cable->to][] = $cable->from;
         }
         $this->neighbours = $neighbours;
+    }
+
+    /**
+     * The same while something is off.
+     *
+     * @param  list<string>  $out  devices
+     * @param  string|null  $pulled  a cable
+     */
+    public function without(array $out, ?string $pulled): self
+    {
+        return new self($this->plan, $this->network, $out, $pulled);
     }
 
     /** Cables that end at a device. */
@@ -37,6 +55,12 @@ final readonly class Cabling
             $this->plan->devices,
             fn (Device $device): bool => ($this->network->devices[$device->id]->ports ?? 0) > 0 || $this->used($device->id) > 0,
         ));
+    }
+
+    /** Whether more cables end at a device than it has ports; one of which nobody has said has none. */
+    public function isOverfull(string $device): bool
+    {
+        return $this->used($device) > ($this->network->devices[$device]->ports ?? 0);
     }
 
     /** Free ports of a device; 0 where nobody has said how many it has. */

@@ -60,7 +60,8 @@ final readonly class DataNetwork implements Rearranges
     public function isEmpty(): bool
     {
         return $this->transducers === [] && $this->adapters === [] && $this->terminalBlocks === []
-            && $this->cables === [] && $this->backbones === [] && $this->serial === [];
+            && $this->cables === [] && $this->backbones === [] && $this->serial === []
+            && array_filter($this->devices, static fn (DataSide $device): bool => $device->sockets !== [] || $device->ports !== null) === [];
     }
 
     public function without(array $going): array

@@ -28,6 +28,12 @@ final readonly class DataSide
     ) {
     }
 
+    /** Whether a transducer or a network cable can be plugged into it. */
+    public function takesPlugs(): bool
+    {
+        return $this->sockets !== [] || ($this->ports ?? 0) > 0;
+    }
+
     /** @param  Record  $device  whose data side it is */
     public static function of(Record $device): self
     {

@@ -6,6 +6,7 @@ namespace Dinghy\Network;
 
 use Dinghy\Plan\Plan;
 use Dinghy\Record\Record;
+use Dinghy\Sonar\MouldedCable;
 
 /** A cable of the network; it takes a port at both ends. */
 final readonly class NetworkCable
@@ -22,6 +23,7 @@ final readonly class NetworkCable
         public string $to,
         public ?float $length,
         public ?array $route,
+        public MouldedCable $moulded,
     ) {
     }
 
@@ -33,6 +35,7 @@ final readonly class NetworkCable
             $record->text('to'),
             $record->numberOrNull('length_m'),
             $record->has('route') ? $record->texts('route') : null,
+            MouldedCable::of($record),
         );
     }
 

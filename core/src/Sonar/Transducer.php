@@ -50,6 +50,7 @@ final readonly class Transducer
         public ?Bottom $bottom,
         public ?string $motor,
         public array $notWith,
+        public MouldedCable $moulded,
     ) {
     }
 
@@ -87,6 +88,7 @@ final readonly class Transducer
             $bottom === null ? null : Bottom::from($bottom),
             $record->textOrNull('motor'),
             $record->texts('not_with'),
+            MouldedCable::of($record),
         );
     }
 

@@ -32,7 +32,7 @@ final class EveryFieldTest extends TestCase
         'bank.strings' => [['e1']], 'feed.to' => ['block' => 'bow-block'], 'branch.to' => ['device' => 'hub'],
         // Only the protection of a feed or a branch is chosen by itself.
         'bank.string_protection' => ['family' => 'cartridge', 'rating_a' => '100 A'],
-        'photograph.of' => 'other', 'battery.commissioned' => '2026-03', 'found.commissioned' => '2026-03', 'plan.survey.taken_on' => '2026-03',
+        'photograph.of' => 'other', 'battery.commissioned' => '2026-03', 'found.commissioned' => '2026-03', 'plan.survey.taken_on' => '2026-03', 'comparison.on' => '2026-03-14',
         'transducer.to' => ['device' => 'live-sonar', 'socket' => 's'], 'transducer.via' => ['a'], 'device.sockets' => [['id' => 'live', 'plug' => '12-pin live plug, type L', 'shows' => ['live']]], 'transducer.not_with' => ['t'], 'transducer.bands_khz' => [['185 kHz', '225 kHz']],
         'network-cable.from' => 'live-sonar', 'network-cable.to' => 'hub', 'serial.sentences' => ['DBT'], 'serial.listeners' => ['live-sonar'], 'terminal-block.wired' => [['pin' => '1', 'colour' => 'blue']],
         'terminal-block.pins' => [['pin' => '1', 'carries' => 'sonar+']],
@@ -126,7 +126,7 @@ final class EveryFieldTest extends TestCase
             'post' => 'b1+',
             'words' => 'a few words',
             'quantity' => self::quantity($field),
-            'part' => ['battery' => 'e1', 'bank' => 'electronics', 'block' => 'bow-block', 'device' => 'hub', 'station' => 'stern', 'complaint' => 'says', 'found' => 'old'][$field['of']],
+            'part' => ['battery' => 'e1', 'bank' => 'electronics', 'block' => 'bow-block', 'device' => 'hub', 'station' => 'stern', 'complaint' => 'says', 'found' => 'old', 'photograph' => 'p'][$field['of']],
             'map' => (object) ['hub' => '40 %'],
             'list' => $field['least'] === 3 && $field['item']['entry'] === 'quantity'
                 ? '330 × 172 × 216 mm'
@@ -189,6 +189,8 @@ final class EveryFieldTest extends TestCase
             $put('adapter:a', ['from' => 'sonar-6', 'to' => 'sonar-8', 'passes' => ['depth']]),
             $put('terminal-block:tb', ['from' => 'cut-6', 'to' => 'sonar-8', 'pins' => [['pin' => 1, 'carries' => 'sonar+']]]),
             $put('network-cable:n', ['from' => 'live-sonar', 'to' => 'hub']),
+            $put('trial:m', ['at' => '2026-03-14T10:20', 'instrument' => 'the network', 'seconds' => 60, 'sentences' => 300, 'refused' => 0]),
+            $put('comparison:ab', ['device' => 'live-sonar', 'changed' => 'ground', 'quieter' => 'with']),
             $put('backbone:bus', ['length_m' => 6]),
             $put('serial:line', ['talker' => 'hub', 'listeners' => ['live-sonar']]),
             Patch::set('device:live-sonar', ['sockets' => [(object) ['id' => 'live', 'plug' => '12-pin live plug, type L', 'shows' => ['live']], (object) ['id' => 's', 'plug' => 'sonar-6', 'shows' => ['depth']]]]),

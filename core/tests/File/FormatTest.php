@@ -140,7 +140,9 @@ final class FormatTest extends TestCase
             }
         }
         self::assertSame([
-            'plan.format', 'plan.version', 'plan.own_house_rules', 'check.renewed_by', 'photograph.taken_at', 'photograph.picture',
+            'plan.format', 'plan.version', 'plan.own_house_rules',
+            'trial.at', 'trial.instrument', 'trial.seconds', 'trial.sentences', 'trial.refused', 'trial.faults',
+            'trial.values', 'trial.values.measured', 'trial.values.least', 'trial.values.most', 'trial.values.last', 'check.renewed_by', 'photograph.taken_at', 'photograph.picture',
         ], array_values(array_filter(array_keys($missing), static fn (string $key): bool => ! str_ends_with($key, '.id'))));
         foreach ($format->kinds->all as $kind) {
             self::assertArrayHasKey("{$kind->name}.id", $missing, 'an id is given once');

@@ -21,6 +21,8 @@ interface Options {
     body?: unknown;
     /** sent as it is */
     raw?: string;
+    /** what that is, where it is no JSON */
+    type?: string;
     /** the id of the change: sent again under it, it is not made again */
     change?: string;
 }
@@ -28,7 +30,7 @@ interface Options {
 /** What the server answers when the session, or the token that goes with it, is over. */
 const SIGNED_OUT = [401, 419];
 
-export async function ask<T>(path: string, { method = 'GET', body, raw, change }: Options = {}): Promise<T> {
+export async function ask<T>(path: string, { method = 'GET', body, raw, type = 'application/json', change }: Options = {}): Promise<T> {
     let response: Response;
     try {
         response = await ((method === 'GET' ? takeEarly(path) : undefined) ?? patient(path, {
@@ -36,7 +38,7 @@ export async function ask<T>(path: string, { method = 'GET', body, raw, change }
             headers: {
                 ...(method === 'GET' ? {} : { 'X-XSRF-TOKEN': csrfToken() }),
                 ...(change === undefined ? {} : { 'Change-Id': change }),
-                ...(body === undefined && raw === undefined ? {} : { 'Content-Type': 'application/json' }),
+                ...(body === undefined && raw === undefined ? {} : { 'Content-Type': type }),
             },
             body: raw ?? (body === undefined ? undefined : JSON.stringify(body)),
         }));

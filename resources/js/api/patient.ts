@@ -6,13 +6,22 @@ export function patient(path: string, { headers, ...request }: Omit<RequestInit,
     return fetch(`/api/${path}`, { ...request, headers: { Accept: 'application/json', ...headers }, signal: AbortSignal.timeout(PATIENCE) });
 }
 
-/** What was asked for before the page stood, once; undefined: nothing was, or something else. */
+/** Where what was asked for before the page stood waits for it: two scripts of one page have no other place in common. */
+function early(): Map<string, Promise<Response>> {
+    const shared = globalThis as { dinghyEarly?: Map<string, Promise<Response>> };
+    return (shared.dinghyEarly ??= new Map<string, Promise<Response>>());
+}
+
+/** Asks before the page stands that will want the answer. */
+export function askEarly(path: string): void {
+    const answer = patient(path);
+    answer.catch(() => undefined); // whoever takes it hears of it
+    early().set(path, answer);
+}
+
+/** What was asked for early, once; undefined: it was not. */
 export function takeEarly(path: string): Promise<Response> | undefined {
-    const shared = globalThis as { dinghyEarly?: { path: string; answer: Promise<Response> } };
-    const early = shared.dinghyEarly;
-    if (early?.path !== path) {
-        return undefined;
-    }
-    delete shared.dinghyEarly;
-    return early.answer;
+    const answer = early().get(path);
+    early().delete(path);
+    return answer;
 }

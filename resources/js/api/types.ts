@@ -29,6 +29,10 @@ export type Bench = Schemas['Bench'];
 export type Survey = Schemas['Survey'];
 export type Layout = Schemas['Layout'];
 export type Sonar = Schemas['Sonar'];
+export type SonarOrder = Sonar['orders'][number];
+export type Instrument = Schemas['Instruments']['instruments'][number];
+export type LeadLine = Schemas['LeadLine'];
+export type SentenceLog = Schemas['SentenceLog'];
 export type StageAnswers = Job['drawn'];
 /** A bank with the posts that wires stand on. */
 export type WiredBank = Schemas['Power']['banks'][number];

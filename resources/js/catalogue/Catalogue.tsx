@@ -6,14 +6,14 @@ import { useSearchParams } from 'react-router-dom';
 
 import { Act } from '../look/Act';
 import { ask, Refused } from '../api/client';
-import { CATALOGUE_KINDS, choicesOf } from '../api/forms';
+import { CATALOGUE_KINDS, choicesOf, choiceWords } from '../api/forms';
 import { catalogue as asked, session } from '../api/queries';
 import type { CataloguePart, TableTold } from '../api/types';
 import { Dialog } from '../look/Dialog';
 import { Page } from '../look/Page';
 import { together } from '../units/together';
 import { useWritten } from '../units/conventions';
-import { amps, gauge, volts } from '../units/units';
+import { amps, gauge, small, type System, useUnits, volts } from '../units/units';
 import { ToSignIn } from '../sign-in/ToSignIn';
 import classes from './Catalogue.module.css';
 import { PartForm } from './PartForm';
@@ -25,6 +25,7 @@ export function Catalogue() {
     const person = useQuery(session);
     const catalogue = useWholeCatalogue();
     const { money } = useWritten();
+    const { system } = useUnits();
     const isOwner = person.data?.role === 'owner';
     const [filled, fill] = useState<FilledPart | 'new' | null>(null);
     const [params] = useSearchParams();
@@ -66,7 +67,7 @@ export function Catalogue() {
                             .filter((part) => part.kind === kind)
                             .map((part) => (
                                 <li key={part.id} data-retired={part.retired || undefined}>
-                                    {part.name} <span className="quiet">{part.retired ? 'retired' : together(told(part))}</span> <span className="figure">{typeof part.figures.price === 'number' ? money(part.figures.price) : 'no price'}</span>
+                                    {part.name} <span className="quiet">{part.retired ? 'retired' : together(told(part, system))}</span> <span className="figure">{typeof part.figures.price === 'number' ? money(part.figures.price) : 'no price'}</span>
                                     {isOwner && <PartActs part={part} onFill={fill} />}
                                 </li>
                             ))}
@@ -166,7 +167,7 @@ function FromTable() {
 }
 
 /** The figures that tell a part from its neighbour. */
-function told({ kind, figures }: CataloguePart): string {
+function told({ kind, figures }: CataloguePart, system: System): string {
     const number = (key: string) => (typeof figures[key] === 'number' ? figures[key] : null);
     if (kind === 'battery') {
         return `${choicesOf('battery.chemistry').find(([one]) => one === figures.chemistry)?.[1] ?? '–'} · ${volts(number('nominal_v'), 0)} · ${number('capacity_ah') ?? '–'} Ah${number('mass_kg') === null ? '' : ` · ${number('mass_kg')} kg`}`;
@@ -188,7 +189,20 @@ function told({ kind, figures }: CataloguePart): string {
             return `insulation ${number('insulation_c') ?? '–'} °C, a metre`;
         case 'protection':
             return `${number('rating_a') === null ? 'any rating' : amps(number('rating_a'))} · to ${volts(number('max_v'), 0)} · breaks ${amps(number('breaking_a'))}`;
-        default:
+        case 'connector':
             return `${words('thinnest')} to ${words('thickest')}`;
+        case 'transducer':
+            return `${words('plug')} · ${functionsOf(figures.functions)}`;
+        case 'adapter':
+            return `passes ${functionsOf(figures.passes)}`;
+        case 'terminal-block':
+            return `${words('from')} to ${words('to')}`;
+        default:
+            // Their names say their lengths.
+            return number('plug_mm') === null ? '' : `plug ${small(number('plug_mm'), system)}`;
     }
+}
+
+function functionsOf(value: unknown): string {
+    return (Array.isArray(value) ? value : []).map((one) => choiceWords('adapter.passes', String(one))).join(', ');
 }

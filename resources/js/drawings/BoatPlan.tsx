@@ -1,4 +1,4 @@
-import { type KeyboardEvent, useEffect, useRef } from 'react';
+import { type KeyboardEvent, useRef } from 'react';
 
 import type { Layout, PatchStep, PlannedJob } from '../api/types';
 import type { Place } from '../boat/place';
@@ -11,6 +11,7 @@ import { type FittingHold, Fittings } from './Fittings';
 import { labelPlaces } from './labelPlaces';
 import { TubeFromAbove } from './TubeFromAbove';
 import { useDrag } from './useDrag';
+import { useTold } from './useTold';
 import { useSize } from './useSize';
 import { type BendHold, WayBends } from './WayBends';
 
@@ -84,15 +85,7 @@ export function BoatPlan({ job, layout, lit, chosen, onChoose, acts, onDraft, dr
     const draft = held === null ? null : snapped({ x_m: held.at.x, y_m: -held.at.y }, hull);
     const carried = held?.what.kind === 'fitting' && draft !== null ? { on: held.what.on, at: draft } : null;
     const step = held === null || draft === null ? null : stepOf(held.what, draft, stationUnder(held.at)?.id);
-    // By its words: a hand that rests asks nothing anew.
-    const draftStep = step === null ? '' : JSON.stringify(step);
-    const tell = useRef(onDraft);
-    useEffect(() => {
-        tell.current = onDraft;
-    });
-    useEffect(() => {
-        tell.current(draftStep === '' ? null : (JSON.parse(draftStep) as PatchStep));
-    }, [draftStep]);
+    useTold(step, onDraft);
     const placeOf = (station: Station): { x: number; y: number } => drawn(draft !== null && drafting === station.id ? draft : station);
     const find = (id: string) => stations.find((station) => station.id === id);
     const named = (id: string) => stationName(job, id);

@@ -1,18 +1,27 @@
-import { useRef } from 'react';
+import { type KeyboardEvent, useRef } from 'react';
 
-import type { PlannedJob } from '../api/types';
+import type { PatchStep, PlannedJob } from '../api/types';
 import type { Backbone, DataSide } from '../boat/dataSide';
 import { partName } from '../boat/parts';
 import { length, useUnits, volts } from '../units/units';
 import lines from './lines.module.css';
+import { useDrag } from './useDrag';
 import { useSize } from './useSize';
+import { useTold } from './useTold';
 import { useZoom } from './ZoomPane';
 
 interface Props {
     job: PlannedJob;
     backbone: Backbone;
     judged: DataSide['backbones'][number] | undefined;
+    /** a tap is moved; null: the boat is not this person's to change */
+    onMove: ((patch: PatchStep[]) => void) | null;
+    /** what letting go would do, while a tap is in the hand */
+    onDraft: (patch: PatchStep[] | null) => void;
 }
+
+/** m that an arrow key moves a tap, and that a drag is rounded to */
+const STEP = 0.1;
 
 /** px: left and right of the trunk, and above it */
 const [EDGE, TRUNK] = [60, 84];
@@ -24,17 +33,36 @@ const [SHORTEST, LONGEST] = [34, 150];
 const STAGGER = 34;
 
 /** A backbone to scale: its trunk with terminators and taps, each drop at its tee, the node of the lowest volts told. */
-export function TrunkDrawing({ job, backbone, judged }: Props) {
+export function TrunkDrawing({ job, backbone, judged, onMove, onDraft }: Props) {
     const { system } = useUnits();
+    const svg = useRef<SVGSVGElement>(null);
     const around = useRef<HTMLDivElement>(null);
     const width = Math.max(600, useSize(around, { width: 836, height: 0 }).width / useZoom());
     const x = (metres: number) => EDGE + ((width - 2 * EDGE) * metres) / backbone.length_m;
     const perMetre = (width - 2 * EDGE) / backbone.length_m;
+    const taps = backbone.power ?? [];
+    const along = (metres: number) => Number(Math.min(backbone.length_m, Math.max(0, Math.round(metres / STEP) * STEP)).toFixed(3));
+    const moved = (which: number, to: number): PatchStep[] => [{ on: `backbone:${backbone.id}`, set: { power: taps.map((tap, at) => (at === which ? { ...tap, at_m: to } : tap)) } }];
+    const { held, hold } = useDrag<number>(svg, ({ what, at }) => {
+        const to = along((at.x - EDGE) / perMetre);
+        if (to !== taps[what]?.at_m) {
+            onMove?.(moved(what, to));
+        }
+    });
+    const drafted = held === null ? null : along((held.at.x - EDGE) / perMetre);
+    useTold(held === null || drafted === null ? null : moved(held.what, drafted), onDraft);
+    const nudge = (which: number) => (event: KeyboardEvent) => {
+        const by = event.key === 'ArrowRight' ? STEP : event.key === 'ArrowLeft' ? -STEP : 0;
+        if (by !== 0) {
+            event.preventDefault();
+            onMove?.(moved(which, along((taps[which]?.at_m ?? 0) + by)));
+        }
+    };
     const nodes = [...(backbone.nodes ?? [])].sort((one, other) => one.at_m - other.at_m);
     const name = partName(job, `backbone:${backbone.id}`);
     return (
         <div ref={around} style={{ height: '100%' }}>
-        <svg viewBox={`0 0 ${width} 330`} className={lines.whole} preserveAspectRatio="xMidYMin meet" role="img" aria-label={`${name}, ${length(backbone.length_m, system)}: ${nodes.map((node) => `${partName(job, `device:${node.device}`)} at ${length(node.at_m, system)}`).join(', ')}`}>
+        <svg ref={svg} viewBox={`0 0 ${width} 330`} className={lines.whole} preserveAspectRatio="xMidYMin meet" role={onMove === null ? 'img' : 'group'} aria-label={`${name}, ${length(backbone.length_m, system)}: ${nodes.map((node) => `${partName(job, `device:${node.device}`)} at ${length(node.at_m, system)}`).join(', ')}`}>
             <path d={`M${x(0)} ${TRUNK}H${x(backbone.length_m)}`} className={lines.line} strokeWidth={backbone.cable === 'heavy' ? 9 : 5} />
             {(['start', 'end'] as const).map((end) => {
                 const at = end === 'start' ? x(0) : x(backbone.length_m);
@@ -48,14 +76,36 @@ export function TrunkDrawing({ job, backbone, judged }: Props) {
                     </g>
                 );
             })}
-            {(backbone.power ?? []).map((tap, at) => (
-                <g key={at} data-tap={at}>
-                    <path d={`M${x(tap.at_m)} 28V${TRUNK}m-7 -12l7 12l7 -12`} className={`${lines.line} ${lines.copper}`} strokeWidth="3" />
-                    <text x={x(tap.at_m)} y={20} textAnchor="middle" className={lines.figure} fontSize="16">
-                        {tap.volts === undefined ? 'power' : volts(tap.volts)} at {length(tap.at_m, system)}
-                    </text>
-                </g>
-            ))}
+            {taps.map((tap, at) => {
+                const metres = held?.what === at && drafted !== null ? drafted : tap.at_m;
+                const words = `${tap.volts === undefined ? 'power' : volts(tap.volts)} at ${length(metres, system)}`;
+                return (
+                    <g key={at} data-tap={at}>
+                        <path d={`M${x(metres)} 28V${TRUNK}m-7 -12l7 12l7 -12`} className={`${lines.line} ${lines.copper}`} strokeWidth="3" />
+                        <text x={x(metres)} y={20} textAnchor="middle" className={lines.figure} fontSize="16">
+                            {words}
+                        </text>
+                        {onMove !== null && (
+                            <circle
+                                cx={x(metres)}
+                                cy={44}
+                                r="12"
+                                strokeWidth="2"
+                                className={`${lines.box} ${lines.handle}`}
+                                role="slider"
+                                tabIndex={0}
+                                aria-label={`Power tap ${at + 1} of ${name}`}
+                                aria-valuemin={0}
+                                aria-valuemax={backbone.length_m}
+                                aria-valuenow={metres}
+                                aria-valuetext={words}
+                                onKeyDown={nudge(at)}
+                                onPointerDown={hold(at)}
+                            />
+                        )}
+                    </g>
+                );
+            })}
             {backbone.isolated_at_m !== undefined && <path d={`M${x(backbone.isolated_at_m)} ${TRUNK - 16}v32`} className={`${lines.line} ${lines.decide}`} strokeWidth="4" />}
             {nodes.map((node, at) => {
                 const long = Math.min(LONGEST, Math.max(SHORTEST, (node.drop_m ?? 0) * perMetre));

@@ -4,7 +4,7 @@ import type { Layout, PlannedJob } from '../api/types';
 import { BoreDrawing } from '../drawings/BoreDrawing';
 import { Verdict } from '../look/Verdict';
 import { small, useUnits } from '../units/units';
-import { stationName } from '../boat/stationName';
+import { wayName } from '../boat/stationName';
 import classes from './TubesPane.module.css';
 
 interface Props {
@@ -20,7 +20,7 @@ export function TubesPane({ job, layout, run, onChoose }: Props) {
     const ways = job.plan.boat?.ways ?? [];
     const named = (id: string) => {
         const way = ways.find((one) => one.id === id);
-        return way === undefined ? id : `${stationName(job, way.from)} to ${stationName(job, way.to)}`;
+        return way === undefined ? id : wayName(job, way);
     };
     return (
         <ul className={classes.tubes}>

@@ -8,7 +8,7 @@ import { TakeOut } from '../plan/TakeOut';
 import { length, small, useUnits } from '../units/units';
 import { choicesOf } from '../api/forms';
 import type { PlacesProps, Way } from './places';
-import { stationName } from '../boat/stationName';
+import { wayName } from '../boat/stationName';
 import { WayDetails } from './WayDetails';
 
 
@@ -18,7 +18,7 @@ export function WayRow({ way, job, layout, edits, chosen, onChoose }: PlacesProp
     const [more, setMore] = useState(false);
     const fixed = !job.can_change;
     const on = `way:${way.id}`;
-    const label = `${stationName(job, way.from)} to ${stationName(job, way.to)}`;
+    const label = wayName(job, way);
     const facts = layout.ways.find((one) => one.id === way.id);
     const drawn = facts?.drawn_m ?? way.length_m;
     const differs = way.length_m - drawn;

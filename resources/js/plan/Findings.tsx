@@ -1,5 +1,5 @@
 import { Button, Group, Text, TextInput, Title } from '@mantine/core';
-import { useState } from 'react';
+import { type ReactNode, useState } from 'react';
 
 import { Act } from '../look/Act';
 import type { Finding, PatchStep, PlannedJob, Remedy } from '../api/types';
@@ -21,10 +21,12 @@ interface Props {
     onShow: (on: string) => void;
     /** a remedy that is looked at before it is applied; null: none any more */
     onLook: (patch: PatchStep[] | null) => void;
+    /** what else its stage can do about a finding */
+    beneath?: (finding: Finding) => ReactNode;
 }
 
 /** What the rulebook says of the plan: worst first, each with a remedy that was tried. */
-export function Findings({ job, edits, stage, onWhy, onShow, onLook }: Props & { /** only what is seen and mended there; absent: everything */ stage?: string }) {
+export function Findings({ job, edits, stage, onWhy, onShow, onLook, beneath }: Props & { /** only what is seen and mended there; absent: everything */ stage?: string }) {
     const here = (one: { stage: string }) => stage === undefined || one.stage === stage;
     const findings = job.evaluation.findings.filter(here);
     const tried = useRemedies(job);
@@ -34,7 +36,7 @@ export function Findings({ job, edits, stage, onWhy, onShow, onLook }: Props & {
             {findings.length === 0 && <p>Every rule that was checked is content.</p>}
             <ul className={classes.list}>
                 {findings.map((finding, at) => (
-                    <Found key={`${finding.rule} ${finding.on} ${at}`} job={job} finding={finding} tried={tried} edits={edits} onWhy={onWhy} onShow={onShow} onLook={onLook} />
+                    <Found key={`${finding.rule} ${finding.on} ${at}`} job={job} finding={finding} tried={tried} edits={edits} onWhy={onWhy} onShow={onShow} onLook={onLook} beneath={beneath} />
                 ))}
             </ul>
             {stage === undefined && job.newer.length > 0 && <Newer job={job} edits={edits} onLook={onLook} />}
@@ -55,7 +57,7 @@ export function Findings({ job, edits, stage, onWhy, onShow, onLook }: Props & {
 }
 
 /** One finding, with what would mend it. */
-export function Found({ job, finding, tried, edits, onWhy, onShow, onLook, brief = false }: Omit<Props, 'onShow'> & { finding: Finding; tried: TriedRemedies; /** null: it is shown already */ onShow: Props['onShow'] | null; /** without its reason where a remedy is in reach */ brief?: boolean }) {
+export function Found({ job, finding, tried, edits, onWhy, onShow, onLook, beneath, brief = false }: Omit<Props, 'onShow'> & { finding: Finding; tried: TriedRemedies; /** null: it is shown already */ onShow: Props['onShow'] | null; /** without its reason where a remedy is in reach */ brief?: boolean }) {
     const remedy = tried.of(finding);
     const decision = job.decided.find((one) => one.occasion === finding.occasion);
     return (
@@ -83,6 +85,7 @@ export function Found({ job, finding, tried, edits, onWhy, onShow, onLook, brief
                         Why
                     </Act>
                 </div>
+                {beneath?.(finding)}
             </div>
         </li>
     );

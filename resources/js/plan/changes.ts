@@ -31,6 +31,8 @@ export type Proposal =
     | { make: 'lead'; feed: string; side: 'plus' | 'minus'; post: string }
     | { make: 'turn'; bank: string }
     | { make: 'strings'; bank: string; series: number }
+    | { make: 'trial'; instrument: string; sounded?: string; units: string }
+    | { make: 'ground'; device: string; bank: string | null; why: string }
     | { make: 'split'; feed: string; branches: string[] };
 
 /** A part of the catalogue, where it goes and what it hangs on. */
@@ -41,8 +43,14 @@ export interface NewPart {
     bank?: string;
     /** that a charger charges */
     banks?: string[];
-    /** the bank that it draws on */
+    /** the bank that it draws on; the device at which a network cable begins */
     from?: string;
+    /** the device at which a network cable ends */
+    to?: string;
+    /** that a piece of one is for */
+    backbone?: string;
+    /** that hangs on a tee */
+    device?: string;
     /** the fuse block that a converter feeds */
     block?: string;
     /** a circuit that was offered */

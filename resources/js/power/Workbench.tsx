@@ -24,7 +24,10 @@ import { SplitFeed } from './SplitFeed';
 import { type First, useBench } from './useBench';
 
 /** With every kind of field in it: a script that the drawing does not wait for. */
-const AddPart = lazy(async () => ({ default: (await import('./AddPart')).AddPart }));
+const AddPart = lazy(async () => ({ default: (await import('../add/AddPart')).AddPart }));
+
+/** What can be put in without a part of the catalogue, of what stands at this stage. */
+const MADE_HERE = ['feed', 'branch', 'block', 'device', 'charger', 'bond'];
 
 type PowerAsked = Asked | 'add' | 'split' | null;
 
@@ -115,7 +118,7 @@ export function Workbench({ job, edits, silent }: StageProps) {
             asked={
                 <>
                     <Suspense fallback={null}>
-                        {(isQuiet || asked === 'add') && <AddPart opened={asked === 'add'} onClose={() => setAsked(null)} job={job} edits={edits} selected={about} />}
+                        {(isQuiet || asked === 'add') && <AddPart opened={asked === 'add'} onClose={() => setAsked(null)} job={job} edits={edits} made={MADE_HERE} selected={about} />}
                     </Suspense>
                     {run !== undefined && <SplitFeed opened={asked === 'split'} onClose={() => setAsked(null)} job={job} feed={run.id} edits={edits} />}
                     <StageDialogs stage="power" edits={edits} asked={asked} onClose={() => setAsked(null)} job={job} />

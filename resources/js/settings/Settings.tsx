@@ -18,7 +18,8 @@ type Kept = ShopSettings['settings'];
 const KINDS = [
     { value: 'meter', label: 'meter' },
     { value: 'battery-monitor', label: 'battery monitor' },
-    { value: 'network', label: 'instrument network' },
+    { value: 'network', label: 'instrument network, TCP' },
+    { value: 'network-udp', label: 'instrument network, UDP' },
     { value: 'label-printer', label: 'label printer' },
     { value: 'mail', label: 'mail' },
 ];

@@ -1,18 +1,20 @@
 import { Table } from '@mantine/core';
 
-import type { PlannedJob } from '../api/types';
+import type { PlannedJob, Sonar } from '../api/types';
 import type { DataSide } from '../boat/dataSide';
 import { partName } from '../boat/parts';
 import { HeadRow } from '../look/HeadRow';
 import { functionWords } from './functionWords';
+import { WithoutOne } from './WithoutOne';
 
 /** Screens against transducers: what each shows, and by which device it comes. */
-export function SeesPane({ job, network }: { job: PlannedJob; network: DataSide }) {
+export function SeesPane({ job, network, sonar, onSelect }: { job: PlannedJob; network: DataSide; sonar: Sonar | undefined; onSelect: (on: string) => void }) {
     const planned = job.plan.network?.transducers ?? [];
     if (network.screens.length === 0) {
         return <p>This boat has no screen yet. Screens are put in at Power.</p>;
     }
     return (
+        <>
         <Table>
             <HeadRow heads={['Screen', ...planned.map((transducer) => partName(job, `transducer:${transducer.id}`))]} />
             <Table.Tbody>
@@ -32,5 +34,7 @@ export function SeesPane({ job, network }: { job: PlannedJob; network: DataSide 
                 ))}
             </Table.Tbody>
         </Table>
+        {sonar !== undefined && <WithoutOne job={job} sonar={sonar} onSelect={onSelect} />}
+        </>
     );
 }

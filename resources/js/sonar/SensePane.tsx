@@ -1,15 +1,20 @@
-import { Table, Title } from '@mantine/core';
+import { Group, Table, Title } from '@mantine/core';
 
 import type { PlannedJob, Sonar } from '../api/types';
 import { partName } from '../boat/parts';
+import { FootprintDrawing } from '../drawings/FootprintDrawing';
 import { HeadRow } from '../look/HeadRow';
 import { length, useUnits } from '../units/units';
+
+/** m of water that footprints are drawn at: the first depth that is told */
+const DRAWN_AT = 3;
 
 /** What beams cover, how far the shown depth is out, and the offset that a screen is given. */
 export function SensePane({ job, sonar }: { job: PlannedJob; sonar: Sonar }) {
     const { system } = useUnits();
     const signed = (metres: number | null) => (metres === null ? 'not measured' : `${metres < 0 ? '−' : '+'}${length(Math.abs(metres), system)}`);
     const depths = sonar.transducers.flatMap(({ beams }) => beams)[0]?.footprints.map(({ depth_m: depth }) => depth) ?? [];
+    const looped = (job.plan.network?.transducers ?? []).filter(({ motor }) => motor !== undefined);
     const speed = (metres: number) => (system === 'metric' ? `${metres.toFixed(0)} m/s` : `${(metres / 0.3048).toFixed(0)} ft/s`);
     return (
         <>
@@ -36,6 +41,36 @@ export function SensePane({ job, sonar }: { job: PlannedJob; sonar: Sonar }) {
                     )}
                 </Table.Tbody>
             </Table>
+            <Group gap="8px 24px" align="flex-start">
+                {sonar.transducers
+                    .filter(({ beams }) => beams.length > 0)
+                    .map((transducer) => (
+                        <figure key={transducer.id} data-footprint={transducer.id} style={{ margin: 0 }}>
+                            <FootprintDrawing
+                                label={partName(job, `transducer:${transducer.id}`)}
+                                beams={[...transducer.beams].sort((one, other) => one.deg - other.deg).map(({ deg, footprints }) => ({ deg, across_m: footprints.find(({ depth_m: at }) => at === DRAWN_AT)?.across_m ?? 0 }))}
+                                depth_m={DRAWN_AT}
+                                beam_m={job.plan.boat?.beam_m ?? null}
+                                below_water_m={transducer.surface_m ?? 0}
+                                system={system}
+                            />
+                            <figcaption>{partName(job, `transducer:${transducer.id}`)}</figcaption>
+                        </figure>
+                    ))}
+            </Group>
+            {looped.length > 0 && (
+                <>
+                    <Title order={3} size={15} mt={10}>
+                        Loops at motors
+                    </Title>
+                    {looped.map((one) => (
+                        <p key={one.id} data-loop={one.id}>
+                            {partName(job, `transducer:${one.id}`)} on {partName(job, `device:${one.motor ?? ''}`)}: a loop of {length(one.loop_m ?? 0, system)}
+                            {(one.loop_m ?? 0) === 0 ? ', which is none: a motor that turns, lifts or slides tears its cable off' : ''}. Guard it with a stiff hose or a coil as far as it moves, tie it above where it bends, and work the motor through all of its travel before the last tie is drawn.
+                        </p>
+                    ))}
+                </>
+            )}
             <Title order={3} size={15} mt={10}>
                 Sound in fresh water
             </Title>

@@ -1,5 +1,5 @@
 import { Button, Group, Title } from '@mantine/core';
-import { useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 
 import { partName, partsOf } from '../boat/parts';
 import { SonarMap } from '../drawings/SonarMap';
@@ -18,15 +18,29 @@ import { type Findable } from '../palette/findable';
 import { Findings } from '../plan/Findings';
 import { useStageAnswer } from '../plan/useStageAnswer';
 import { FindingsOn } from '../plan/FindingsOn';
+import { usePreview } from '../plan/usePreview';
 import { WhyPanel } from '../why/WhyPanel';
-import { AddHere } from './AddHere';
 import { BackbonePane } from './BackbonePane';
 import { KINDS_HERE, type Pane, PANES } from './panes';
-import { PinsPane } from './PinsPane';
 import { PlugsPane } from './PlugsPane';
 import { PortsPane } from './PortsPane';
+import { PullingPane } from './PullingPane';
 import { SeesPane } from './SeesPane';
 import { SensePane } from './SensePane';
+import { ToOrder } from './ToOrder';
+
+/** The panes that do not stand there from the first: a script that the map does not wait for. */
+export const otherPanes = () => import('./otherPanes');
+const ComparePane = lazy(async () => ({ default: (await otherPanes()).ComparePane }));
+const InstrumentsPane = lazy(async () => ({ default: (await otherPanes()).InstrumentsPane }));
+const PinsPane = lazy(async () => ({ default: (await otherPanes()).PinsPane }));
+const AddPart = lazy(async () => ({ default: (await import('../add/AddPart')).AddPart }));
+
+/** Rules that a part of the catalogue may put right: ports that run out, plugs that do not join. */
+const ORDERED = ['N01', 'N02'];
+
+/** Panes that have something to show before anything of sonar is planned. */
+const STAND_ALONE: Pane[] = ['pins', 'instruments', 'compare'];
 
 export function SonarStage() {
     return <Stage stage="sonar">{(props) => <BoatSonar {...props} />}</Stage>;
@@ -37,6 +51,7 @@ function BoatSonar({ job, edits, silent }: StageProps) {
     const { pane, paneName, on: named, drawing: drawn, go } = useStageAddress<Pane>(PANES, 'findings');
     const network = job.evaluation.network;
     const sonar = useStageAnswer(job, 'sonar').data;
+    const orders = sonar?.orders ?? [];
     const backbones = job.plan.network?.backbones ?? [];
     const on = named ?? 'plan';
     const drawing = drawn === 'backbone' && backbones.length > 0 ? 'backbone' : 'map';
@@ -44,6 +59,7 @@ function BoatSonar({ job, edits, silent }: StageProps) {
     const [why, setWhy] = useState<string | null>(null);
     const [asked, setAsked] = useState<Asked | null>(null);
     const [isAdding, setAdding] = useState(false);
+    const { preview, look } = usePreview(job, '');
     const choose = (part: string) => go({ on: part, ...(part.startsWith('backbone:') ? { drawing: 'backbone' } : {}) });
     const show = (part: string) => go({ on: part, ...(part.startsWith('backbone:') ? { drawing: 'backbone', pane: 'backbone' } : { drawing: 'map', ...(part.startsWith('terminal-block:') ? { pane: 'pins' } : {}) }) });
     const add = () => job.can_change && setAdding(true);
@@ -65,19 +81,29 @@ function BoatSonar({ job, edits, silent }: StageProps) {
             asked={
                 <>
                     <StageDialogs stage="sonar" edits={edits} asked={asked} onClose={() => setAsked(null)} job={job} />
-                    <AddHere opened={isAdding} onClose={() => setAdding(false)} job={job} edits={edits} />
+                    <Suspense fallback={null}>{isAdding && <AddPart opened onClose={() => setAdding(false)} job={job} edits={edits} made={KINDS_HERE} />}</Suspense>
                 </>
             }
             on={on}
             onSelect={choose}
-            about={<FindingsOn job={job} edits={edits} on={on} onWhy={setWhy} onLook={() => undefined} />}
+            about={
+                <>
+                    <FindingsOn job={job} edits={edits} on={on} onWhy={setWhy} onLook={() => undefined} />
+                    <ToOrder job={job} edits={edits} orders={orders.filter((order) => order.on === on)} />
+                </>
+            }
             things={things}
             paneName={paneName}
             drawing={
                 <section className={classes.drawing} aria-label={drawing === 'map' ? 'Sonar map' : 'Backbone'}>
                     <Group component="header" gap="4px 24px" mih={32} fz={13}>
                         {backbones.length === 0 ? <Title order={2} size={18}>Sonar map</Title> : <DrawingSwitch drawings={[['map', 'Sonar map'], ['backbone', 'Backbone']]} drawing={drawing} onDrawing={(next) => go({ drawing: next })} />}
-                        <span className="quiet">{drawing === 'map' ? 'devices from behind; a tick is a metre of cable; what is free is hollow' : 'the trunk to scale, drops at their tees'}</span>
+                        {preview !== null && (
+                            <span data-figure="draft" role="status">
+                                Let go here: {[...preview.changes, preview.verdict].join(' · ')}
+                            </span>
+                        )}
+                        <span className="quiet" hidden={preview !== null}>{drawing === 'map' ? 'devices from behind; a tick is a metre of cable; what is free is hollow' : 'the trunk to scale, drops at their tees; drag the power, or take it and press the arrows'}</span>
                         {job.can_change && (
                             <Button size="compact-sm" variant="outline" ml="auto" onClick={add}>
                                 Add a part
@@ -89,7 +115,7 @@ function BoatSonar({ job, edits, silent }: StageProps) {
                             <p>Nothing of sonar and data is planned yet. Add a transducer, and say which socket it is plugged into; sockets and ports belong to the screens and boxes put in at Power.</p>
                         ) : (
                             <ZoomPane label={drawing === 'map' ? 'Drawing of the sonar map' : 'Drawing of the backbone'}>
-                                {drawing === 'map' || backbone === undefined ? <SonarMap job={job} selected={on} onSelect={choose} /> : <TrunkDrawing job={job} backbone={backbone} judged={network.backbones.find(({ id }) => id === backbone.id)} />}
+                                {drawing === 'map' || backbone === undefined ? <SonarMap job={job} selected={on} onSelect={choose} /> : <TrunkDrawing job={job} backbone={backbone} judged={(preview?.evaluation.network ?? network).backbones.find(({ id }) => id === backbone.id)} onMove={job.can_change ? (patch) => void edits.submit(() => ({ patch })) : null} onDraft={look} />}
                             </ZoomPane>
                         )}
                     </div>
@@ -98,15 +124,28 @@ function BoatSonar({ job, edits, silent }: StageProps) {
             lower={
                 <Panes panes={PANES} pane={pane} onPane={(next) => go({ pane: next })} counts={{ findings }}>
                     {pane === 'findings' ? (
-                        <Findings job={job} edits={edits} stage="sonar" onWhy={setWhy} onShow={show} onLook={() => undefined} />
+                        <Findings
+                            job={job}
+                            edits={edits}
+                            stage="sonar"
+                            onWhy={setWhy}
+                            onShow={show}
+                            onLook={() => undefined}
+                            beneath={({ rule, on: about }) => ORDERED.includes(rule) && <ToOrder job={job} edits={edits} orders={orders.filter((order) => order.on === about)} />}
+                        />
                     ) : (
                         <Region label={paneName}>
-                            {pane === 'pins' && <PinsPane job={job} edits={edits} />}
-                            {network === undefined ? pane !== 'pins' && <p>Nothing of sonar and data is planned yet.</p> : (
+                            <Suspense fallback={null}>
+                            {pane === 'pins' && <PinsPane job={job} edits={edits} slips={sonar?.slips ?? []} />}
+                            {pane === 'instruments' && <InstrumentsPane job={job} edits={edits} />}
+                            {pane === 'compare' && <ComparePane job={job} edits={edits} onSelect={choose} />}
+                            </Suspense>
+                            {network === undefined ? !STAND_ALONE.includes(pane) && <p>Nothing of sonar and data is planned yet.</p> : (
                                 <>
-                                    {pane === 'sees' && <SeesPane job={job} network={network} />}
+                                    {pane === 'sees' && <SeesPane job={job} network={network} sonar={sonar} onSelect={choose} />}
                                     {pane === 'plugs' && <PlugsPane job={job} network={network} onSelect={choose} />}
                                     {pane === 'sense' && sonar !== undefined && <SensePane job={job} sonar={sonar} />}
+                                    {pane === 'pulling' && sonar !== undefined && <PullingPane job={job} sonar={sonar} onSelect={choose} />}
                                     {pane === 'ports' && <PortsPane job={job} network={network} onSelect={choose} />}
                                     {pane === 'backbone' && <BackbonePane job={job} network={network} sonar={sonar} edits={edits} onSelect={choose} />}
                                 </>

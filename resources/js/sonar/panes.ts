@@ -2,11 +2,14 @@
 export const PANES = [
     ['findings', 'Findings', 'f'],
     ['sees', 'Who sees what', 'v'],
-    ['plugs', 'Plugs and cables', 'p'],
+    ['plugs', 'Plugs', 'p'],
     ['pins', 'Pins', 'n'],
     ['ports', 'Ports', 'o'],
+    ['pulling', 'Pulling', 'l'],
     ['backbone', 'Backbone', 'b'],
-    ['sense', 'Beams and sound', 's'],
+    ['sense', 'Beams', 's'],
+    ['instruments', 'Instruments', 'i'],
+    ['compare', 'With and without', 'c'],
 ] as const;
 export type Pane = (typeof PANES)[number][0];
 

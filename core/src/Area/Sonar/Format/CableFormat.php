@@ -23,10 +23,12 @@ final class CableFormat
     {
         return new ObjectShape([
             Field::id(),
+            Field::optional('part', new TextShape(100))->called('Part of the catalogue'),
             Field::required('from', ReferenceShape::to('device', WhenGone::GoesToo))->called('From'),
             Field::required('to', ReferenceShape::to('device', WhenGone::GoesToo))->called('To'),
-            Field::optional('length_m', new NumberShape(0.05, 100, 'm of cable'))->called('Length'),
+            Field::optional('length_m', self::length())->called('Length'),
             Field::optional('route', self::route())->called('Route'),
+            ...PulledFormat::fields(),
         ]);
     }
 
@@ -67,6 +69,11 @@ final class CableFormat
             Field::optional('sentences', new ListShape(new TextShape(8, '^[A-Z0-9]{2,8}$', 'a sentence as "DBT"'), 60), [])->called('Sentences'),
             Field::optional('baud', new ChoiceShape([4800, 9600, 38400]), 4800)->called('Baud'),
         ]);
+    }
+
+    public static function length(): NumberShape
+    {
+        return new NumberShape(0.05, 100, 'm of cable');
     }
 
     /** Stations that a cable goes through. */

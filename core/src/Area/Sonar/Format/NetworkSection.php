@@ -17,7 +17,6 @@ use Dinghy\File\Shape\Problems;
 use Dinghy\Network\DataNetwork;
 use Dinghy\Record\Record;
 use Dinghy\Sonar\DepthFrom;
-use Dinghy\Sonar\SonarFunction;
 
 /** The part of the plan format that is data and sonar: transducers, what joins them, cables, backbones, serial lines. */
 final class NetworkSection extends Section
@@ -32,29 +31,30 @@ final class NetworkSection extends Section
             Field::optional('cables', new PartsShape('network-cable', CableFormat::cable(), 200, true, 'network cable'), [])->called('Network cables'),
             Field::optional('backbones', new PartsShape('backbone', CableFormat::backbone(), 8, true), [])->called('Backbones'),
             Field::optional('serial', new PartsShape('serial', CableFormat::serial(), 32, true, 'serial line'), [])->called('Serial lines'),
+            Field::optional('trials', new PartsShape('trial', TrialFormat::trial(), 40, false, 'minute of instruments'), [])->called('Minutes of instruments'),
+            Field::optional('comparisons', new PartsShape('comparison', TrialFormat::comparison(), 40, true), [])->called('With and without'),
         ]), new \stdClass)->called('Sonar and data', 'Sonar and data')];
     }
 
     public function extensions(): array
     {
-        $functions = new ListShape(ChoiceShape::ofEnum(SonarFunction::class), 7);
-
         return [new Extension('devices', [
-            Field::optional('sockets', new ListShape(new ObjectShape([
-                Field::required('id', SonarFormat::id())->called('Socket'),
-                Field::required('plug', SonarFormat::plug())->called('Plug that fits'),
-                Field::required('shows', $functions)->called('Shows'),
-            ]), 12), [])->called('Sockets for transducers', 'Sonar and data'),
-            Field::optional('network_ports', NumberShape::whole(0, 24))->called('Network ports', 'Sonar and data'),
-            Field::optional('wakes', new ChoiceShape(['by-network', 'by-power', 'always'], [
-                'by-network' => 'with the network',
-                'by-power' => 'as it is fed',
-                'always' => 'it never sleeps',
-            ]))->called('Wakes', 'Sonar and data'),
+            ...self::ofADevice(),
             Field::optional('stand_alone', new FlagShape, false)->called('Stands alone, without a network', 'Sonar and data'),
             Field::optional('shaft_slides', new FlagShape)->called('Shaft slides through its mount', 'Sonar and data'),
+            Field::optional('ground', TrialFormat::ground())->called('Extra ground', 'Sonar and data'),
             Field::optional('depth_offset_m', new NumberShape(-10, 10, 'm'))->called('Depth offset set in it', 'Sonar and data'),
         ])];
+    }
+
+    public function catalogue(): array
+    {
+        return SonarCatalogue::kinds();
+    }
+
+    public function catalogueFigures(): array
+    {
+        return ['device' => self::ofADevice()];
     }
 
     public function check(Record $plan, Problems $problems): void
@@ -87,6 +87,24 @@ final class NetworkSection extends Section
             'above_keel_m' => 'How far above the deepest point of the boat does it sit?',
             'power' => 'Where along the trunk is it powered, and with which volts?',
             'route' => 'Where do its two ends sit, and which way leads from one to the other? Stations and ways are under Layout.',
+        ];
+    }
+
+    /** @return list<Field> what a device has on its back, and when it wakes: the same in whatever boat */
+    private static function ofADevice(): array
+    {
+        return [
+            Field::optional('sockets', new ListShape(new ObjectShape([
+                Field::required('id', SonarFormat::id())->called('Socket'),
+                Field::required('plug', SonarFormat::plug())->called('Plug that fits'),
+                Field::required('shows', SonarFormat::functions())->called('Shows'),
+            ]), 12), [])->called('Sockets for transducers', 'Sonar and data'),
+            Field::optional('network_ports', NumberShape::whole(0, 24))->called('Network ports', 'Sonar and data'),
+            Field::optional('wakes', new ChoiceShape(['by-network', 'by-power', 'always'], [
+                'by-network' => 'with the network',
+                'by-power' => 'as it is fed',
+                'always' => 'it never sleeps',
+            ]))->called('Wakes', 'Sonar and data'),
         ];
     }
 }

@@ -41,6 +41,7 @@ final class SonarFormat
             Field::optional('cable_m', new NumberShape(0.05, 60, 'm of cable'))->called('Its own cable'),
             Field::optional('route', CableFormat::route())->called('Route'),
             Field::optional('loop_m', new NumberShape(0, 10, 'm'), 0)->called('Loop its motor needs'),
+            ...PulledFormat::fields(),
             Field::optional('bands_khz', new ListShape(new ListShape(new NumberShape(1, 10000, 'kHz'), 2, 2), 8), [])->called('Frequencies', 'As its maker made it'),
             Field::optional('beams_deg', new ListShape(new NumberShape(0.1, 179, '°'), 8), [])->called('Beams', 'As its maker made it'),
             Field::optional('wires', new ListShape(new ObjectShape([
@@ -75,6 +76,7 @@ final class SonarFormat
 
         return new ObjectShape([
             Field::id(),
+            Field::optional('part', new TextShape(100))->called('Part of the catalogue'),
             Field::optional('name', new TextShape(100), '')->called('Name'),
             Field::required('from', self::plug())->called('For cut ends of'),
             Field::required('to', self::plug())->called('Ends in'),
@@ -100,7 +102,7 @@ final class SonarFormat
         return TextShape::id();
     }
 
-    private static function functions(): Shape
+    public static function functions(): Shape
     {
         return new ListShape(ChoiceShape::ofEnum(SonarFunction::class), 7);
     }

@@ -7,6 +7,7 @@ namespace Dinghy\Area\Sonar\Rule;
 use Dinghy\Area\Sonar\Figure\SonarFigures;
 use Dinghy\File\Patch;
 use Dinghy\Network\CableRun;
+use Dinghy\Network\LaidCable;
 use Dinghy\Plan\Way;
 use Dinghy\Route\Route;
 use Dinghy\Route\SimpleRoutes;
@@ -40,16 +41,8 @@ final readonly class BesideThrustCables extends SonarRule
     protected function judge(SolvedBoat $solved, SonarFigures $figures): iterable
     {
         $heavy = self::heavyWays($solved);
-        $plan = $solved->plan;
-        foreach ($figures->network->transducers as $transducer) {
-            if ($transducer->device !== null) {
-                yield from $this->beside($solved, $heavy, "transducer:{$transducer->id}", "The cable of {$transducer->label()}",
-                    CableRun::ofTransducer($plan, $transducer), $transducer->station, $plan->devices[$transducer->device]->station);
-            }
-        }
-        foreach ($figures->network->cables as $cable) {
-            yield from $this->beside($solved, $heavy, "network-cable:{$cable->id}", ucfirst($cable->label($plan)),
-                CableRun::ofCable($plan, $cable), $plan->devices[$cable->from]->station, $plan->devices[$cable->to]->station);
+        foreach ($heavy === [] ? [] : LaidCable::allOf($solved->plan, $figures->network) as $cable) {
+            yield from $this->beside($solved, $heavy, $cable);
         }
     }
 
@@ -57,11 +50,9 @@ final readonly class BesideThrustCables extends SonarRule
      * @param  array<string, float>  $heavy  A by way
      * @return iterable<Finding|Unchecked>
      */
-    private function beside(SolvedBoat $solved, array $heavy, string $on, string $name, ?Route $route, ?string $from, ?string $to): iterable
+    private function beside(SolvedBoat $solved, array $heavy, LaidCable $cable): iterable
     {
-        if ($heavy === []) {
-            return;
-        }
+        [$on, $route, $from, $to] = [$cable->on, $cable->route, $cable->from, $cable->to];
         if ($route === null || $from === null || $to === null) {
             yield new Unchecked($this->text(), $on, 'route');
 
@@ -71,7 +62,7 @@ final readonly class BesideThrustCables extends SonarRule
         if ($metres > self::FROM + self::NOISE) {
             $amps = max(array_intersect_key($heavy, array_column(CableRun::close($route), null, 'id')) + [0.0]);
             yield new Finding($this->text(), Level::Note, $on,
-                "{$name} lies beside conductors of {$solved->words->amps($amps)} for {$solved->words->length($metres)}.",
+                ucfirst($cable->cable)." lies beside conductors of {$solved->words->amps($amps)} for {$solved->words->length($metres)}.",
                 'Lead it another way, or cross them at a right angle.',
                 static function () use ($solved, $heavy, $on, $route, $from, $to): iterable {
                     foreach (SimpleRoutes::between($solved->plan->boat->ways, $from, $to, self::TRIED) as $other) {

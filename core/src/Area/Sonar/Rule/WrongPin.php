@@ -6,16 +6,13 @@ namespace Dinghy\Area\Sonar\Rule;
 
 use Dinghy\Area\Sonar\Figure\SonarFigures;
 use Dinghy\File\Patch;
-use Dinghy\Network\DataNetwork;
-use Dinghy\Network\TerminalBlock;
+use Dinghy\Network\WiringSlip;
 use Dinghy\Rule\Finding;
 use Dinghy\Rule\Level;
 use Dinghy\Rule\RuleText;
 use Dinghy\Rule\Unchecked;
 use Dinghy\Solving\SolvedBoat;
-use Dinghy\Sonar\Lead;
 use Dinghy\Sonar\Signal;
-use Dinghy\Sonar\Transducer;
 use Dinghy\Source\SourceKind;
 
 final readonly class WrongPin extends SonarRule
@@ -29,51 +26,26 @@ final readonly class WrongPin extends SonarRule
     protected function judge(SolvedBoat $solved, SonarFigures $figures): iterable
     {
         foreach ($figures->network->terminalBlocks as $block) {
-            $transducer = self::wiredTo($figures, $block);
-            if ($block->wired === [] || $transducer === null) {
+            $slip = WiringSlip::of($block, $figures->network, $figures->chains);
+            if ($block->wired === [] || $slip === null) {
                 continue;
             }
-            if ($transducer->leads === []) {
-                yield new Unchecked($this->text(), "transducer:{$transducer->id}", 'wires');
+            if ($slip->transducer->leads === []) {
+                yield new Unchecked($this->text(), "transducer:{$slip->transducer->id}", 'wires');
 
                 continue;
             }
-            foreach ($block->wired as ['pin' => $pin, 'colour' => $colour]) {
-                $leads = $transducer->leadsOf($colour);
-                $carries = $block->pins[$pin];
-                $signals = array_map(static fn (Lead $lead): Signal => $lead->carries, $leads);
-                if (! in_array($carries, $signals, true)) {
+            foreach ($slip->landings as $landing) {
+                if ($landing->isRight() === false) {
                     yield new Finding($this->text(), Level::Stop, "terminal-block:{$block->id}",
-                        ucfirst("{$block->label()}: pin {$pin} carries {$carries->label()}, and the {$colour} wire landed on it ").($signals === [] ? 'is none of '.$transducer->label().'.' : "carries {$signals[0]->label()}.").self::danger($carries, $signals[0] ?? Signal::None),
+                        ucfirst("{$block->label()}: pin {$landing->pin} carries {$landing->carries->label()}, and the {$landing->colour} wire landed on it ")
+                            .($landing->lead === null ? "is none of {$slip->transducer->label()}." : "carries {$landing->lead->carries->label()}.")
+                            .self::danger($landing->carries, $landing->lead->carries ?? Signal::None),
                         'Land each wire on the pin that carries the same, and insulate singly what is left over.',
-                        Patch::set("terminal-block:{$block->id}", ['wired' => self::right($block, $transducer)]), ['pin' => (float) $pin]);
+                        Patch::set("terminal-block:{$block->id}", ['wired' => $slip->right()]), ['pin' => (float) $landing->pin]);
                 }
             }
         }
-    }
-
-    /** The transducer whose wires are landed on it; null: none of the boat ends in what it takes. */
-    private static function wiredTo(SonarFigures $figures, TerminalBlock $block): ?Transducer
-    {
-        $network = $figures->network;
-        foreach ($network->transducers as $transducer) {
-            if (in_array($block->id, $figures->chains->chainOf($transducer)?->ids() ?? $transducer->via ?? [], true)) {
-                return $transducer;
-            }
-        }
-
-        return self::firstOf($network, $block->from());
-    }
-
-    private static function firstOf(DataNetwork $network, string $plug): ?Transducer
-    {
-        foreach ($network->transducers as $transducer) {
-            if ($transducer->plug === $plug) {
-                return $transducer;
-            }
-        }
-
-        return null;
     }
 
     private static function danger(Signal $pin, Signal $wire): string
@@ -84,24 +56,5 @@ final readonly class WrongPin extends SonarRule
             $pin === Signal::Temperature && $wire === Signal::TemperatureReturn, $pin === Signal::TemperatureReturn && $wire === Signal::Temperature => ' Temperature and its return are swapped.',
             default => '',
         };
-    }
-
-    /** @return list<\stdClass> every pin that a wire carries the same as, with that wire */
-    private static function right(TerminalBlock $block, Transducer $transducer): array
-    {
-        $wired = [];
-        $left = $transducer->leads;
-        foreach ($block->pins as $pin => $signal) {
-            foreach ($left as $at => $lead) {
-                if ($signal !== Signal::None && $lead->carries === $signal) {
-                    $wired[] = (object) ['pin' => $pin, 'colour' => $lead->colour];
-                    unset($left[$at]);
-
-                    break;
-                }
-            }
-        }
-
-        return $wired;
     }
 }

@@ -12,11 +12,18 @@ import { PartDetails } from './PartDetails';
 
 const TITLES = new Map(CATALOGUE_KINDS.map(([kind, title]) => [kind, title]));
 
-/** What can be put in without a part of the catalogue, of what stands at this stage. */
-const MADE_HERE = ['feed', 'branch', 'block', 'device', 'charger', 'bond'];
+interface Props {
+    opened: boolean;
+    onClose: () => void;
+    job: PlannedJob;
+    edits: PlanEdits;
+    /** kinds of the stage that can be put in without a part of the catalogue; of them those that the catalogue has stand first */
+    made: readonly string[];
+    selected?: Run;
+}
 
 /** Puts a part of the shop's catalogue into the boat; its circuit is proposed by the server. */
-export function AddPart({ opened, onClose, job, edits, selected }: { opened: boolean; onClose: () => void; job: PlannedJob; edits: PlanEdits; selected: Run | undefined }) {
+export function AddPart({ opened, onClose, job, edits, made: kinds, selected }: Props) {
     const catalogue = useCatalogue(opened);
     const [sought, setSought] = useState('');
     const [part, setPart] = useState<CataloguePart | null>(null);
@@ -27,6 +34,7 @@ export function AddPart({ opened, onClose, job, edits, selected }: { opened: boo
     // Enter counts though whoever typed was faster than the catalogue: the part meant is taken when it comes.
     const [entered, setEntered] = useState(false);
     const [made, setMade] = useState<string | null>(null);
+    const inOrder = [...CATALOGUE_KINDS.filter(([kind]) => kinds.includes(kind)), ...CATALOGUE_KINDS.filter(([kind]) => !kinds.includes(kind))];
     const taken = part ?? (entered ? meant : undefined) ?? null;
     const focusFirst = () => list.current?.querySelector<HTMLElement>('button[data-part]')?.focus(); // of several none was meant yet
     useEffect(() => {
@@ -79,7 +87,7 @@ export function AddPart({ opened, onClose, job, edits, selected }: { opened: boo
                         }}
                     />
                     <Box ref={list} mah="50vh" mt={12} style={{ overflowY: 'auto' }} tabIndex={0} role="region" aria-label="Parts found">
-                        {CATALOGUE_KINDS.map(([kind, title]) => {
+                        {inOrder.map(([kind, title]) => {
                             const parts = found.filter((candidate) => candidate.kind === kind);
                             return parts.length === 0 ? null : (
                                 <section key={kind}>
@@ -101,7 +109,7 @@ export function AddPart({ opened, onClose, job, edits, selected }: { opened: boo
                                 Not of the catalogue
                             </Title>
                             <ul className="bare">
-                                {MADE_HERE.map((kind) => (
+                                {kinds.map((kind) => (
                                     <li key={kind}>
                                         <NavLink component="button" type="button" label={`${words(KINDS[kind]?.word ?? kind)}, figure by figure`} onClick={() => setMade(kind)} />
                                     </li>

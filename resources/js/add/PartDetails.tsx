@@ -21,6 +21,9 @@ const PUT_ON: Partial<Record<CataloguePart['kind'], readonly ('run' | 'bank')[]>
 
 const NEEDS_BANK: CataloguePart['kind'][] = ['block', 'charger', 'shunt'];
 
+/** What stands nowhere by itself. */
+const PLACELESS: CataloguePart['kind'][] = ['charger', 'adapter', 'terminal-block'];
+
 /** What has to be known of a part before it can be put in. */
 export function PartDetails({ part, job, selected, onBack, onAdd }: Props) {
     const banks = (job.plan.banks ?? []).map((bank) => ({ value: bank.id, label: partName(job, `bank:${bank.id}`), strings: bank.strings.length }));
@@ -34,12 +37,20 @@ export function PartDetails({ part, job, selected, onBack, onAdd }: Props) {
     const draws = part.kind === 'charger' && (part.figures.input === 'dc-dc' || isConverter);
     const blocks = (job.plan.blocks ?? []).map((block) => ({ value: block.id, label: partName(job, `block:${block.id}`) }));
 
+    const devices = (job.plan.devices ?? []).map(({ id }) => ({ value: id, label: partName(job, `device:${id}`) }));
+    const ported = (job.plan.devices ?? []).filter((device) => (device.network_ports ?? 0) > 0).map(({ id }) => ({ value: id, label: partName(job, `device:${id}`) }));
+    const backbones = (job.plan.network?.backbones ?? []).map(({ id }) => ({ value: id, label: partName(job, `backbone:${id}`) }));
+    const piece = part.kind === 'backbone-part' ? part.figures.piece : null;
+
     const [name, setName] = useState('');
     const [station, setStation] = useState(stations[0]?.value ?? '');
     const [bank, setBank] = useState(banks.at(-1)?.value ?? '');
     const [charged, setCharged] = useState(banks.length === 0 ? [] : [banks.at(-1)?.value ?? '']);
     const [from, setFrom] = useState(banks[0]?.value ?? '');
     const [block, setBlock] = useState(blocks[0]?.value ?? '');
+    const [ends, setEnds] = useState({ from: ported[0]?.value ?? '', to: ported[1]?.value ?? '' });
+    const [backbone, setBackbone] = useState(backbones[0]?.value ?? '');
+    const [hung, setHung] = useState(devices[0]?.value ?? '');
     const [place, setPlace] = useState(places.find((one) => one.value === `run:${selected?.id ?? ''}`)?.value ?? places[0]?.value ?? '');
     const offers = useOffers(job, part, station);
     const [on, setOn] = useState<string | null>(null);
@@ -59,7 +70,11 @@ export function PartDetails({ part, job, selected, onBack, onAdd }: Props) {
               ? 'It hangs on a bank, and this boat has none yet. Add batteries first.'
               : isConverter && blocks.length === 0
                 ? 'It feeds a fuse block, and this boat has none yet. Add one first.'
-                : null;
+                : part.kind === 'network-cable' && ported.length < 2
+                  ? 'It joins two network ports: say first, at a screen, a box or a hub, how many it has.'
+                  : piece !== null && piece !== 'trunk' && backbones.length === 0
+                    ? 'There is no backbone aboard yet: put in the cable of its trunk first.'
+                    : null;
     if (missing !== null) {
         return (
             <Stack gap={12}>
@@ -70,7 +85,9 @@ export function PartDetails({ part, job, selected, onBack, onAdd }: Props) {
             </Stack>
         );
     }
-    const hasPlace = part.kind !== 'charger' && putOn === undefined && stations.length > 0;
+    const hasName = putOn === undefined && part.kind !== 'network-cable' && piece === null;
+    const hasPlace = hasName && !PLACELESS.includes(part.kind) && stations.length > 0;
+    const hangs = piece === 'tee' || piece === 'drop';
     const how = (): Omit<NewPart, 'part'> => {
         const [kind, id = ''] = place.split(':');
         return {
@@ -81,6 +98,8 @@ export function PartDetails({ part, job, selected, onBack, onAdd }: Props) {
             ...(part.kind === 'block' ? { bank } : {}),
             ...(part.kind === 'charger' ? (isConverter ? { block } : { banks: charged }) : {}),
             ...(draws ? { from } : {}),
+            ...(part.kind === 'network-cable' ? ends : {}),
+            ...(piece !== null && piece !== 'trunk' ? { backbone, ...(hangs ? { device: hung } : {}) } : {}),
             ...(part.kind === 'battery' ? { series: Number(series), parallel: Number(parallel), ...(cranking === '' ? {} : { cranking_a: Number(cranking) }) } : {}),
         };
     };
@@ -95,7 +114,15 @@ export function PartDetails({ part, job, selected, onBack, onAdd }: Props) {
         >
             <Stack gap={12}>
             {putOn !== undefined && <Choice autoFocus label={putOn.length > 1 ? 'Put on' : putOn[0] === 'run' ? 'On the run' : 'Bank'} data={places} value={place} onChange={setPlace} />}
-            {putOn === undefined && (
+            {part.kind === 'network-cable' && (
+                <>
+                    <Choice autoFocus label="From" data={ported} value={ends.from} onChange={(next) => setEnds((now) => ({ ...now, from: next }))} />
+                    <Choice label="To" data={ported} value={ends.to} onChange={(next) => setEnds((now) => ({ ...now, to: next }))} />
+                </>
+            )}
+            {piece !== null && piece !== 'trunk' && <Choice autoFocus label="Backbone" data={backbones} value={backbone} onChange={setBackbone} />}
+            {hangs && <Choice label="Hangs on it" data={devices} value={hung} onChange={setHung} />}
+            {hasName && (
                 <TextInput
                     data-autofocus
                     label={part.kind === 'battery' ? 'Name of the bank' : 'Name on this boat'}

@@ -1,0 +1,3 @@
+export { ComparePane } from './ComparePane';
+export { InstrumentsPane } from './InstrumentsPane';
+export { PinsPane } from './PinsPane';
