@@ -55,7 +55,7 @@ trait BuildsBoats
             $this->chooseInDialog($label, $choice);
         }
         $this->click('//section[@role="dialog"]//button[contains(., "Add it")]');
-        $this->until(fn (): bool => $this->kept() !== $before
+        $this->until(fn (): bool => $this->isKeptSince($before)
             && $this->driver()->findElements(WebDriverBy::cssSelector('section[role=dialog]')) === [], "{$sought} in the plan");
     }
 
@@ -83,12 +83,22 @@ trait BuildsBoats
         $this->press(WebDriverKeys::CONTROL.'a'.WebDriverKeys::NULL, $text);
     }
 
-    /** The version that the boat strip says is kept. */
+    /** The version that the boat strip says is kept; while one is on its way it says none. */
     private function kept(): string
     {
-        preg_match('/v\d+/', $this->page(), $found);
+        $this->until(fn (): bool => $this->keptNow() !== '', 'a version that is kept');
 
-        return $found[0] ?? '';
+        return $this->keptNow();
+    }
+
+    private function isKeptSince(string $before): bool
+    {
+        return ! in_array($this->keptNow(), ['', $before], true);
+    }
+
+    private function keptNow(): string
+    {
+        return preg_match('/v\d+/', $this->page(), $found) === 1 ? $found[0] : '';
     }
 
     private function dialog(string $label): void
@@ -103,7 +113,7 @@ trait BuildsBoats
         $before = $this->kept();
         $this->click("(//*[@role='tabpanel']//button[contains(., \"{$words}\") or contains(@aria-label, \"{$words}\")])[1]");
         $this->acts++;
-        $this->until(fn (): bool => $this->kept() !== $before, "\"{$words}\" kept");
+        $this->until(fn (): bool => $this->isKeptSince($before), "\"{$words}\" kept");
     }
 
     private function typeLength(string $run, string $length): void
@@ -111,6 +121,6 @@ trait BuildsBoats
         $before = $this->kept();
         $this->typeInto("Length of {$run}", $length);
         $this->acts++;
-        $this->until(fn (): bool => $this->kept() !== $before, "the length of {$run}");
+        $this->until(fn (): bool => $this->isKeptSince($before), "the length of {$run}");
     }
 }

@@ -43,7 +43,7 @@ final class FromNothingTest extends BrowserTestCase
         $this->chooseInDialog('To the minus of bank', 'thrust');
         $this->choices += 2;
         $this->click('//section[@role="dialog"]//button[contains(., "Put it in")]');
-        $this->until(fn (): bool => $this->kept() !== $before, 'the bond kept');
+        $this->until(fn (): bool => $this->isKeptSince($before), 'the bond kept');
         $this->assertPlanned();
         $this->tell('by pointer');
     }
@@ -72,7 +72,7 @@ final class FromNothingTest extends BrowserTestCase
         $this->press('t');
         $this->tabTo('Put it in');
         $this->press(WebDriverKeys::ENTER);
-        $this->until(fn (): bool => $this->kept() !== $before, 'the bond kept');
+        $this->until(fn (): bool => $this->isKeptSince($before), 'the bond kept');
         $this->assertPlanned();
         self::assertSame(0, $this->driver()->executeScript('return window.hand.clicks'));
         $this->tell('by keys');
@@ -97,7 +97,7 @@ final class FromNothingTest extends BrowserTestCase
             $this->choices++;
         }
         $this->click('//section[@role="dialog"]//button[contains(., "Add it")]');
-        $this->until(fn (): bool => $this->kept() !== $before && $this->driver()->findElements(WebDriverBy::cssSelector('section[role=dialog]')) === [], "{$part} in the plan");
+        $this->until(fn (): bool => $this->isKeptSince($before) && $this->driver()->findElements(WebDriverBy::cssSelector('section[role=dialog]')) === [], "{$part} in the plan");
     }
 
     /** @param  list<string>  $keys  in the form of the part, which Enter sends */
@@ -117,7 +117,7 @@ final class FromNothingTest extends BrowserTestCase
         $this->press(...$keys);
         $this->tabTo('Add it');
         $this->press(WebDriverKeys::ENTER);
-        $this->until(fn (): bool => $this->kept() !== $before && $this->driver()->findElements(WebDriverBy::cssSelector('section[role=dialog]')) === [], "{$sought} in the plan");
+        $this->until(fn (): bool => $this->isKeptSince($before) && $this->driver()->findElements(WebDriverBy::cssSelector('section[role=dialog]')) === [], "{$sought} in the plan");
     }
 
     private function assertPlanned(): void

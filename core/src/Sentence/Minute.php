@@ -31,40 +31,45 @@ final class Minute
         $this->seconds[$second] = $one;
     }
 
-    /** @return int of sound sentences in so many whole seconds before this one */
-    public function count(int $now, int $seconds = self::SECONDS): int
+    public function count(int $now): int
     {
-        return array_sum(array_column($this->within($now, $seconds), 'sentences'));
+        return array_sum(array_column($this->within($now), 'sentences'));
+    }
+
+    /** @return int of sound sentences in so many whole seconds before this one, which is not over yet */
+    public function countBefore(int $now, int $seconds): int
+    {
+        return array_sum(array_column(array_filter($this->seconds, static fn (int $second): bool => $second >= $now - $seconds && $second < $now, ARRAY_FILTER_USE_KEY), 'sentences'));
     }
 
     public function countRefused(int $now): int
     {
-        return array_sum(array_column($this->within($now, self::SECONDS), 'refused'));
+        return array_sum(array_column($this->within($now), 'refused'));
     }
 
-    /** @return int s since the first of them, at most a minute */
+    /** @return int s since the first of them: one at least, a minute at most */
     public function length(int $now): int
     {
-        $kept = $this->within($now, self::SECONDS);
+        $kept = $this->within($now);
 
-        return $kept === [] ? 0 : $now - (int) array_key_first($kept);
+        return $kept === [] ? 0 : max(1, $now - (int) array_key_first($kept));
     }
 
     /** @return array<string, array{least: float, most: float, last: float}> by Measured's value */
     public function values(int $now): array
     {
         $values = new Ranges;
-        foreach ($this->within($now, self::SECONDS) as $second) {
+        foreach ($this->within($now) as $second) {
             $values->join($second['values']);
         }
 
         return $values->all();
     }
 
-    /** @return array<int, array{sentences: int, refused: int, values: Ranges}> */
-    private function within(int $now, int $seconds): array
+    /** @return array<int, array{sentences: int, refused: int, values: Ranges}> of a minute and what has run of this second */
+    private function within(int $now): array
     {
-        return array_filter($this->seconds, static fn (int $second): bool => $second >= $now - $seconds && $second < $now, ARRAY_FILTER_USE_KEY);
+        return array_filter($this->seconds, static fn (int $second): bool => $second >= $now - self::SECONDS && $second <= $now, ARRAY_FILTER_USE_KEY);
     }
 
     /** @return array{sentences: int, refused: int, values: Ranges} */

@@ -95,7 +95,7 @@ final class Watch
     {
         $seconds = min(10, max(1, (int) $now - (int) $this->since));
 
-        return $this->minute->count((int) $now, $seconds) / $seconds;
+        return $this->minute->countBefore((int) $now, $seconds) / $seconds;
     }
 
     /** @return list<array{kind: string, says: string}> */

@@ -38,6 +38,15 @@ final class WatchTest extends TestCase
         self::assertSame([60, 60, 240.0], [$minute['seconds'], $minute['sentences'], $minute['values']['depth']['least']]);
     }
 
+    public function test_what_was_heard_this_second_is_of_the_minute(): void
+    {
+        $watch = new Watch(0.5);
+        $watch->hear(self::line('SDDBT,,f,4.2,M,,F'), 0.6);
+        $heard = $watch->heard(0.7);
+        self::assertSame([1, 1, 4.2], [$heard->minute['seconds'], $heard->minute['sentences'], $heard->minute['values']['depth']['last']]);
+        self::assertSame(0.0, $heard->perSecond, 'of no second that is over');
+    }
+
     public function test_sentences_come_in_pieces(): void
     {
         $watch = new Watch(0.0);
