@@ -27,17 +27,19 @@ final class DemoBoatsTest extends TestCase
     }
 
     /**
-     * @param  array<string, string>  $planted  rule by part
+     * @param  array<string, string|list<string>>  $planted  rules by part
      * @param  list<string>  $follow  rules that speak of what the mistakes bring about
      */
     #[DataProvider('mistakes')]
     public function test_every_planted_mistake_is_found_and_nothing_else(string $boat, array $planted, array $follow): void
     {
-        $found = array_filter(self::evaluate("mistakes/{$boat}")->findings, static fn (Finding $finding): bool => $finding->level !== Level::Note);
-        foreach ($planted as $on => $code) {
-            self::assertNotSame([], array_filter($found, static fn (Finding $finding): bool => $finding->on === $on && $finding->rule->code === $code), "{$code} on {$on}");
+        $said = self::evaluate("mistakes/{$boat}")->findings;
+        $found = array_filter($said, static fn (Finding $finding): bool => $finding->level !== Level::Note);
+        foreach ($planted as $on => $codes) {
+            $here = array_map(static fn (Finding $finding): string => $finding->rule->code, array_filter($said, static fn (Finding $finding): bool => $finding->on === $on));
+            self::assertSame([], array_diff((array) $codes, $here), $on);
         }
-        self::assertSame([], array_values(array_diff(array_map(static fn (Finding $finding): string => $finding->rule->code, $found), $planted, $follow)));
+        self::assertSame([], array_values(array_diff(array_map(static fn (Finding $finding): string => $finding->rule->code, $found), array_merge(...array_map(static fn (string|array $codes): array => (array) $codes, array_values($planted))), $follow)));
     }
 
     /** Each remedy that can be applied is applied, one after the other: the boat then stands as good work does. */
@@ -64,15 +66,16 @@ final class DemoBoatsTest extends TestCase
         return ['skiff' => ['skiff'], 'console' => ['console'], 'pontoon' => ['pontoon'], 'rowing' => ['rowing'], 'catamaran' => ['catamaran']];
     }
 
-    /** @return array<string, array{string, array<string, string>, list<string>}> */
+    /** @return array<string, array{string, array<string, string|list<string>>, list<string>}> */
     public static function mistakes(): array
     {
         return [
-            // 8 AWG in a bundle of four for 56 A; the tiller screen through an old console; the breaker two feet from the post.
-            'skiff' => ['skiff', ['feed:bow-motor' => 'W02', 'device:tiller-display' => 'W01', 'feed:house' => 'F04'], ['F03']],
+            // 8 AWG in a bundle of four for 56 A; the tiller screen through an old console; the breaker two feet from the post. A hub
+            // without a port left; an adapter left in its box; a depth without its offset.
+            'skiff' => ['skiff', ['feed:bow-motor' => 'W02', 'device:tiller-display' => ['W01', 'N10'], 'feed:house' => 'F04', 'device:hub' => 'N01', 'transducer:transom-transducer' => 'N02'], ['F03']],
             // A wing nut on the motor's feed; a corroded console in the screens' supply; the DC–DC charger fused once. The two shields
-            // of an old six-wire transducer swapped, and its cable too short; a transducer on a shaft that slides.
-            'console' => ['console', ['feed:bow-motor' => 'B09', 'device:screen-left' => 'W01', 'charger:dc-dc' => 'F13', 'terminal-block:old-block' => 'N09', 'transducer:old-transducer' => 'N08', 'transducer:bow-transducer' => 'N07'], ['D02', 'N02']],
+            // of an old six-wire transducer swapped, and its cable too short; a transducer on a shaft that slides; a heading sensor at the motor.
+            'console' => ['console', ['feed:bow-motor' => 'B09', 'device:screen-left' => 'W01', 'charger:dc-dc' => 'F13', 'terminal-block:old-block' => 'N09', 'transducer:old-transducer' => 'N08', 'transducer:bow-transducer' => 'N07', 'device:heading' => 'N05'], ['D02', 'N02']],
             // The lift tapped across Battery 2; the monitor set to three times the bank; a charger lead fused at the charger.
             // Two sonars on the same frequencies; the helm's screen reached by no cable; a cable too short for its motor's loop.
             'pontoon' => ['pontoon', ['feed:lift' => 'B05', 'bank:thrust' => 'B15', 'charger:shore' => 'B12', 'transducer:live-transducer' => 'N03', 'device:screen-helm' => 'N01', 'transducer:bow-transducer' => 'N08'], []],

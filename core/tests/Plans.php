@@ -61,9 +61,21 @@ final class Plans
         };
     }
 
+    /** With the mistakes of her power side alone: her hub is large enough, her adapter aboard, her offset set. */
     public static function skiff(): PlanDocument
     {
-        return StandardAreas::areas()->format->document((string) file_get_contents(__DIR__.'/../../database/demo/mistakes/skiff.json'));
+        $sound = self::demo('boats/skiff');
+
+        return self::changed(self::demo('mistakes/skiff')->with(Patch::put('adapter:adapter-a-b', $sound->partsOf('adapter')['adapter-a-b'])), [
+            'device:hub' => ['network_ports' => 5],
+            'device:tiller-display' => ['depth_offset_m' => 0.15],
+        ]);
+    }
+
+    /** @param  string  $boat  of the demo, as boats/skiff */
+    public static function demo(string $boat): PlanDocument
+    {
+        return StandardAreas::areas()->format->document((string) file_get_contents(__DIR__."/../../database/demo/{$boat}.json"));
     }
 
     /** @param  array<string, array<string, mixed>>  $changes fields to set, by part */

@@ -52,12 +52,12 @@ final class PracticeTest extends TestCase
     /** Three screens, live sonar and a network box run behind a 30 A breaker; a 60 A breaker sits on 6 AWG, 10 AWG branches on 16 AWG leads. */
     public function test_an_electronics_feeder(): void
     {
-        $skiff = static fn (float $rating): array => self::codes(Plans::changed(self::demo('boats/skiff'), [
+        $skiff = static fn (float $rating): array => self::codes(Plans::changed(Plans::demo('boats/skiff'), [
             'feed:house' => ['protection.0.rating_a' => $rating], 'branch:br-bow-display' => ['run.gauge' => '10 AWG'],
         ]));
         self::assertSame(['D05', 'N11'], $skiff(30));
         self::assertSame(['D05', 'N11'], $skiff(60));
-        self::assertNotContains('F03', self::codes(Plans::changed(self::demo('boats/console'), ['feed:screens' => ['protection.0.rating_a' => 30]])));
+        self::assertNotContains('F03', self::codes(Plans::changed(Plans::demo('boats/console'), ['feed:screens' => ['protection.0.rating_a' => 30]])));
     }
 
     /** A 50 A 12 V motor: 6 AWG between batteries. */
@@ -70,7 +70,7 @@ final class PracticeTest extends TestCase
     /** A console feed that shows under 11 V at the screen with 12.6 V at the battery is a bad connection, not a bad battery. */
     public function test_a_bad_connection_in_the_console(): void
     {
-        $evaluation = Plans::evaluate(Plans::changed(self::demo('mistakes/console'), ['feed:screens' => ['run.extra_mohm' => 170]]));
+        $evaluation = Plans::evaluate(Plans::changed(Plans::demo('mistakes/console'), ['feed:screens' => ['run.extra_mohm' => 170]]));
         $screen = array_values(array_filter($evaluation->boat->figures(PowerFigures::class)->devices, static fn ($volts): bool => $volts->device->id === 'screen-left'))[0];
         self::assertLessThan(11.0, $screen->loaded);
         self::assertGreaterThan(12.6, $evaluation->boat->states->in(\Dinghy\Circuit\State::Loaded)?->between('e1+', 'e1-'));
@@ -82,10 +82,5 @@ final class PracticeTest extends TestCase
     private static function codes(\Dinghy\File\PlanDocument $document): array
     {
         return array_map(static fn (Finding $finding): string => $finding->rule->code, Plans::evaluate($document)->findings);
-    }
-
-    private static function demo(string $boat): \Dinghy\File\PlanDocument
-    {
-        return StandardAreas::areas()->format->document((string) file_get_contents(__DIR__."/../../database/demo/{$boat}.json"));
     }
 }

@@ -73,7 +73,7 @@ final readonly class DepthOffsetMissing extends SonarRule
 
     /**
      * @param  list<string>  $seen
-     * @return list<Transducer> that a screen reads depth from: those plugged into itself, else any that it sees
+     * @return list<Transducer> that a screen reads depth from: those that end at itself, be their plug still to be joined, else any that it sees
      */
     private static function readBy(SonarFigures $figures, string $screen, array $seen): array
     {
@@ -81,8 +81,11 @@ final readonly class DepthOffsetMissing extends SonarRule
             array_map(static fn (string $id): Transducer => $figures->network->transducers[$id], $seen),
             static fn (Transducer $transducer): bool => in_array(SonarFunction::Depth, $figures->chains->shown($transducer), true),
         ));
-        $own = array_values(array_filter($all, static fn (Transducer $transducer): bool => $transducer->device === $screen));
+        $own = array_values(array_filter(
+            $figures->network->transducers,
+            static fn (Transducer $transducer): bool => $transducer->device === $screen && in_array(SonarFunction::Depth, $transducer->functions, true),
+        ));
 
-        return $own === [] ? $all : $own;
+        return $all === [] || $own === [] ? $all : $own;
     }
 }

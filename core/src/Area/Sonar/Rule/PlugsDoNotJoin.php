@@ -38,7 +38,7 @@ final readonly class PlugsDoNotJoin extends SonarRule
             $remedies = static fn (): iterable => self::remedies($solved, $figures, $transducer, $socket, $chain);
             if ($chain === null) {
                 yield new Finding($this->text(), Level::Stop, "transducer:{$transducer->id}",
-                    ucfirst("{$transducer->label()} ends in a {$transducer->plug} plug; {$device} takes {$socket->plug}")
+                    ucfirst("{$transducer->label()} ends in {$transducer->plug}; {$device} takes {$socket->plug}")
                         .($transducer->via === null ? ', and no adapter aboard joins them.' : ', and what was chosen between them does not fit.'),
                     "Order an adapter from {$transducer->plug} to {$socket->plug}.", $remedies, []);
             } elseif ($chain->lost() !== []) {
