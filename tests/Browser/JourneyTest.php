@@ -24,10 +24,10 @@ final class JourneyTest extends BrowserTestCase
         $sizes = $this->driver()->executeScript('return performance.getEntriesByType("resource").filter((one) => /\\/build\\/.*\\.(js|css)$|api\\/jobs\\/\\d+\\?/.test(one.name) && one.decodedBodySize > 2000).map((one) => one.encodedBodySize / one.decodedBodySize)');
         self::assertGreaterThan(8, count($sizes));
         self::assertLessThan(0.6, max($sizes), 'scripts, styles and the boat come compressed');
-        self::assertStringStartsWith('1 stop, 3 to decide.', $asFound['verdict']);
+        self::assertStringStartsWith('3 stops, 3 to decide.', $asFound['verdict']);
 
         $this->press('r', ']');
-        $this->until(fn (): bool => str_starts_with($this->figure('verdict'), 'No stops, 2 to decide.'), 'the verdict after a thicker wire');
+        $this->until(fn (): bool => str_starts_with($this->figure('verdict'), '2 stops, 2 to decide.'), 'the verdict after a thicker wire');
         $thicker = $this->figures();
         foreach ($asFound as $figure => $value) {
             self::assertNotSame($value, $thicker[$figure], $figure);

@@ -153,7 +153,7 @@ final class KeepingTest extends BrowserTestCase
         $this->driver()->executeScript('const real = window.fetch; window.fetch = (u, o) => (o && o.method && o.method !== "GET" ? real(u, o) : new Promise(() => {}));');
         $this->driver()->switchTo()->window($first);
         $this->press(']');
-        $this->until(fn (): bool => str_starts_with($this->figure('verdict'), 'No stops'), 'the first change');
+        $this->until(fn (): bool => str_starts_with($this->figure('verdict'), '2 stops'), 'the first change');
 
         $this->driver()->switchTo()->window($second);
         $this->typeGauge('2 AWG');

@@ -17,11 +17,11 @@ final class WorkbenchTest extends BrowserTestCase
     {
         $this->openSkiff();
         $this->click('//button[contains(., "Run 6 AWG")]');
-        $this->until(fn (): bool => str_starts_with($this->figure('verdict'), 'No stops, 2 to decide.'), 'the remedy at work');
+        $this->until(fn (): bool => str_starts_with($this->figure('verdict'), '2 stops, 2 to decide.'), 'the remedy at work');
         $this->press(WebDriverKeys::CONTROL.'z'.WebDriverKeys::NULL);
-        $this->until(fn (): bool => str_starts_with($this->figure('verdict'), '1 stop'), 'undone');
+        $this->until(fn (): bool => str_starts_with($this->figure('verdict'), '3 stops'), 'undone');
         $this->press('y');
-        $this->until(fn (): bool => str_starts_with($this->figure('verdict'), 'No stops'), 'redone');
+        $this->until(fn (): bool => str_starts_with($this->figure('verdict'), '2 stops'), 'redone');
     }
 
     public function test_a_jumper_on_the_wrong_post_is_read_found_and_mended(): void
@@ -113,14 +113,14 @@ final class WorkbenchTest extends BrowserTestCase
     {
         $this->openSkiff();
         $this->focusButton('Run 6 AWG');
-        $this->until(fn (): bool => str_starts_with($this->figure('preview'), 'With this remedy: No stops, 2 to decide.'), 'what it would come to');
+        $this->until(fn (): bool => str_starts_with($this->figure('preview'), 'With this remedy: 2 stops, 2 to decide.'), 'what it would come to');
         self::assertStringContainsString('8 AWG → 6 AWG', $this->figure('preview'));
         self::assertStringContainsString('6 AWG', (string) $this->see('[data-run="bow-motor"]')->getAttribute('aria-label'));
-        self::assertStringStartsWith('1 stop', $this->figure('verdict'));
+        self::assertStringStartsWith('3 stops', $this->figure('verdict'));
         $this->press(WebDriverKeys::ENTER);
-        $this->until(fn (): bool => str_starts_with($this->figure('verdict'), 'No stops, 2 to decide.'), 'made so');
+        $this->until(fn (): bool => str_starts_with($this->figure('verdict'), '2 stops, 2 to decide.'), 'made so');
         $this->press('z');
-        $this->until(fn (): bool => str_starts_with($this->figure('verdict'), '1 stop'), 'taken back');
+        $this->until(fn (): bool => str_starts_with($this->figure('verdict'), '3 stops'), 'taken back');
     }
 
     public function test_a_full_block_is_made_larger_for_a_new_device(): void
@@ -179,9 +179,9 @@ final class WorkbenchTest extends BrowserTestCase
         $this->click($first);
         $this->until(fn (): bool => $this->driver()->executeScript('return document.activeElement.getAttribute("aria-label")') === 'Why it may stay so', 'the reason asked for');
         $this->press('Owner replaces the motor in spring', WebDriverKeys::ENTER);
-        $this->until(fn (): bool => str_starts_with($this->figure('verdict'), '1 stop, 2 to decide.'), 'one decided');
+        $this->until(fn (): bool => str_starts_with($this->figure('verdict'), '3 stops, 2 to decide.'), 'one decided');
         $this->click('//button[contains(., "Open again")]');
-        $this->until(fn (): bool => str_starts_with($this->figure('verdict'), '1 stop, 3 to decide.'), 'open again');
+        $this->until(fn (): bool => str_starts_with($this->figure('verdict'), '3 stops, 3 to decide.'), 'open again');
     }
 
     public function test_either_unit_system_is_typed_and_shown(): void
@@ -289,7 +289,7 @@ final class WorkbenchTest extends BrowserTestCase
                 body: JSON.stringify({ base: 1, patch: [{ on: 'feed:bow-motor', set: { 'run.gauge': '4 AWG' } }] }),
             }).then(() => done());
             JS);
-        $this->until(fn (): bool => str_starts_with($this->figure('verdict'), 'No stops'), "another's change");
+        $this->until(fn (): bool => str_starts_with($this->figure('verdict'), '2 stops'), "another's change");
     }
 
     public function test_a_refused_file_says_where_and_replaces_nothing(): void

@@ -15,11 +15,11 @@ final class DecisionTest extends TestCase
         $rigger = $this->actingAs($this->person('rigger'));
         $uri = "/api/jobs/{$this->skiff()->id}";
         $before = $rigger->getJson($uri)->assertOk();
-        self::assertStringStartsWith('1 stop, 3 to decide.', (string) $before->json('verdict'));
+        self::assertStringStartsWith('3 stops, 3 to decide.', (string) $before->json('verdict'));
 
         $answer = $rigger->postJson("{$uri}/decisions", ['occasion' => $this->occasion('W01'), 'reason' => 'Owner replaces the screen this winter'])->assertOk();
         ApiContract::assertMet('POST', '/api/jobs/{job}/decisions', 200, (string) $answer->getContent());
-        self::assertStringStartsWith('1 stop, 2 to decide.', (string) $answer->json('verdict'));
+        self::assertStringStartsWith('3 stops, 2 to decide.', (string) $answer->json('verdict'));
         self::assertSame(['Owner replaces the screen this winter', 'Jorun Tellvik'], [$answer->json('decided.0.reason'), $answer->json('decided.0.author')]);
         self::assertSame(2, $rigger->getJson('/api/shed')->json('jobs.0.decisions'));
         self::assertSame('Owner replaces the screen this winter', $rigger->getJson("{$uri}?units=metric")->json('decided.0.reason'), 'in any units');

@@ -57,7 +57,7 @@ final class PlanReplacementTest extends TestCase
         ApiContract::assertMet('POST', '/api/jobs/{job}/plan/comparison', 200, (string) $answer->getContent());
         self::assertSame(['feed to Bow motor 36 V: gauge 8 AWG → 6 AWG'], $answer->json('otherwise'));
         self::assertSame('6 AWG', $answer->json('plan.feeds.0.run.gauge'));
-        self::assertStringStartsWith('No stops', (string) $answer->json('verdict'));
+        self::assertStringStartsWith('2 stops', (string) $answer->json('verdict'));
         self::assertNotSame([], $answer->json('changes'));
         self::assertSame(1, $answer->json('base'));
         self::assertSame([], $this->call('POST', $this->uri('/plan/comparison'), content: $this->file('8 AWG'))->assertOk()->json('otherwise'));

@@ -34,7 +34,7 @@ final class PlanTest extends TestCase
         $rigger = $this->person('rigger');
         $answer = $this->edit($rigger, 1, 'feed:bow-motor', ['run.gauge' => '6 AWG'])->assertOk();
         ApiContract::assertMet('POST', self::PATH, 200, (string) $answer->getContent());
-        self::assertSame('No stops, 2 to decide.', substr($answer->json('verdict'), 0, 22));
+        self::assertSame('2 stops, 2 to decide.', substr($answer->json('verdict'), 0, 21));
         self::assertSame(2, $answer->json('version.number'));
         self::assertEquals(60, $answer->json('evaluation.runs.0.protection_a'));
 
@@ -287,7 +287,7 @@ final class PlanTest extends TestCase
         $answer = $this->actingAs($this->person('apprentice'))->getJson('/api/shed')->assertOk();
         ApiContract::assertMet('GET', '/api/shed', 200, (string) $answer->getContent());
         self::assertCount(5, $answer->json('jobs'));
-        self::assertSame([1, 3], [$answer->json('jobs.0.stops'), $answer->json('jobs.0.decisions')]);
+        self::assertSame([3, 3], [$answer->json('jobs.0.stops'), $answer->json('jobs.0.decisions')]);
         self::assertSame(['power', 'survey', 'sonar'], [$answer->json('jobs.0.stage.name'), $answer->json('jobs.1.stage.name'), $answer->json('jobs.4.stage.name')], 'the first that is not in order, or the last');
     }
 

@@ -19,14 +19,14 @@ final class RemedyTest extends TestCase
         $remedies = collect($answer->json('remedies'))->keyBy(static fn (array $remedy): string => $findings[$remedy['occasion']]['rule']);
 
         self::assertSame($job->json('version.hash'), $answer->json('hash'));
-        self::assertSame(['W02', 'F03', 'F04', 'W01'], $remedies->keys()->all());
+        self::assertSame(['N01', 'N02', 'W02', 'F03', 'F04', 'W01', 'N10'], $remedies->keys()->all());
         self::assertSame('Run 6 AWG.', $remedies['W02']['says']);
         self::assertSame([], array_filter(array_column($job->json('evaluation.findings'), 'patch')), 'an edit does not wait for them');
 
         $edited = $rigger->postJson("{$uri}/plan/edits", ['base' => 1, 'patch' => $remedies['W02']['patch']])->assertOk();
         self::assertNotContains('W02', array_column($edited->json('evaluation.findings'), 'rule'));
         self::assertNotSame($answer->json('hash'), $edited->json('version.hash'));
-        self::assertSame(2, count($rigger->getJson("{$uri}/remedies")->json('remedies')));
+        self::assertSame(5, count($rigger->getJson("{$uri}/remedies")->json('remedies')));
     }
 
     /** As the page sends it back: the finding is gone, and one undo brings the plan back as it was. */

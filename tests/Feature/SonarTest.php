@@ -48,17 +48,13 @@ final class SonarTest extends TestCase
     {
         $this->actingAs($this->person('rigger'));
         $skiff = $this->skiff();
-        $version = $skiff->plan?->number;
-        self::assertSame([], $this->getJson("/api/jobs/{$skiff->id}/stages/sonar")->json('orders'));
-        $this->postJson("/api/jobs/{$skiff->id}/plan/edits", ['base' => $version, 'patch' => [['on' => 'adapter:adapter-a-b', 'put' => null]]])->assertOk();
-
         $answer = $this->getJson("/api/jobs/{$skiff->id}/stages/sonar")->assertOk();
         ApiContract::assertMet('GET', '/api/jobs/{job}/stages/{stage}', 200, (string) $answer->getContent());
-        self::assertSame([['transducer:transom-transducer', 'Adapter, 6-pin type A to 8-pin type B', 29, []]], array_map(
+        self::assertSame([['transducer:transom-transducer', 'Adapter, 6-pin type A to 8-pin type B', 29, []], ['device:hub', 'Network hub, 3 ports in its place', 62, []]], array_map(
             static fn (array $order): array => [$order['on'], $order['says'], $order['price'], $order['lost']],
             $answer->json('orders'),
         ));
-        $this->postJson("/api/jobs/{$skiff->id}/plan/edits", ['base' => $version + 1, 'patch' => $answer->json('orders.0.patch')])->assertOk();
+        $this->postJson("/api/jobs/{$skiff->id}/plan/edits", ['base' => $skiff->plan?->number, 'patch' => [...$answer->json('orders.0.patch'), ...$answer->json('orders.1.patch')]])->assertOk();
         self::assertSame([], $this->getJson("/api/jobs/{$skiff->id}/stages/sonar")->json('orders'));
     }
 
