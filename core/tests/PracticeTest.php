@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Dinghy\Tests;
 
 use Dinghy\Area\Power\Figure\PowerFigures;
-use Dinghy\Area\StandardAreas;
 use Dinghy\Rule\Finding;
 use PHPUnit\Framework\TestCase;
 

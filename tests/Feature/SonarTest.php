@@ -68,6 +68,32 @@ final class SonarTest extends TestCase
         self::assertSame([true], array_column((array) $this->getJson("/api/jobs/{$job->id}")->json('evaluation.network.transducers'), 'reached'));
     }
 
+    public function test_an_extension_is_offered_for_a_short_cable_and_put_on_by_hand(): void
+    {
+        $this->actingAs($this->person('rigger'));
+        $skiff = $this->skiff();
+        $this->postJson("/api/jobs/{$skiff->id}/plan/edits", ['base' => $skiff->plan?->number, 'patch' => [['on' => 'transducer:bow-transducer', 'set' => ['cable_m' => 0.5]]]])->assertOk();
+        $offered = collect($this->getJson("/api/jobs/{$skiff->id}/stages/sonar")->json('orders'))->keyBy('on');
+        self::assertSame(['Extension, 9-pin type C, 3 m', 54], [$offered['transducer:bow-transducer']['says'], $offered['transducer:bow-transducer']['price']]);
+
+        $this->putIn($skiff, 'Extension, 6-pin type A, 3 m')->assertStatus(422)->assertJsonFragment(['message' => 'Say which transducer it lengthens.']);
+        $this->putIn($skiff, 'Extension, 6-pin type A, 3 m', ['transducer' => 'bow-transducer'])->assertStatus(422);
+        $answer = $this->putIn($skiff, 'Extension, 6-pin type A, 3 m', ['transducer' => 'transom-transducer'])->assertOk();
+        $transom = collect($answer->json('plan.network.transducers'))->firstWhere('id', 'transom-transducer');
+        self::assertEquals([['part' => 'Extension, 6-pin type A, 3 m', 'length_m' => 3]], $transom['extensions']);
+    }
+
+    public function test_a_live_transducer_tells_where_its_fan_lies(): void
+    {
+        $this->actingAs($this->person('rigger'));
+        $skiff = $this->skiff();
+        $fan = fn (): array => collect($this->getJson("/api/jobs/{$skiff->id}/stages/sonar")->assertOk()->json('transducers'))->keyBy('id')->map(static fn (array $one): mixed => $one['fan'])->all();
+        self::assertSame(['looks' => 'forward', 'edges_deg' => [0, 135], 'needs_mount' => false, 'has_mount' => null], $fan()['live-transducer']);
+        self::assertNull($fan()['bow-transducer']);
+        $this->postJson("/api/jobs/{$skiff->id}/plan/edits", ['base' => $skiff->plan?->number, 'patch' => [['on' => 'transducer:live-transducer', 'set' => ['looks' => 'perspective', 'perspective_mount' => false]]]])->assertOk();
+        self::assertSame(['looks' => 'perspective', 'edges_deg' => [-67.5, 67.5], 'needs_mount' => true, 'has_mount' => false], $fan()['live-transducer']);
+    }
+
     public function test_a_wiring_slip_is_printed(): void
     {
         $this->actingAs($this->person('rigger'));

@@ -1,7 +1,7 @@
 import { renderToStaticMarkup } from 'react-dom/server';
 import { describe, expect, it } from 'vitest';
 
-import type { PlannedJob } from '../../resources/js/api/types';
+import type { PlannedJob, Sonar } from '../../resources/js/api/types';
 import { SonarMap } from '../../resources/js/drawings/SonarMap';
 import { sonarMap } from '../../resources/js/drawings/sonarMapLayout';
 import { TrunkDrawing } from '../../resources/js/drawings/TrunkDrawing';
@@ -19,7 +19,7 @@ function sounding(changes: Partial<Network['transducers'][number]> = {}): Planne
 }
 
 const drawn = (node: React.ReactNode) => renderToStaticMarkup(<UnitsContext value={{ system: 'metric', choose: () => undefined, begin: () => undefined }}>{node}</UnitsContext>);
-const map = (job: PlannedJob) => drawn(<SonarMap job={job} selected="" onSelect={() => undefined} />);
+const map = (job: PlannedJob) => drawn(<SonarMap job={job} selected="" onSelect={() => undefined} slips={[]} />);
 
 describe('sonar map', () => {
     it('stands no case on another, and each cable ends in a port of its own', () => {
@@ -54,6 +54,21 @@ describe('sonar map', () => {
         expect(rope.match(/v6"/g)).toHaveLength(6);
         expect(rope).toContain('data-coil="transom-transducer"');
         expect(rope).toContain('1.00 m to stow'.replace('.00', ''));
+    });
+
+    it('opens the plug of the block in hand to its pins, beside its place in the line', () => {
+        const job = sounding();
+        const landings = [1, 2, 3].map((pin) => ({ pin, carries: 'sonar+', colour: pin === 3 ? null : 'blue', wire_carries: null, right: pin !== 2, cut_mm: 25 }));
+        const slip = { block: 'tb', transducer: 'transom-transducer', landings, left_over: [] } as Sonar['slips'][number];
+        const opened = (selected: string) => drawn(<SonarMap job={job} selected={selected} onSelect={() => undefined} slips={[slip]} />);
+        expect(opened('terminal-block:tb')).toContain('Plug from its wire side: pin 1 blue; pin 2 blue, wrong; pin 3 free');
+        expect(opened('transducer:transom-transducer')).not.toContain('data-opened');
+    });
+
+    it('counts extensions with a transducer’s own cable', () => {
+        const job = sounding();
+        const transducers = (job.plan.network?.transducers ?? []).map((one) => (one.id === 'bow-transducer' ? { ...one, extensions: [{ length_m: 3 }] } : one));
+        expect(map({ ...job, plan: { ...job.plan, network: { ...job.plan.network, transducers } } })).toContain('7.5 m with its extension');
     });
 
     it('says what lacks, and dashes what is missing', () => {

@@ -6,6 +6,7 @@ namespace App\Areas\Sonar;
 
 use App\Areas\Contract\Addition;
 use App\Areas\Contract\NewPart;
+use Dinghy\Area\Sonar\Proposal\AddExtension;
 use Dinghy\Area\Sonar\Proposal\AddNetworkCable;
 use Dinghy\Area\Sonar\Proposal\AddToBackbone;
 use Dinghy\Area\Sonar\Proposal\AddTransducer;
@@ -26,6 +27,13 @@ final class SonarAdditions
             'transducer' => new Addition([], [], static fn (NewPart $new): \Closure => static fn (Plan $plan): Patch => AddTransducer::to($plan, $new->name(), $new->named(), $new->station)),
             'adapter' => self::asItIs('adapter'),
             'terminal-block' => self::asItIs('terminal-block'),
+            'extension' => new Addition(['transducer' => ['required', 'string', 'max:40']], [
+                'transducer.*' => 'Say which transducer it lengthens.',
+            ], static fn (NewPart $new): \Closure => static fn (Plan $plan): Patch => AddExtension::to(
+                $plan,
+                $new->said->string('transducer')->value(),
+                $new->named(),
+            )),
             'network-cable' => new Addition(['from' => self::A_DEVICE, 'to' => self::A_DEVICE], [
                 'from.*' => 'Say at which device the cable begins.',
                 'to.*' => 'Say at which device the cable ends.',

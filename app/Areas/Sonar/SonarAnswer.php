@@ -23,6 +23,7 @@ use Dinghy\Solving\SolvedBoat;
 use Dinghy\Sonar\BeamFootprint;
 use Dinghy\Sonar\DepthFrom;
 use Dinghy\Sonar\Lead;
+use Dinghy\Sonar\SonarFunction;
 use Dinghy\Sonar\SoundSpeed;
 use Dinghy\Sonar\Transducer;
 
@@ -91,6 +92,7 @@ final class SonarAnswer
             'id' => $transducer->id,
             'surface_m' => DepthFrom::Surface->offsetOf($transducer),
             'keel_m' => DepthFrom::Keel->offsetOf($transducer),
+            'fan' => self::fan($transducer),
             'beams' => array_map(static fn (float $beam): array => [
                 'deg' => $beam,
                 'footprints' => array_map(static fn (float $depth): array => [
@@ -98,6 +100,21 @@ final class SonarAnswer
                     'across_m' => BeamFootprint::across($depth, $beam),
                 ], self::DEPTHS),
             ], $transducer->beams),
+        ];
+    }
+
+    /** @return array<string, mixed>|null null: it is no live one, or nobody has said how it looks */
+    private static function fan(Transducer $transducer): ?array
+    {
+        if ($transducer->look === null || $transducer->beams === [] || ! in_array(SonarFunction::Live, $transducer->functions, true)) {
+            return null;
+        }
+
+        return [
+            'looks' => $transducer->look->value,
+            'edges_deg' => $transducer->look->edges(max($transducer->beams)),
+            'needs_mount' => $transducer->look->needsMount(),
+            'has_mount' => $transducer->hasLookMount,
         ];
     }
 

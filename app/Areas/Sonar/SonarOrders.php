@@ -10,6 +10,7 @@ use App\Names\NameKey;
 use Dinghy\Area\Sonar\Figure\SonarFigures;
 use Dinghy\Area\Sonar\Proposal\Order;
 use Dinghy\Area\Sonar\Proposal\Orders;
+use Dinghy\Area\Sonar\Rule\CableTooShort;
 use Dinghy\Area\Sonar\Rule\PlugsDoNotJoin;
 use Dinghy\Area\Sonar\Rule\PortsRunOut;
 use Dinghy\Evaluation\Evaluation;
@@ -18,19 +19,19 @@ use Dinghy\Plan\DeviceKind;
 use Dinghy\Rule\Finding;
 use Illuminate\Support\Collection;
 
-/** What of a shop's catalogue would make plugs join and ports suffice. */
+/** What of a shop's catalogue would make plugs join, ports suffice and cables reach. */
 final class SonarOrders
 {
     /** @return list<array<string, mixed>> */
     public static function of(Shop $shop, Evaluation $evaluation, PlanDocument $judged): array
     {
         // Where everything joins, the catalogue need not be read.
-        $mended = static fn (Finding $finding): bool => $finding->rule->isOf(new PortsRunOut) || $finding->rule->isOf(new PlugsDoNotJoin);
+        $mended = static fn (Finding $finding): bool => $finding->rule->isOf(new PortsRunOut) || $finding->rule->isOf(new PlugsDoNotJoin) || $finding->rule->isOf(new CableTooShort);
         if (array_filter($evaluation->findings, $mended) === []) {
             return [];
         }
         $boat = $evaluation->boat;
-        $parts = $shop->catalogue()->get()->whereIn('kind', ['adapter', 'device'])->sortBy('name');
+        $parts = $shop->catalogue()->get()->whereIn('kind', ['adapter', 'device', 'extension'])->sortBy('name');
         $hubs = $parts->filter(static fn (CataloguePart $part): bool => ($part->figures['kind'] ?? null) === DeviceKind::NetworkHub->value);
         $orders = Orders::of(
             $boat->plan,
@@ -38,6 +39,7 @@ final class SonarOrders
             $boat->figures(SonarFigures::class),
             self::byName($parts->where('kind', 'adapter')),
             self::byName($hubs),
+            self::byName($parts->where('kind', 'extension')),
         );
         $prices = $parts->keyBy('name_key');
 

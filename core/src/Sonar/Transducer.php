@@ -26,6 +26,10 @@ final readonly class Transducer
      * @param  float|null  $fromPropeller  m
      * @param  string|null  $motor  that it is mounted on
      * @param  list<string>  $notWith  transducers that are never on together with it
+     * @param  list<array{length_m: float, part: string|null}>  $extensions  of its maker, m
+     * @param  bool|null  $isExtendable  whether its maker has any; null: nobody has said
+     * @param  Look|null  $look  of a live one; null: nobody has said
+     * @param  bool|null  $hasLookMount  the mount that lays its fan flat; null: nobody has looked
      */
     private function __construct(
         public string $id,
@@ -51,6 +55,10 @@ final readonly class Transducer
         public ?string $motor,
         public array $notWith,
         public MouldedCable $moulded,
+        public array $extensions,
+        public ?bool $isExtendable,
+        public ?Look $look,
+        public ?bool $hasLookMount,
     ) {
     }
 
@@ -58,6 +66,7 @@ final readonly class Transducer
     {
         $to = $record->recordOrNull('to');
         $bottom = $record->textOrNull('hull_there');
+        $look = $record->textOrNull('looks');
 
         return new self(
             $record->text('id'),
@@ -89,12 +98,28 @@ final readonly class Transducer
             $record->textOrNull('motor'),
             $record->texts('not_with'),
             MouldedCable::of($record),
+            array_map(static fn (Record $extension): array => ['length_m' => $extension->number('length_m'), 'part' => $extension->textOrNull('part')], $record->records('extensions')),
+            $record->flagOrNull('extendable'),
+            $look === null ? null : Look::from($look),
+            $record->flagOrNull('perspective_mount'),
         );
     }
 
     public function label(): string
     {
         return $this->name === '' ? IdWords::the('transducer', $this->id) : $this->name;
+    }
+
+    /** m of its maker's extensions */
+    public function extended(): float
+    {
+        return array_sum(array_column($this->extensions, 'length_m'));
+    }
+
+    /** @return float|null m of cable with its extensions; null: its own was not measured */
+    public function cableThere(): ?float
+    {
+        return $this->cable === null ? null : $this->cable + $this->extended();
     }
 
     /** @return list<Lead> its wires of a colour: makers use one twice */

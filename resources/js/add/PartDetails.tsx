@@ -40,6 +40,7 @@ export function PartDetails({ part, job, selected, onBack, onAdd }: Props) {
     const devices = (job.plan.devices ?? []).map(({ id }) => ({ value: id, label: partName(job, `device:${id}`) }));
     const ported = (job.plan.devices ?? []).filter((device) => (device.network_ports ?? 0) > 0).map(({ id }) => ({ value: id, label: partName(job, `device:${id}`) }));
     const backbones = (job.plan.network?.backbones ?? []).map(({ id }) => ({ value: id, label: partName(job, `backbone:${id}`) }));
+    const lengthened = part.kind === 'extension' ? (job.plan.network?.transducers ?? []).filter(({ plug, extendable }) => plug === part.figures.plug && extendable !== false).map(({ id }) => ({ value: id, label: partName(job, `transducer:${id}`) })) : [];
     const piece = part.kind === 'backbone-part' ? part.figures.piece : null;
 
     const [name, setName] = useState('');
@@ -49,6 +50,7 @@ export function PartDetails({ part, job, selected, onBack, onAdd }: Props) {
     const [from, setFrom] = useState(banks[0]?.value ?? '');
     const [block, setBlock] = useState(blocks[0]?.value ?? '');
     const [ends, setEnds] = useState({ from: ported[0]?.value ?? '', to: ported[1]?.value ?? '' });
+    const [transducer, setTransducer] = useState(lengthened[0]?.value ?? '');
     const [backbone, setBackbone] = useState(backbones[0]?.value ?? '');
     const [hung, setHung] = useState(devices[0]?.value ?? '');
     const [place, setPlace] = useState(places.find((one) => one.value === `run:${selected?.id ?? ''}`)?.value ?? places[0]?.value ?? '');
@@ -72,6 +74,8 @@ export function PartDetails({ part, job, selected, onBack, onAdd }: Props) {
                 ? 'It feeds a fuse block, and this boat has none yet. Add one first.'
                 : part.kind === 'network-cable' && ported.length < 2
                   ? 'It joins two network ports: say first, at a screen, a box or a hub, how many it has.'
+                  : part.kind === 'extension' && lengthened.length === 0
+                    ? 'No transducer aboard ends in its plug, or its maker has no extensions for it.'
                   : piece !== null && piece !== 'trunk' && backbones.length === 0
                     ? 'There is no backbone aboard yet: put in the cable of its trunk first.'
                     : null;
@@ -85,7 +89,7 @@ export function PartDetails({ part, job, selected, onBack, onAdd }: Props) {
             </Stack>
         );
     }
-    const hasName = putOn === undefined && part.kind !== 'network-cable' && piece === null;
+    const hasName = putOn === undefined && part.kind !== 'network-cable' && part.kind !== 'extension' && piece === null;
     const hasPlace = hasName && !PLACELESS.includes(part.kind) && stations.length > 0;
     const hangs = piece === 'tee' || piece === 'drop';
     const how = (): Omit<NewPart, 'part'> => {
@@ -99,6 +103,7 @@ export function PartDetails({ part, job, selected, onBack, onAdd }: Props) {
             ...(part.kind === 'charger' ? (isConverter ? { block } : { banks: charged }) : {}),
             ...(draws ? { from } : {}),
             ...(part.kind === 'network-cable' ? ends : {}),
+            ...(part.kind === 'extension' ? { transducer } : {}),
             ...(piece !== null && piece !== 'trunk' ? { backbone, ...(hangs ? { device: hung } : {}) } : {}),
             ...(part.kind === 'battery' ? { series: Number(series), parallel: Number(parallel), ...(cranking === '' ? {} : { cranking_a: Number(cranking) }) } : {}),
         };
@@ -120,6 +125,7 @@ export function PartDetails({ part, job, selected, onBack, onAdd }: Props) {
                     <Choice label="To" data={ported} value={ends.to} onChange={(next) => setEnds((now) => ({ ...now, to: next }))} />
                 </>
             )}
+            {part.kind === 'extension' && <Choice autoFocus label="Lengthens the cable of" data={lengthened} value={transducer} onChange={setTransducer} />}
             {piece !== null && piece !== 'trunk' && <Choice autoFocus label="Backbone" data={backbones} value={backbone} onChange={setBackbone} />}
             {hangs && <Choice label="Hangs on it" data={devices} value={hung} onChange={setHung} />}
             {hasName && (

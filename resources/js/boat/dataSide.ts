@@ -6,6 +6,11 @@ export type Transducer = NonNullable<NonNullable<Plan['network']>['transducers']
 export type TerminalBlock = NonNullable<NonNullable<Plan['network']>['terminal_blocks']>[number];
 export type Backbone = NonNullable<NonNullable<Plan['network']>['backbones']>[number];
 
+/** m of cable with its maker's extensions; null: its own was not measured */
+export function cableThere({ cable_m: own, extensions = [] }: Transducer): number | null {
+    return own === undefined ? null : extensions.reduce((sum, one) => sum + one.length_m, own);
+}
+
 /** What lies between a transducer and its socket, as "adapter:a1" or "terminal-block:tb1". */
 export function linkPart(plan: Plan, id: string): string {
     return plan.network?.terminal_blocks?.some((block) => block.id === id) ? `terminal-block:${id}` : `adapter:${id}`;

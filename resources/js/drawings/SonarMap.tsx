@@ -1,14 +1,15 @@
 import { Fragment, useRef } from 'react';
 
-import type { Finding, PlannedJob } from '../api/types';
-import { linkPart } from '../boat/dataSide';
+import type { Finding, PlannedJob, Sonar } from '../api/types';
+import { cableThere, linkPart } from '../boat/dataSide';
 import { partName } from '../boat/parts';
 import { length, useUnits } from '../units/units';
 import { judged } from './judged';
 import lines from './lines.module.css';
+import { facePins, PlugFace } from './PlugFace';
 import { pressed } from './pressed';
 import classes from './SonarMap.module.css';
-import { CASE, type Hole, type PlacedCase, type PlacedTransducer, sonarMap, TRANSDUCER } from './sonarMapLayout';
+import { CASE, type Hole, type PlacedCase, type PlacedTransducer, sonarMap, type SonarMapLayout, TRANSDUCER } from './sonarMapLayout';
 import { useSize } from './useSize';
 import { useZoom } from './ZoomPane';
 
@@ -17,6 +18,8 @@ interface Props {
     /** the part in hand, as "transducer:t1" */
     selected: string;
     onSelect: (on: string) => void;
+    /** terminal blocks pin by pin: the one in hand is opened */
+    slips: Sonar['slips'];
 }
 
 /** where a rope leaves its transducer, and where its first adapter sits */
@@ -26,11 +29,13 @@ const TURN = 52;
 const LINK = { width: 62, height: 24, step: 68 };
 /** m of cable left over that is worth a coil */
 const COIL = 0.3;
+/** px of a plug that is opened */
+const OPENED = 168;
 /** ticks that a rope has room for */
 const MOST_TICKS = 20;
 
 /** Transducers, what joins them to sockets, devices from behind, network cables: ropes with a tick a metre, free sockets and ports hollow, what is missing dashed. */
-export function SonarMap({ job, selected, onSelect }: Props) {
+export function SonarMap({ job, selected, onSelect, slips }: Props) {
     const around = useRef<HTMLDivElement>(null);
     const room = useSize(around, { width: 836, height: 0 });
     const map = sonarMap(job, room.width / useZoom());
@@ -53,6 +58,7 @@ export function SonarMap({ job, selected, onSelect }: Props) {
             {map.cases.map((placed) => (
                 <Case key={placed.device} job={job} placed={placed} selected={selected === `device:${placed.device}`} onSelect={onSelect} />
             ))}
+            <OpenedPlug map={map} slip={slips.find(({ block }) => selected === `terminal-block:${block}`)} />
         </svg>
         </div>
     );
@@ -83,13 +89,13 @@ function TransducerBox({ job, placed: { transducer, y }, selected, onSelect }: {
 function Rope({ job, placed, to, selected, onSelect }: { job: PlannedJob; placed: PlacedTransducer; to: number; selected: string; onSelect: (on: string) => void }) {
     const { system } = useUnits();
     const { transducer, y, chain, reached, needed, socket } = placed;
-    const there = transducer.cable_m;
-    const left = there === undefined || needed === null ? null : there - needed;
+    const there = cableThere(transducer);
+    const left = there === null || needed === null ? null : there - needed;
     const links = reached === false ? [null] : chain;
     const ticks = Math.min(MOST_TICKS, Math.floor(there ?? 0));
     const end = FIRST_LINK - LINK.width / 2 - 8;
     const turn = to - TURN;
-    const words = [there === undefined ? null : `${length(there, system)} there`, needed === null ? null : `${length(needed, system)} needed`].filter((word) => word !== null).join(', ');
+    const words = [there === null ? null : `${length(there, system)} ${(transducer.extensions ?? []).length > 0 ? 'with its extension' : 'there'}`, needed === null ? null : `${length(needed, system)} needed`].filter((word) => word !== null).join(', ');
     return (
         <g data-rope={transducer.id}>
             <path d={`M${ROPE} ${y}H${socket === null ? end : turn}`} className={lines.line} strokeWidth="4" strokeDasharray={reached === false ? '9 6' : undefined} />
@@ -97,7 +103,7 @@ function Rope({ job, placed, to, selected, onSelect }: { job: PlannedJob; placed
             {Array.from({ length: ticks }, (_, at) => (
                 <path key={at} d={`M${ROPE + ((at + 1) * (end - ROPE)) / (ticks + 1)} ${y - 3}v6`} stroke="var(--paper)" strokeWidth="2" />
             ))}
-            {left !== null && left > COIL && links.length < 2 && <path d={`M${turn - 6} ${y}c-16 26 22 26 6 0c-16 26 22 26 6 0`} className={lines.line} strokeWidth="3" data-coil={transducer.id} />}
+            {left !== null && left > COIL && reached !== false && links.length < 2 && <path d={`M${turn - 6} ${y}c-16 26 22 26 6 0c-16 26 22 26 6 0`} className={lines.line} strokeWidth="3" data-coil={transducer.id} />}
             <text x={ROPE + 8} y={y - 21} className={`${lines.text} ${lines.soft}`} fontSize="13">
                 {words}
             </text>
@@ -143,6 +149,25 @@ function LinkBox({ job, id, x, y, selected, onSelect }: { job: PlannedJob; id: s
             <rect {...box} {...judged(worstOn(job, on))} />
             <text x={x} y={y + 5} textAnchor="middle" className={lines.name} fontSize="14" aria-hidden="true">
                 {on.startsWith('adapter') ? 'adapter' : 'block'}
+            </text>
+        </g>
+    );
+}
+
+/** The plug of a terminal block, opened to its pins beside its place in the line. */
+function OpenedPlug({ map, slip }: { map: SonarMapLayout; slip: Sonar['slips'][number] | undefined }) {
+    const row = map.transducers.find(({ chain }) => slip !== undefined && chain.includes(slip.block)) ?? map.transducers.find(({ transducer }) => transducer.id === slip?.transducer);
+    if (slip === undefined || row === undefined) {
+        return null;
+    }
+    const [x, at] = [FIRST_LINK + Math.max(0, row.chain.indexOf(slip.block)) * LINK.step + LINK.width / 2 + 18, Math.max(4, Math.min(row.y - OPENED / 2, map.height - OPENED - 22))];
+    return (
+        <g data-opened={slip.block} pointerEvents="none">
+            <path d={`M${x - 18} ${row.y}H${x + 10}`} className={`${lines.line} ${lines.hand}`} strokeWidth="2" />
+            <rect x={x} y={at - 4} width={OPENED + 12} height={OPENED + 24} rx="4" className={`${lines.box} ${lines.hand}`} strokeWidth="1.5" />
+            <PlugFace side="wire" pins={facePins(slip)} place={{ x: x + 6, y: at, width: OPENED, height: OPENED }} />
+            <text x={x + OPENED / 2 + 6} y={at + OPENED + 14} textAnchor="middle" className={`${lines.text} ${lines.soft}`} fontSize="13">
+                wire side, key up
             </text>
         </g>
     );

@@ -49,6 +49,8 @@ export interface NewPart {
     to?: string;
     /** that a piece of one is for */
     backbone?: string;
+    /** that an extension lengthens */
+    transducer?: string;
     /** that hangs on a tee */
     device?: string;
     /** the fuse block that a converter feeds */

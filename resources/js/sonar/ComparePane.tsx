@@ -48,6 +48,7 @@ function Compared({ job, edits, comparison, onSelect }: Props & { comparison: Co
     const banks = (job.plan.banks ?? []).map(({ id }) => ({ value: id, label: partName(job, `bank:${id}`) }));
     const ground = job.plan.devices?.find(({ id }) => id === comparison.device)?.ground ?? null;
     const [bank, setBank] = useState(ground?.bank ?? banks.at(-1)?.value ?? '');
+    const picture = job.plan.survey?.photographs?.find(({ id }) => id === comparison.photograph)?.picture;
     const quieter = choiceWords('comparison.quieter', comparison.quieter);
     const why = [`quieter ${quieter}`, comparison.words ?? ''].filter(Boolean).join(': ');
     const settle = (to: string | null) => void edits.submit(() => ({ propose: { make: 'ground', device: comparison.device, bank: to, why: to === null ? '' : why } }));
@@ -62,6 +63,7 @@ function Compared({ job, edits, comparison, onSelect }: Props & { comparison: Co
             <p>
                 The picture is quieter <strong>{quieter}</strong>.{comparison.on === undefined ? '' : ` ${comparison.on}.`} {comparison.words}
             </p>
+            {picture !== undefined && <img src={`/api/jobs/${job.id}/photographs/${picture}`} alt={`The picture compared, ${quieter} quieter`} width={220} />}
             {comparison.changed === 'ground' && (
                 <>
                     <p data-figure="ground" role="status">

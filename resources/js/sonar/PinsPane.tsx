@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { choiceWords } from '../api/forms';
 import type { PlannedJob, Sonar } from '../api/types';
 import { partName } from '../boat/parts';
-import { PlugFace, type Side } from '../drawings/PlugFace';
+import { facePins, PlugFace, type Side } from '../drawings/PlugFace';
 import { Caution } from '../look/Caution';
 import { HeadRow } from '../look/HeadRow';
 import type { PlanEdits } from '../plan/usePlanEdits';
@@ -73,7 +73,7 @@ function Pins({ job, edits, slip }: { job: PlannedJob; edits: PlanEdits; slip: S
                             { value: 'mating', label: 'mating side' },
                         ]}
                     />
-                    <PlugFace side={side} pins={slip.landings.map(({ pin, colour, right }) => ({ pin, colour, isWrong: right === false }))} />
+                    <PlugFace side={side} pins={facePins(slip)} />
                     <figcaption className="quiet">Seen from its {side} side, key up. The order round the key is the table&rsquo;s; the true spacing is the maker&rsquo;s.</figcaption>
                 </figure>
                 <div>

@@ -1,7 +1,7 @@
 import { Table } from '@mantine/core';
 
 import type { PlannedJob } from '../api/types';
-import { type DataSide, linkPart } from '../boat/dataSide';
+import { cableThere, type DataSide, linkPart } from '../boat/dataSide';
 import { partName } from '../boat/parts';
 import { Act } from '../look/Act';
 import { HeadRow } from '../look/HeadRow';
@@ -28,7 +28,7 @@ export function PlugsPane({ job, network, onSelect }: { job: PlannedJob; network
                             <Table.Td>{into === undefined || into === null ? 'nowhere yet' : `${partName(job, `device:${into.device}`)}, socket ${into.socket}`}</Table.Td>
                             <Table.Td>{functionWords(judged?.functions ?? [])}</Table.Td>
                             <Table.Td>{functionWords(judged?.lost ?? [])}</Table.Td>
-                            <Table.Td className="figure">{length(transducer.cable_m ?? null, system)}</Table.Td>
+                            <Table.Td className="figure">{length(cableThere(transducer), system)}</Table.Td>
                             <Table.Td className="figure">{length(judged?.cable_needed_m ?? null, system)}</Table.Td>
                         </Table.Tr>
                     );

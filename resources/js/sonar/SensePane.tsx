@@ -1,8 +1,11 @@
 import { Group, Table, Title } from '@mantine/core';
 
+import { choiceWords } from '../api/forms';
 import type { PlannedJob, Sonar } from '../api/types';
 import { partName } from '../boat/parts';
 import { FootprintDrawing } from '../drawings/FootprintDrawing';
+import { LookDrawing } from '../drawings/LookDrawing';
+import { OffsetDrawing } from '../drawings/OffsetDrawing';
 import { HeadRow } from '../look/HeadRow';
 import { length, useUnits } from '../units/units';
 
@@ -13,8 +16,10 @@ const DRAWN_AT = 3;
 export function SensePane({ job, sonar }: { job: PlannedJob; sonar: Sonar }) {
     const { system } = useUnits();
     const signed = (metres: number | null) => (metres === null ? 'not measured' : `${metres < 0 ? '−' : '+'}${length(Math.abs(metres), system)}`);
+    const from = job.plan.network?.depth_from ?? null;
+    const planned = job.plan.network?.transducers ?? [];
     const depths = sonar.transducers.flatMap(({ beams }) => beams)[0]?.footprints.map(({ depth_m: depth }) => depth) ?? [];
-    const looped = (job.plan.network?.transducers ?? []).filter(({ motor }) => motor !== undefined);
+    const looped = planned.filter(({ motor }) => motor !== undefined);
     const speed = (metres: number) => (system === 'metric' ? `${metres.toFixed(0)} m/s` : `${(metres / 0.3048).toFixed(0)} ft/s`);
     return (
         <>
@@ -58,6 +63,48 @@ export function SensePane({ job, sonar }: { job: PlannedJob; sonar: Sonar }) {
                         </figure>
                     ))}
             </Group>
+            <Title order={3} size={15} mt={10}>
+                What each screen is to add
+            </Title>
+            {from === null ? (
+                <p>Say from where the owner wants depth to be counted: from the surface, the keel or the transducer.</p>
+            ) : (
+                <Group gap="8px 24px" align="flex-start">
+                    {sonar.transducers
+                        .filter(({ id }) => planned.find((one) => one.id === id)?.functions.includes('depth') === true)
+                        .map((transducer) => {
+                            const offset = from === 'transducer' ? 0 : from === 'keel' ? transducer.keel_m : transducer.surface_m;
+                            const below = transducer.surface_m;
+                            return (
+                                <figure key={transducer.id} data-offset={transducer.id} style={{ margin: 0 }}>
+                                    {offset === null ? (
+                                        <p>Measure first how deep it sits{from === 'keel' ? ' above the deepest point' : ' below the surface'}.</p>
+                                    ) : (
+                                        <OffsetDrawing label={partName(job, `transducer:${transducer.id}`)} from={from} below_water_m={below} keel_below_m={transducer.keel_m === null || below === null ? null : below - transducer.keel_m} offset_m={offset} system={system} />
+                                    )}
+                                    <figcaption>{partName(job, `transducer:${transducer.id}`)}</figcaption>
+                                </figure>
+                            );
+                        })}
+                </Group>
+            )}
+            <Title order={3} size={15} mt={10}>
+                Which way live transducers look
+            </Title>
+            {planned
+                .filter(({ functions }) => functions.includes('live'))
+                .map(({ id }) => {
+                    const fan = sonar.transducers.find((one) => one.id === id)?.fan ?? null;
+                    return (
+                        <figure key={id} data-look={id} style={{ margin: 0 }}>
+                            {fan !== null && <LookDrawing label={partName(job, `transducer:${id}`)} fan={fan} />}
+                            <figcaption>
+                                {partName(job, `transducer:${id}`)} {fan === null ? 'looks some way, and nobody has said which; its screen has to be told.' : `looks ${choiceWords('transducer.looks', fan.looks)}. Tell its screen so, and turn the shaft until the mark on it points ahead.`}
+                                {fan?.needs_mount === true && (fan.has_mount === true ? ' The mount that lays its fan flat is fitted.' : fan.has_mount === false ? ' It needs the mount that lays its fan flat, and has none.' : ' It needs the mount that lays its fan flat: look whether it is there.')}
+                            </figcaption>
+                        </figure>
+                    );
+                })}
             {looped.length > 0 && (
                 <>
                     <Title order={3} size={15} mt={10}>

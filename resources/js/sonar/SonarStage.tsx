@@ -36,8 +36,8 @@ const InstrumentsPane = lazy(async () => ({ default: (await otherPanes()).Instru
 const PinsPane = lazy(async () => ({ default: (await otherPanes()).PinsPane }));
 const AddPart = lazy(async () => ({ default: (await import('../add/AddPart')).AddPart }));
 
-/** Rules that a part of the catalogue may put right: ports that run out, plugs that do not join. */
-const ORDERED = ['N01', 'N02'];
+/** Rules that a part of the catalogue may put right: ports that run out, plugs that do not join, cables that do not reach. */
+const ORDERED = ['N01', 'N02', 'N08'];
 
 /** Panes that have something to show before anything of sonar is planned. */
 const STAND_ALONE: Pane[] = ['pins', 'instruments', 'compare'];
@@ -115,7 +115,7 @@ function BoatSonar({ job, edits, silent }: StageProps) {
                             <p>Nothing of sonar and data is planned yet. Add a transducer, and say which socket it is plugged into; sockets and ports belong to the screens and boxes put in at Power.</p>
                         ) : (
                             <ZoomPane label={drawing === 'map' ? 'Drawing of the sonar map' : 'Drawing of the backbone'}>
-                                {drawing === 'map' || backbone === undefined ? <SonarMap job={job} selected={on} onSelect={choose} /> : <TrunkDrawing job={job} backbone={backbone} judged={(preview?.evaluation.network ?? network).backbones.find(({ id }) => id === backbone.id)} onMove={job.can_change ? (patch) => void edits.submit(() => ({ patch })) : null} onDraft={look} />}
+                                {drawing === 'map' || backbone === undefined ? <SonarMap job={job} selected={on} onSelect={choose} slips={sonar?.slips ?? []} /> : <TrunkDrawing job={job} backbone={backbone} judged={(preview?.evaluation.network ?? network).backbones.find(({ id }) => id === backbone.id)} onMove={job.can_change ? (patch) => void edits.submit(() => ({ patch })) : null} onDraft={look} />}
                             </ZoomPane>
                         )}
                     </div>

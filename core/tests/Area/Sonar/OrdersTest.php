@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace Dinghy\Tests\Area\Sonar;
 
 use Dinghy\Area\Sonar\Figure\SonarFigures;
+use Dinghy\Area\Sonar\Proposal\AddExtension;
 use Dinghy\Area\Sonar\Proposal\Order;
 use Dinghy\Area\Sonar\Proposal\Orders;
 use Dinghy\Area\StandardAreas;
 use Dinghy\File\Patch;
 use Dinghy\File\PlanDocument;
+use Dinghy\Proposal\ProposalRefused;
 use Dinghy\Rule\Finding;
 use Dinghy\Tests\Plans;
 use PHPUnit\Framework\TestCase;
@@ -97,16 +99,54 @@ final class OrdersTest extends TestCase
         self::assertSame(['hub-of-3', 'module'], [$after->partsOf('network-cable')['n3']->from, $after->partsOf('network-cable')['n3']->to]);
     }
 
+    /** t1 needs 3.9 m. */
+    public function test_a_short_cable_gets_the_shortest_extension_of_its_plug_that_reaches(): void
+    {
+        $boat = Plans::changed(Plans::sounding(), ['transducer:t1' => ['cable_m' => 2.0, 'extendable' => true]]);
+        self::assertContains('N08 transducer:t1', self::stops($boat));
+        $offered = [
+            'Six, 6 m' => (object) ['plug' => 'sonar-6', 'length_m' => 6],
+            'Six, 1.8 m' => (object) ['plug' => 'sonar-6', 'length_m' => 1.8],
+            'Six, 1.9 m' => (object) ['plug' => 'sonar-6', 'length_m' => 1.9],
+            'Eight, 2 m' => (object) ['plug' => 'sonar-8', 'length_m' => 2],
+        ];
+
+        $orders = self::orders($boat, [], [], $offered);
+
+        self::assertSame([[['Six, 1.9 m'], []]], self::told($orders));
+        $after = $boat->with($orders[0]->patch);
+        self::assertNotContains('N08 transducer:t1', self::stops($after));
+        self::assertEquals([(object) ['part' => 'Six, 1.9 m', 'length_m' => 1.9]], $after->partsOf('transducer')['t1']->extensions);
+        foreach ([false, Plans::UNKNOWN] as $extendable) {
+            self::assertSame([], self::orders(Plans::changed($boat, ['transducer:t1' => ['extendable' => $extendable]]), [], [], $offered), 'only where its maker has any');
+        }
+        self::assertSame([], self::orders(Plans::changed($after, ['transducer:t1' => ['cable_m' => 1.0]]), [], [], $offered), 'never two in line');
+    }
+
+    public function test_an_extension_is_put_on_the_cable_that_it_fits(): void
+    {
+        $plan = Plans::sounding()->plan();
+        foreach (['t9' => 'no transducer t9', 't2' => 'takes another plug'] as $transducer => $says) {
+            try {
+                AddExtension::to($plan, $transducer, (object) ['part' => 'Six', 'plug' => 'sonar-6', 'length_m' => 2]);
+                self::fail("{$transducer} took it");
+            } catch (ProposalRefused $refused) {
+                self::assertStringContainsString($says, $refused->getMessage());
+            }
+        }
+    }
+
     /**
      * @param  array<string, \stdClass>  $adapters
      * @param  array<string, \stdClass>  $hubs
+     * @param  array<string, \stdClass>  $extensions
      * @return list<Order>
      */
-    private static function orders(PlanDocument $boat, array $adapters, array $hubs): array
+    private static function orders(PlanDocument $boat, array $adapters, array $hubs, array $extensions = []): array
     {
         $solved = StandardAreas::areas()->evaluate($boat->plan())->boat;
 
-        return Orders::of($solved->plan, $boat, $solved->figures(SonarFigures::class), $adapters, $hubs);
+        return Orders::of($solved->plan, $boat, $solved->figures(SonarFigures::class), $adapters, $hubs, $extensions);
     }
 
     /**

@@ -16,6 +16,7 @@ use Dinghy\File\Shape\Shape;
 use Dinghy\File\Shape\TextShape;
 use Dinghy\Record\WhenGone;
 use Dinghy\Sonar\Bottom;
+use Dinghy\Sonar\Look;
 use Dinghy\Sonar\Signal;
 use Dinghy\Sonar\SonarFunction;
 use Dinghy\Sonar\TransducerMount;
@@ -39,10 +40,15 @@ final class SonarFormat
             ])))->called('Plugged into'),
             Field::optional('via', new NullableShape(new ListShape(self::id(), 12)))->called('Through these adapters'),
             Field::optional('cable_m', new NumberShape(0.05, 60, 'm of cable'))->called('Its own cable'),
+            Field::optional('extensions', new ListShape(new ObjectShape([
+                Field::optional('part', new TextShape(100))->called('Part of the catalogue'),
+                Field::required('length_m', new NumberShape(0.05, 60, 'm of cable'))->called('Length'),
+            ]), 4), [])->called('Extensions of its maker'),
             Field::optional('route', CableFormat::route())->called('Route'),
             Field::optional('loop_m', new NumberShape(0, 10, 'm'), 0)->called('Loop its motor needs'),
             ...PulledFormat::fields(),
             Field::optional('bands_khz', new ListShape(new ListShape(new NumberShape(1, 10000, 'kHz'), 2, 2), 8), [])->called('Frequencies', 'As its maker made it'),
+            Field::optional('extendable', new FlagShape)->called('Its maker has extensions', 'As its maker made it'),
             Field::optional('beams_deg', new ListShape(new NumberShape(0.1, 179, '°'), 8), [])->called('Beams', 'As its maker made it'),
             Field::optional('wires', new ListShape(new ObjectShape([
                 Field::required('colour', self::colour())->called('Colour'),
@@ -54,6 +60,8 @@ final class SonarFormat
             Field::optional('from_propeller_m', new NumberShape(0, 20, 'm'))->called('From the propeller', 'Where it is mounted'),
             Field::optional('behind_strake', new FlagShape)->called('Behind a strake', 'Where it is mounted'),
             Field::optional('hull_there', ChoiceShape::ofEnum(Bottom::class))->called('Bottom there', 'Where it is mounted'),
+            Field::optional('looks', ChoiceShape::ofEnum(Look::class))->called('A live one looks', 'How it is used'),
+            Field::optional('perspective_mount', new FlagShape)->called('Mount for a flat fan is fitted', 'How it is used'),
             Field::optional('not_with', new ListShape(self::id(), 12), [])->called('Never on together with', 'How it is used'),
         ]);
     }

@@ -18,12 +18,13 @@ final class Orders
     /**
      * @param  array<string, \stdClass>  $adapters  as the plan file has them, by what they are called in the catalogue
      * @param  array<string, \stdClass>  $hubs  as the plan file has devices, likewise
+     * @param  array<string, \stdClass>  $extensions  plug and length, likewise
      * @return list<Order>
      */
-    public static function of(Plan $plan, PlanDocument $document, SonarFigures $figures, array $adapters, array $hubs): array
+    public static function of(Plan $plan, PlanDocument $document, SonarFigures $figures, array $adapters, array $hubs, array $extensions = []): array
     {
         return array_values(array_filter(
-            [...(new OrderAdapters($adapters))->for($plan, $figures), ...(new OrderHub($hubs))->for($plan, $figures)],
+            [...(new OrderAdapters($adapters))->for($plan, $figures), ...(new OrderHub($hubs))->for($plan, $figures), ...(new OrderExtension($extensions))->for($plan, $figures)],
             static fn (Order $order): bool => self::holds($order, $document, $figures),
         ));
     }

@@ -34,14 +34,15 @@ final readonly class CableTooShort extends SonarRule
             }
             $on = "transducer:{$transducer->id}";
             $needed = CableRun::needed($solved->plan, $transducer);
-            if ($transducer->cable === null || $needed === null) {
-                yield new Unchecked($this->text(), $on, $transducer->cable === null ? 'cable_m' : 'route');
-            } elseif ($transducer->cable < $needed - 1e-9) {
+            $there = $transducer->cableThere();
+            if ($there === null || $needed === null) {
+                yield new Unchecked($this->text(), $on, $there === null ? 'cable_m' : 'route');
+            } elseif ($there < $needed - 1e-9) {
                 yield new Finding($this->text(), Level::Stop, $on,
-                    ucfirst("{$transducer->label()} has {$solved->words->length($transducer->cable)} of cable and needs {$solved->words->length($needed)}: it lacks {$solved->words->length($needed - $transducer->cable)}."),
-                    'Lead it the shortest way, plug it in nearer, or order its maker\'s extension.',
+                    ucfirst("{$transducer->label()} has {$solved->words->length($there)} of cable and needs {$solved->words->length($needed)}: it lacks {$solved->words->length($needed - $there)}."),
+                    'Lead it the shortest way, plug it in nearer, or order '.($transducer->isExtendable === false ? 'it with a longer cable.' : 'its maker\'s extension.'),
                     static fn (): iterable => self::nearer($solved, $figures, $transducer, $needed),
-                    ['cable_m' => $transducer->cable, 'cable_needed_m' => $needed]);
+                    ['cable_m' => $there, 'cable_needed_m' => $needed]);
             }
         }
     }
@@ -70,10 +71,10 @@ final readonly class CableTooShort extends SonarRule
                 Patch::change($on, ['to' => (object) ['device' => $id, 'socket' => $socket]], ['via', 'route']),
             );
         }
-        // Bought longer, or with its maker's extension.
-        $metres = ceil($needed * 10) / 10;
+        // Bought longer; an extension has plugs of its own, which the catalogue knows.
+        $metres = ceil(($needed - $transducer->extended()) * 10) / 10;
         yield new Remedy(
-            "Order its maker's extension, or the same with {$solved->words->length($metres)} of cable.",
+            ($transducer->isExtendable === false ? 'Order the same' : "Order its maker's extension, or the same")." with {$solved->words->length($metres)} of cable.",
             Patch::set($on, ['cable_m' => $metres]),
         );
     }
