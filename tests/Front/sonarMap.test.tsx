@@ -65,6 +65,13 @@ describe('sonar map', () => {
         expect(opened('transducer:transom-transducer')).not.toContain('data-opened');
     });
 
+    it('says where two plugs are meant for one socket', () => {
+        const job = sounding();
+        const transducers = (job.plan.network?.transducers ?? []).map((one) => ({ ...one, to: { device: 'bow-display', socket: 'sonar' } }));
+        expect(map(job)).not.toContain('1 socket');
+        expect(map({ ...job, plan: { ...job.plan, network: { ...job.plan.network, transducers } } })).toContain('3 plugs, 1 socket');
+    });
+
     it('counts extensions with a transducer’s own cable', () => {
         const job = sounding();
         const transducers = (job.plan.network?.transducers ?? []).map((one) => (one.id === 'bow-transducer' ? { ...one, extensions: [{ length_m: 3 }] } : one));

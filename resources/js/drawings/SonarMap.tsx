@@ -1,7 +1,7 @@
 import { Fragment, useRef } from 'react';
 
 import type { Finding, PlannedJob, Sonar } from '../api/types';
-import { cableThere, linkPart } from '../boat/dataSide';
+import { cableThere, linkPart, plugsAt } from '../boat/dataSide';
 import { partName } from '../boat/parts';
 import { length, useUnits } from '../units/units';
 import { judged } from './judged';
@@ -194,6 +194,11 @@ function Case({ job, placed: { device, x, top, height, sockets, ports }, selecte
                         <text x={x + 16} y={socket.y + 5} className={lines.text} fontSize="13">
                             {cut(planned?.sockets?.find(({ id }) => id === socket.id)?.plug ?? '', 25)}
                         </text>
+                        {plugsAt(job.plan, device, socket.id) > 1 && (
+                            <text x={x - 12} y={socket.y - 12} textAnchor="end" className={`${lines.text} ${lines.stop}`} fontSize="13">
+                                {plugsAt(job.plan, device, socket.id)} plugs, 1 socket
+                            </text>
+                        )}
                     </Fragment>
                 ))}
                 {ports.map((port, at) => (

@@ -1,10 +1,11 @@
 import { Table } from '@mantine/core';
 
 import type { PlannedJob } from '../api/types';
-import { cableThere, type DataSide, linkPart } from '../boat/dataSide';
+import { cableThere, type DataSide, linkPart, plugsAt } from '../boat/dataSide';
 import { partName } from '../boat/parts';
 import { Act } from '../look/Act';
 import { HeadRow } from '../look/HeadRow';
+import { Verdict } from '../look/Verdict';
 import { length, useUnits } from '../units/units';
 import { functionWords } from './functionWords';
 
@@ -25,7 +26,10 @@ export function PlugsPane({ job, network, onSelect }: { job: PlannedJob; network
                             </Table.Th>
                             <Table.Td>{transducer.plug}</Table.Td>
                             <Table.Td>{judged?.reached === false ? 'nothing joins them' : (judged?.chain ?? []).length === 0 ? 'as it is' : judged?.chain.map((id) => partName(job, linkPart(job.plan, id))).join(', then ')}</Table.Td>
-                            <Table.Td>{into === undefined || into === null ? 'nowhere yet' : `${partName(job, `device:${into.device}`)}, socket ${into.socket}`}</Table.Td>
+                            <Table.Td>
+                                {into === undefined || into === null ? 'nowhere yet' : `${partName(job, `device:${into.device}`)}, socket ${into.socket}`}
+                                {into !== undefined && into !== null && plugsAt(job.plan, into.device, into.socket) > 1 && <Verdict good={false}>{plugsAt(job.plan, into.device, into.socket)} plugs for this socket, which takes one</Verdict>}
+                            </Table.Td>
                             <Table.Td>{functionWords(judged?.functions ?? [])}</Table.Td>
                             <Table.Td>{functionWords(judged?.lost ?? [])}</Table.Td>
                             <Table.Td className="figure">{length(cableThere(transducer), system)}</Table.Td>
