@@ -7,7 +7,7 @@ namespace App\Bench;
 use Dinghy\Evaluation\Areas;
 use Dinghy\Plan\Plan;
 
-/** An invented boat far larger than any that is rigged: sixty devices on three banks, for timings. */
+/** An invented boat far larger than any that is rigged: sixty devices on three banks, for timings; and one of twenty with a day of twelve hours. */
 final class LargeBoat
 {
     private const BLOCKS = 6;
@@ -21,7 +21,18 @@ final class LargeBoat
         return resolve(Areas::class)->format->document(self::json())->plan();
     }
 
-    public static function json(): string
+    /** Twenty devices on the same three banks, all of them on for a day of twelve hours. */
+    public static function withDay(): Plan
+    {
+        $plan = json_decode(self::json(2, 7), true, 16, JSON_THROW_ON_ERROR);
+        $devices = is_array($plan) && is_array($plan['devices']) ? array_column($plan['devices'], 'id') : [];
+        $phase = static fn (float $hours, float $share, bool $engine): array => ['hours' => $hours, 'engine' => $engine, 'on' => array_fill_keys($devices, $share)];
+        $day = ['trip' => ['phases' => [$phase(1, 0.2, true), $phase(10, 0.1, false), $phase(1, 0.2, true)]]];
+
+        return resolve(Areas::class)->format->document(json_encode([...(array) $plan, ...$day], JSON_THROW_ON_ERROR))->plan();
+    }
+
+    public static function json(int $fuseBlocks = self::BLOCKS, int $each = self::BRANCHES): string
     {
         $batteries = $banks = $feeds = $blocks = $devices = [];
         foreach (['thrust' => [['b1', 'b2', 'b3']], 'house' => [['h1'], ['h2']], 'start' => [['s1']]] as $id => $strings) {
@@ -76,7 +87,7 @@ final class LargeBoat
             'run' => ['length_m' => 6],
             'to' => ['device' => 'direct-device5'],
         ];
-        for ($b = 0; $b < self::BLOCKS; $b++) {
+        for ($b = 0; $b < $fuseBlocks; $b++) {
             $feeds[] = [
                 'id' => "feed{$b}",
                 'class' => 'electronics',
@@ -86,7 +97,7 @@ final class LargeBoat
                 'to' => ['block' => "block{$b}"],
             ];
             $branches = [];
-            for ($n = 0; $n < self::BRANCHES; $n++) {
+            for ($n = 0; $n < $each; $n++) {
                 $branches[] = [
                     'id' => "branch{$b}-{$n}",
                     'class' => 'electronics',

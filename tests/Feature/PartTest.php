@@ -75,7 +75,7 @@ final class PartTest extends TestCase
         $hasTrunk = false;
         foreach (CataloguePart::query()->get() as $part) {
             $onRun = in_array($part->kind, ['wire', 'protection', 'connector'], true);
-            $joins = in_array($part->kind, ['network-cable', 'backbone-part'], true);
+            $joins = in_array($part->kind, ['network-cable', 'backbone-part', 'extension'], true);
             $job = $onRun || $joins ? $this->skiff() : Job::query()->findOrFail($this->postJson('/api/jobs', ['customer' => 'C', 'title' => 'T', 'boat' => 'B'])->json('id'));
             if (in_array($part->kind, ['block', 'charger', 'shunt', 'switch'], true)) {
                 $this->add($job, 'LiFePO4 12 V 100 Ah, group 31', ['name' => 'bank'])->assertOk();
@@ -89,7 +89,7 @@ final class PartTest extends TestCase
                 $hasTrunk = true;
             }
             $answer = $this->postJson("/api/jobs/{$job->id}/plan/parts", ['part' => $part->id, 'bank' => 'bank', 'from' => 'source', 'block' => 'box', ...($onRun ? ['run' => 'bow-motor'] : []),
-                ...($joins ? ['from' => 'hub', 'to' => 'bow-display', 'device' => 'bow-display'] : [])]);
+                ...($joins ? ['from' => 'hub', 'to' => 'bow-display', 'device' => 'bow-display', 'transducer' => str_contains($part->name, '6-pin') ? 'transom-transducer' : 'bow-transducer'] : [])]);
             self::assertSame(200, $answer->status(), "{$part->name}: {$answer->json('message')}");
         }
     }

@@ -17,6 +17,8 @@ use Dinghy\Evaluation\EvaluationDocument;
 use Dinghy\Evaluation\Remedies;
 use Dinghy\File\PlanDocument;
 use Dinghy\Network\Chains;
+use Dinghy\Trip\Day;
+use Dinghy\Trip\Simulation;
 use Illuminate\Console\Command;
 use Symfony\Component\Process\Process;
 
@@ -33,7 +35,10 @@ final class Bench extends Command
         'one solve of it at rest' => '1',
         self::FAULTS.' single faults of it, loaded' => '100',
         self::CHAINS => '5',
+        self::DAY => '250',
     ];
+
+    private const DAY = 'twelve hours of 20 devices on 3 banks, minute by minute';
 
     private const CHAINS = 'chains of '.LargeNetwork::TRANSDUCERS.' transducers, '.LargeNetwork::ADAPTERS.' adapters';
 
@@ -120,6 +125,7 @@ final class Bench extends Command
         $skiff = resolve(Areas::class)->format->document($json)->plan();
         $large = LargeBoat::plan();
         $chains = LargeNetwork::network();
+        $withDay = resolve(Areas::class)->evaluate(LargeBoat::withDay())->boat;
         $mistakes = resolve(Areas::class)->format->document((string) file_get_contents(
             database_path('demo/mistakes/skiff.json'),
         ));
@@ -175,6 +181,8 @@ final class Bench extends Command
                     $variants->with($fault);
                 }
             },
+            self::DAY => static fn (): ?Day => Simulation::of($withDay),
+            'one solve of its circuit, loaded' => $solve($withDay->states->network(State::Loaded)),
             self::SMALL.' nodes, solved' => $solve($small),
             self::LARGE.' nodes, solved' => $solve($big),
             self::SMALL.' nodes, ordered first' => $order($small),

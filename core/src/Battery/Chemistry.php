@@ -98,6 +98,12 @@ enum Chemistry: string
         };
     }
 
+    /** Whether it takes charge at all in the cold: LiFePO4 and its like take none below 0 °C [mem]. */
+    public function takesChargeAt(float $celsius): bool
+    {
+        return $this->isLead() || $celsius >= 0.0;
+    }
+
     /** Charge that must be returned for what was taken [cp]: lead 1.15 to 1.20 is seen, by age. */
     public function chargeFactor(): float
     {

@@ -79,7 +79,7 @@ final class RestingVoltage
      */
     public static function stateOfCharge(Chemistry $chemistry, float $volts, float $nominalVolts): ?float
     {
-        $charge = self::straight($chemistry, $volts, $nominalVolts);
+        $charge = self::byStraightLine($chemistry, $volts, $nominalVolts);
         $flat = $chemistry === Chemistry::LiFePO4 && $charge !== null && $charge > self::FLAT[0] + 1e-9 && $charge < self::FLAT[1] - 1e-9;
 
         return $flat ? null : $charge;
@@ -88,15 +88,19 @@ final class RestingVoltage
     /** Whether its rested volts lie where they say nothing of its charge. */
     public static function isFlat(Chemistry $chemistry, float $volts, float $nominalVolts): bool
     {
-        return self::straight(
+        return self::byStraightLine(
             $chemistry,
             $volts,
             $nominalVolts,
         ) !== null && self::stateOfCharge($chemistry, $volts, $nominalVolts) === null;
     }
 
-    /** By straight lines between the tabled points, flat part and all. */
-    private static function straight(Chemistry $chemistry, float $volts, float $nominalVolts): ?float
+    /**
+     * By straight lines between the tabled points, flat part and all.
+     *
+     * @return float|null 0–1; null for a chemistry whose curve, or a label whose cells, only its maker knows
+     */
+    public static function byStraightLine(Chemistry $chemistry, float $volts, float $nominalVolts): ?float
     {
         $curve = self::CURVES[$chemistry->value] ?? null;
         $blocks = Cells::blocks($chemistry, $nominalVolts);

@@ -24,13 +24,16 @@ final readonly class ChargerElements
     /** @var list<Regulator> */
     public array $regulators;
 
-    /** @param  float  $celsius  of the conductors */
-    public function __construct(private Plan $plan, private float $celsius, bool $charging)
+    /**
+     * @param  float  $celsius  of the conductors
+     * @param  \Closure(Charger, ChargerOutput): bool  $charges  whether an output that stands across batteries works
+     */
+    public function __construct(private Plan $plan, private float $celsius, \Closure $charges)
     {
         $resistors = $regulators = [];
         foreach ($plan->chargers as $charger) {
             foreach ($charger->outputs as $number => $output) {
-                $works = $charging || $output->block !== null;
+                $works = $output->block !== null || $charges($charger, $output);
                 $regulator = $works ? $this->regulator($charger, $number, $output) : null;
                 if ($regulator !== null) {
                     $regulators[] = $regulator;

@@ -108,6 +108,30 @@ final class Network
     }
 
     /**
+     * Volts with the loads drawing, sought from those of a moment before, when the same loads were fed: a round or two find
+     * them. Where they do not, as from rest.
+     */
+    public function loadedNear(Solution $before): Solution|Overload
+    {
+        $fed = [];
+        foreach ($this->loads as $load) {
+            if ($load->amps <= 0) {
+                continue;
+            }
+            $volts = $before->between($load->plus, $load->minus);
+            if ($volts === null && $load->kind === LoadKind::Resistance) {
+                return $this->loaded();
+            }
+            if ($volts !== null && ($load->kind === LoadKind::Resistance || $volts > self::LEAST_FEEDING_VOLTS)) {
+                $fed[] = $load;
+            }
+        }
+        $volts = $this->settle($fed, $before);
+
+        return $volts === null ? $this->loaded() : $this->solution($volts);
+    }
+
+    /**
      * The loads that draw: those between points that something joins and whose volts, before they draw, are not reversed; a
      * resistance draws either way.
      *
@@ -299,9 +323,10 @@ final class Network
 
     /**
      * @param  list<Load>  $loads
+     * @param  Solution|null  $near  volts to begin at; null: those at rest
      * @return array<int, float>|null volts by place; null: there is no working point
      */
-    private function settle(array $loads): ?array
+    private function settle(array $loads, ?Solution $near = null): ?array
     {
         $this->factors();
         $this->workingPoint ??= new WorkingPoint(
@@ -310,10 +335,10 @@ final class Network
             $this->values,
             $this->sourceCurrents(),
             $this->regulators,
-            $this->atRest(),
+            $near ?? $this->atRest(),
         );
 
-        return $this->workingPoint->of($loads, $this->resistive ?? $this->atRest());
+        return $this->workingPoint->of($loads, $near ?? $this->resistive ?? $this->atRest());
     }
 
     /** @param  array<int, float>  $volts */

@@ -9,6 +9,8 @@ use Dinghy\Conductor\Metal;
 use Dinghy\Conductor\Resistance;
 use Dinghy\Plan\Bank;
 use Dinghy\Plan\Battery;
+use Dinghy\Plan\Charger;
+use Dinghy\Plan\ChargerOutput;
 use Dinghy\Plan\Device;
 use Dinghy\Plan\LoadKind;
 use Dinghy\Plan\Plan;
@@ -54,7 +56,7 @@ final class PlanNetwork
      * @param  \Closure(Battery): float  $volts  resting volts of a battery in this state
      * @param  \Closure(Device): float  $amps  A at nominal volts that a device draws in this state
      * @param  float  $crankingAmps  A that the engine's starter draws in this state
-     * @param  bool  $charging  whether chargers work
+     * @param  (\Closure(Charger, ChargerOutput): bool)|null  $charges  which outputs charge; null: none
      * @param  bool  $joined  whether feeds and what hangs on them are there; else only banks, bonds and chargers
      */
     public function __construct(
@@ -64,7 +66,7 @@ final class PlanNetwork
         private readonly \Closure $volts,
         \Closure $amps,
         float $crankingAmps = 0.0,
-        bool $charging = false,
+        ?\Closure $charges = null,
         bool $joined = true,
     ) {
         $plan = $this->plan = $wiring->plan;
@@ -91,7 +93,7 @@ final class PlanNetwork
         foreach ($joined ? $plan->consumers : [] as $device) {
             $this->addLead($device);
         }
-        $this->addChargers($charging);
+        $this->addChargers($charges ?? static fn (): bool => false);
         if ($joined) {
             $this->addLoads($amps, $crankingAmps);
         }
@@ -178,6 +180,24 @@ final class PlanNetwork
         return $other;
     }
 
+    /**
+     * The same with batteries that give nothing: no wire of a string joins them any more.
+     *
+     * @param  list<string>  $batteries
+     */
+    public function without(array $batteries): self
+    {
+        $other = clone $this;
+        $other->sources = array_map(
+            static fn (Source $source): Source => in_array($source->name, $batteries, true)
+                ? new Source($source->name, $source->plus, $source->minus, $source->volts, Source::OPEN)
+                : $source,
+            $this->sources,
+        );
+
+        return $other;
+    }
+
     /** @param  Topology|null  $topology  of another network of the same plan */
     public function network(?Topology $topology = null): Network
     {
@@ -223,9 +243,10 @@ final class PlanNetwork
         array_push($this->resistors, ...$elements->resistors);
     }
 
-    private function addChargers(bool $charging): void
+    /** @param  \Closure(Charger, ChargerOutput): bool  $charges */
+    private function addChargers(\Closure $charges): void
     {
-        $elements = new ChargerElements($this->plan, $this->celsius, $charging);
+        $elements = new ChargerElements($this->plan, $this->celsius, $charges);
         array_push($this->resistors, ...$elements->resistors);
         $this->regulators = $elements->regulators;
     }

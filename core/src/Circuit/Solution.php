@@ -77,6 +77,23 @@ final readonly class Solution
         return $regulator->ampsAt($this->between($regulator->plus, $regulator->minus) ?? 0.0);
     }
 
+    /**
+     * W that resistances turn into heat.
+     *
+     * @param  list<array{int, int, float}>  $conductances  as Topology::conductances() gives them
+     */
+    public function heatIn(array $conductances): float
+    {
+        $volts = $this->volts;
+        $watts = 0.0;
+        foreach ($conductances as [$a, $b, $siemens]) {
+            $across = ($a < 0 ? 0.0 : $volts[$a]) - ($b < 0 ? 0.0 : $volts[$b]);
+            $watts += $across * $across * $siemens;
+        }
+
+        return $watts;
+    }
+
     /** A through a resistor from its first end to its second. */
     public function through(Resistor $resistor): float
     {

@@ -7,6 +7,8 @@ namespace Dinghy\Circuit;
 use Dinghy\Battery\RestingVoltage;
 use Dinghy\Plan\Bank;
 use Dinghy\Plan\Battery;
+use Dinghy\Plan\Charger;
+use Dinghy\Plan\ChargerOutput;
 use Dinghy\Plan\Device;
 use Dinghy\Plan\Plan;
 use Dinghy\Source\Formula;
@@ -200,6 +202,23 @@ final class States
         return [$circuit->network()->atRest(), $circuit];
     }
 
+    /**
+     * Everything aboard with chosen chargers at work, nothing drawn yet.
+     *
+     * @param  \Closure(Charger, ChargerOutput): bool  $charges
+     */
+    public function whileRunning(\Closure $charges): PlanNetwork
+    {
+        return new PlanNetwork(
+            $this->wiring,
+            $this->runs,
+            $this->plan->houseRules->conductorCelsius,
+            self::restedVolts(...),
+            static fn (): float => 0.0,
+            charges: $charges,
+        );
+    }
+
     /** @param  bool  $joined  whether feeds and what hangs on them are there; else only banks, bonds and chargers */
     private function whileCharging(bool $joined): PlanNetwork
     {
@@ -209,7 +228,7 @@ final class States
             $this->plan->houseRules->conductorCelsius,
             self::restedVolts(...),
             static fn (): float => 0.0,
-            charging: true,
+            charges: static fn (): bool => true,
             joined: $joined,
         );
     }

@@ -90,6 +90,15 @@ final readonly class Topology
         ) && $this->part[$this->index[$a]] === $this->part[$this->index[$b]];
     }
 
+    /**
+     * @param  list<Resistor>  $resistors
+     * @return list<array{int, int, float}> the places of both ends, and S between them
+     */
+    public function conductances(array $resistors): array
+    {
+        return array_map(fn (Resistor $resistor): array => [$this->placeOf($resistor->from), $this->placeOf($resistor->to), 1 / $resistor->ohms], $resistors);
+    }
+
     /** @return int the place of a node; −1 for a reference node */
     public function placeOf(string $node): int
     {

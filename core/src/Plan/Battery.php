@@ -22,7 +22,8 @@ final readonly class Battery
      * @param  float|null  $crankingAmps  A
      * @param  float|null  $internalOhms  Ω, the maker's figure
      * @param  float|null  $restedVolts  V as measured after a rest
-     * @param  float  $stateOfCharge  0–1
+     * @param  float  $stateOfCharge  0–1; full, where nobody has said
+     * @param  bool  $isChargeKnown  whether somebody has
      * @param  float  $hourRate  h, the discharge that the capacity is rated for
      * @param  string|null  $commissioned  year and month, as 2026-03
      * @param  float|null  $kilograms  kg
@@ -49,6 +50,7 @@ final readonly class Battery
         public ?float $internalOhms,
         public ?float $restedVolts,
         public float $stateOfCharge,
+        public bool $isChargeKnown,
         public ?string $station,
         public float $hourRate,
         public ?string $positiveStud,
@@ -86,7 +88,8 @@ final readonly class Battery
             $record->numberOrNull('cca_a'),
             $milliohms === null ? null : $milliohms / 1000,
             $record->numberOrNull('rested_v'),
-            $record->number('soc'),
+            $record->numberOrNull('soc') ?? 1.0,
+            $record->has('soc'),
             $record->textOrNull('station'),
             $record->number('hour_rate'),
             $record->textOrNull('stud_pos'),

@@ -22,6 +22,7 @@ final readonly class Device
      * @param  float|null  $makersFuse  A, the fuse its maker asks for
      * @param  float  $leadLength  m of factory lead; 0: none
      * @param  Connector|null  $leadConnector  that joins its lead to the run; null: bought to suit both
+     * @param  list<array{speed: float, amps: float}>  $ampsAt  of a motor by its shaft's speed, slowest first; none: nobody has said
      * @param  float  $standbyAmps  A that it draws while its screen is off
      * @param  list<LongestRun>  $longestRuns  its maker's table of gauges and lengths
      * @param  bool  $alwaysOn  meant to stay on for weeks: automatic bilge pumps, alarms
@@ -43,6 +44,7 @@ final readonly class Device
         public float $leadLength,
         public ?Connector $leadConnector,
         public float $standbyAmps,
+        public array $ampsAt,
         public array $longestRuns,
         public bool $alwaysOn,
         public bool $keyedPlug,
@@ -74,6 +76,7 @@ final readonly class Device
             $lead === null ? 0.0 : $lead->number('length_m'),
             $connector === null ? null : Connector::of($connector),
             $record->number('standby_a'),
+            self::bySpeed($record->records('amps_at')),
             array_map(LongestRun::of(...), $record->records('longest_runs')),
             $record->flag('always_on'),
             $record->flag('keyed_plug'),
@@ -93,8 +96,20 @@ final readonly class Device
     {
         return new self(
             $id, $name, DeviceKind::Other, null, $works[0], $works[1], $amps, $amps, LoadKind::Current,
-            null, null, 0.0, null, 0.0, [], false, false, null, Mounting::unmeasured(), $part,
+            null, null, 0.0, null, 0.0, [], [], false, false, null, Mounting::unmeasured(), $part,
         );
+    }
+
+    /**
+     * @param  list<Record>  $records
+     * @return list<array{speed: float, amps: float}>
+     */
+    private static function bySpeed(array $records): array
+    {
+        $points = array_map(static fn (Record $one): array => ['speed' => $one->number('speed'), 'amps' => $one->number('amps')], $records);
+        sort($points);
+
+        return $points;
     }
 
     /** The part that draws, as findings name it: "device:hub". */

@@ -12,12 +12,14 @@ final readonly class TripPhase
     /**
      * @param  array<string, float>  $on  by device id: share 0–1 of its typical current; for a motor, shaft speed 0–1
      * @param  bool  $engine  whether the engine runs
+     * @param  bool  $home  whether it is of the way home
      */
     private function __construct(
         public string $name,
         public float $hours,
         public array $on,
         public bool $engine,
+        public bool $home,
     ) {
     }
 
@@ -28,6 +30,7 @@ final readonly class TripPhase
             $record->number('hours'),
             $record->record('on')->numberMap(),
             $record->flag('engine'),
+            $record->flag('home'),
         );
     }
 }

@@ -11,6 +11,21 @@ use Dinghy\Plan\TripPhase;
 final class TripDraw
 {
     /**
+     * A that a device asks for in a phase, at nominal volts: its share of what it usually draws, a motor by the speed of its shaft, and on
+     * standby what it draws so.
+     */
+    public static function amps(TripPhase $phase, Device $device): float
+    {
+        $share = $phase->on[$device->id] ?? 0.0;
+
+        return match (true) {
+            $share <= 0 => $device->standbyAmps,
+            $device->isMotor() => MotorAmps::of($device, $share),
+            default => $share * $device->typicalAmps,
+        };
+    }
+
+    /**
      * @param  list<TripPhase>  $trip
      * @return float Ah
      */
@@ -19,7 +34,7 @@ final class TripDraw
         $sum = 0.0;
         foreach ($trip as $phase) {
             $share = $phase->on[$device->id] ?? 0.0;
-            $sum += $phase->hours * ($device->isMotor() ? MotorAmps::at($share, $device->peakAmps) : $share * $device->typicalAmps);
+            $sum += $phase->hours * ($device->isMotor() ? MotorAmps::of($device, $share) : $share * $device->typicalAmps);
         }
 
         return $sum;

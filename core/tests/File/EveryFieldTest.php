@@ -32,7 +32,7 @@ final class EveryFieldTest extends TestCase
         'bank.strings' => [['e1']], 'feed.to' => ['block' => 'bow-block'], 'branch.to' => ['device' => 'hub'],
         // Only the protection of a feed or a branch is chosen by itself.
         'bank.string_protection' => ['family' => 'cartridge', 'rating_a' => '100 A'],
-        'photograph.of' => 'other', 'battery.commissioned' => '2026-03', 'found.commissioned' => '2026-03', 'plan.survey.taken_on' => '2026-03', 'comparison.on' => '2026-03-14',
+        'photograph.of' => 'other', 'battery.commissioned' => '2026-03', 'found.commissioned' => '2026-03', 'plan.survey.taken_on' => '2026-03', 'comparison.on' => '2026-03-14', 'plan.trip.starts_at' => '06:30',
         'transducer.to' => ['device' => 'live-sonar', 'socket' => 's'], 'transducer.via' => ['a'], 'device.sockets' => [['id' => 'live', 'plug' => '12-pin live plug, type L', 'shows' => ['live']]], 'transducer.not_with' => ['t'], 'transducer.bands_khz' => [['185 kHz', '225 kHz']],
         'network-cable.from' => 'live-sonar', 'network-cable.to' => 'hub', 'serial.sentences' => ['DBT'], 'serial.listeners' => ['live-sonar'], 'terminal-block.wired' => [['pin' => '1', 'colour' => 'blue']],
         'terminal-block.pins' => [['pin' => '1', 'carries' => 'sonar+']],

@@ -135,6 +135,10 @@ final class CircuitFormat
             Field::required('peak_a', new NumberShape(0, 600, 'A'))->called('Draws at peak'),
             Field::optional('standby_a', new NumberShape(0, 50, 'A'), 0.0)->called('Draws on standby'),
             Field::optional('load', ChoiceShape::ofEnum(LoadKind::class))->called('How it draws', 'As its maker made it'),
+            Field::optional('amps_at', new ListShape(new ObjectShape([
+                Field::required('speed', NumberShape::share())->called('Shaft speed'),
+                Field::required('amps', new NumberShape(0, 400, 'A'))->called('Draws'),
+            ]), 24), [])->called('Amps by shaft speed', 'As its maker made it'),
             Field::optional('fuse_a', new NullableShape(new NumberShape(0.5, 600, 'A')))->called('Fuse its maker asks for', 'As its maker made it'),
             Field::optional('lead', new NullableShape(new ObjectShape([
                 Field::required('gauge', GaugeShape::of())->called('Gauge'),

@@ -94,8 +94,10 @@ final class PowerSection extends Section
                     new \stdClass,
                 )->called('What is on, and how far'),
                 Field::optional('engine', new FlagShape, false)->called('Engine runs'),
+                Field::optional('home', new FlagShape, false)->called('Of the way home'),
             ]), 100), [])->called('Phases'),
             Field::optional('ambient_c', new NumberShape(-40, 55, '°C'))->called('Air'),
+            Field::optional('starts_at', new TextShape(5, '^([01][0-9]|2[0-3]):[0-5][0-9]$', 'a time of day as 06:00,'))->called('Leaves at'),
         ]);
     }
 }

@@ -41,7 +41,7 @@ final class SupplyFormat
             Field::optional('cca_a', new NumberShape(10, 3000, 'A'))->called('Cold cranking amps'),
             Field::optional('internal_mohm', new NumberShape(0.05, 1000, 'mΩ'))->called('Internal resistance'),
             Field::optional('rested_v', new NumberShape(0, 70, 'V'))->called('Reads after a rest', 'As it stands aboard'),
-            Field::optional('soc', NumberShape::share(), 1.0)->called('Charged to', 'As it stands aboard'),
+            Field::optional('soc', NumberShape::share())->called('Charged to', 'As it stands aboard'),
             Field::optional('stud_pos', $stud)->called('Plus stud', 'Posts'),
             Field::optional('stud_neg', $stud)->called('Minus stud', 'Posts'),
             Field::optional('station', ReferenceShape::to('station'))->called('Where it stands', 'As it stands aboard'),

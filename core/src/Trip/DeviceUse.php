@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Trip;
+
+use Dinghy\Plan\Device;
+
+/** What a device got of a day: how much it drew, the least volts that it drew at, and when it went out. */
+final class DeviceUse
+{
+    /** Ah and Wh that it drew */
+    public float $ah = 0.0;
+
+    public float $wh = 0.0;
+
+    /** V at its plug while it drew; null: it never did */
+    public ?float $leastVolts = null;
+
+    /** min from the start until its volts no longer sufficed; null: they did */
+    public ?float $outAt = null;
+
+    /**
+     * @param  float  $nominalVolts  V that its amps are meant for
+     * @param  list<string>  $hung  of a backbone: the devices on it, any of which wakes it; of a device: none
+     */
+    public function __construct(public readonly Device $device, private readonly float $nominalVolts, private readonly array $hung = [])
+    {
+    }
+
+    /** A that it asks for in a phase of the day, at nominal volts. */
+    public function asks(TripStep $step): float
+    {
+        if ($this->outAt !== null) {
+            return 0.0;
+        }
+        foreach ($this->hung as $device) {
+            if (($step->phase->on[$device] ?? 0.0) > 0) {
+                return $this->device->typicalAmps;
+            }
+        }
+
+        return TripDraw::amps($step->phase, $this->device);
+    }
+
+    /** A that it draws at other volts than those its amps are meant for. */
+    public function drawn(float $asked, float $volts): float
+    {
+        return $this->device->load->ampsAt($volts, $asked, $this->nominalVolts);
+    }
+
+    /**
+     * @param  float  $amps  A that it draws
+     * @param  float  $hours  h
+     */
+    public function draw(float $volts, float $amps, float $hours): void
+    {
+        $this->ah += $amps * $hours;
+        $this->wh += $amps * $volts * $hours;
+        $this->leastVolts = min($this->leastVolts ?? INF, $volts);
+    }
+}
