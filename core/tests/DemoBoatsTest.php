@@ -96,6 +96,6 @@ final class DemoBoatsTest extends TestCase
 
     private static function evaluate(string $file): Evaluation
     {
-        return StandardAreas::areas()->evaluate(StandardAreas::areas()->format->document((string) file_get_contents(self::FOLDER.$file.'.json'))->plan());
+        return StandardAreas::areas()->evaluate(Plans::demo($file)->plan(), whole: true);
     }
 }

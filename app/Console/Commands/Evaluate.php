@@ -26,7 +26,7 @@ final class Evaluate extends Command
     {
         try {
             $read = PlanFile::read((string) $this->argument('plan'));
-            $evaluation = resolve(Areas::class)->evaluate($read->plan());
+            $evaluation = resolve(Areas::class)->evaluate($read->plan(), whole: true);
         } catch (PlanRefused $e) {
             return PlanFile::refuse($this, $e);
         }

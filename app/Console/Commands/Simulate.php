@@ -30,7 +30,7 @@ final class Simulate extends Command
             return self::INVALID;
         }
         try {
-            $evaluation = resolve(Areas::class)->evaluate(PlanFile::read((string) $this->argument('plan'))->plan());
+            $evaluation = resolve(Areas::class)->evaluate(PlanFile::read((string) $this->argument('plan'))->plan(), whole: true);
         } catch (PlanRefused $e) {
             return PlanFile::refuse($this, $e);
         }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Dinghy\Area;
 
+use Dinghy\Area\Day\DayArea;
 use Dinghy\Area\Layout\LayoutArea;
 use Dinghy\Area\Power\PowerArea;
 use Dinghy\Area\Sonar\SonarArea;
@@ -22,6 +23,7 @@ final class StandardAreas
             new LayoutArea,
             new PowerArea,
             new SonarArea,
+            new DayArea,
         ]);
     }
 }

@@ -87,6 +87,28 @@ final class States
             ->networkLike($this->network(State::Loaded))->loaded();
     }
 
+    /**
+     * V at the posts of the starting battery while the engine turns, everything else but motors on.
+     *
+     * @param  \Closure(Battery): (float|null)  $volts  open volts; null: those it rests at
+     * @return float|null null: there is no engine, or the batteries cannot give what is asked for
+     */
+    public function cranking(\Closure $volts): ?float
+    {
+        $engine = $this->plan->boat->engine;
+        if ($engine === null) {
+            return null;
+        }
+        $solved = $this->circuit(State::Loaded)->inState(
+            static fn (Battery $battery): float => $volts($battery) ?? self::restedVolts($battery),
+            static fn (Device $device): float => $device->isMotor() ? 0.0 : $device->typicalAmps,
+            $engine->crankingAmps ?? 0.0,
+        )->networkLike($this->network(State::Loaded))->loaded();
+        $starter = $this->plan->batteries[$engine->battery];
+
+        return ($solved instanceof Overload ? $solved->elsewhere : $solved)?->between($starter->plus()->name, $starter->minus()->name);
+    }
+
     public function circuit(State $state): PlanNetwork
     {
         return $this->circuits[$state->value] ??= match ($state) {

@@ -34,6 +34,12 @@ abstract class Area
         return [];
     }
 
+    /** @return list<Rule> that judge what takes longer than an edit may wait */
+    public function lateRules(): array
+    {
+        return [];
+    }
+
     /** @return array<string, mixed> its sections of the evaluation document, by key */
     public function document(SolvedBoat $boat): array
     {

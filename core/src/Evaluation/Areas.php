@@ -30,7 +30,7 @@ final readonly class Areas
             array_values(array_filter(array_map(static fn (Area $area): ?Section => $area->section(), $all))),
         );
         $this->rulebook = new Rulebook(
-            array_map(static fn (Area $area): array => [$area->stage(), $area->rules()], $all),
+            array_map(static fn (Area $area): array => [$area->stage(), $area->rules(), $area->lateRules()], $all),
         );
     }
 
@@ -38,15 +38,18 @@ final readonly class Areas
      * Everything that they have to say about a plan.
      *
      * @param  Units|null  $units  that sentences are written in; null: the plan's own
+     * @param  bool  $whole  whether rules that judge what takes longer are asked as well
      */
     public function evaluate(
         Plan $plan,
         ?Units $units = null,
         NumberingEnd $countedFrom = NumberingEnd::Negative,
+        bool $whole = false,
     ): Evaluation {
         return new Evaluation(
             SolvedBoat::of($plan, new QuantityFormatter($units ?? $plan->units, $countedFrom)),
             $this,
+            $whole,
         );
     }
 

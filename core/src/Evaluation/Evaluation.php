@@ -21,10 +21,17 @@ final readonly class Evaluation
     /** @var list<Unchecked> by rule, part, input */
     public array $unchecked;
 
-    public function __construct(public SolvedBoat $boat, public Areas $areas)
+    /** @param  bool  $whole  whether rules that judge what takes longer were asked as well */
+    public function __construct(public SolvedBoat $boat, public Areas $areas, public bool $whole = false)
     {
-        $judgement = new Judgement($boat, $areas->rulebook);
+        $judgement = new Judgement($boat, $areas->rulebook, $whole);
         [$this->findings, $this->unchecked] = [$judgement->findings(), $judgement->unchecked()];
+    }
+
+    /** The same boat, and what takes longer to judge as well. */
+    public function whole(): self
+    {
+        return $this->whole ? $this : new self($this->boat, $this->areas, true);
     }
 
     public function count(Level $level): int

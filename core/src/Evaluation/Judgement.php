@@ -16,7 +16,8 @@ final class Judgement
     /** @var array<class-string<Rule>, list<Finding|Unchecked>> */
     private array $said = [];
 
-    public function __construct(private readonly SolvedBoat $boat, private readonly Rulebook $rulebook)
+    /** @param  bool  $whole  whether rules that judge what takes longer are asked as well */
+    public function __construct(private readonly SolvedBoat $boat, private readonly Rulebook $rulebook, private readonly bool $whole = false)
     {
     }
 
@@ -70,7 +71,7 @@ final class Judgement
     /** @return list<Finding|Unchecked> in the order of the book */
     private function everything(): array
     {
-        return array_merge(...array_map($this->said(...), $this->rulebook->rules));
+        return array_merge(...array_map($this->said(...), $this->whole ? $this->rulebook->rules : $this->rulebook->prompt));
     }
 
     /** @return list<Finding|Unchecked> */

@@ -14,6 +14,9 @@ final readonly class StageState
 {
     private const IN_ORDER = 'in order';
 
+    /** what takes longer to judge was not judged */
+    private const NOT_RUN = 'not run';
+
     private function __construct(public Stage $stage, public string $says)
     {
     }
@@ -71,6 +74,7 @@ final readonly class StageState
             $stops > 0 => $stops === 1 ? '1 stop' : "{$stops} stops",
             $decisions > 0 => "{$decisions} to decide",
             ! $area->isBegun($evaluation->boat->plan) => 'not begun',
+            $area->lateRules() !== [] && ! $evaluation->whole => self::NOT_RUN,
             default => $area->leftToDo($evaluation->boat) ?? ($unchecked === [] ? self::IN_ORDER : 'not all checked'),
         };
     }

@@ -16,6 +16,9 @@ final readonly class Plan
     /** °C of a day whose plan does not say how warm it is */
     private const TRIP_CELSIUS = 20.0;
 
+    /** min after midnight that it begins at */
+    private const TRIP_START = 360.0;
+
     /**
      * @param  array<string, Battery>  $batteries  by id
      * @param  array<string, Bank>  $banks  by id
@@ -30,6 +33,7 @@ final readonly class Plan
      * @param  Survey|null  $survey  null: none was made
      * @param  list<TripPhase>|null  $trip  null: no trip is planned
      * @param  float  $tripCelsius  °C that its batteries are at
+     * @param  float  $tripStart  min after midnight
      * @param  NamedParts  $named  its parts, and what names them, as the file has them
      * @param  array<class-string, object>  $parts  of areas, by their class
      */
@@ -48,6 +52,7 @@ final readonly class Plan
         public array $chargers,
         public ?array $trip,
         public float $tripCelsius,
+        public float $tripStart,
         public array $holes,
         public array $boards,
         public ?Survey $survey,
@@ -158,6 +163,12 @@ final readonly class Plan
         ) !== [];
     }
 
+    /** @param  string|null  $clock  as 06:30 */
+    private static function minutes(?string $clock): float
+    {
+        return $clock === null ? self::TRIP_START : 60.0 * (int) substr($clock, 0, 2) + (int) substr($clock, 3);
+    }
+
     /**
      * @param  Record  $record  of a plan file whose shape and references were found sound
      * @param  NamedParts  $named  of that file
@@ -213,6 +224,7 @@ final readonly class Plan
                 $trip->records('phases'),
             ),
             $trip?->numberOrNull('ambient_c') ?? self::TRIP_CELSIUS,
+            self::minutes($trip?->textOrNull('starts_at')),
             array_column(array_map(Hole::of(...), $record->records('holes')), null, 'id'),
             array_column(array_map(Board::of(...), $record->records('boards')), null, 'id'),
             $survey === null ? null : Survey::of($survey),

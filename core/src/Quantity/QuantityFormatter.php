@@ -93,6 +93,18 @@ final readonly class QuantityFormatter
     }
 
     /** As "6 h 10". */
+    /** @param  float  $minutes  min after midnight, of the day that it began on */
+    public function clock(float $minutes): string
+    {
+        $day = intdiv((int) floor($minutes), 1440);
+        [$hour, $minute] = [intdiv((int) floor($minutes), 60) % 24, (int) floor($minutes) % 60];
+        $time = $this->units === Units::Metric
+            ? sprintf('%02d:%02d', $hour, $minute)
+            : sprintf('%d:%02d %s', ($hour + 11) % 12 + 1, $minute, $hour < 12 ? 'am' : 'pm');
+
+        return $day === 0 ? $time : "{$time}, ".($day === 1 ? 'the day after' : "{$day} days later");
+    }
+
     public function hours(float $hours): string
     {
         $minutes = (int) round(60 * $hours);

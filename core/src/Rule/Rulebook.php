@@ -13,18 +13,22 @@ final readonly class Rulebook
     /** @var list<Rule> */
     public array $rules;
 
+    /** @var list<Rule> those that every edit is answered with: none that judges what takes longer */
+    public array $prompt;
+
     /** @var array<string, Rule> by code */
     private array $byCode;
 
     /** @var array<string, Stage> by code */
     private array $stages;
 
-    /** @param  list<array{Stage, list<Rule>}>  $rules  each stage with those that are seen and mended at it */
+    /** @param  list<array{Stage, list<Rule>, list<Rule>}>  $rules  each stage with those that are seen and mended at it, and those of them that judge what takes longer */
     public function __construct(array $rules)
     {
-        [$byCode, $stages] = [[], []];
-        foreach ($rules as [$stage, $ofStage]) {
-            foreach ($ofStage as $rule) {
+        [$byCode, $stages, $late] = [[], [], []];
+        foreach ($rules as [$stage, $ofStage, $lateOfStage]) {
+            array_push($late, ...$lateOfStage);
+            foreach ([...$ofStage, ...$lateOfStage] as $rule) {
                 $code = $rule->text()->code;
                 isset($byCode[$code]) && throw new \LogicException("Two rules are called {$code}.");
                 [$byCode[$code], $stages[$code]] = [$rule, $stage];
@@ -38,6 +42,7 @@ final readonly class Rulebook
             ] <=> [strpos(self::CHAPTERS, $b[0]), $b],
         );
         [$this->rules, $this->byCode, $this->stages] = [array_values($byCode), $byCode, $stages];
+        $this->prompt = array_values(array_filter($this->rules, static fn (Rule $rule): bool => ! in_array($rule, $late, true)));
     }
 
     /** @throws \OutOfBoundsException when there is no rule of that code */

@@ -64,7 +64,13 @@ final class BatteryCharge
     /** V with nothing drawn, as its charge stands. */
     public function openVolts(): float
     {
-        return RestingVoltage::at($this->battery->chemistry, $this->charge, $this->battery->nominalVolts) ?? States::restedVolts($this->battery);
+        return $this->openVoltsAt($this->charge);
+    }
+
+    /** V with nothing drawn at a charge of 0–1. */
+    public function openVoltsAt(float $charge): float
+    {
+        return RestingVoltage::at($this->battery->chemistry, $charge, $this->battery->nominalVolts) ?? States::restedVolts($this->battery);
     }
 
     /** Whether nothing is left to go out. */

@@ -17,6 +17,20 @@ final class DaySeries
     public array $volts = [];
 
     /**
+     * @param  float  $minute  min from the start
+     * @return array<string, float> 0–1 by battery, as the step begins that is under way then
+     */
+    public function chargesAt(float $minute): array
+    {
+        $step = 0;
+        foreach ($this->minutes as $at => $begins) {
+            $step = $begins <= $minute + 1e-6 ? $at : $step;
+        }
+
+        return array_map(static fn (array $charges): float => $charges[$step], $this->charge);
+    }
+
+    /**
      * @param  array<string, BatteryCharge>  $batteries
      * @param  array<string, float|null>  $volts  by device
      */

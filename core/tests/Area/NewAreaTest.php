@@ -118,6 +118,6 @@ final class NewAreaTest extends TestCase
     {
         $this->expectException(\LogicException::class);
         $this->expectExceptionMessage('Two rules are called M90.');
-        new Rulebook([[new Stage('a', 'A'), [new ShortScope]], [new Stage('b', 'B'), [new ShortScope]]]);
+        new Rulebook([[new Stage('a', 'A'), [new ShortScope], []], [new Stage('b', 'B'), [], [new ShortScope]]]);
     }
 }

@@ -89,7 +89,7 @@ final class HouseRulesTest extends TestCase
             static fn (string $id): Patch => Patch::set("battery:{$id}", ['soc' => 0.5]),
             array_slice(['b1', 'b2', 'b3', 'e1'], 0, $fields),
         )) ?? self::fail('Nothing was set.');
-        $three = 'Battery 1 of thrust: charged to not given → 50 %; Battery 2 of thrust: charged to not given → 50 %; Battery 3 of thrust: charged to not given → 50 %';
+        $three = 'Battery 1 of thrust: charged to 100 % → 50 %; Battery 2 of thrust: charged to 100 % → 50 %; Battery 3 of thrust: charged to 100 % → 50 %';
         foreach ([3 => $three, 4 => "{$three}; and 1 more"] as $fields => $says) {
             self::assertSame($says, $words->between($set($fields), $skiff, $skiff->with($set($fields))));
         }

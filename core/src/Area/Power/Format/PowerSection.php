@@ -6,15 +6,8 @@ namespace Dinghy\Area\Power\Format;
 
 use Dinghy\File\Section;
 use Dinghy\File\Shape\Field;
-use Dinghy\File\Shape\FlagShape;
-use Dinghy\File\Shape\ListShape;
-use Dinghy\File\Shape\MapShape;
-use Dinghy\File\Shape\NumberShape;
-use Dinghy\File\Shape\ObjectShape;
 use Dinghy\File\Shape\PartsShape;
 use Dinghy\File\Shape\Problems;
-use Dinghy\File\Shape\ReferenceShape;
-use Dinghy\File\Shape\TextShape;
 use Dinghy\Record\Record;
 
 /** The part of the plan format that current comes from and goes through, and the day that it is drawn on. */
@@ -30,7 +23,6 @@ final class PowerSection extends Section
             Field::optional('blocks', new PartsShape('block', CircuitFormat::block(), 32, true, 'fuse block'), [])->called('Fuse blocks'),
             Field::optional('devices', new PartsShape('device', CircuitFormat::device(), 512, true), [])->called('Devices'),
             Field::optional('chargers', new PartsShape('charger', SupplyFormat::charger(), 16, true, 'charger or converter'), [])->called('Chargers and converters'),
-            Field::optional('trip', self::trip())->called('Day on the water', 'Day on the water'),
         ];
     }
 
@@ -43,7 +35,6 @@ final class PowerSection extends Section
     {
         return [
             'fuel' => 'What fuel is aboard?',
-            'phases' => 'What is a day on the water made of? The plan file says it under trip.phases.',
             'hull_carries_current' => 'Does the hull carry the return current of anything?',
             'cranking_a' => 'How many amps does the starter draw?',
             'min_cca_a' => 'How many cold cranking amps does the engine ask for?',
@@ -79,25 +70,5 @@ final class PowerSection extends Section
     public function catalogue(): array
     {
         return PowerCatalogue::kinds();
-    }
-
-    private static function trip(): ObjectShape
-    {
-        return new ObjectShape([
-            Field::optional('hours', new NumberShape(0, 240, 'h'))->called('Hours on the water'),
-            Field::optional('phases', new ListShape(new ObjectShape([
-                Field::optional('name', new TextShape(100), '')->called('Name'),
-                Field::optional('hours', new NumberShape(0, 240, 'h'), 1)->called('Hours'),
-                Field::optional(
-                    'on',
-                    new MapShape(ReferenceShape::to('device'), NumberShape::share(), 512),
-                    new \stdClass,
-                )->called('What is on, and how far'),
-                Field::optional('engine', new FlagShape, false)->called('Engine runs'),
-                Field::optional('home', new FlagShape, false)->called('Of the way home'),
-            ]), 100), [])->called('Phases'),
-            Field::optional('ambient_c', new NumberShape(-40, 55, '°C'))->called('Air'),
-            Field::optional('starts_at', new TextShape(5, '^([01][0-9]|2[0-3]):[0-5][0-9]$', 'a time of day as 06:00,'))->called('Leaves at'),
-        ]);
     }
 }

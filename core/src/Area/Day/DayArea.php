@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Area\Day;
+
+use Dinghy\Area\Day\Format\DaySection;
+use Dinghy\Area\Day\Rule\BankBelowFloor;
+use Dinghy\Area\Day\Rule\TooLittleToGetHome;
+use Dinghy\Evaluation\Area;
+use Dinghy\Plan\Plan;
+use Dinghy\Rule\Stage;
+
+/** The day on the water: how long it lasts, and what gives out first. */
+final class DayArea extends Area
+{
+    public function stage(): Stage
+    {
+        return new Stage('day', 'Day');
+    }
+
+    public function isBegun(Plan $plan): bool
+    {
+        return $plan->trip !== null;
+    }
+
+    public function section(): DaySection
+    {
+        return new DaySection;
+    }
+
+    public function lateRules(): array
+    {
+        return [new BankBelowFloor, new TooLittleToGetHome];
+    }
+}
