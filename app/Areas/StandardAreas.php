@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Areas;
 
 use App\Areas\Contract\AreaList;
+use App\Areas\Day\DayArea;
 use App\Areas\Layout\LayoutArea;
 use App\Areas\Power\PowerArea;
 use App\Areas\Sonar\SonarArea;
@@ -20,6 +21,7 @@ final class StandardAreas
             new LayoutArea,
             new PowerArea,
             new SonarArea,
+            new DayArea,
         ]);
     }
 }

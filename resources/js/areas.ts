@@ -1,8 +1,9 @@
 import type { Area } from './frame/areas';
+import { dayArea } from './day/area';
 import { layoutArea } from './layout/area';
 import { powerArea } from './power/area';
 import { sonarArea } from './sonar/area';
 import { surveyArea } from './survey/area';
 
 /** Every area of the page, in the order of work: the one list that names them. */
-export const AREAS: readonly Area[] = [surveyArea, layoutArea, powerArea, sonarArea];
+export const AREAS: readonly Area[] = [surveyArea, layoutArea, powerArea, sonarArea, dayArea];

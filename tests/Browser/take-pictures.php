@@ -55,6 +55,8 @@ foreach ([['', 1280, 800], ['-phone', 390, 844]] as [$suffix, $width, $height]) 
         $take('layout');
         $open("{$console}/sonar?on=terminal-block:old-block&pane=pins", '[data-pin]');
         $take('sonar');
+        $open("{$skiff}/day?pane=devices", '[data-charge]');
+        $take('day');
     }
     // The simulated boat speaks where the demo shop's settings have it; what listens to it came with bin/start.
     $speaks = new Process([PHP_BINARY, 'artisan', 'dinghy:instruments', '--fault=two-talkers'], dirname(__DIR__, 2), timeout: null);

@@ -27,6 +27,20 @@ final class CommandsTest extends TestCase
         self::assertSame(0, self::dinghy('dinghy:evaluate', '--strict', 'database/demo/boats/skiff.json')->getExitCode());
     }
 
+    public function test_simulate_prints_the_day(): void
+    {
+        $day = json_decode(self::dinghy('dinghy:simulate', 'database/demo/boats/catamaran.json', '--step=300', '--series')->getOutput(), true, 64, JSON_THROW_ON_ERROR);
+        self::assertSame(['dinghy-trip', 1, 300.0, 8.0], [$day['format'], $day['version'], $day['step_s'], $day['hours']]);
+        self::assertSame(['s1', 's2', 's3', 's4', 'h1', 'h2'], array_column($day['batteries'], 'id'));
+        self::assertCount(96, $day['series']['minutes']);
+        self::assertCount(96, $day['series']['soc']['h2']);
+        self::assertSame(['id', 'ah', 'wh', 'volts_trip_min', 'minutes_until'], array_keys($day['devices'][0]));
+        self::assertArrayNotHasKey('series', json_decode(self::dinghy('dinghy:simulate', 'database/demo/boats/skiff.json')->getOutput(), true, 64, JSON_THROW_ON_ERROR));
+        self::assertSame(1, self::dinghy('dinghy:simulate', '--strict', 'database/demo/mistakes/skiff.json')->getExitCode());
+        self::assertSame(2, self::dinghy('dinghy:simulate', '--step=0', 'database/demo/boats/skiff.json')->getExitCode());
+        self::assertSame(2, self::dinghy('dinghy:simulate', self::file('{"format": "dinghy-plan", "version": 1}'))->getExitCode());
+    }
+
     public function test_evaluate_prints_the_volts_of_a_state(): void
     {
         $state = static fn (string $name): array => json_decode(self::dinghy('dinghy:evaluate', 'database/demo/boats/skiff.json', "--state={$name}")->getOutput(), true, 64, JSON_THROW_ON_ERROR)['state'];

@@ -288,7 +288,7 @@ final class PlanTest extends TestCase
         ApiContract::assertMet('GET', '/api/shed', 200, (string) $answer->getContent());
         self::assertCount(5, $answer->json('jobs'));
         self::assertSame([3, 3], [$answer->json('jobs.0.stops'), $answer->json('jobs.0.decisions')]);
-        self::assertSame(['power', 'survey', 'sonar'], [$answer->json('jobs.0.stage.name'), $answer->json('jobs.1.stage.name'), $answer->json('jobs.4.stage.name')], 'the first that is not in order, or the last');
+        self::assertSame(['power', 'survey', 'day'], [$answer->json('jobs.0.stage.name'), $answer->json('jobs.1.stage.name'), $answer->json('jobs.4.stage.name')], 'the first that is not in order, or the last');
     }
 
     /** @param  array<string, mixed>  $set */

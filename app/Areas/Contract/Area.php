@@ -16,6 +16,12 @@ abstract class Area
     /** The stage that it answers for, as the core names it. */
     abstract public function stage(): string;
 
+    /** Whether what it draws may come with the answer to every change; else it is asked for, and follows. */
+    public function isPrompt(): bool
+    {
+        return true;
+    }
+
     /**
      * What its stage draws beside the evaluation.
      *

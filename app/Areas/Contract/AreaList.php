@@ -37,7 +37,7 @@ final readonly class AreaList
     {
         $area = is_string($stage) ? $this->at($stage) : null;
 
-        return $area === null ? [] : [$area->stage() => $area->answer($job, $evaluation, $judged)];
+        return $area === null || ! $area->isPrompt() ? [] : [$area->stage() => $area->answer($job, $evaluation, $judged)];
     }
 
     /** @return array<string, Addition> by kind of the catalogue */

@@ -39,6 +39,22 @@ final class EvaluationDocument
         ];
     }
 
+    /**
+     * What is said at one stage, no remedy tried.
+     *
+     * @return array{findings: list<array<string, mixed>>, unchecked: list<array<string, mixed>>}
+     */
+    public static function ofStage(Evaluation $evaluation, string $stage): array
+    {
+        $book = $evaluation->areas->rulebook;
+        $here = static fn (Finding|Unchecked $one): bool => $book->stageOf($one->rule)->name === $stage;
+
+        return [
+            'findings' => array_map(static fn (Finding $finding): array => self::finding($book, $finding, null), array_values(array_filter($evaluation->findings, $here))),
+            'unchecked' => array_map(static fn (Unchecked $unchecked): array => self::unchecked($evaluation->areas, $unchecked), array_values(array_filter($evaluation->unchecked, $here))),
+        ];
+    }
+
     /** @return array<string, mixed> */
     private static function unchecked(Areas $areas, Unchecked $unchecked): array
     {

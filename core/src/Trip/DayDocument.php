@@ -28,13 +28,8 @@ final class DayDocument
                 'minutes_to_floor' => self::minutes($battery->toFloor),
                 'minutes_to_empty' => self::minutes($battery->toEmpty),
             ], array_values($day->batteries)),
-            'devices' => array_map(static fn (DeviceUse $use): array => [
-                'id' => $use->device->id,
-                'ah' => $use->ah,
-                'wh' => $use->wh,
-                'volts_trip_min' => $use->leastVolts,
-                'minutes_until' => self::minutes($use->outAt),
-            ], array_values($day->devices)),
+            'devices' => self::uses($day, true),
+            ...(self::uses($day, false) === [] ? [] : ['backbones' => self::uses($day, false)]),
             'energy_wh' => [
                 'batteries' => $day->energy->batteries,
                 'loads' => $day->energy->loads,
@@ -47,6 +42,21 @@ final class DayDocument
                 'volts' => (object) $day->series->volts,
             ]] : []),
         ];
+    }
+
+    /**
+     * @param  bool  $devices  devices of the plan; else backbones
+     * @return list<array<string, mixed>>
+     */
+    private static function uses(Day $day, bool $devices): array
+    {
+        return array_map(static fn (DeviceUse $use): array => [
+            'id' => $use->device->id,
+            'ah' => $use->ah,
+            'wh' => $use->wh,
+            'volts_trip_min' => $use->leastVolts,
+            'minutes_until' => self::minutes($use->outAt),
+        ], array_values(array_filter($day->devices, static fn (DeviceUse $use): bool => $use->isDevice() === $devices)));
     }
 
     private static function minutes(?float $minutes): ?int

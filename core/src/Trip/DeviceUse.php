@@ -21,17 +21,23 @@ final class DeviceUse
     public ?float $outAt = null;
 
     /**
-     * @param  float  $nominalVolts  V that its amps are meant for
+     * @param  float|null  $nominalVolts  V that its amps are meant for; null: no circuit leads to it
      * @param  list<string>  $hung  of a backbone: the devices on it, any of which wakes it; of a device: none
      */
-    public function __construct(public readonly Device $device, private readonly float $nominalVolts, private readonly array $hung = [])
+    public function __construct(public readonly Device $device, private readonly ?float $nominalVolts, private readonly array $hung = [])
     {
     }
 
-    /** A that it asks for in a phase of the day, at nominal volts. */
+    /** Whether it is a device of the plan, and no backbone. */
+    public function isDevice(): bool
+    {
+        return str_starts_with($this->device->on(), 'device:');
+    }
+
+    /** A that it asks for in a phase of the day, at nominal volts; none, where no circuit leads to it. */
     public function asks(TripStep $step): float
     {
-        if ($this->outAt !== null) {
+        if ($this->outAt !== null || $this->nominalVolts === null) {
             return 0.0;
         }
         foreach ($this->hung as $device) {
@@ -46,7 +52,7 @@ final class DeviceUse
     /** A that it draws at other volts than those its amps are meant for. */
     public function drawn(float $asked, float $volts): float
     {
-        return $this->device->load->ampsAt($volts, $asked, $this->nominalVolts);
+        return $this->nominalVolts === null ? 0.0 : $this->device->load->ampsAt($volts, $asked, $this->nominalVolts);
     }
 
     /**

@@ -59,13 +59,11 @@ final class Simulation
         $backbones = $plan->part(DataNetwork::class)->backbones ?? [];
         foreach ($plan->consumers as $device) {
             $paths = $boat->wiring->pathsTo($device);
-            if ($paths !== []) {
-                $this->devices[$device->id] = new DeviceUse(
-                    $device,
-                    min(array_map(static fn (Path $path): float => $path->nominalVolts(), $paths)),
-                    array_map(static fn (BackboneNode $node): string => $node->device, $backbones[$device->id]->nodes ?? []),
-                );
-            }
+            $this->devices[$device->id] = new DeviceUse(
+                $device,
+                $paths === [] ? null : min(array_map(static fn (Path $path): float => $path->nominalVolts(), $paths)),
+                array_map(static fn (BackboneNode $node): string => $node->device, $backbones[$device->id]->nodes ?? []),
+            );
         }
         [$this->energy, $this->series] = [new EnergyBalance, new DaySeries];
     }

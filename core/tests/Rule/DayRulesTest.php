@@ -8,6 +8,7 @@ use Dinghy\Area\StandardAreas;
 use Dinghy\File\PlanDocument;
 use Dinghy\Quantity\Units;
 use Dinghy\Rule\Finding;
+use Dinghy\Rule\Unchecked;
 use Dinghy\Tests\Plans;
 use PHPUnit\Framework\TestCase;
 
@@ -30,6 +31,21 @@ final class DayRulesTest extends TestCase
     {
         $boat = Plans::changed(self::pump([['hours' => 1, 'on' => []]], []), ['battery:b1' => ['soc' => 0.5]]);
         self::assertStringContainsString('50 % as the day begins', self::said($boat)['B17 bank:house']->says);
+    }
+
+    /** What rested volts do not tell is asked for, and nothing is asked of lead. */
+    public function test_a_charge_that_volts_do_not_tell_is_not_checked(): void
+    {
+        $unchecked = static fn (string $chemistry, float $volts): array => array_map(
+            static fn (Unchecked $one): string => "{$one->rule->code} {$one->on} {$one->needs}",
+            array_filter(
+                StandardAreas::areas()->evaluate(Plans::changed(self::pump([['hours' => 1, 'on' => []]], []), ['battery:b1' => ['soc' => Plans::UNKNOWN, 'chemistry' => $chemistry, 'rested_v' => $volts]])->plan(), whole: true)->unchecked,
+                static fn (Unchecked $one): bool => $one->rule->code === 'B17',
+            ),
+        );
+        self::assertSame(['B17 battery:b1 soc'], array_values($unchecked('lifepo4', 13.2)));
+        self::assertSame([], $unchecked('lifepo4', 13.5));
+        self::assertSame([], $unchecked('agm', 12.4));
     }
 
     public function test_nothing_of_it_is_said_with_every_edit(): void

@@ -33,6 +33,9 @@ export type SonarOrder = Sonar['orders'][number];
 export type Instrument = Schemas['Instruments']['instruments'][number];
 export type LeadLine = Schemas['LeadLine'];
 export type SentenceLog = Schemas['SentenceLog'];
+export type Day = Schemas['Day'];
+/** A day that was run. */
+export type DayRun = NonNullable<Day['run']>;
 export type StageAnswers = Job['drawn'];
 /** A bank with the posts that wires stand on. */
 export type WiredBank = Schemas['Power']['banks'][number];

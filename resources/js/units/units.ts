@@ -77,6 +77,13 @@ export function hours(value: number | null): string {
 }
 
 /** A small measure: mm, or inches. */
+/** A time of day, of the day that it began on. */
+export function clock(minutes: number, system: System): string {
+    const [whole, hour, minute] = [Math.floor(minutes), Math.floor(minutes / 60) % 24, String(Math.floor(minutes) % 60).padStart(2, '0')];
+    const time = system === 'metric' ? `${String(hour).padStart(2, '0')}:${minute}` : `${((hour + 11) % 12) + 1}:${minute} ${hour < 12 ? 'am' : 'pm'}`;
+    return whole < 1440 ? time : `${time}, the day after`;
+}
+
 export function small(millimetres: number | null | undefined, system: System): string {
     return millimetres === null || millimetres === undefined ? '–' : system === 'metric' ? `${trim(millimetres, 1)} mm` : `${trim(millimetres / 25.4, 2)} in`;
 }

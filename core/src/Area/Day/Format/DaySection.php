@@ -25,6 +25,7 @@ final class DaySection extends Section
     public function questions(): array
     {
         return [
+            'soc' => 'How full is it as the day begins? Volts say little of LiFePO4 between 30 and 90 %: its monitor knows.',
             'phases' => 'What is a day on the water made of? The plan file says it under trip.phases.',
         ];
     }

@@ -11,6 +11,7 @@ use Dinghy\Rule\Finding;
 use Dinghy\Rule\Level;
 use Dinghy\Rule\Rule;
 use Dinghy\Rule\RuleText;
+use Dinghy\Rule\Unchecked;
 use Dinghy\Solving\SolvedBoat;
 use Dinghy\Source\SourceKind;
 use Dinghy\Trip\BatteryCharge;
@@ -30,6 +31,11 @@ final readonly class BankBelowFloor implements Rule
         $day = $solved->figures(DayFigures::class)->day;
         if ($day === null) {
             return;
+        }
+        foreach ($day->batteries as $id => $battery) {
+            if ($battery->isGuessed) {
+                yield new Unchecked($this->text(), "battery:{$id}", 'soc');
+            }
         }
         foreach ($solved->plan->banks as $bank) {
             $first = self::first($day, $bank);

@@ -1,0 +1,129 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Areas\Day;
+
+use Dinghy\Area\Day\Figure\DayFigures;
+use Dinghy\Evaluation\Evaluation;
+use Dinghy\Evaluation\EvaluationDocument;
+use Dinghy\Evaluation\StageState;
+use Dinghy\Evaluation\Verdict;
+use Dinghy\Plan\Plan;
+use Dinghy\Quantity\QuantityFormatter;
+use Dinghy\Trip\BatteryCharge;
+use Dinghy\Trip\Day;
+use Dinghy\Trip\DaySeries;
+use Dinghy\Trip\DeviceUse;
+
+/** What the stage Day draws. */
+final class DayAnswer
+{
+    /** points of a line, at the most: more are not seen */
+    private const POINTS = 240;
+
+    /** @return array<string, mixed> */
+    public static function of(Evaluation $evaluation): array
+    {
+        $boat = $evaluation->boat;
+        $day = $boat->figures(DayFigures::class)->day;
+
+        return [
+            'says' => $day === null ? self::missing($boat->plan) : self::sentence($day, $boat->plan, $boat->words),
+            'verdict' => Verdict::of($evaluation),
+            'stands' => self::stands($evaluation),
+            'run' => $day === null ? null : self::run($day, $boat->plan),
+            ...EvaluationDocument::ofStage($evaluation, 'day'),
+        ];
+    }
+
+    /** How the stage stands, in a word or two, once the day was run. */
+    private static function stands(Evaluation $evaluation): string
+    {
+        foreach (StageState::allOf($evaluation, []) as $state) {
+            if ($state->stage->name === 'day') {
+                return $state->says;
+            }
+        }
+
+        throw new \LogicException('The day is no stage.');
+    }
+
+    private static function missing(Plan $plan): string
+    {
+        return $plan->trip === null
+            ? 'No day on the water is planned yet: say what it is made of.'
+            : 'Nothing aboard feeds anything yet: plan a bank and what hangs on it, at Power.';
+    }
+
+    private static function sentence(Day $day, Plan $plan, QuantityFormatter $words): string
+    {
+        $first = $day->firstOut();
+        if ($first !== null) {
+            return "{$first->device->label()} gives out first, at {$words->clock($plan->tripStart + ($first->outAt ?? 0.0))}, {$words->hours(($first->outAt ?? 0.0) / 60)} out.";
+        }
+
+        return "Everything lasts: home at {$words->clock($plan->tripStart + 60 * $day->hours)}, {$words->hours($day->hours)} out.";
+    }
+
+    /** @return array<string, mixed> */
+    private static function run(Day $day, Plan $plan): array
+    {
+        $phases = [];
+        $at = 0.0;
+        foreach ($plan->trip ?? [] as $phase) {
+            $phases[] = ['name' => $phase->name, 'at_min' => $at, 'minutes' => 60 * $phase->hours, 'engine' => $phase->engine, 'home' => $phase->home];
+            $at += 60 * $phase->hours;
+        }
+
+        return [
+            'starts_min' => $plan->tripStart,
+            'hours' => $day->hours,
+            'phases' => $phases,
+            'batteries' => array_map(static fn (BatteryCharge $battery): array => [
+                'id' => $battery->battery->id,
+                'soc_start' => $battery->start,
+                'soc_end' => $battery->charge,
+                'ah_out' => $battery->ahOut,
+                'ah_in' => $battery->ahIn,
+                'volts_min' => $battery->leastVolts,
+                'minutes_to_floor' => self::whole($battery->toFloor),
+                'minutes_to_empty' => self::whole($battery->toEmpty),
+                'floor' => $plan->houseRules->floorOf($battery->battery->chemistry),
+                'guessed' => $battery->isGuessed,
+            ], array_values($day->batteries)),
+            'devices' => array_map(static fn (DeviceUse $use): array => [
+                'id' => $use->device->id,
+                'ah' => $use->ah,
+                'wh' => $use->wh,
+                'volts_trip_min' => $use->leastVolts,
+                'minutes_until' => self::whole($use->outAt),
+                'v_min' => $use->device->minVolts,
+            ], array_values($day->devices)),
+            'energy_wh' => ['batteries' => $day->energy->batteries, 'loads' => $day->energy->loads, 'wires' => $day->energy->wires, 'charged' => $day->energy->charged],
+            'worst' => $day->nearestToLeast()?->device->id,
+            'series' => self::thinned($day->series),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function thinned(DaySeries $series): array
+    {
+        $every = (int) max(1, ceil(count($series->minutes) / self::POINTS));
+        $thin = static fn (array $values, int $digits): array => array_map(
+            static fn (mixed $value): ?float => is_float($value) ? round($value, $digits) : null,
+            array_values(array_filter($values, static fn (int $at): bool => $at % $every === 0, ARRAY_FILTER_USE_KEY)),
+        );
+
+        return [
+            'minutes' => $thin($series->minutes, 2),
+            'soc' => (object) array_map(static fn (array $values): array => $thin($values, 4), $series->charge),
+            'volts' => (object) array_map(static fn (array $values): array => $thin($values, 3), $series->volts),
+        ];
+    }
+
+    private static function whole(?float $minutes): ?int
+    {
+        return $minutes === null ? null : (int) floor($minutes + 1e-6);
+    }
+}

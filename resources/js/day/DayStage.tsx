@@ -1,0 +1,113 @@
+import { Group, Title } from '@mantine/core';
+import { useState } from 'react';
+
+import type { PlannedJob } from '../api/types';
+import { partName } from '../boat/parts';
+import { DayStrip } from '../drawings/DayStrip';
+import { ZoomPane } from '../drawings/ZoomPane';
+import { Panes } from '../frame/Panes';
+import { Stage, type StageProps } from '../frame/Stage';
+import classes from '../frame/Stage.module.css';
+import { type Asked, StageDialogs } from '../frame/StageDialogs';
+import { StageFrame } from '../frame/StageFrame';
+import { useStageAddress } from '../frame/useStageAddress';
+import { useStageKeys } from '../frame/useStageKeys';
+import { Region } from '../look/Region';
+import { type Findable } from '../palette/findable';
+import { Findings } from '../plan/Findings';
+import { FindingsOn } from '../plan/FindingsOn';
+import { useStageAnswer } from '../plan/useStageAnswer';
+import { WhyPanel } from '../why/WhyPanel';
+import { ChargePane } from './ChargePane';
+import { DevicesPane } from './DevicesPane';
+import { EnergyPane } from './EnergyPane';
+import { type Pane, PANES } from './panes';
+import { hoursOf, phaseChanged, STEP_H, written } from './phases';
+import { PhasesPane } from './PhasesPane';
+
+export function DayStage() {
+    return <Stage stage="day">{(props) => <BoatDay {...props} />}</Stage>;
+}
+
+/** The stage Day: how long it lasts, and what gives out first. */
+function BoatDay({ job, edits, silent }: StageProps) {
+    const { pane, paneName, on: named, go } = useStageAddress<Pane>(PANES, 'findings');
+    const on = named ?? 'plan';
+    const [why, setWhy] = useState<string | null>(null);
+    const [asked, setAsked] = useState<Asked | null>(null);
+    const answer = useStageAnswer(job, 'day');
+    const day = answer.data;
+    const run = day?.run ?? null;
+    const isOld = answer.isPlaceholderData;
+    useStageKeys({ job, panes: PANES, onPane: (next) => go({ pane: next }), edits, onAsk: setAsked });
+    const things: Findable[] = [
+        ...PANES.map(([name, label]) => ({ kind: 'show', label, go: () => go({ pane: name }) })),
+        ...(run?.devices ?? []).map(({ id }) => ({ kind: 'device', label: partName(job, `device:${id}`), go: () => go({ on: `device:${id}`, pane: 'devices' }) })),
+    ];
+    // What is said of the day comes with it, and not with every change.
+    const judged: PlannedJob = { ...job, evaluation: { ...job.evaluation, findings: [...job.evaluation.findings, ...(day?.findings ?? [])], unchecked: [...job.evaluation.unchecked, ...(day?.unchecked ?? [])] } };
+    const select = (part: string) => go({ on: part });
+    const stretch = (which: number, by: number) =>
+        void edits.submit((now) => {
+            const phases = now.plan.trip?.phases ?? [];
+            const phase = phases[which];
+            return { patch: phase === undefined ? [] : phaseChanged(phases, which, { hours: written(Math.max(STEP_H, hoursOf(phase) + by)) }) };
+        });
+    return (
+        <StageFrame
+            job={{ ...job, stages: job.stages.map((one) => (one.stage === 'day' && day !== undefined && !isOld && run !== null ? { ...one, says: day.stands } : one)) }}
+            edits={edits}
+            silent={silent}
+            stage="day"
+            onAsk={setAsked}
+            onWhy={() => go({ pane: 'findings' })}
+            why={why === null ? null : <WhyPanel job={job} figure={why} figures={[{ figure: why, label: 'this finding' }]} onFigure={setWhy} onClose={() => setWhy(null)} />}
+            asked={<StageDialogs stage="day" edits={edits} asked={asked} onClose={() => setAsked(null)} job={job} />}
+            on={on}
+            onSelect={select}
+            about={<FindingsOn job={judged} edits={edits} on={on} onWhy={setWhy} onLook={() => undefined} />}
+            things={things}
+            paneName={paneName}
+            drawing={
+                <section className={classes.drawing} aria-label="Day strip">
+                    <Group component="header" gap="4px 24px" mih={32} fz={13}>
+                        <Title order={2} size={18}>
+                            Day strip
+                        </Title>
+                        <strong data-figure="day" role="status" style={{ fontSize: 16 }}>
+                            {answer.error !== null ? answer.error.message : day === undefined || isOld ? 'Computing the day…' : day.says}
+                        </strong>
+                        {run !== null && job.can_change && <span className="quiet">drag the end of a phase, or take it and press the arrows</span>}
+                    </Group>
+                    <div className={classes.tree}>
+                        {run === null ? (
+                            <p>{day === undefined ? 'Computing the day…' : day.says}</p>
+                        ) : (
+                            <ZoomPane label="Drawing of the day strip">
+                                <DayStrip job={job} run={run} onStretch={job.can_change ? stretch : null} step={STEP_H} isOld={isOld} />
+                            </ZoomPane>
+                        )}
+                    </div>
+                </section>
+            }
+            lower={
+                <Panes panes={PANES} pane={pane} onPane={(next) => go({ pane: next })} counts={{ findings: day?.findings.length ?? 0 }}>
+                    {pane === 'findings' ? (
+                        <Findings job={judged} edits={edits} stage="day" onWhy={setWhy} onShow={select} onLook={() => undefined} />
+                    ) : (
+                        <Region label={paneName}>
+                            {pane === 'phases' && <PhasesPane job={job} edits={edits} />}
+                            {run === null ? pane !== 'phases' && <p>{day === undefined ? 'Computing the day…' : day.says}</p> : (
+                                <>
+                                    {pane === 'charge' && <ChargePane job={job} run={run} onSelect={select} />}
+                                    {pane === 'devices' && <DevicesPane job={job} run={run} onSelect={select} />}
+                                    {pane === 'energy' && <EnergyPane run={run} />}
+                                </>
+                            )}
+                        </Region>
+                    )}
+                </Panes>
+            }
+        />
+    );
+}

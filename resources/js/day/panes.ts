@@ -1,0 +1,9 @@
+/** The panes below the day strip, each with its key. */
+export const PANES = [
+    ['findings', 'Findings', 'f'],
+    ['phases', 'Phases', 'p'],
+    ['charge', 'Charge', 'c'],
+    ['devices', 'Devices', 'd'],
+    ['energy', 'Energy', 'e'],
+] as const;
+export type Pane = (typeof PANES)[number][0];

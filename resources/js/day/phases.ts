@@ -1,0 +1,19 @@
+import type { PatchStep, Plan } from '../api/types';
+
+export type Phase = NonNullable<NonNullable<Plan['trip']>['phases']>[number];
+
+/** h that an arrow key stretches a phase, and that a drag is rounded to */
+export const STEP_H = 1 / 12;
+
+/** h of a phase whose plan does not say */
+const USUAL_H = 1;
+
+export const hoursOf = (phase: Phase): number => phase.hours ?? USUAL_H;
+
+/** Hours as they are written: to the minute. */
+export const written = (hours: number): number => Number((Math.round(Math.max(0, hours) * 60) / 60).toFixed(4));
+
+/** The change that gives one phase other fields. */
+export function phaseChanged(phases: readonly Phase[], which: number, fields: Partial<Phase>): PatchStep[] {
+    return [{ on: 'plan', set: { 'trip.phases': phases.map((phase, at) => (at === which ? { ...phase, ...fields } : phase)) } }];
+}

@@ -1,0 +1,175 @@
+import { type KeyboardEvent, useRef } from 'react';
+
+import type { DayRun, PlannedJob } from '../api/types';
+import { partName } from '../boat/parts';
+import { clock, useUnits, volts } from '../units/units';
+import { apart, CHARGE, DASHES, flags, HEIGHT, LEFT, lineThrough, PHASES, RIGHT, VOLTS } from './dayStripLayout';
+import lines from './lines.module.css';
+import { useDrag } from './useDrag';
+import { useSize } from './useSize';
+import { useZoom } from './ZoomPane';
+
+/** px: a narrower room is scrolled */
+const LEAST = 600;
+
+/** px of a phase in which its name has no room */
+const NARROW = 90;
+
+interface Props {
+    job: PlannedJob;
+    run: DayRun;
+    /** the phase of that number is to be longer by so many hours; null: the boat is not this person's to change */
+    onStretch: ((phase: number, by: number) => void) | null;
+    /** h that an arrow key moves an end, and that a drag is rounded to */
+    step: number;
+    /** whether what is drawn is of an earlier plan */
+    isOld: boolean;
+}
+
+/** Hours across: phases as blocks, the charge of each bank, the volts of the screen that comes nearest to going out; what gives out is flagged. */
+export function DayStrip({ job, run, onStretch, step, isOld }: Props) {
+    const { system } = useUnits();
+    const svg = useRef<SVGSVGElement>(null);
+    const around = useRef<HTMLDivElement>(null);
+    const width = Math.max(LEAST, useSize(around, { width: 836, height: 0 }).width / useZoom());
+    const total = Math.max(run.hours, 0.1);
+    const perHour = (width - LEFT - RIGHT) / total;
+    const x = (minutes: number) => LEFT + (minutes / 60) * perHour;
+    const { held, hold } = useDrag<number>(svg, ({ what, from, at }) => {
+        const by = Math.round((at.x - from.x) / perHour / step) * step;
+        if (by !== 0) {
+            onStretch?.(what, by);
+        }
+    });
+    const stretch = (which: number) => (event: KeyboardEvent) => {
+        const by = event.key === 'ArrowRight' ? step : event.key === 'ArrowLeft' ? -step : 0;
+        if (by !== 0) {
+            event.preventDefault();
+            onStretch?.(which, by);
+        }
+    };
+    const told = flags(run);
+    const xs = run.series.minutes.map(x);
+    const end = run.hours * 60;
+    const banks = (job.plan.banks ?? []).map((bank) => ({ id: bank.id, batteries: bank.strings.flat().filter((id) => (run.series.soc[id] ?? []).length > 0) })).filter(({ batteries }) => batteries.length > 0);
+    const charge = (share: number) => CHARGE.top + CHARGE.height * (1 - share);
+    const ends = banks.map(({ batteries }) => Math.min(...batteries.map((id) => run.batteries.find((one) => one.id === id)?.soc_end ?? 1)));
+    const labels = apart(ends.map((share) => charge(share) + 5), 18, CHARGE.top + CHARGE.height + 6);
+    const worst = run.devices.find(({ id }) => id === run.worst);
+    const seen = (worst === undefined ? [] : (run.series.volts[worst.id] ?? [])).map((one) => one ?? null);
+    const known = seen.filter((one) => one !== null);
+    const [top, bottom] = [Math.max(...known, worst?.v_min ?? 0) + 0.2, Math.min(...known.filter((one) => one > 1), worst?.v_min ?? Infinity) - 0.2];
+    const level = (value: number) => VOLTS.top + VOLTS.height * ((top - Math.max(value, bottom)) / Math.max(0.1, top - bottom));
+    const every = [0.25, 0.5, 1, 2, 3, 4, 6, 12, 24].find((hours) => hours * perHour >= 74) ?? 24;
+    const first = Math.ceil(run.starts_min / 60 / every) * every * 60;
+    const ticks = Array.from({ length: Math.max(0, Math.floor((run.starts_min + end - first) / 60 / every) + 1) }, (_, at) => first + at * every * 60);
+    return (
+        <div ref={around} style={{ height: '100%', overflowX: 'auto' }}>
+            <svg ref={svg} viewBox={`0 0 ${width} ${HEIGHT}`} className={lines.whole} preserveAspectRatio="xMidYMin meet" role="group" aria-label="Day strip: the panes below say the same as lists" data-old={isOld || undefined} style={{ minWidth: LEAST, ...(isOld ? { opacity: 0.55 } : {}) }}>
+                {ticks.map((minute) => (
+                    <g key={minute}>
+                        <path d={`M${x(minute - run.starts_min)} ${PHASES.top}V${VOLTS.top + VOLTS.height}`} className={`${lines.line} ${lines.hair}`} strokeWidth="1" />
+                        <text x={x(minute - run.starts_min)} y={HEIGHT - 8} textAnchor="middle" className={lines.words} fontSize="14">
+                            {clock(minute, system)}
+                        </text>
+                    </g>
+                ))}
+                {run.phases.map((phase, at) => {
+                    const left = x(phase.at_min);
+                    const long = (phase.minutes / 60) * perHour + (held?.what === at ? held.at.x - held.from.x : 0);
+                    const name = phase.name === '' ? `phase ${at + 1}` : phase.name;
+                    const marks = [phase.engine ? 'engine' : '', phase.home ? 'home' : ''].filter(Boolean).join(', ');
+                    const isNarrow = long < NARROW;
+                    return (
+                        <g key={at} data-phase={at}>
+                            <rect x={left} y={PHASES.top} width={Math.max(2, long)} height={PHASES.height} rx="2" className={phase.home ? lines.ground : lines.box} strokeWidth="1.5" />
+                            {isNarrow && (
+                                <text x={at === 0 ? left : left + long} y={PHASES.top - 6} textAnchor={at === 0 ? 'start' : 'end'} className={`${lines.text} ${lines.soft}`} fontSize="13" aria-hidden="true">
+                                    {cut(name)}
+                                </text>
+                            )}
+                            {!isNarrow && <svg x={left + 6} y={PHASES.top} width={Math.max(0, long - 14)} height={PHASES.height} aria-hidden="true">
+                                <text y={18} className={lines.name} fontSize="14">
+                                    {name}
+                                </text>
+                                <text y={36} className={`${lines.words} ${lines.soft}`} fontSize="13">
+                                    {`${Math.floor(phase.minutes / 60)} h ${String(Math.round(phase.minutes % 60)).padStart(2, '0')}${marks === '' ? '' : `, ${marks}`}`}
+                                </text>
+                            </svg>}
+                            {onStretch !== null && (
+                                <rect
+                                    x={left + long - 12}
+                                    y={PHASES.top - 4}
+                                    width="24"
+                                    height={PHASES.height + 8}
+                                    rx="4"
+                                    className={`${lines.box} ${lines.handle}`}
+                                    fillOpacity="0"
+                                    strokeOpacity="0"
+                                    role="slider"
+                                    tabIndex={0}
+                                    aria-label={`End of ${name}`}
+                                    aria-valuemin={0}
+                                    aria-valuenow={Number((phase.minutes / 60).toFixed(2))}
+                                    aria-valuetext={`${Math.floor(phase.minutes / 60)} h ${String(Math.round(phase.minutes % 60)).padStart(2, '0')}`}
+                                    onKeyDown={stretch(at)}
+                                    onPointerDown={hold(at)}
+                                />
+                            )}
+                            {onStretch !== null && <path d={`M${left + long - 2} ${PHASES.top + 10}v${PHASES.height - 20}m4 0v-${PHASES.height - 20}`} className={`${lines.line} ${lines.hand}`} strokeWidth="1.5" pointerEvents="none" />}
+                        </g>
+                    );
+                })}
+                <g data-charge="">
+                    {[1, 0.5, 0].map((share) => (
+                        <g key={share}>
+                            <path d={`M${LEFT} ${charge(share)}H${x(end)}`} className={`${lines.line} ${lines.hair}`} strokeWidth="1" />
+                            <text x={LEFT - 8} y={charge(share) + 5} textAnchor="end" className={lines.words} fontSize="14">
+                                {share * 100} %
+                            </text>
+                        </g>
+                    ))}
+                    {banks.map((bank, at) => (
+                        <g key={bank.id} data-bank={bank.id}>
+                            {bank.batteries.map((id) => (
+                                <path key={id} d={lineThrough([...xs, x(end)], [...(run.series.soc[id] ?? []).map(charge), charge(run.batteries.find((one) => one.id === id)?.soc_end ?? 0)])} className={`${lines.line} ${lines.hand}`} strokeWidth="2.5" strokeDasharray={DASHES[at % DASHES.length]} />
+                            ))}
+                            <text x={x(end) + 10} y={labels[at]} className={lines.name} fontSize="14">
+                                {partName(job, `bank:${bank.id}`)} <tspan className={lines.figure}>{Math.round((ends[at] ?? 0) * 100)} %</tspan>
+                            </text>
+                        </g>
+                    ))}
+                </g>
+                {worst !== undefined && known.length > 0 && (
+                    <g data-volts={worst.id}>
+                        <path d={`M${LEFT} ${level(worst.v_min)}H${x(end)}`} className={`${lines.line} ${lines.stop}`} strokeWidth="1.5" strokeDasharray="5 4" />
+                        <text x={LEFT - 8} y={level(worst.v_min) + 5} textAnchor="end" className={`${lines.words} ${lines.stop}`} fontSize="14">
+                            {volts(worst.v_min)}
+                        </text>
+                        <path d={lineThrough(xs, seen.map((one) => (one === null || one < 1 ? null : level(one))))} className={lines.line} strokeWidth="2" />
+                        <text x={x(end) + 10} y={VOLTS.top + 16} className={lines.name} fontSize="14">
+                            {cut(partName(job, `device:${worst.id}`))}
+                        </text>
+                        <text x={x(end) + 10} y={VOLTS.top + 36} className={lines.figure} fontSize="15">
+                            {worst.volts_trip_min === null ? '' : `${volts(worst.volts_trip_min, 2)} at the least`}
+                        </text>
+                    </g>
+                )}
+                {told.map(({ minute, devices }, at) => (
+                    <g key={minute} data-out={minute}>
+                        <path d={`M${x(minute)} ${at === 0 ? 18 : PHASES.top + PHASES.height + 4}V${VOLTS.top + VOLTS.height}`} className={`${lines.line} ${lines.stop}`} strokeWidth={at === 0 ? 2.5 : 1.5} />
+                        {at === 0 && (
+                            <text x={x(minute)} y={14} textAnchor={minute > end / 2 ? 'end' : 'start'} className={`${lines.name} ${lines.stop}`} fontSize="15">
+                                ⬣ {clock(run.starts_min + minute, system)} {devices.map((id) => partName(job, `device:${id}`)).join(', ')} out
+                            </text>
+                        )}
+                    </g>
+                ))}
+            </svg>
+        </div>
+    );
+}
+
+function cut(words: string): string {
+    return words.length > 24 ? `${words.slice(0, 23)}…` : words;
+}

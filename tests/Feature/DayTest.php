@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use Illuminate\Testing\TestResponse;
+use Tests\TestCase;
+
+/** The day on the water, as a page asks for it: it follows a change, and no change waits for it. */
+final class DayTest extends TestCase
+{
+    public function test_the_day_as_it_is_planned(): void
+    {
+        $this->actingAs($this->person('rigger'));
+        $answer = $this->day();
+        ApiContract::assertMet('GET', '/api/jobs/{job}/stages/{stage}', 200, (string) $answer->getContent());
+        self::assertSame(['Everything lasts: home at 10:30, 4 h 00 out.', 'in order', []], [$answer->json('says'), $answer->json('stands'), $answer->json('findings')]);
+        self::assertSame([390, 4, 3], [$answer->json('run.starts_min'), $answer->json('run.hours'), count($answer->json('run.phases'))]);
+        self::assertSame([false, false, true], array_column($answer->json('run.phases'), 'home'));
+        self::assertLessThanOrEqual(240, count($answer->json('run.series.minutes')));
+        self::assertCount(count($answer->json('run.series.minutes')), $answer->json('run.series.soc.b1'));
+        self::assertSame('tiller-display', $answer->json('run.worst'));
+    }
+
+    /** Six hours of fishing are more than 50 Ah give two screens and a live sonar: 8.4 A. */
+    public function test_a_longer_day_runs_the_electronics_flat_and_no_edit_waits_for_it(): void
+    {
+        $this->actingAs($this->person('rigger'));
+        $uri = "/api/jobs/{$this->skiff()->id}";
+        $phases = $this->getJson($uri)->json('plan.trip.phases');
+        $phases[1]['hours'] = 6;
+        $edit = $this->postJson("{$uri}/plan/edits?showing=day", ['base' => 1, 'patch' => [['on' => 'plan', 'set' => ['trip.phases' => $phases]]]])->assertOk();
+        self::assertSame([], $edit->json('drawn'));
+        self::assertSame('not run', collect($edit->json('stages'))->firstWhere('stage', 'day')['says']);
+
+        $answer = $this->day();
+        ApiContract::assertMet('GET', '/api/jobs/{job}/stages/{stage}', 200, (string) $answer->getContent());
+        self::assertMatchesRegularExpression('/ gives out first, at 1[01]:\d\d, [45] h \d\d out\.$/', $answer->json('says'));
+        $said = collect($answer->json('findings'))->keyBy(static fn (array $finding): string => "{$finding['rule']} {$finding['on']}");
+        self::assertArrayHasKey('B17 bank:electronics', $said);
+        self::assertArrayHasKey('B30 device:tiller-display', $said);
+        self::assertStringStartsWith('5 stops, 5 to decide.', $answer->json('verdict'));
+        self::assertSame('2 stops', $answer->json('stands'));
+        self::assertMatchesRegularExpression('/gives out first, at 1[01]:\d\d am/', $this->day('imperial')->json('says'));
+    }
+
+    public function test_a_boat_without_a_day_says_so(): void
+    {
+        $this->actingAs($this->person('rigger'));
+        $uri = "/api/jobs/{$this->skiff()->id}";
+        $this->postJson("{$uri}/plan/edits", ['base' => 1, 'patch' => [['on' => 'plan', 'unset' => ['trip']]]])->assertOk();
+        $answer = $this->day();
+        ApiContract::assertMet('GET', '/api/jobs/{job}/stages/{stage}', 200, (string) $answer->getContent());
+        self::assertSame(['No day on the water is planned yet: say what it is made of.', null, 'not begun'], [$answer->json('says'), $answer->json('run'), $answer->json('stands')]);
+    }
+
+    private function day(string $units = 'metric'): TestResponse
+    {
+        return $this->getJson("/api/jobs/{$this->skiff()->id}/stages/day?units={$units}")->assertOk();
+    }
+}
