@@ -17,6 +17,9 @@ final class Network
     /** V; nothing is fed by less, and arithmetic noise is below it. */
     public const LEAST_FEEDING_VOLTS = 0.01;
 
+    /** Ω behind which nothing can be drawn: batteries that are open have more */
+    private const DEAD = 1e6;
+
     public readonly Topology $topology;
 
     /** @var array<int, float>|null conductances by place; with the matrix */
@@ -28,6 +31,8 @@ final class Network
     private ?Factors $factors = null;
 
     private ?Solution $rest = null;
+
+    private ?Solution $alone = null;
 
     private ?Solution $resistive = null;
 
@@ -84,10 +89,10 @@ final class Network
     public function atRest(): Solution
     {
         if ($this->rest === null) {
-            $volts = $this->factors()->solve($this->sourceCurrents());
             // The iteration begins at what batteries alone hold.
-            $this->rest = $this->solution($volts);
-            $this->rest = $this->regulators === [] ? $this->rest : $this->solution($this->settle([]) ?? $volts);
+            $this->rest = $this->alone();
+            $settled = $this->regulators === [] ? null : $this->settle([]);
+            $this->rest = $settled === null ? $this->rest : $this->solution($settled);
         }
 
         return $this->rest;
@@ -169,6 +174,20 @@ final class Network
         }
 
         return $this->resistive;
+    }
+
+    /** Whether a charger or a converter has something to draw on, where it draws on anything of the boat's. */
+    public function works(Regulator $regulator): bool
+    {
+        return $regulator->inputPlus === null || $regulator->inputMinus === null
+            || (($this->alone()->between($regulator->inputPlus, $regulator->inputMinus) ?? 0.0) > self::LEAST_FEEDING_VOLTS
+                && ($this->resistanceBetween($regulator->inputPlus, $regulator->inputMinus) ?? INF) < self::DEAD);
+    }
+
+    /** Volts that the batteries alone hold. */
+    private function alone(): Solution
+    {
+        return $this->alone ??= $this->solution($this->factors()->solve($this->sourceCurrents()));
     }
 
     /** @return float|null Ω seen between two nodes with nothing drawn; null where nothing joins them */
@@ -334,8 +353,7 @@ final class Network
             $this->diagonal ?? [],
             $this->values,
             $this->sourceCurrents(),
-            $this->regulators,
-            $near ?? $this->atRest(),
+            array_values(array_filter($this->regulators, $this->works(...))),
         );
 
         return $this->workingPoint->of($loads, $near ?? $this->resistive ?? $this->atRest());
@@ -353,6 +371,10 @@ final class Network
     private function overload(): Overload
     {
         $loads = $this->fedLoads();
+        if ($loads === []) {
+            // Chargers and converters alone found no rest: nothing of the boat can be told.
+            return new Overload($this->regulators[0]->name ?? '', 0.0, 0.0, 0.0, null);
+        }
         [$share, $volts] = $this->most(
             static fn (float $share): array => array_map(static fn (Load $load): Load => $load->scaled($share), $loads),
         );

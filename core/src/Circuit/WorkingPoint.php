@@ -25,26 +25,19 @@ final readonly class WorkingPoint
     /** Share by which what a converter draws may still move. */
     private const CONVERGED_SHARE = 1e-12;
 
-    /** @var list<Regulator> those whose input has volts */
-    private array $working;
-
     /**
      * @param  array<int, float>  $diagonal  by place, with nothing drawn
      * @param  array<int, float>  $values  by entry
      * @param  array<int, float>  $fixed  A that the batteries drive into each node, by place
-     * @param  list<Regulator>  $regulators
-     * @param  Solution  $alone  volts that the batteries alone hold
+     * @param  list<Regulator>  $working  those that have something to draw on
      */
     public function __construct(
         private Topology $topology,
         private array $diagonal,
         private array $values,
         private array $fixed,
-        array $regulators,
-        Solution $alone,
+        private array $working,
     ) {
-        $this->working = array_values(array_filter($regulators, static fn (Regulator $regulator): bool => $regulator->inputPlus === null || $regulator->inputMinus === null
-            || ($alone->between($regulator->inputPlus, $regulator->inputMinus) ?? 0.0) > Network::LEAST_FEEDING_VOLTS));
     }
 
     /**

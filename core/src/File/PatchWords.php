@@ -34,7 +34,7 @@ final readonly class PatchWords
             $part = $this->words->part($on);
             [$was, $is] = [$from->valueOf($on, $path), $to->valueOf($on, $path)];
             $lines[] = match (true) {
-                $path !== Patch::WHOLE => "{$part}: {$this->words->field($on, $path)} {$this->words->value($on, $path, $was)} → {$this->words->value($on, $path, $is)}",
+                $path !== Patch::WHOLE => "{$part}: {$this->words->field($on, $path)} ".self::change($this->words->value($on, $path, $was), $this->words->value($on, $path, $is)),
                 $was === null => "{$part} put in",
                 $is === null => "{$part} taken out",
                 default => "{$part} changed",
@@ -42,6 +42,12 @@ final readonly class PatchWords
         }
 
         return $lines;
+    }
+
+    /** Two lists that a line cannot hold read alike: then it is enough that they changed. */
+    private static function change(string $was, string $is): string
+    {
+        return $was === $is ? 'changed' : "{$was} → {$is}";
     }
 
     /**

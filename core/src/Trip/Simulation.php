@@ -12,6 +12,7 @@ use Dinghy\Network\BackboneNode;
 use Dinghy\Network\DataNetwork;
 use Dinghy\Plan\Battery;
 use Dinghy\Plan\Device;
+use Dinghy\Plan\LoadKind;
 use Dinghy\Plan\TripPhase;
 use Dinghy\Solving\SolvedBoat;
 use Dinghy\Wiring\Path;
@@ -44,7 +45,7 @@ final class Simulation
 
     private ?Solution $before = null;
 
-    /** what worked, and what was open, a step before */
+    /** the phase, what was empty and what was out, a step before */
     private string $condition = '';
 
     private function __construct(private readonly SolvedBoat $boat)
@@ -136,7 +137,9 @@ final class Simulation
     /** @param  list<string>  $open */
     private function solve(TripStep $step, array $open): Solution|Overload
     {
-        $condition = ($step->phase->engine ? 'engine ' : '').implode(' ', $open);
+        // What is on, what is empty and what gave out decide which loads are fed: only while they stay are the volts near those before.
+        $out = array_keys(array_filter($this->devices, static fn (DeviceUse $use): bool => $use->outAt !== null));
+        $condition = spl_object_id($step->phase).' '.implode(' ', $open).' '.implode(' ', $out);
         $solved = $this->circuit->solve(
             $step->phase->engine,
             $open,
@@ -211,13 +214,15 @@ final class Simulation
         foreach ($this->devices as $use) {
             $asked = $use->asks($step);
             $volts = $asked > 0 ? $solution->at($use->device) : null;
-            if ($volts !== null && $volts > Network::LEAST_FEEDING_VOLTS) {
+            // A resistance draws either way.
+            if ($volts !== null && ($volts > Network::LEAST_FEEDING_VOLTS || $use->device->load === LoadKind::Resistance)) {
                 $amps = $use->drawn($asked, $volts);
                 $use->draw($volts, $amps, $step->hours);
                 $this->energy->loads += $volts * $amps * $step->hours;
             }
         }
-        foreach ($this->circuit->network($step->phase->engine, $open)->regulators as $regulator) {
+        $network = $this->circuit->network($step->phase->engine, $open);
+        foreach (array_filter($network->regulators, $network->works(...)) as $regulator) {
             $this->accountFor($regulator, $solution, $step->hours);
         }
     }
@@ -226,10 +231,8 @@ final class Simulation
     {
         $input = $regulator->inputPlus === null || $regulator->inputMinus === null ? null : $solution->between($regulator->inputPlus, $regulator->inputMinus) ?? 0.0;
         $volts = $solution->between($regulator->plus, $regulator->minus) ?? 0.0;
-        if ($input === null || $input > Network::LEAST_FEEDING_VOLTS) {
-            $watts = $volts * $solution->given($regulator);
-            $this->energy->charged += $watts * $hours;
-            $this->energy->loads += $input === null ? 0.0 : (max(0.0, $watts) / $regulator->efficiency + $regulator->standbyAmps * $input) * $hours;
-        }
+        $watts = $volts * $solution->given($regulator);
+        $this->energy->charged += $watts * $hours;
+        $this->energy->loads += $input === null ? 0.0 : (max(0.0, $watts) / $regulator->efficiency + $regulator->standbyAmps * $input) * $hours;
     }
 }

@@ -16,7 +16,7 @@ export function EnergyPane({ run }: { run: DayRun }) {
     ];
     return (
         <Table w="auto">
-            <HeadRow heads={['', 'Wh', 'of all']} />
+            <HeadRow heads={['Energy', 'Wh', 'of all']} />
             <Table.Tbody>
                 {rows.map(([what, wh]) => (
                     <Table.Tr key={what}>

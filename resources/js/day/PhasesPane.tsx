@@ -30,7 +30,7 @@ export function PhasesPane({ job, edits }: Props) {
             {phases.length === 0 && <p>No day is planned yet. Begin with its first phase, as the run out.</p>}
             {phases.length > 0 && (
                 <Table>
-                    <HeadRow heads={['Phase', 'Hours', 'Engine runs', 'Way home', ...devices.map(({ id }) => `${partName(job, `device:${id}`)}, %`), ...(readOnly ? [] : [''])]} />
+                    <HeadRow heads={['Phase', 'Hours', 'Engine runs', 'Way home', ...devices.map(({ id }) => `${partName(job, `device:${id}`)}, %`), ...(readOnly ? [] : ['Not wanted'])]} />
                     <Table.Tbody>
                         {phases.map((phase, which) => {
                             const name = phase.name === undefined || phase.name === '' ? `phase ${which + 1}` : phase.name;

@@ -93,12 +93,21 @@ export function DayStrip({ job, run, onStretch, step, isOld }: Props) {
                                     {name}
                                 </text>
                                 <text y={36} className={`${lines.words} ${lines.soft}`} fontSize="13">
-                                    {`${Math.floor(phase.minutes / 60)} h ${String(Math.round(phase.minutes % 60)).padStart(2, '0')}${marks === '' ? '' : `, ${marks}`}`}
+                                    {`${lasting(phase.minutes)}${marks === '' ? '' : `, ${marks}`}`}
                                 </text>
                             </svg>}
-                            {onStretch !== null && (
+                        </g>
+                    );
+                })}
+                {onStretch !== null &&
+                    run.phases.map((phase, at) => {
+                        const end = x(phase.at_min) + (phase.minutes / 60) * perHour + (held?.what === at ? held.at.x - held.from.x : 0);
+                        const name = phase.name === '' ? `phase ${at + 1}` : phase.name;
+                        return (
+                            <g key={at}>
+                                <path d={`M${end - 2} ${PHASES.top + 10}v${PHASES.height - 20}m4 0v-${PHASES.height - 20}`} className={`${lines.line} ${lines.hand}`} strokeWidth="1.5" pointerEvents="none" />
                                 <rect
-                                    x={left + long - 12}
+                                    x={end - 12}
                                     y={PHASES.top - 4}
                                     width="24"
                                     height={PHASES.height + 8}
@@ -111,15 +120,13 @@ export function DayStrip({ job, run, onStretch, step, isOld }: Props) {
                                     aria-label={`End of ${name}`}
                                     aria-valuemin={0}
                                     aria-valuenow={Number((phase.minutes / 60).toFixed(2))}
-                                    aria-valuetext={`${Math.floor(phase.minutes / 60)} h ${String(Math.round(phase.minutes % 60)).padStart(2, '0')}`}
+                                    aria-valuetext={lasting(phase.minutes)}
                                     onKeyDown={stretch(at)}
                                     onPointerDown={hold(at)}
                                 />
-                            )}
-                            {onStretch !== null && <path d={`M${left + long - 2} ${PHASES.top + 10}v${PHASES.height - 20}m4 0v-${PHASES.height - 20}`} className={`${lines.line} ${lines.hand}`} strokeWidth="1.5" pointerEvents="none" />}
-                        </g>
-                    );
-                })}
+                            </g>
+                        );
+                    })}
                 <g data-charge="">
                     {[1, 0.5, 0].map((share) => (
                         <g key={share}>
@@ -172,4 +179,9 @@ export function DayStrip({ job, run, onStretch, step, isOld }: Props) {
 
 function cut(words: string): string {
     return words.length > 24 ? `${words.slice(0, 23)}…` : words;
+}
+
+/** As "3 h 30". */
+function lasting(minutes: number): string {
+    return `${Math.floor(minutes / 60)} h ${String(Math.round(minutes % 60)).padStart(2, '0')}`;
 }
