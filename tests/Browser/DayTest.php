@@ -12,7 +12,7 @@ final class DayTest extends BrowserTestCase
     public function test_a_phase_is_stretched_until_a_screen_gives_out(): void
     {
         $this->openStage('Tiller skiff', 'Day');
-        $this->until(fn (): bool => str_starts_with($this->figure('day'), 'Everything lasts: home at 10:30 am'), 'the day run');
+        $this->until(fn (): bool => str_contains($this->figure('day'), 'Everything lasts: home at 10:30 am'), 'the day run');
         self::assertStringContainsString('in order', $this->textOf('a[href$="/day"]'));
         $this->driver()->executeScript('document.querySelector(\'[aria-label="End of fishing"]\').focus()');
         for ($press = 0; $press < 18; $press++) {
@@ -28,7 +28,7 @@ final class DayTest extends BrowserTestCase
 
         // Dragged back, by the mouse.
         $this->drag('[aria-label="End of fishing"]', -180, 0);
-        $this->until(fn (): bool => str_starts_with($this->figure('day'), 'Everything lasts'), 'shorter, it lasts');
+        $this->until(fn (): bool => str_contains($this->figure('day'), 'Everything lasts'), 'shorter, it lasts');
         $this->clickOn('#lower-tab-findings');
         $this->until(fn (): bool => ! str_contains($this->textOf('[aria-label=Findings]'), 'way home'), 'B30 is silent');
     }
@@ -38,7 +38,7 @@ final class DayTest extends BrowserTestCase
         $this->openStage('Pontoon', 'Day');
         $this->press('p');
         $this->typeInto('Hours of guiding', '4');
-        $this->until(fn (): bool => str_starts_with($this->figure('day'), 'Everything lasts: home at 11:00 am'), 'a shorter day');
+        $this->until(fn (): bool => str_contains($this->figure('day'), 'Everything lasts: home at 11:00 am'), 'a shorter day');
         $this->typeInto('Live-sonar module in guiding, in %', '50');
         $this->press('d');
         // 4 h at half of its 4.8 A for 12 V, at next to 13 V: 8.9 Ah.

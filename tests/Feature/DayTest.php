@@ -15,7 +15,9 @@ final class DayTest extends TestCase
         $this->actingAs($this->person('rigger'));
         $answer = $this->day();
         ApiContract::assertMet('GET', '/api/jobs/{job}/stages/{stage}', 200, (string) $answer->getContent());
-        self::assertSame(['Everything lasts: home at 10:30, 4 h 00 out.', 'in order', []], [$answer->json('says'), $answer->json('stands'), $answer->json('findings')]);
+        self::assertMatchesRegularExpression('/^Turn home by 1[01]:\d\d\. Everything lasts: home at 10:30, 4 h 00 out\.$/', $answer->json('says'));
+        self::assertGreaterThan(225, $answer->json('turn_home_min'), 'later than planned');
+        self::assertSame(['in order', []], [$answer->json('stands'), $answer->json('findings')]);
         self::assertSame([390, 4, 3], [$answer->json('run.starts_min'), $answer->json('run.hours'), count($answer->json('run.phases'))]);
         self::assertSame([false, false, true], array_column($answer->json('run.phases'), 'home'));
         self::assertLessThanOrEqual(240, count($answer->json('run.series.minutes')));
@@ -36,7 +38,7 @@ final class DayTest extends TestCase
 
         $answer = $this->day();
         ApiContract::assertMet('GET', '/api/jobs/{job}/stages/{stage}', 200, (string) $answer->getContent());
-        self::assertMatchesRegularExpression('/ gives out first, at 1[01]:\d\d, [45] h \d\d out\.$/', $answer->json('says'));
+        self::assertMatchesRegularExpression('/^Turn home by 1[01]:\d\d\. .* gives out first, at 1[01]:\d\d, [45] h \d\d out\.$/', $answer->json('says'));
         $said = collect($answer->json('findings'))->keyBy(static fn (array $finding): string => "{$finding['rule']} {$finding['on']}");
         self::assertArrayHasKey('B17 bank:electronics', $said);
         self::assertArrayHasKey('B30 device:tiller-display', $said);

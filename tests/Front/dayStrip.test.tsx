@@ -28,7 +28,7 @@ const run: DayRun = {
 const drawn = (old = false) =>
     renderToStaticMarkup(
         <UnitsContext value={{ system: 'metric', choose: () => undefined, begin: () => undefined }}>
-            <DayStrip job={skiffJob()} run={run} onStretch={() => undefined} step={1 / 12} isOld={old} />
+            <DayStrip job={skiffJob()} run={run} turn={75} onStretch={() => undefined} step={1 / 12} isOld={old} />
         </UnitsContext>,
     );
 
@@ -41,6 +41,7 @@ describe('day strip', () => {
         const svg = drawn();
         expect(svg.match(/data-out=/g)).toHaveLength(2);
         expect(svg).toContain('07:30 9 in display, tiller out');
+        expect(svg).toContain('turn home by 07:45');
     });
 
     it('draws a line for each battery, and says for each bank how the worst of it ends', () => {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Areas\Day;
 
 use Dinghy\Area\Day\Figure\DayFigures;
+use Dinghy\Area\Day\Figure\TurnHome;
 use Dinghy\Evaluation\Evaluation;
 use Dinghy\Evaluation\EvaluationDocument;
 use Dinghy\Evaluation\StageState;
@@ -27,9 +28,11 @@ final class DayAnswer
     {
         $boat = $evaluation->boat;
         $day = $boat->figures(DayFigures::class)->day;
+        $turn = $day === null ? null : TurnHome::latest($boat);
 
         return [
-            'says' => $day === null ? self::missing($boat->plan) : self::sentence($day, $boat->plan, $boat->words),
+            'says' => $day === null ? self::missing($boat->plan) : self::sentence($day, $boat->plan, $boat->words, $turn),
+            'turn_home_min' => $turn,
             'verdict' => Verdict::of($evaluation),
             'stands' => self::stands($evaluation),
             'run' => $day === null ? null : self::run($day, $boat->plan),
@@ -56,14 +59,16 @@ final class DayAnswer
             : 'Nothing aboard feeds anything yet: plan a bank and what hangs on it, at Power.';
     }
 
-    private static function sentence(Day $day, Plan $plan, QuantityFormatter $words): string
+    /** @param  float|null  $turn  min from the start at which she turns home at the latest; null: there is no such moment */
+    private static function sentence(Day $day, Plan $plan, QuantityFormatter $words, ?float $turn): string
     {
+        $home = $turn === null ? '' : "Turn home by {$words->clock($plan->tripStart + $turn)}. ";
         $first = $day->firstOut();
         if ($first !== null) {
-            return "{$first->device->label()} gives out first, at {$words->clock($plan->tripStart + ($first->outAt ?? 0.0))}, {$words->hours(($first->outAt ?? 0.0) / 60)} out.";
+            return "{$home}{$first->device->label()} gives out first, at {$words->clock($plan->tripStart + ($first->outAt ?? 0.0))}, {$words->hours(($first->outAt ?? 0.0) / 60)} out.";
         }
 
-        return "Everything lasts: home at {$words->clock($plan->tripStart + 60 * $day->hours)}, {$words->hours($day->hours)} out.";
+        return "{$home}Everything lasts: home at {$words->clock($plan->tripStart + 60 * $day->hours)}, {$words->hours($day->hours)} out.";
     }
 
     /** @return array<string, mixed> */

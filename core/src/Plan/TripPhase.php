@@ -23,6 +23,12 @@ final readonly class TripPhase
     ) {
     }
 
+    /** The same, of another length in h. */
+    public function lasting(float $hours): self
+    {
+        return new self($this->name, $hours, $this->on, $this->engine, $this->home);
+    }
+
     public static function of(Record $record): self
     {
         return new self(

@@ -72,22 +72,52 @@ final class Simulation
     /** @return Day|null null: no day is planned, or nothing aboard feeds anything */
     public static function of(SolvedBoat $boat, float $stepSeconds = self::STEP): ?Day
     {
-        $phases = $boat->plan->trip;
-        if ($phases === null || $boat->plan->banks === []) {
-            return null;
-        }
+        return $boat->plan->trip === null || $boat->plan->banks === [] ? null : self::through($boat, $boat->plan->trip, $stepSeconds);
+    }
+
+    /**
+     * Another day of the same boat.
+     *
+     * @param  list<TripPhase>  $phases
+     */
+    public static function through(SolvedBoat $boat, array $phases, float $stepSeconds = self::STEP): Day
+    {
+        return (new self($boat))->run($phases, $stepSeconds);
+    }
+
+    /**
+     * What comes after a moment of a day that was run: what was out stays out, and the batteries are as they were left.
+     *
+     * @param  float  $minute  min from that day's start
+     * @param  list<TripPhase>  $phases
+     */
+    public static function after(SolvedBoat $boat, Day $day, float $minute, array $phases, float $stepSeconds = self::STEP): Day
+    {
         $simulation = new self($boat);
+        foreach ($day->series->chargesAt($minute) as $id => $charge) {
+            $simulation->batteries[$id]->charge = $charge;
+        }
+        foreach ($day->devices as $id => $use) {
+            $simulation->devices[$id]->outAt = $use->outAt !== null && $use->outAt < $minute ? 0.0 : null;
+        }
+
+        return $simulation->run($phases, $stepSeconds);
+    }
+
+    /** @param  list<TripPhase>  $phases */
+    private function run(array $phases, float $stepSeconds): Day
+    {
         foreach (TripStep::of($phases, $stepSeconds) as $step) {
-            $simulation->take($step);
+            $this->take($step);
         }
 
         return new Day(
             $stepSeconds,
             array_sum(array_map(static fn (TripPhase $phase): float => $phase->hours, $phases)),
-            $simulation->batteries,
-            $simulation->devices,
-            $simulation->energy,
-            $simulation->series,
+            $this->batteries,
+            $this->devices,
+            $this->energy,
+            $this->series,
         );
     }
 

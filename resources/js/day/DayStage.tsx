@@ -84,7 +84,7 @@ function BoatDay({ job, edits, silent }: StageProps) {
                             <p>{day === undefined ? 'Computing the day…' : day.says}</p>
                         ) : (
                             <ZoomPane label="Drawing of the day strip">
-                                <DayStrip job={job} run={run} onStretch={job.can_change ? stretch : null} step={STEP_H} isOld={isOld} />
+                                <DayStrip job={job} run={run} turn={day?.turn_home_min ?? null} onStretch={job.can_change ? stretch : null} step={STEP_H} isOld={isOld} />
                             </ZoomPane>
                         )}
                     </div>

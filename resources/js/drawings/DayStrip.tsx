@@ -18,6 +18,8 @@ const NARROW = 90;
 interface Props {
     job: PlannedJob;
     run: DayRun;
+    /** min from the start at which she turns home at the latest; null: there is no such moment */
+    turn: number | null;
     /** the phase of that number is to be longer by so many hours; null: the boat is not this person's to change */
     onStretch: ((phase: number, by: number) => void) | null;
     /** h that an arrow key moves an end, and that a drag is rounded to */
@@ -27,7 +29,7 @@ interface Props {
 }
 
 /** Hours across: phases as blocks, the charge of each bank, the volts of the screen that comes nearest to going out; what gives out is flagged. */
-export function DayStrip({ job, run, onStretch, step, isOld }: Props) {
+export function DayStrip({ job, run, turn, onStretch, step, isOld }: Props) {
     const { system } = useUnits();
     const svg = useRef<SVGSVGElement>(null);
     const around = useRef<HTMLDivElement>(null);
@@ -159,6 +161,14 @@ export function DayStrip({ job, run, onStretch, step, isOld }: Props) {
                         </text>
                         <text x={x(end) + 10} y={VOLTS.top + 36} className={lines.figure} fontSize="15">
                             {worst.volts_trip_min === null ? '' : `${volts(worst.volts_trip_min, 2)} at the least`}
+                        </text>
+                    </g>
+                )}
+                {turn !== null && turn <= end && (
+                    <g data-turn={turn}>
+                        <path d={`M${x(turn)} ${PHASES.top - 4}V${VOLTS.top + VOLTS.height}`} className={`${lines.line} ${lines.decide}`} strokeWidth="2" strokeDasharray="7 4" />
+                        <text x={x(turn) - 6} y={VOLTS.top - 8} textAnchor="end" className={`${lines.name} ${lines.edged} ${lines.decide}`} strokeWidth="4" fontSize="14">
+                            turn home by {clock(run.starts_min + turn, system)}
                         </text>
                     </g>
                 )}
