@@ -44,6 +44,17 @@ final class SonarTest extends TestCase
         self::assertEqualsWithDelta(20 * tan(deg2rad(10)), $twenty['footprints'][1]['across_m'], 1e-9);
     }
 
+    /** Sea water of 25 °C and 35 ‰ carries sound at about 1534 m/s [pub Medwin 1975], fresh water of 20 °C at 1482.3 [pub Marczak 1997]. */
+    public function test_how_far_a_depth_is_out_in_fresh_water_and_at_sea(): void
+    {
+        $this->actingAs($this->person('rigger'));
+        $sound = collect($this->getJson("/api/jobs/{$this->skiff()->id}/stages/sonar")->assertOk()->json('sound'))->keyBy('celsius');
+        self::assertEqualsWithDelta(1482.3, $sound[20]['fresh_m_per_s'], 0.1);
+        self::assertEqualsWithDelta(1534.7, $sound[25]['sea_m_per_s'], 0.5);
+        self::assertEqualsWithDelta(20 * (1482.3 / 1500 - 1), $sound[20]['error_m'], 0.005);
+        self::assertEqualsWithDelta(20 * (1534.7 / 1500 - 1), $sound[25]['sea_error_m'], 0.01);
+    }
+
     public function test_a_missing_adapter_is_offered_from_the_catalogue_with_its_price(): void
     {
         $this->actingAs($this->person('rigger'));

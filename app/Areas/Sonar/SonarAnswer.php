@@ -36,6 +36,9 @@ final class SonarAnswer
     /** °C of water that the speed of sound is told for */
     private const TEMPERATURES = [4.0, 10.0, 15.0, 20.0, 25.0];
 
+    /** ‰ of sea water */
+    private const SALINITY = 35.0;
+
     /** m shown, of which it is told how far they are out */
     private const SHOWN = 20.0;
 
@@ -57,8 +60,10 @@ final class SonarAnswer
             'sound' => array_map(static fn (float $celsius): array => [
                 'celsius' => $celsius,
                 'fresh_m_per_s' => SoundSpeed::fresh($celsius),
+                'sea_m_per_s' => SoundSpeed::sea($celsius, self::SALINITY, self::SHOWN / 2),
                 'shown_m' => self::SHOWN,
                 'error_m' => SoundSpeed::error(self::SHOWN, SoundSpeed::fresh($celsius)),
+                'sea_error_m' => SoundSpeed::error(self::SHOWN, SoundSpeed::sea($celsius, self::SALINITY, self::SHOWN / 2)),
             ], self::TEMPERATURES),
         ];
     }

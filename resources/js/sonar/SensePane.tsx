@@ -119,10 +119,10 @@ export function SensePane({ job, sonar }: { job: PlannedJob; sonar: Sonar }) {
                 </>
             )}
             <Title order={3} size={15} mt={10}>
-                Sound in fresh water
+                Sound in water
             </Title>
             <Table>
-                <HeadRow heads={['Water', 'Sound', `A depth shown as ${length(sonar.sound[0]?.shown_m ?? null, system)} is out by`]} />
+                <HeadRow heads={['Water', 'Sound, fresh', `A depth shown as ${length(sonar.sound[0]?.shown_m ?? null, system)} is out by`, 'Sound, sea', 'It is out by']} />
                 <Table.Tbody>
                     {sonar.sound.map((one) => (
                         <Table.Tr key={one.celsius}>
@@ -131,11 +131,13 @@ export function SensePane({ job, sonar }: { job: PlannedJob; sonar: Sonar }) {
                             </Table.Th>
                             <Table.Td className="figure">{speed(one.fresh_m_per_s)}</Table.Td>
                             <Table.Td className="figure">{signed(one.error_m)}</Table.Td>
+                            <Table.Td className="figure">{speed(one.sea_m_per_s)}</Table.Td>
+                            <Table.Td className="figure">{signed(one.sea_error_m)}</Table.Td>
                         </Table.Tr>
                     ))}
                 </Table.Tbody>
             </Table>
-            <p className="quiet">Fresh water by Marczak 1997; screens are taken to reckon with 1500 m/s. Check every offset with a lead line: sonar is an aid, and no substitute for a lookout.</p>
+            <p className="quiet">Fresh water by Marczak 1997, sea water of 35 ‰ by Medwin 1975, at half that depth; screens are taken to reckon with 1500 m/s. Check every offset with a lead line: sonar is an aid, and no substitute for a lookout.</p>
         </>
     );
 }
