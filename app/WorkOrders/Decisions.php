@@ -14,8 +14,11 @@ use Dinghy\Rule\Level;
 /** What was decided about a job's findings, so far as it still holds for the plan as it is. */
 final readonly class Decisions
 {
-    /** @param  array<string, Acceptance>  $standing by occasion */
-    private function __construct(public array $standing)
+    /**
+     * @param  array<string, Acceptance>  $standing by occasion
+     * @param  list<Acceptance>  $unproven  about what takes longer to judge, and was not judged: whether they still hold is not known
+     */
+    private function __construct(public array $standing, public array $unproven)
     {
     }
 
@@ -30,7 +33,9 @@ final readonly class Decisions
             }
         }
 
-        return new self($standing);
+        $late = static fn (Acceptance $acceptance): bool => ! $evaluation->whole && $evaluation->areas->rulebook->isLate($acceptance->rule);
+
+        return new self($standing, $kept->filter($late)->values()->all());
     }
 
     /** @return list<string> */
@@ -53,7 +58,8 @@ final readonly class Decisions
             }
         }
 
-        return null;
+        // What takes longer to judge is judged only where nothing else is meant.
+        return $evaluation->whole ? null : self::findingOf($evaluation->whole(), $occasion);
     }
 
     public static function accept(Job $job, User $user, Finding $finding, string $reason): Acceptance

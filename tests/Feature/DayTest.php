@@ -47,6 +47,25 @@ final class DayTest extends TestCase
         self::assertMatchesRegularExpression('/gives out first, at 1[01]:\d\d am/', $this->day('imperial')->json('says'));
     }
 
+    /** A finding of the day has its reason, may be let stand, and is open again when the day is another. */
+    public function test_what_is_said_of_the_day_is_explained_and_decided_about(): void
+    {
+        $this->actingAs($this->person('rigger'));
+        $uri = "/api/jobs/{$this->skiff()->id}";
+        $this->fishing(6);
+        $found = collect($this->day()->json('findings'))->firstWhere('on', 'bank:electronics');
+        self::assertStringContainsString('down to its floor', $this->getJson("{$uri}/why?figure=finding:B17:bank:electronics")->assertOk()->json('value'));
+        $this->getJson("{$uri}/why?figure=finding:B17:bank:nobody")->assertNotFound();
+
+        $decided = $this->postJson("{$uri}/decisions", ['occasion' => $found['occasion'], 'reason' => 'The owner carries a pack'])->assertOk();
+        self::assertSame([$found['occasion']], array_column($decided->json('decided'), 'occasion'));
+        self::assertStringStartsWith('5 stops, 4 to decide.', $this->day()->json('verdict'));
+        self::assertStringStartsWith('3 stops, 3 to decide.', $decided->json('verdict'), 'what was not run is not counted');
+
+        $this->fishing(5.5);
+        self::assertStringStartsWith('4 stops, 5 to decide.', $this->day()->json('verdict'), 'another day, another figure: it is open again');
+    }
+
     public function test_a_boat_without_a_day_says_so(): void
     {
         $this->actingAs($this->person('rigger'));
@@ -55,6 +74,15 @@ final class DayTest extends TestCase
         $answer = $this->day();
         ApiContract::assertMet('GET', '/api/jobs/{job}/stages/{stage}', 200, (string) $answer->getContent());
         self::assertSame(['No day on the water is planned yet: say what it is made of.', null, 'not begun'], [$answer->json('says'), $answer->json('run'), $answer->json('stands')]);
+    }
+
+    private function fishing(float $hours): void
+    {
+        $uri = "/api/jobs/{$this->skiff()->id}";
+        $job = $this->getJson($uri);
+        $phases = $job->json('plan.trip.phases');
+        $phases[1]['hours'] = $hours;
+        $this->postJson("{$uri}/plan/edits", ['base' => $job->json('version.number'), 'patch' => [['on' => 'plan', 'set' => ['trip.phases' => $phases]]]])->assertOk();
     }
 
     private function day(string $units = 'metric'): TestResponse

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Areas\Day;
 
+use App\WorkOrders\Decisions;
 use Dinghy\Area\Day\Figure\DayFigures;
 use Dinghy\Area\Day\Figure\TurnHome;
 use Dinghy\Evaluation\Evaluation;
@@ -23,8 +24,11 @@ final class DayAnswer
     /** points of a line, at the most: more are not seen */
     private const POINTS = 240;
 
-    /** @return array<string, mixed> */
-    public static function of(Evaluation $evaluation): array
+    /**
+     * @param  Evaluation  $evaluation  with what takes longer
+     * @return array<string, mixed>
+     */
+    public static function of(Evaluation $evaluation, Decisions $decisions): array
     {
         $boat = $evaluation->boat;
         $day = $boat->figures(DayFigures::class)->day;
@@ -33,17 +37,17 @@ final class DayAnswer
         return [
             'says' => $day === null ? self::missing($boat->plan) : self::sentence($day, $boat->plan, $boat->words, $turn),
             'turn_home_min' => $turn,
-            'verdict' => Verdict::of($evaluation),
-            'stands' => self::stands($evaluation),
+            'verdict' => Verdict::of($evaluation, $decisions->count()),
+            'stands' => self::stands($evaluation, $decisions),
             'run' => $day === null ? null : self::run($day, $boat->plan),
             ...EvaluationDocument::ofStage($evaluation, 'day'),
         ];
     }
 
     /** How the stage stands, in a word or two, once the day was run. */
-    private static function stands(Evaluation $evaluation): string
+    private static function stands(Evaluation $evaluation, Decisions $decisions): string
     {
-        foreach (StageState::allOf($evaluation, []) as $state) {
+        foreach (StageState::allOf($evaluation, $decisions->occasions()) as $state) {
             if ($state->stage->name === 'day') {
                 return $state->says;
             }

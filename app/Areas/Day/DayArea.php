@@ -6,6 +6,7 @@ namespace App\Areas\Day;
 
 use App\Areas\Contract\Area;
 use App\Models\Job;
+use App\WorkOrders\Decisions;
 use Dinghy\Evaluation\Evaluation;
 use Dinghy\File\PlanDocument;
 
@@ -24,6 +25,6 @@ final class DayArea extends Area
 
     public function answer(Job $job, Evaluation $evaluation, PlanDocument $judged): array
     {
-        return DayAnswer::of($evaluation->whole());
+        return DayAnswer::of($evaluation->whole(), Decisions::of($job, $evaluation->whole()));
     }
 }

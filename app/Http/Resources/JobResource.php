@@ -117,13 +117,13 @@ final class JobResource extends JsonResource
                 ],
                 StageState::allOf($evaluation, $decisions->occasions()),
             ),
-            'decided' => array_values(array_map(static fn (Acceptance $acceptance): array => [
+            'decided' => array_map(static fn (Acceptance $acceptance): array => [
                 'id' => $acceptance->id,
                 'occasion' => $acceptance->occasion,
                 'reason' => $acceptance->reason,
                 'author' => $acceptance->author?->name,
                 'decided_at' => $acceptance->decided_at->toIso8601String(),
-            ], $decisions->standing)),
+            ], [...array_values($decisions->standing), ...$decisions->unproven]),
             'drawn' => (object) resolve(AreaList::class)->drawn($showing, $this->job, $evaluation, $judged),
             'readings' => $this->readings($evaluation),
             'newer' => array_map(

@@ -48,7 +48,7 @@ final readonly class Why
             ),
         )[0] ?? null;
         if ($found === null) {
-            return null;
+            return $this->evaluation->whole || ! $this->evaluation->areas->rulebook->isLate(strtok($name, ':') ?: '') ? null : (new self($this->evaluation->whole()))->finding($name);
         }
         $inputs = [];
         foreach ($found->figures as $figure => $value) {

@@ -45,6 +45,12 @@ final readonly class Rulebook
         $this->prompt = array_values(array_filter($this->rules, static fn (Rule $rule): bool => ! in_array($rule, $late, true)));
     }
 
+    /** Whether it judges what takes longer than an edit may wait. */
+    public function isLate(string $code): bool
+    {
+        return isset($this->byCode[$code]) && ! in_array($this->byCode[$code], $this->prompt, true);
+    }
+
     /** @throws \OutOfBoundsException when there is no rule of that code */
     public function rule(string $code): Rule
     {
