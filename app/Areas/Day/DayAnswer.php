@@ -15,6 +15,7 @@ use Dinghy\Plan\Plan;
 use Dinghy\Quantity\QuantityFormatter;
 use Dinghy\Trip\BatteryCharge;
 use Dinghy\Trip\Day;
+use Dinghy\Trip\DayDocument;
 use Dinghy\Trip\DaySeries;
 use Dinghy\Trip\DeviceUse;
 
@@ -90,26 +91,12 @@ final class DayAnswer
             'hours' => $day->hours,
             'phases' => $phases,
             'batteries' => array_map(static fn (BatteryCharge $battery): array => [
-                'id' => $battery->battery->id,
-                'soc_start' => $battery->start,
-                'soc_end' => $battery->charge,
-                'ah_out' => $battery->ahOut,
-                'ah_in' => $battery->ahIn,
-                'volts_min' => $battery->leastVolts,
-                'minutes_to_floor' => self::whole($battery->toFloor),
-                'minutes_to_empty' => self::whole($battery->toEmpty),
+                ...DayDocument::battery($battery),
                 'floor' => $plan->houseRules->floorOf($battery->battery->chemistry),
                 'guessed' => $battery->isGuessed,
             ], array_values($day->batteries)),
-            'devices' => array_map(static fn (DeviceUse $use): array => [
-                'id' => $use->device->id,
-                'ah' => $use->ah,
-                'wh' => $use->wh,
-                'volts_trip_min' => $use->leastVolts,
-                'minutes_until' => self::whole($use->outAt),
-                'v_min' => $use->device->minVolts,
-            ], array_values($day->devices)),
-            'energy_wh' => ['batteries' => $day->energy->batteries, 'loads' => $day->energy->loads, 'wires' => $day->energy->wires, 'charged' => $day->energy->charged],
+            'devices' => array_map(static fn (DeviceUse $use): array => [...DayDocument::use($use), 'v_min' => $use->device->minVolts], array_values($day->devices)),
+            'energy_wh' => DayDocument::energy($day->energy),
             'worst' => $day->nearestToLeast()?->device->id,
             'series' => self::thinned($day->series),
         ];
@@ -129,10 +116,5 @@ final class DayAnswer
             'soc' => (object) array_map(static fn (array $values): array => $thin($values, 4), $series->charge),
             'volts' => (object) array_map(static fn (array $values): array => $thin($values, 3), $series->volts),
         ];
-    }
-
-    private static function whole(?float $minutes): ?int
-    {
-        return $minutes === null ? null : (int) floor($minutes + 1e-6);
     }
 }
