@@ -26,11 +26,15 @@ final class DayTest extends BrowserTestCase
         $this->press('d');
         $this->until(fn (): bool => str_contains($this->textOf('[data-device="tiller-display"]'), ' am') || str_contains($this->textOf('[data-device="tiller-display"]'), ' pm'), 'the list says when');
 
-        // Dragged back, by the mouse.
-        $this->drag('[aria-label="End of fishing"]', -180, 0);
-        $this->until(fn (): bool => str_contains($this->figure('day'), 'Everything lasts'), 'shorter, it lasts');
+        // The remedy that was tried: home earlier.
         $this->clickOn('#lower-tab-findings');
+        $this->click('//*[@aria-label="Findings"]//button[contains(., "Turn home at")]');
+        $this->until(fn (): bool => str_contains($this->figure('day'), 'Everything lasts'), 'shorter, it lasts');
         $this->until(fn (): bool => ! str_contains($this->textOf('[aria-label=Findings]'), 'way home'), 'B30 is silent');
+
+        // And longer again, by the mouse.
+        $this->drag('[aria-label="End of fishing"]', 150, 0);
+        $this->until(fn (): bool => str_contains($this->figure('day'), 'gives out first, at 1'), 'dragged, it lasts no longer');
     }
 
     public function test_a_phase_is_typed(): void

@@ -66,6 +66,22 @@ final class DayTest extends TestCase
         self::assertStringStartsWith('4 stops, 5 to decide.', $this->day()->json('verdict'), 'another day, another figure: it is open again');
     }
 
+    public function test_an_earlier_way_home_is_offered_and_taken(): void
+    {
+        $this->actingAs($this->person('rigger'));
+        $uri = "/api/jobs/{$this->skiff()->id}";
+        $this->fishing(6);
+        $found = collect($this->day()->json('findings'))->firstWhere('on', 'device:tiller-display');
+        $answer = $this->getJson("{$uri}/remedies?units=metric")->assertOk();
+        ApiContract::assertMet('GET', '/api/jobs/{job}/remedies', 200, (string) $answer->getContent());
+        $remedy = collect($answer->json('remedies'))->firstWhere('occasion', $found['occasion']);
+        self::assertMatchesRegularExpression('/^Turn home at 11:\d\d, [45] h \d\d out\.$/', $remedy['says']);
+        $this->postJson("{$uri}/plan/edits", ['base' => $this->getJson($uri)->json('version.number'), 'patch' => $remedy['patch']])->assertOk();
+        $day = $this->day();
+        self::assertSame([], array_values(array_filter(array_column($day->json('findings'), 'rule'), static fn (string $rule): bool => $rule === 'B30')));
+        self::assertStringContainsString('Everything lasts', $day->json('says'));
+    }
+
     public function test_a_boat_without_a_day_says_so(): void
     {
         $this->actingAs($this->person('rigger'));

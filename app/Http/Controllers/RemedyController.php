@@ -18,7 +18,7 @@ final class RemedyController extends Controller
     {
         $this->authorize('view', $job);
         $document = $job->judged(self::planOf($job));
-        $evaluation = $job->boat->customer->shop->evaluate($document, AskedUnits::of($request));
+        $evaluation = $job->boat->customer->shop->evaluate($document, AskedUnits::of($request))->whole();
         $remedies = new Remedies($document, $evaluation);
 
         return response()->json([

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Dinghy\Tests\Rule;
 
 use Dinghy\Area\StandardAreas;
+use Dinghy\Evaluation\Remedies;
 use Dinghy\File\PlanDocument;
 use Dinghy\Quantity\Units;
 use Dinghy\Rule\Finding;
@@ -31,6 +32,22 @@ final class DayRulesTest extends TestCase
     {
         $boat = Plans::changed(self::pump([['hours' => 1, 'on' => []]], []), ['battery:b1' => ['soc' => 0.5]]);
         self::assertStringContainsString('50 % as the day begins', self::said($boat)['B17 bank:house']->says);
+    }
+
+    /** Turned home earlier, each on its own: what was over is gone, and the day is shorter by no more than it has to be. */
+    public function test_an_earlier_way_home_mends_it(): void
+    {
+        // Its floor is reached after 12.5 h, an hour of it on the way home; the pump's 12.2 V with what 4 A lose are 54 to 56 % of charge, after some 11 h.
+        foreach (['B17 bank:house' => [11.0, 11.5], 'B30 device:d1' => [12.2, 10.4]] as $which => [$minVolts, $most]) {
+            $day = self::pump([['hours' => 13, 'on' => ['d1' => 1]], ['hours' => 1, 'home' => true, 'on' => ['d1' => 1]]], ['typical_a' => 4, 'load' => 'current', 'v_min' => $minVolts]);
+            $remedies = new Remedies($day, StandardAreas::areas()->evaluate($day->plan(), whole: true));
+            $remedy = $remedies->of(self::said($day)[$which] ?? self::fail("{$which} is silent")) ?? self::fail("nothing mends {$which}");
+            $after = $day->with($remedy->patch);
+            self::assertArrayNotHasKey($which, self::said($after));
+            $hours = $after->plan()->trip[0]->hours ?? 0.0;
+            self::assertThat($hours, self::logicalAnd(self::greaterThan($most - 0.5), self::lessThanOrEqual($most)), $which);
+            self::assertStringStartsWith('Turn home at ', $remedy->says);
+        }
     }
 
     /** What rested volts do not tell is asked for, and nothing is asked of lead. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Dinghy\Area\Day\Rule;
 
 use Dinghy\Area\Day\Figure\DayFigures;
+use Dinghy\Area\Day\Remedy\EarlierHome;
 use Dinghy\Plan\Bank;
 use Dinghy\Quantity\QuantityFormatter;
 use Dinghy\Rule\Finding;
@@ -49,7 +50,7 @@ final readonly class BankBelowFloor implements Rule
                 : 'as the day begins';
             yield new Finding($this->text(), Level::Warn, "bank:{$bank->id}",
                 "{$solved->called($first->battery)} is down to its floor of {$floor} % {$when}".($most === null ? '.' : "; {$most->device->label()} draws most of it."),
-                'Take a shorter day, draw less, or carry more charge.', null, [
+                'Take a shorter day, draw less, or carry more charge.', static fn (): iterable => EarlierHome::of($solved, static fn (Day $home): bool => self::first($home, $bank) === null), [
                     'minutes' => $first->toFloor,
                     'soc_end' => $first->charge,
                 ]);

@@ -6,6 +6,7 @@ namespace Dinghy\Area\Day\Rule;
 
 use Dinghy\Area\Day\Figure\DayFigures;
 use Dinghy\Area\Day\Figure\Homecoming;
+use Dinghy\Area\Day\Remedy\EarlierHome;
 use Dinghy\Rule\Finding;
 use Dinghy\Rule\Level;
 use Dinghy\Rule\Rule;
@@ -34,7 +35,7 @@ final readonly class TooLittleToGetHome implements Rule
             $out = $use->outAt ?? 0.0;
             yield new Finding($this->text(), Level::Stop, $use->device->on(),
                 "{$use->device->label()} gives out at {$clock($out)}, and the way home asks for it until {$clock($until)}.",
-                'Turn home earlier, draw less, or carry more charge.', null, ['minutes' => $out, 'needed_until_minutes' => $until]);
+                'Turn home earlier, draw less, or carry more charge.', static fn (): iterable => EarlierHome::of($solved), ['minutes' => $out, 'needed_until_minutes' => $until]);
         }
         if ($home->isUntold()) {
             yield new Unchecked($this->text(), 'plan', 'boat.engine.cranking_a');
@@ -44,7 +45,7 @@ final readonly class TooLittleToGetHome implements Rule
             [$starter, $volts, $least, $minute] = $weak;
             yield new Finding($this->text(), Level::Stop, "battery:{$starter->id}",
                 ucfirst("{$solved->called($starter)} would turn the engine at {$solved->words->volts($volts)} at {$clock($minute)}; it needs {$solved->words->volts($least)}."),
-                'Keep what fishes off the starting battery, or carry more charge in it.', null, ['volts' => $volts, 'limit_v' => $least]);
+                'Keep what fishes off the starting battery, turn home earlier, or carry more charge in it.', static fn (): iterable => EarlierHome::of($solved), ['volts' => $volts, 'limit_v' => $least]);
         }
     }
 }
