@@ -44,7 +44,7 @@ final class DayTest extends BrowserTestCase
         $this->typeInto('Hours of guiding', '4');
         $this->until(fn (): bool => str_contains($this->figure('day'), 'Everything lasts: home at 11:00 am'), 'a shorter day');
         $this->typeInto('Live-sonar module in guiding, in %', '50');
-        $this->press('d');
+        $this->clickOn('#lower-tab-devices');
         // 4 h at half of its 4.8 A for 12 V, at next to 13 V: 8.9 Ah.
         $this->until(fn (): bool => preg_match('/Live-sonar module 8\.[89]/', (string) preg_replace('/\s+/', ' ', $this->textOf('[data-device="live-sonar"]'))) === 1, 'half of what it draws');
     }

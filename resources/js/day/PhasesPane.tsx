@@ -1,4 +1,5 @@
 import { Button, Checkbox, Group, NumberInput, Table, TextInput } from '@mantine/core';
+import { useState } from 'react';
 
 import type { PlannedJob } from '../api/types';
 import { partName } from '../boat/parts';
@@ -80,21 +81,28 @@ export function PhasesPane({ job, edits }: Props) {
 
 /** A number that counts when the hand leaves it, or presses Enter. */
 function Figure({ label, value, most, step, readOnly, onChange }: { label: string; value: number; most: number; step: number; readOnly: boolean; onChange: (value: number) => void }) {
-    const take = (typed: string) => {
-        const number = Number(typed.replace(',', '.'));
-        if (typed.trim() !== '' && Number.isFinite(number) && number >= 0 && number <= most && number !== value) {
+    // What is typed counts when the hand is done; what the plan says comes in without taking the focus away.
+    const [typed, setTyped] = useState<number | string>(Number(value.toFixed(3)));
+    const [seen, setSeen] = useState(value);
+    if (seen !== value) {
+        setSeen(value);
+        setTyped(Number(value.toFixed(3)));
+    }
+    const take = (words: string) => {
+        const number = Number(words.replace(',', '.'));
+        if (words.trim() !== '' && Number.isFinite(number) && number >= 0 && number <= most && number !== value) {
             onChange(number);
         }
     };
     return (
         <NumberInput
-            key={value}
             size="xs"
             w={74}
             hideControls
             aria-label={label}
             readOnly={readOnly}
-            defaultValue={Number(value.toFixed(3))}
+            value={typed}
+            onChange={setTyped}
             min={0}
             max={most}
             step={step}

@@ -165,7 +165,7 @@ export function DayStrip({ job, run, turn, onStretch, step, isOld }: Props) {
                     </g>
                 )}
                 {turn !== null && turn <= end && (
-                    <g data-turn={turn}>
+                    <g data-turn={turn} pointerEvents="none">
                         <path d={`M${x(turn)} ${PHASES.top - 4}V${VOLTS.top + VOLTS.height}`} className={`${lines.line} ${lines.decide}`} strokeWidth="2" strokeDasharray="7 4" />
                         <text x={x(turn) - 6} y={VOLTS.top - 8} textAnchor="end" className={`${lines.name} ${lines.edged} ${lines.decide}`} strokeWidth="4" fontSize="14">
                             turn home by {clock(run.starts_min + turn, system)}
@@ -173,7 +173,7 @@ export function DayStrip({ job, run, turn, onStretch, step, isOld }: Props) {
                     </g>
                 )}
                 {told.map(({ minute, devices }, at) => (
-                    <g key={minute} data-out={minute}>
+                    <g key={minute} data-out={minute} pointerEvents="none">
                         <path d={`M${x(minute)} ${at === 0 ? 18 : PHASES.top + PHASES.height + 4}V${VOLTS.top + VOLTS.height}`} className={`${lines.line} ${lines.stop}`} strokeWidth={at === 0 ? 2.5 : 1.5} />
                         {at === 0 && (
                             <text x={x(minute)} y={14} textAnchor={minute > end / 2 ? 'end' : 'start'} className={`${lines.name} ${lines.stop}`} fontSize="15">
