@@ -25,6 +25,8 @@ final class DayArea extends Area
 
     public function answer(Job $job, Evaluation $evaluation, PlanDocument $judged): array
     {
-        return DayAnswer::of($evaluation->whole(), Decisions::of($job, $evaluation->whole()));
+        $whole = $evaluation->whole();
+
+        return DayAnswer::of($whole, Decisions::of($job, $whole));
     }
 }

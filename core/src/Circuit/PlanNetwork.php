@@ -345,10 +345,7 @@ final class PlanNetwork
     private function addLoads(\Closure $amps, float $crankingAmps): void
     {
         foreach ($this->plan->consumers as $device) {
-            $nominal = null;
-            foreach ($this->wiring->pathsTo($device) as $path) {
-                $nominal = min($nominal ?? INF, $path->nominalVolts());
-            }
+            $nominal = $this->wiring->lowestPathTo($device)?->nominalVolts();
             if ($nominal !== null) {
                 $this->loads[] = new Load(
                     $device->id,

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Dinghy\Circuit;
 
+use Dinghy\Plan\Battery;
 use Dinghy\Plan\Device;
 
 /** The volts of a solved network. */
@@ -41,6 +42,12 @@ final readonly class Solution
         $b = $this->topology->place[$b];
 
         return ($a < 0 ? 0.0 : $this->volts[$a]) - ($b < 0 ? 0.0 : $this->volts[$b]);
+    }
+
+    /** @return float|null V between the posts of a battery, as between() */
+    public function across(Battery $battery): ?float
+    {
+        return $this->between($battery->plus()->name, $battery->minus()->name);
     }
 
     /** @return float|null V at the plug of a device, as between() */

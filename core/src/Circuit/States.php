@@ -99,14 +99,10 @@ final class States
         if ($engine === null) {
             return null;
         }
-        $solved = $this->circuit(State::Loaded)->inState(
-            static fn (Battery $battery): float => $volts($battery) ?? self::restedVolts($battery),
-            static fn (Device $device): float => $device->isMotor() ? 0.0 : $device->typicalAmps,
-            $engine->crankingAmps ?? 0.0,
-        )->networkLike($this->network(State::Loaded))->loaded();
-        $starter = $this->plan->batteries[$engine->battery];
+        $solved = $this->cranked(static fn (Battery $battery): float => $volts($battery) ?? self::restedVolts($battery))
+            ->networkLike($this->network(State::Loaded))->loaded();
 
-        return ($solved instanceof Overload ? $solved->elsewhere : $solved)?->between($starter->plus()->name, $starter->minus()->name);
+        return ($solved instanceof Overload ? $solved->elsewhere : $solved)?->across($this->plan->batteries[$engine->battery]);
     }
 
     public function circuit(State $state): PlanNetwork
@@ -124,13 +120,19 @@ final class States
                 $this->floorVolts(...),
                 static fn (Device $device): float => $device->peakAmps,
             ),
-            State::Cranking => $this->circuit(State::Loaded)->inState(
-                self::restedVolts(...),
-                static fn (Device $device): float => $device->isMotor() ? 0.0 : $device->typicalAmps,
-                $this->plan->boat->engine->crankingAmps ?? 0.0,
-            ),
+            State::Cranking => $this->cranked(self::restedVolts(...)),
             State::Charging => $this->whileCharging(true),
         };
+    }
+
+    /** @param  \Closure(Battery): float  $volts  open volts */
+    private function cranked(\Closure $volts): PlanNetwork
+    {
+        return $this->circuit(State::Loaded)->inState(
+            $volts,
+            static fn (Device $device): float => $device->isMotor() ? 0.0 : $device->typicalAmps,
+            $this->plan->boat->engine->crankingAmps ?? 0.0,
+        );
     }
 
     public function network(State $state): Network

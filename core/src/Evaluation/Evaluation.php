@@ -21,17 +21,22 @@ final readonly class Evaluation
     /** @var list<Unchecked> by rule, part, input */
     public array $unchecked;
 
-    /** @param  bool  $whole  whether rules that judge what takes longer were asked as well */
-    public function __construct(public SolvedBoat $boat, public Areas $areas, public bool $whole = false)
+    private Judgement $judgement;
+
+    /**
+     * @param  bool  $whole  whether rules that judge what takes longer were asked as well
+     * @param  Judgement|null  $judgement  what was said of the boat so far; null: nothing
+     */
+    public function __construct(public SolvedBoat $boat, public Areas $areas, public bool $whole = false, ?Judgement $judgement = null)
     {
-        $judgement = new Judgement($boat, $areas->rulebook, $whole);
-        [$this->findings, $this->unchecked] = [$judgement->findings(), $judgement->unchecked()];
+        $this->judgement = $judgement ?? new Judgement($boat, $areas->rulebook, $whole);
+        [$this->findings, $this->unchecked] = [$this->judgement->findings(), $this->judgement->unchecked()];
     }
 
     /** The same boat, and what takes longer to judge as well. */
     public function whole(): self
     {
-        return $this->whole ? $this : new self($this->boat, $this->areas, true);
+        return $this->whole ? $this : new self($this->boat, $this->areas, true, $this->judgement->whole());
     }
 
     public function count(Level $level): int

@@ -21,6 +21,15 @@ final class Judgement
     {
     }
 
+    /** The same with what takes longer: what was said already is not asked for again. */
+    public function whole(): self
+    {
+        $whole = new self($this->boat, $this->rulebook, true);
+        $whole->said = $this->said;
+
+        return $whole;
+    }
+
     /** Of one rule alone. */
     public function tallyOf(string $code): Tally
     {

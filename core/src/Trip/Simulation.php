@@ -15,7 +15,6 @@ use Dinghy\Plan\Device;
 use Dinghy\Plan\LoadKind;
 use Dinghy\Plan\TripPhase;
 use Dinghy\Solving\SolvedBoat;
-use Dinghy\Wiring\Path;
 
 /**
  * A day on the water, step by step: in each the circuit is solved with every battery at the charge that it has as the step begins; then
@@ -59,10 +58,9 @@ final class Simulation
         }
         $backbones = $plan->part(DataNetwork::class)->backbones ?? [];
         foreach ($plan->consumers as $device) {
-            $paths = $boat->wiring->pathsTo($device);
             $this->devices[$device->id] = new DeviceUse(
                 $device,
-                $paths === [] ? null : min(array_map(static fn (Path $path): float => $path->nominalVolts(), $paths)),
+                $boat->wiring->lowestPathTo($device)?->nominalVolts(),
                 array_map(static fn (BackboneNode $node): string => $node->device, $backbones[$device->id]->nodes ?? []),
             );
         }
@@ -134,7 +132,7 @@ final class Simulation
         $this->account($solution, $open, $step);
         $amps = $solution->sourceAmps();
         foreach ($this->batteries as $id => $battery) {
-            $volts = $solution->between($battery->battery->plus()->name, $battery->battery->minus()->name);
+            $volts = $solution->across($battery->battery);
             if ($volts !== null) {
                 $battery->flow(in_array($id, $open, true) ? 0.0 : $amps[$id] ?? 0.0, $volts, $step);
             }
@@ -217,7 +215,7 @@ final class Simulation
         $moved = false;
         foreach ($open as $id) {
             $battery = $this->batteries[$id];
-            $volts = $solution->between($battery->battery->plus()->name, $battery->battery->minus()->name) ?? 0.0;
+            $volts = $solution->across($battery->battery) ?? 0.0;
             if (! array_key_exists($id, $charging) && $volts > $battery->openVolts() + self::NOISE) {
                 [$charging[$id], $moved] = [true, true];
             }

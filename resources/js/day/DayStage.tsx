@@ -22,7 +22,7 @@ import { ChargePane } from './ChargePane';
 import { DevicesPane } from './DevicesPane';
 import { EnergyPane } from './EnergyPane';
 import { type Pane, PANES } from './panes';
-import { hoursOf, phaseChanged, STEP_H, written } from './phases';
+import { hoursOf, STEP_H, withPhase, written } from './phases';
 import { PhasesPane } from './PhasesPane';
 
 export function DayStage() {
@@ -47,12 +47,7 @@ function BoatDay({ job, edits, silent }: StageProps) {
     // What is said of the day comes with it, and not with every change.
     const judged: PlannedJob = { ...job, evaluation: { ...job.evaluation, findings: [...job.evaluation.findings, ...(day?.findings ?? [])], unchecked: [...job.evaluation.unchecked, ...(day?.unchecked ?? [])] } };
     const select = (part: string) => go({ on: part });
-    const stretch = (which: number, by: number) =>
-        void edits.submit((now) => {
-            const phases = now.plan.trip?.phases ?? [];
-            const phase = phases[which];
-            return { patch: phase === undefined ? [] : phaseChanged(phases, which, { hours: written(Math.max(STEP_H, hoursOf(phase) + by)) }) };
-        });
+    const stretch = (which: number, by: number) => void edits.submit((now) => withPhase(now.plan, which, (phase) => ({ hours: written(Math.max(STEP_H, hoursOf(phase) + by)) })));
     return (
         <StageFrame
             job={{ ...job, stages: job.stages.map((one) => (one.stage === 'day' && day !== undefined && !isOld && run !== null ? { ...one, says: day.stands } : one)) }}

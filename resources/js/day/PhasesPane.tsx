@@ -5,7 +5,7 @@ import type { PlannedJob } from '../api/types';
 import { partName } from '../boat/parts';
 import { HeadRow } from '../look/HeadRow';
 import type { PlanEdits } from '../plan/usePlanEdits';
-import { hoursOf, type Phase, phaseChanged, written } from './phases';
+import { hoursOf, type Phase, withPhase, written } from './phases';
 
 interface Props {
     job: PlannedJob;
@@ -16,12 +16,7 @@ interface Props {
 export function PhasesPane({ job, edits }: Props) {
     const phases = job.plan.trip?.phases ?? [];
     const readOnly = !job.can_change;
-    const change = (which: number, fields: (phase: Phase) => Partial<Phase>) =>
-        void edits.submit((now) => {
-            const there = now.plan.trip?.phases ?? [];
-            const phase = there[which];
-            return { patch: phase === undefined ? [] : phaseChanged(there, which, fields(phase)) };
-        });
+    const change = (which: number, fields: (phase: Phase) => Partial<Phase>) => void edits.submit((now) => withPhase(now.plan, which, fields));
     const add = () =>
         void edits.submit((now) => ({ patch: [{ on: 'plan', set: { 'trip.phases': [...(now.plan.trip?.phases ?? []), { name: '', hours: 1, on: {} }] } }] }));
     const takeOut = (which: number) => void edits.submit((now) => ({ patch: [{ on: 'plan', set: { 'trip.phases': (now.plan.trip?.phases ?? []).filter((_, at) => at !== which) } }] }));

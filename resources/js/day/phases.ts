@@ -13,6 +13,13 @@ export const hoursOf = (phase: Phase): number => phase.hours ?? USUAL_H;
 /** Hours as they are written: to the minute. */
 export const written = (hours: number): number => Number((Math.round(Math.max(0, hours) * 60) / 60).toFixed(4));
 
+/** The change that gives one phase of a plan as it is other fields; none, where somebody took it out. */
+export function withPhase(plan: Plan, which: number, fields: (phase: Phase) => Partial<Phase>): { patch: PatchStep[] } {
+    const phases = plan.trip?.phases ?? [];
+    const phase = phases[which];
+    return { patch: phase === undefined ? [] : phaseChanged(phases, which, fields(phase)) };
+}
+
 /** The change that gives one phase other fields. */
 export function phaseChanged(phases: readonly Phase[], which: number, fields: Partial<Phase>): PatchStep[] {
     return [{ on: 'plan', set: { 'trip.phases': phases.map((phase, at) => (at === which ? { ...phase, ...fields } : phase)) } }];
