@@ -180,6 +180,24 @@ final class Plans
     }
 
     /** Three blocks of 5 mΩ and a converter of 12 V, 20 A, 90 %, 0.1 A of its own, that feeds a block with a screen: good work. */
+    /**
+     * Three blocks charged as one, a motor on all of them and a pump on a tap of the first.
+     *
+     * @param  array<string, mixed>  $device  the pump
+     * @param  list<array<string, mixed>>  $phases
+     */
+    public static function tapped(array $device, array $phases): PlanDocument
+    {
+        $root = self::series(3, ['internal_mohm' => 5])->root();
+        $root->devices[] = (object) ['id' => 'd1', 'kind' => 'pump', 'v_min' => 10, 'v_max' => 16, 'typical_a' => 1, 'peak_a' => 2, ...$device];
+        $root->feeds[] = (object) ['id' => 'tap', 'class' => 'general', 'from' => (object) ['bank' => 'thrust', 'plus' => 'tap:1', 'minus' => 'neg'],
+            'protection' => [(object) ['family' => 'blade', 'rating_a' => 5, 'from_source_m' => 0.15]], 'run' => (object) ['length_m' => 2, 'gauge' => '14 AWG'], 'to' => (object) ['device' => 'd1']];
+        $root->chargers = [(object) ['id' => 'c1', 'input' => 'mains', 'outputs' => [(object) ['battery' => 'b1', 'across' => ['b1', 'b2', 'b3'], 'volts' => 36, 'amps' => 15, 'profile' => 'agm', 'fuse_at' => 'battery']]]];
+        $document = StandardAreas::areas()->format->document(json_encode($root, JSON_THROW_ON_ERROR));
+
+        return self::changed($document, ['plan' => ['trip' => ['ambient_c' => 25, 'phases' => $phases]]]);
+    }
+
     public static function converted(): PlanDocument
     {
         $root = self::series(3, ['internal_mohm' => 5])->root();

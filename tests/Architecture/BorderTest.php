@@ -69,7 +69,7 @@ final class BorderTest extends TestCase
         }
     }
 
-    /** A rule's code stands in the rule and nowhere else: who means a rule names its class. */
+    /** A rule's code stands in the rule, and in what judges the same more closely, and nowhere else: who means a rule names its class. */
     public function test_the_code_of_a_rule_stands_in_the_rule_alone(): void
     {
         $codes = [];
@@ -83,8 +83,12 @@ final class BorderTest extends TestCase
         unset($codes['M10']);
         self::assertGreaterThan(70, count($codes));
         foreach ($codes as $code => $files) {
-            self::assertCount(1, $files, $code);
-            self::assertMatchesRegularExpression('~/Area/[A-Za-z]+/Rule/[A-Za-z]+\.php$~', $files[0], (string) $code);
+            $closer = array_filter($files, static fn (string $file): bool => str_contains((string) file_get_contents($file), 'isCloser: true'));
+            self::assertCount(1 + count($closer), $files, (string) $code);
+            self::assertLessThan(2, count($closer), (string) $code);
+            foreach ($files as $file) {
+                self::assertMatchesRegularExpression('~/Area/[A-Za-z]+/Rule/[A-Za-z]+\.php$~', $file, (string) $code);
+            }
         }
     }
 

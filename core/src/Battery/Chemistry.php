@@ -127,4 +127,39 @@ enum Chemistry: string
             self::OtherLithium => null,
         };
     }
+
+    /**
+     * h in which the charging current falls to 1/e once the charger holds its absorption volts, which it does over the last fifth of
+     * lead's charge [cp, working estimate]; gel is taken as flooded. Null: it takes what it is given until it is full.
+     */
+    public function absorptionTimeConstant(): ?float
+    {
+        return match ($this) {
+            self::Flooded, self::Gel => 1.2,
+            self::Agm => 0.9,
+            self::LiFePO4, self::OtherLithium => null,
+        };
+    }
+
+    /** V that a charger holds a full 12 V block at; from memory, published by many makers; null: only its maker knows. */
+    public function floatVolts(): ?float
+    {
+        return match ($this) {
+            self::Flooded => 13.4,
+            self::Agm => 13.6,
+            self::Gel, self::LiFePO4 => 13.5,
+            self::OtherLithium => null,
+        };
+    }
+
+    /** Share of its capacity that it loses by itself in 30 days at 20 °C [cp], LiFePO4 with its management; null: only its maker knows. */
+    public function selfDischarge(): ?float
+    {
+        return match ($this) {
+            self::Flooded => 0.05,
+            self::Agm, self::Gel => 0.02,
+            self::LiFePO4 => 0.03,
+            self::OtherLithium => null,
+        };
+    }
 }

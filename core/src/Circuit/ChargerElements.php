@@ -132,13 +132,28 @@ final readonly class ChargerElements
         );
     }
 
-    /** @return float Ω of one conductor of its lead */
+    /**
+     * @param  float  $celsius  of the conductors
+     * @return float Ω of both conductors of its lead and of the fuses in it
+     */
+    public static function ohmsOfLead(ChargerOutput $output, float $celsius): float
+    {
+        $ohms = 2 * self::ohmsOfConductor($output, $celsius);
+        foreach ($output->protection as $fuse) {
+            $ohms += $fuse->family->contactResistance($fuse->rating ?? throw new \LogicException('A fuse without rating passed the checks.'));
+        }
+
+        return $ohms;
+    }
+
     private function ohms(ChargerOutput $output): float
     {
-        return $output->leadGauge === null ? 0.0 : $output->leadLength * Resistance::perMetre(
-            $output->leadGauge,
-            Metal::TinnedCopper,
-            $this->celsius,
-        );
+        return self::ohmsOfConductor($output, $this->celsius);
+    }
+
+    /** @return float Ω of one conductor of its lead */
+    private static function ohmsOfConductor(ChargerOutput $output, float $celsius): float
+    {
+        return $output->leadGauge === null ? 0.0 : $output->leadLength * Resistance::perMetre($output->leadGauge, Metal::TinnedCopper, $celsius);
     }
 }

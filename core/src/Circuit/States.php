@@ -88,21 +88,20 @@ final class States
     }
 
     /**
-     * V at the posts of the starting battery while the engine turns, everything else but motors on.
+     * Volts while the engine turns, everything else but motors on.
      *
      * @param  \Closure(Battery): (float|null)  $volts  open volts; null: those it rests at
-     * @return float|null null: there is no engine, or the batteries cannot give what is asked for
+     * @return Solution|null null: there is no engine, or the batteries cannot give what is asked for
      */
-    public function cranking(\Closure $volts): ?float
+    public function cranking(\Closure $volts): ?Solution
     {
-        $engine = $this->plan->boat->engine;
-        if ($engine === null) {
+        if ($this->plan->boat->engine === null) {
             return null;
         }
         $solved = $this->cranked(static fn (Battery $battery): float => $volts($battery) ?? self::restedVolts($battery))
             ->networkLike($this->network(State::Loaded))->loaded();
 
-        return ($solved instanceof Overload ? $solved->elsewhere : $solved)?->across($this->plan->batteries[$engine->battery]);
+        return $solved instanceof Overload ? $solved->elsewhere : $solved;
     }
 
     public function circuit(State $state): PlanNetwork

@@ -7,6 +7,7 @@ namespace Dinghy\Evaluation;
 use Dinghy\Rule\Finding;
 use Dinghy\Rule\Rule;
 use Dinghy\Rule\Rulebook;
+use Dinghy\Rule\RuleText;
 use Dinghy\Rule\Unchecked;
 use Dinghy\Solving\SolvedBoat;
 
@@ -30,10 +31,15 @@ final class Judgement
         return $whole;
     }
 
-    /** Of one rule alone. */
-    public function tallyOf(string $code): Tally
+    /** Of one rule alone: as it judges at once, unless what takes longer is meant. */
+    public function tallyOf(RuleText $text): Tally
     {
-        return new Tally($this->said($this->rulebook->rule($code)));
+        $said = [];
+        foreach ($this->rulebook->called($text->code) as $rule) {
+            $rule->text()->isCloser && ! $text->isCloser || array_push($said, ...$this->said($rule));
+        }
+
+        return new Tally($said);
     }
 
     public function tally(): Tally
@@ -80,7 +86,42 @@ final class Judgement
     /** @return list<Finding|Unchecked> in the order of the book */
     private function everything(): array
     {
-        return array_merge(...array_map($this->said(...), $this->whole ? $this->rulebook->rules : $this->rulebook->prompt));
+        return $this->byRules($this->rulebook->rules);
+    }
+
+    /**
+     * Of a part that a rule speaks of at once and again more closely the graver is said, at once if they are alike.
+     *
+     * @param  list<Rule>  $rules
+     * @return list<Finding|Unchecked>
+     */
+    private function byRules(array $rules): array
+    {
+        $all = $spoken = [];
+        foreach ($rules as $rule) {
+            if (! $this->whole && ! in_array($rule, $this->rulebook->prompt, true)) {
+                continue;
+            }
+            foreach ($this->said($rule) as $one) {
+                $about = "{$one->rule->code} {$one->on}";
+                if ($one->rule->isCloser && isset($spoken[$about])) {
+                    if (self::rank($one) >= min(array_map(static fn (int $at): int => self::rank($all[$at]), $spoken[$about]))) {
+                        continue;
+                    }
+                    $all = array_diff_key($all, array_flip($spoken[$about]));
+                }
+                $all[] = $one;
+                $one->rule->isCloser || $spoken[$about][] = array_key_last($all);
+            }
+        }
+
+        return array_values($all);
+    }
+
+    /** Graver first; what could not be judged last. */
+    private static function rank(Finding|Unchecked $one): int
+    {
+        return $one instanceof Finding ? $one->level->rank() : PHP_INT_MAX;
     }
 
     /** @return list<Finding|Unchecked> */

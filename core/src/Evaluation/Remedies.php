@@ -177,7 +177,7 @@ final class Remedies
 
                 return null;
             }
-            if (! $judgement->tallyOf($finding->rule->code)->isMended($this->before, $finding)) {
+            if (! $judgement->tallyOf($finding->rule)->isMended($this->before, $finding)) {
                 $this->failed[$failing] = true;
 
                 return null;

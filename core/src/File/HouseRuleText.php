@@ -109,6 +109,7 @@ final readonly class HouseRuleText
                 'days',
                 'From the first ice to the last: half a year. Common practice, no source.',
             ),
+            new self('winter_c', 'Temperature she winters at', '°C', 'A shed by a cold lake: batteries lose less by themselves than in the warm, and hold less. Common practice, no source.'),
             new self('night_hours', 'Hours a charger has at night', 'h', 'Off the water at eight, on it at six.'),
             new self(
                 'stock_gauges',

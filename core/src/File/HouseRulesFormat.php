@@ -43,6 +43,7 @@ final class HouseRulesFormat
             ]), new \stdClass)->called('Batteries not run below'),
             Field::optional('layup_days', new NumberShape(0, 365, 'days'), 30)->called($labels['layup_days']),
             Field::optional('winter_days', new NumberShape(0, 365, 'days'), 180)->called($labels['winter_days']),
+            Field::optional('winter_c', new NumberShape(-30, 40, '°C'), 5)->called($labels['winter_c']),
             Field::optional('night_hours', new NumberShape(0, 24, 'h'), 10)->called($labels['night_hours']),
             Field::optional('stock_gauges', new ListShape(GaugeShape::of(), 40, 1), self::DEFAULT_STOCK)->called($labels['stock_gauges']),
             Field::optional('joint', new ChoiceShape(['crimp-shrink', 'crimp-solder', 'splice']), 'crimp-shrink')->called($labels['joint']),

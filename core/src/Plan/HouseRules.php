@@ -22,6 +22,7 @@ final readonly class HouseRules
      * @param  list<Gauge>  $stock  thinnest first
      * @param  float  $layUpDays  days that a boat stands untouched between trips
      * @param  float  $winterDays  days that she is laid up in winter
+     * @param  float  $winterCelsius  °C of the batteries meanwhile
      * @param  float  $nightHours  h that a charger has
      * @param  bool  $chargerFirst  charger leads are landed before the jumpers; false: after them
      */
@@ -36,6 +37,7 @@ final readonly class HouseRules
         public array $stock,
         public float $layUpDays,
         public float $winterDays,
+        public float $winterCelsius,
         public float $nightHours,
         public bool $chargerFirst,
     ) {
@@ -65,6 +67,7 @@ final readonly class HouseRules
             $stock,
             $record->number('layup_days'),
             $record->number('winter_days'),
+            $record->number('winter_c'),
             $record->number('night_hours'),
             $record->text('first_wires') === 'charger',
         );

@@ -90,6 +90,25 @@ final readonly class Plan
         return null;
     }
 
+    /**
+     * Whether every block of a string has an output of its own: what a tap takes of one is given back each night.
+     *
+     * @param  list<Battery>  $string
+     */
+    public function chargesApart(array $string): bool
+    {
+        $apart = [];
+        foreach ($this->chargers as $charger) {
+            foreach ($charger->batteryOutputs() as $output) {
+                if (count($output->across) === 1) {
+                    $apart[$output->across[0]->id] = true;
+                }
+            }
+        }
+
+        return array_filter($string, static fn (Battery $battery): bool => ! isset($apart[$battery->id])) === [];
+    }
+
     /** Where a device sits: where it was said, else at its station; null: nobody has said. */
     public function spotOf(Device $device): ?Spot
     {

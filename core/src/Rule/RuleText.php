@@ -9,7 +9,10 @@ use Dinghy\Source\SourceKind;
 /** What is always the same about a rule: the screens, the printed sheets and docs/rules.md take it from here. */
 final readonly class RuleText
 {
-    /** @param  non-empty-list<Level>  $levels */
+    /**
+     * @param  non-empty-list<Level>  $levels
+     * @param  bool  $isCloser  whether it judges more closely, by what takes longer, what a rule of the same code judges at once
+     */
     public function __construct(
         public string $code,
         public array $levels,
@@ -17,6 +20,7 @@ final readonly class RuleText
         public string $because,
         public string $source,
         public SourceKind $mark,
+        public bool $isCloser = false,
     ) {
     }
 

@@ -16,10 +16,10 @@ final readonly class Rulebook
     /** @var list<Rule> those that every edit is answered with: none that judges what takes longer */
     public array $prompt;
 
-    /** @var array<string, Rule> by code */
+    /** @var array<string, non-empty-list<Rule>> by code: one, or one that every edit is answered with and one that judges the same more closely */
     private array $byCode;
 
-    /** @var array<string, Stage> by code */
+    /** @var array<string, Stage> by code, apart for what judges more closely */
     private array $stages;
 
     /** @param  list<array{Stage, list<Rule>, list<Rule>}>  $rules  each stage with those that are seen and mended at it, and those of them that judge what takes longer */
@@ -30,8 +30,9 @@ final readonly class Rulebook
             array_push($late, ...$lateOfStage);
             foreach ([...$ofStage, ...$lateOfStage] as $rule) {
                 $code = $rule->text()->code;
-                isset($byCode[$code]) && throw new \LogicException("Two rules are called {$code}.");
-                [$byCode[$code], $stages[$code]] = [$rule, $stage];
+                isset($stages[self::key($rule->text())]) && throw new \LogicException("Two rules are called {$code}.");
+                $byCode[$code][] = $rule;
+                $stages[self::key($rule->text())] = $stage;
             }
         }
         uksort(
@@ -41,18 +42,22 @@ final readonly class Rulebook
                 $a,
             ] <=> [strpos(self::CHAPTERS, $b[0]), $b],
         );
-        [$this->rules, $this->byCode, $this->stages] = [array_values($byCode), $byCode, $stages];
+        [$this->rules, $this->byCode, $this->stages] = [array_merge(...array_values($byCode)), $byCode, $stages];
         $this->prompt = array_values(array_filter($this->rules, static fn (Rule $rule): bool => ! in_array($rule, $late, true)));
     }
 
-    /** Whether it judges what takes longer than an edit may wait. */
+    /** Whether it judges, or judges more closely, what takes longer than an edit may wait. */
     public function isLate(string $code): bool
     {
-        return isset($this->byCode[$code]) && ! in_array($this->byCode[$code], $this->prompt, true);
+        return array_filter($this->byCode[$code] ?? [], fn (Rule $rule): bool => ! in_array($rule, $this->prompt, true)) !== [];
     }
 
-    /** @throws \OutOfBoundsException when there is no rule of that code */
-    public function rule(string $code): Rule
+    /**
+     * @return non-empty-list<Rule> one, or one and what judges the same more closely
+     *
+     * @throws \OutOfBoundsException when there is no rule of that code
+     */
+    public function called(string $code): array
     {
         return $this->byCode[$code] ?? throw new \OutOfBoundsException("There is no rule {$code}.");
     }
@@ -60,6 +65,11 @@ final readonly class Rulebook
     /** @throws \OutOfBoundsException when the rule is not of this book */
     public function stageOf(RuleText $rule): Stage
     {
-        return $this->stages[$rule->code] ?? throw new \OutOfBoundsException("There is no rule {$rule->code}.");
+        return $this->stages[self::key($rule)] ?? throw new \OutOfBoundsException("There is no rule {$rule->code}.");
+    }
+
+    private static function key(RuleText $text): string
+    {
+        return $text->code.($text->isCloser ? ' more closely' : '');
     }
 }

@@ -103,7 +103,13 @@ final readonly class Path
      */
     public function drainsWhenOff(): bool
     {
-        return $this->device->standbyAmps > 0 && ! $this->device->alwaysOn && ! $this->bank()->switch && ! ($this->feed()?->isSwitched() ?? false);
+        return $this->device->standbyAmps > 0 && ! $this->device->alwaysOn && ! $this->isSwitchedOff();
+    }
+
+    /** Whether a switch parts it from its bank when nobody is aboard. */
+    public function isSwitchedOff(): bool
+    {
+        return $this->bank()->switch || ($this->feed()?->isSwitched() ?? false);
     }
 
     /**

@@ -17,6 +17,7 @@ use Dinghy\File\PlanRefused;
 use Dinghy\Proposal\AddToBoat;
 use Dinghy\Proposal\TakeOut;
 use Dinghy\Rule\Question;
+use Dinghy\Rule\Rule;
 use Dinghy\Rule\Rulebook;
 use Dinghy\Rule\Stage;
 use Dinghy\Tests\Area\Anchoring\AnchoringArea;
@@ -119,5 +120,14 @@ final class NewAreaTest extends TestCase
         $this->expectException(\LogicException::class);
         $this->expectExceptionMessage('Two rules are called M90.');
         new Rulebook([[new Stage('a', 'A'), [new ShortScope], []], [new Stage('b', 'B'), [], [new ShortScope]]]);
+    }
+
+    /** What judges the same more closely goes by the same code, belongs where it is judged, and adds nothing where its rule spoke already. */
+    public function test_a_rule_may_be_judged_more_closely_by_another_area(): void
+    {
+        $book = StandardAreas::areas()->rulebook;
+        self::assertSame(['power', 'day'], array_map(static fn (Rule $rule): string => $book->stageOf($rule->text())->name, $book->called('B18')));
+        self::assertTrue($book->isLate('B18'));
+        self::assertFalse($book->isLate('B10'));
     }
 }

@@ -9,6 +9,7 @@ use Dinghy\Evaluation\Remedies;
 use Dinghy\File\PlanDocument;
 use Dinghy\Quantity\Units;
 use Dinghy\Rule\Finding;
+use Dinghy\Rule\Level;
 use Dinghy\Rule\Unchecked;
 use Dinghy\Tests\Plans;
 use PHPUnit\Framework\TestCase;
@@ -99,6 +100,86 @@ final class DayRulesTest extends TestCase
         self::assertStringContainsString('at 07:00', $stop->says);
         self::assertArrayNotHasKey('B30 battery:b1', self::said($day(1 / 3, 165)));
         self::assertArrayNotHasKey('B30 battery:b1', self::said($day(1, 180)));
+    }
+
+    /** 40 % of 100 Ah of AGM at 2 A: 8 h at 25 °C leave much missing; with 15 A it is full. Its remedy is a charger that fills it in the night. */
+    public function test_a_night_that_does_not_fill_it(): void
+    {
+        $charged = static fn (float $amps, array $trip = []): PlanDocument => Plans::changed(self::pump([['hours' => 10, 'on' => ['d1' => 1]]], ['typical_a' => 4, 'load' => 'current'], $trip), [
+            'charger:c1' => ['outputs' => [(object) ['battery' => 'b1', 'amps' => $amps, 'profile' => 'agm', 'fuse_at' => 'battery']]],
+            'plan' => ['house_rules' => (object) ['floor_soc' => (object) ['agm' => 0.9]]],
+        ]);
+        $boat = $charged(2.5);
+        $finding = self::closer($boat)['B18 battery:b1'];
+        self::assertEqualsWithDelta(0.6 + 25 / 115, $finding->figures['morning_soc'], 0.001);
+        self::assertStringContainsString('comes in at 60 % and has 82 % after a night of 10 h 00; full takes ', $finding->says);
+        self::assertSame([], self::closer($charged(15)));
+        $remedy = (new Remedies($boat, StandardAreas::areas()->evaluate($boat->plan(), whole: true)))->of($finding) ?? self::fail('no charger is offered');
+        self::assertArrayNotHasKey('B18 battery:b1', self::closer($boat->with($remedy->patch)));
+    }
+
+    public function test_lithium_that_is_too_cold_for_any_charger(): void
+    {
+        $boat = static fn (float $celsius): PlanDocument => Plans::changed(self::pump([['hours' => 2, 'on' => ['d1' => 1]]], [], ['ambient_c' => $celsius]), [
+            'battery:b1' => ['chemistry' => 'lifepo4'],
+            'charger:c1' => ['outputs' => [(object) ['battery' => 'b1', 'amps' => 20, 'profile' => 'lifepo4', 'fuse_at' => 'battery']]],
+        ]);
+        self::assertStringContainsString('takes no charge below 0 °C', self::closer($boat(-3))['B18 battery:b1']->says);
+        self::assertSame([], self::closer($boat(3)));
+    }
+
+    /** What the rule says at once is not said again of the same part. */
+    public function test_a_part_is_spoken_of_once(): void
+    {
+        $boat = Plans::changed(self::pump([['hours' => 10, 'on' => ['d1' => 1]]], ['typical_a' => 4, 'load' => 'current']), [
+            'charger:c1' => ['outputs' => [(object) ['battery' => 'b1', 'amps' => 2, 'profile' => 'agm', 'fuse_at' => 'battery']]],
+        ]);
+        $both = array_filter(StandardAreas::areas()->evaluate($boat->plan(), whole: true)->findings, static fn (Finding $finding): bool => $finding->rule->code === 'B18');
+        self::assertSame([false], array_values(array_map(static fn (Finding $finding): bool => $finding->rule->isCloser, $both)));
+    }
+
+    /** A tap whose device is off all day but for 0.3 A on standby: the estimate by phases does not know of it, the blocks do. */
+    public function test_a_tap_that_draws_on_standby(): void
+    {
+        $boat = static fn (float $standby): PlanDocument => Plans::tapped(['standby_a' => $standby, 'load' => 'current'], [['hours' => 8, 'on' => ['m1' => 0.4]]]);
+        $finding = self::closer($boat(0.6))['B05 feed:tap'] ?? self::fail('the tap is silent');
+        self::assertEqualsWithDelta(8 * 0.6, $finding->figures['imbalance_ah'], 1e-6);
+        self::assertSame([], self::closer($boat(0.05)));
+        self::assertArrayNotHasKey('B05 feed:tap', self::closer(Plans::changed($boat(0.6), ['plan' => ['chargers' => Plans::series(3)->root()->chargers]])), 'each block has an output of its own');
+    }
+
+    /** Rested it bears the starter; after a day of fishing on it, it does not: 12.3 V at half charge less 170 A through 15 mΩ are 9.75 V. */
+    public function test_a_screen_that_restarts_when_the_engine_starts_for_home(): void
+    {
+        $boat = static fn (float $hours): PlanDocument => Plans::changed(self::pump([
+            ['hours' => $hours, 'on' => ['d1' => 1]], ['hours' => 0.5, 'engine' => true, 'home' => true, 'on' => ['d1' => 1]],
+        ], ['kind' => 'display', 'typical_a' => 4, 'v_min' => 9.9, 'load' => 'current']), ['plan' => ['boat.engine' => (object) ['battery' => 'b1', 'cranking_a' => 170, 'min_cca_a' => 400]]]);
+        $finding = self::closer($boat(10))['B16 device:d1'] ?? self::fail('the screen is silent');
+        self::assertEqualsWithDelta(12.42 - 0.015 * 174 - 4 * 0.026, $finding->figures['volts'], 0.02, '26 mΩ from post to plug and back');
+        self::assertStringContainsString('when the engine is started at 16:00', $finding->says);
+        self::assertArrayNotHasKey('B16 device:d1', self::closer($boat(1)));
+    }
+
+    /** 0.064 A take half of 100 Ah in 32.6 days: the drain alone lasts the month, with 2 % that AGM loses by itself it does not. */
+    public function test_a_month_that_self_discharge_makes_too_long(): void
+    {
+        $boat = static fn (float $amps, array $feed = []): PlanDocument => Plans::changed(Plans::pump(), ['bank:house' => ['switch' => false], 'device:d1' => ['standby_a' => $amps], 'feed:f1' => $feed]);
+        $finding = self::closer($boat(0.0675))['B14 bank:house'] ?? self::fail('it lasts');
+        self::assertEqualsWithDelta(0.5 / (24 * 0.0675 / 96 + 0.02 / 30), $finding->figures['days'], 1e-6);
+        self::assertSame(Level::Warn, $finding->level);
+        self::assertStringContainsString('Fit a switch in', $finding->remedy);
+        self::assertSame([], self::closer($boat(0.0675, ['switch' => true])));
+        self::assertSame([], self::closer($boat(0.005)));
+        // Over the winter at 5 °C: 10.6 mA are half of 84 Ah in 165 days.
+        self::assertSame(Level::Note, (self::closer($boat(0.0106))['B14 bank:house'] ?? self::fail('it lasts the winter'))->level);
+    }
+
+    /** @return array<string, Finding> by rule and part: what judges more closely what is judged at once too */
+    private static function closer(PlanDocument $boat): array
+    {
+        $closer = array_filter(StandardAreas::areas()->evaluate($boat->plan(), whole: true)->findings, static fn (Finding $finding): bool => $finding->rule->isCloser);
+
+        return array_combine(array_map(static fn (Finding $finding): string => "{$finding->rule->code} {$finding->on}", $closer), $closer);
     }
 
     /** @return array<string, Finding> by rule and part: what only the simulation of the day can say */

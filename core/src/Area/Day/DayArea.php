@@ -6,6 +6,10 @@ namespace Dinghy\Area\Day;
 
 use Dinghy\Area\Day\Format\DaySection;
 use Dinghy\Area\Day\Rule\BankBelowFloor;
+use Dinghy\Area\Day\Rule\BrownOutOnTheWay;
+use Dinghy\Area\Day\Rule\FlatWhenLaidUp;
+use Dinghy\Area\Day\Rule\FullByMorning;
+use Dinghy\Area\Day\Rule\TapUnbalances;
 use Dinghy\Area\Day\Rule\TooLittleToGetHome;
 use Dinghy\Evaluation\Area;
 use Dinghy\Plan\Plan;
@@ -31,6 +35,6 @@ final class DayArea extends Area
 
     public function lateRules(): array
     {
-        return [new BankBelowFloor, new TooLittleToGetHome];
+        return [new TapUnbalances, new FlatWhenLaidUp, new BrownOutOnTheWay, new BankBelowFloor, new FullByMorning, new TooLittleToGetHome];
     }
 }

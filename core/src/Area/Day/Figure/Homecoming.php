@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Dinghy\Area\Day\Figure;
 
+use Dinghy\Circuit\Solution;
 use Dinghy\Plan\Battery;
 use Dinghy\Plan\TripPhase;
 use Dinghy\Solving\SolvedBoat;
@@ -59,10 +60,7 @@ final readonly class Homecoming
         $starter = $this->boat->plan->batteries[$engine->battery];
         $least = self::CRANKING * $starter->nominalVolts / 12;
         foreach ($this->starts() as $minute) {
-            $charges = $this->day->series->chargesAt($minute);
-            $volts = $this->boat->states->cranking(fn (Battery $battery): ?float => isset($charges[$battery->id])
-                ? $this->day->batteries[$battery->id]->openVoltsAt($charges[$battery->id])
-                : null);
+            $volts = $this->crankingAt($minute)?->across($starter);
             if ($volts !== null && $volts < $least) {
                 return [$starter, $volts, $least, $minute];
             }
@@ -71,8 +69,21 @@ final readonly class Homecoming
         return null;
     }
 
+    /**
+     * @param  float  $minute  min from the start
+     * @return Solution|null volts while the engine is cranked then; null: there is none, or the batteries cannot give what is asked for
+     */
+    public function crankingAt(float $minute): ?Solution
+    {
+        $charges = $this->day->series->chargesAt($minute);
+
+        return $this->boat->states->cranking(fn (Battery $battery): ?float => isset($charges[$battery->id])
+            ? $this->day->batteries[$battery->id]->openVoltsAt($charges[$battery->id])
+            : null);
+    }
+
     /** @return list<float> min from the start at which the engine is started */
-    private function starts(): array
+    public function starts(): array
     {
         [$starts, $begun, $ran] = [[], 0.0, $this->ran];
         foreach ($this->phases as $phase) {

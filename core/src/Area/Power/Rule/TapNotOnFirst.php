@@ -104,7 +104,7 @@ final readonly class TapNotOnFirst implements Rule
                 $path->supply()->isTap() ? $tapped += $drawn : $whole += $drawn;
             }
         }
-        if ($tapped <= self::SHARE * $whole || self::chargedApart($solved, $string)) {
+        if ($tapped <= self::SHARE * $whole || $solved->plan->chargesApart($string)) {
             return;
         }
         $first = $supply->bank->strings[0][0];
@@ -119,24 +119,5 @@ final readonly class TapNotOnFirst implements Rule
                 'bank_ah' => $whole,
                 'trips' => $trips,
             ]);
-    }
-
-    /**
-     * Whether every block of a string has an output of its own: what a tap takes is given back each night.
-     *
-     * @param  list<Battery>  $string
-     */
-    private static function chargedApart(SolvedBoat $solved, array $string): bool
-    {
-        $apart = [];
-        foreach ($solved->plan->chargers as $charger) {
-            foreach ($charger->batteryOutputs() as $output) {
-                if (count($output->across) === 1) {
-                    $apart[$output->across[0]->id] = true;
-                }
-            }
-        }
-
-        return array_filter($string, static fn (Battery $battery): bool => ! isset($apart[$battery->id])) === [];
     }
 }
