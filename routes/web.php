@@ -9,6 +9,7 @@ use App\Http\Controllers\BoardTemplateController;
 use App\Http\Controllers\CatalogueController;
 use App\Http\Controllers\CataloguePartController;
 use App\Http\Controllers\CatalogueTableController;
+use App\Http\Controllers\DayVariantsController;
 use App\Http\Controllers\HouseRulesController;
 use App\Http\Controllers\InstrumentController;
 use App\Http\Controllers\JobController;
@@ -82,6 +83,7 @@ Route::prefix('api')->middleware(WellFormed::class)->group(function (): void {
         Route::get('jobs/{job}/plan', [PlanController::class, 'export'])->whereNumber('job');
         Route::get('jobs/{job}/why', [PlanController::class, 'why'])->whereNumber('job');
         Route::get('jobs/{job}/remedies', RemedyController::class)->whereNumber('job');
+        Route::get('jobs/{job}/day/variants', DayVariantsController::class)->whereNumber('job');
         Route::get('jobs/{job}/supply', SupplyController::class)->whereNumber('job');
         Route::get('jobs/{job}/meter', MeterController::class)->whereNumber('job');
         Route::get('jobs/{job}/instruments', InstrumentController::class)->whereNumber('job');

@@ -81,12 +81,17 @@ final readonly class ToBuy
         return number_format($amount, 2, '.', ' ');
     }
 
-    /** @return list<\stdClass> parts of kinds that the catalogue has */
+    /** @return list<\stdClass> parts of kinds that the catalogue has: new ones, and those in the place of another */
     private static function added(PlanDocument $before, PlanDocument $after): array
     {
         $added = [];
         foreach (array_keys($after->format->catalogue()) as $kind) {
-            array_push($added, ...array_values(array_diff_key($after->partsOf($kind), $before->partsOf($kind))));
+            $were = $before->partsOf($kind);
+            foreach ($after->partsOf($kind) as $id => $part) {
+                if (! isset($were[$id]) || (isset($part->part) && $part->part !== ($were[$id]->part ?? null))) {
+                    $added[] = $part;
+                }
+            }
         }
 
         return $added;

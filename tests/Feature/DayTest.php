@@ -47,6 +47,52 @@ final class DayTest extends TestCase
         self::assertMatchesRegularExpression('/gives out first, at 1[01]:\d\d am/', $this->day('imperial')->json('says'));
     }
 
+    /** The night after it and the boat laid up come with the day: what fills each battery, and what draws while nobody is aboard. */
+    public function test_the_night_and_the_winter(): void
+    {
+        $this->actingAs($this->person('rigger'));
+        $answer = $this->day();
+        self::assertSame(['b1', 'b2', 'b3', 'e1'], array_column($answer->json('night.batteries'), 'id'));
+        foreach ($answer->json('night.batteries') as $battery) {
+            self::assertLessThan(10, $battery['full_after_h']);
+            self::assertEqualsWithDelta($battery['full_after_h'], $battery['bulk_h'] + $battery['absorption_h'], 0.001);
+        }
+        self::assertSame(['c1', 'c2'], array_column($answer->json('night.chargers'), 'id'));
+        self::assertSame(['thrust', 'electronics'], array_column($answer->json('lay_up'), 'bank'));
+        self::assertSame([30, 180], [$answer->json('lay_up.0.between_trips.days'), $answer->json('lay_up.0.winter.days')]);
+    }
+
+    /** Eight hours are more than either bank gives: what is named for them bears them once it is taken. */
+    public function test_eight_hours_solved_backwards(): void
+    {
+        $this->actingAs($this->person('rigger'));
+        $uri = "/api/jobs/{$this->skiff()->id}";
+        $answer = $this->getJson("{$uri}/day/variants?hours=8&units=metric")->assertOk();
+        ApiContract::assertMet('GET', '/api/jobs/{job}/day/variants', 200, (string) $answer->getContent());
+        self::assertFalse($answer->json('holds'));
+        self::assertStringStartsWith('Not 8 h 00 as she is: ', $answer->json('says'));
+        $variants = collect($answer->json('variants'))->keyBy('name');
+        self::assertSame('The electronics bank runs short, and no motor hangs on it.', $variants['less-thrust']['missing']);
+        $lithium = $variants['batteries-lifepo4'];
+        self::assertLessThan(0, $lithium['figures']['mass_kg']);
+        // Three blocks and the one of the electronics, at the catalogue's 530.
+        self::assertEqualsWithDelta(4 * 530, $lithium['figures']['cost'], 1e-6);
+        $this->postJson("{$uri}/plan/edits", ['base' => 1, 'patch' => $lithium['patch']])->assertOk();
+        self::assertSame(8, $this->day()->json('run.hours'));
+        self::assertSame([], array_intersect(['B17', 'B30'], array_column($this->day()->json('findings'), 'rule')));
+        self::assertTrue($this->getJson("{$uri}/day/variants?hours=8")->assertOk()->json('holds'));
+    }
+
+    public function test_hours_that_no_day_can_have(): void
+    {
+        $this->actingAs($this->person('rigger'));
+        $uri = "/api/jobs/{$this->skiff()->id}/day/variants";
+        self::assertStringStartsWith('Hours: type how long', (string) $this->getJson("{$uri}?hours=0")->assertUnprocessable()->json('message'));
+        $short = $this->getJson("{$uri}?hours=0.25")->assertUnprocessable();
+        ApiContract::assertMet('GET', '/api/jobs/{job}/day/variants', 422, (string) $short->getContent());
+        self::assertStringStartsWith('Hours: what stays of the day takes longer', (string) $short->json('message'));
+    }
+
     /** A finding of the day has its reason, may be let stand, and is open again when the day is another. */
     public function test_what_is_said_of_the_day_is_explained_and_decided_about(): void
     {

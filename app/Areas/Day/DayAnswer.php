@@ -16,15 +16,11 @@ use Dinghy\Quantity\QuantityFormatter;
 use Dinghy\Trip\BatteryCharge;
 use Dinghy\Trip\Day;
 use Dinghy\Trip\DayDocument;
-use Dinghy\Trip\DaySeries;
 use Dinghy\Trip\DeviceUse;
 
 /** What the stage Day draws. */
 final class DayAnswer
 {
-    /** points of a line, at the most: more are not seen */
-    private const POINTS = 240;
-
     /**
      * @param  Evaluation  $evaluation  with what takes longer
      * @return array<string, mixed>
@@ -41,6 +37,8 @@ final class DayAnswer
             'verdict' => Verdict::of($evaluation, $decisions->count()),
             'stands' => self::stands($evaluation, $decisions),
             'run' => $day === null ? null : self::run($day, $boat->plan),
+            'night' => NightAnswer::of($boat),
+            'lay_up' => LayUpAnswer::of($boat),
             ...EvaluationDocument::ofStage($evaluation, 'day'),
         ];
     }
@@ -98,23 +96,7 @@ final class DayAnswer
             'devices' => array_map(static fn (DeviceUse $use): array => [...DayDocument::use($use), 'v_min' => $use->device->minVolts], array_values($day->devices)),
             'energy_wh' => DayDocument::energy($day->energy),
             'worst' => $day->nearestToLeast()?->device->id,
-            'series' => self::thinned($day->series),
-        ];
-    }
-
-    /** @return array<string, mixed> */
-    private static function thinned(DaySeries $series): array
-    {
-        $every = (int) max(1, ceil(count($series->minutes) / self::POINTS));
-        $thin = static fn (array $values, int $digits): array => array_map(
-            static fn (mixed $value): ?float => is_float($value) ? round($value, $digits) : null,
-            array_values(array_filter($values, static fn (int $at): bool => $at % $every === 0, ARRAY_FILTER_USE_KEY)),
-        );
-
-        return [
-            'minutes' => $thin($series->minutes, 2),
-            'soc' => (object) array_map(static fn (array $values): array => $thin($values, 4), $series->charge),
-            'volts' => (object) array_map(static fn (array $values): array => $thin($values, 3), $series->volts),
+            'series' => DayLines::of($day->series),
         ];
     }
 }

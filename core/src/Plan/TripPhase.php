@@ -29,6 +29,28 @@ final readonly class TripPhase
         return new self($this->name, $hours, $this->on, $this->engine, $this->home);
     }
 
+    /**
+     * The same with some things on another share.
+     *
+     * @param  array<string, float>  $on  by device id
+     */
+    public function with(array $on): self
+    {
+        return new self($this->name, $this->hours, [...$this->on, ...$on], $this->engine, $this->home);
+    }
+
+    /** As the plan file has it. */
+    public function written(): \stdClass
+    {
+        return (object) [
+            'name' => $this->name,
+            'hours' => $this->hours,
+            'on' => (object) $this->on,
+            ...($this->engine ? ['engine' => true] : []),
+            ...($this->home ? ['home' => true] : []),
+        ];
+    }
+
     public static function of(Record $record): self
     {
         return new self(

@@ -21,6 +21,8 @@ import { WhyPanel } from '../why/WhyPanel';
 import { ChargePane } from './ChargePane';
 import { DevicesPane } from './DevicesPane';
 import { EnergyPane } from './EnergyPane';
+import { LayUpPane } from './LayUpPane';
+import { NightPane } from './NightPane';
 import { type Pane, PANES } from './panes';
 import { hoursOf, STEP_H, withPhase, written } from './phases';
 import { PhasesPane } from './PhasesPane';
@@ -92,11 +94,13 @@ function BoatDay({ job, edits, silent }: StageProps) {
                     ) : (
                         <Region label={paneName}>
                             {pane === 'phases' && <PhasesPane job={job} edits={edits} />}
-                            {run === null ? pane !== 'phases' && <p>{day === undefined ? 'Computing the day…' : day.says}</p> : (
+                            {pane === 'lay-up' && day !== undefined && <LayUpPane job={job} banks={day.lay_up} onSelect={select} />}
+                            {run === null ? pane !== 'phases' && pane !== 'lay-up' && <p>{day === undefined ? 'Computing the day…' : day.says}</p> : (
                                 <>
                                     {pane === 'charge' && <ChargePane job={job} run={run} onSelect={select} />}
                                     {pane === 'devices' && <DevicesPane job={job} run={run} onSelect={select} />}
                                     {pane === 'energy' && <EnergyPane run={run} />}
+                                    {pane === 'night' && day?.night != null && <NightPane job={job} night={day.night} run={run} onSelect={select} />}
                                 </>
                             )}
                         </Region>

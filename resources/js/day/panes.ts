@@ -4,6 +4,8 @@ export const PANES = [
     ['phases', 'Phases', 'p'],
     ['charge', 'Charge', 'c'],
     ['devices', 'Devices', 'd'],
-    ['energy', 'Energy', 'e'],
+    ['energy', 'Energy', 'g'],
+    ['night', 'Night', 'n'],
+    ['lay-up', 'Lay-up', 'u'],
 ] as const;
 export type Pane = (typeof PANES)[number][0];

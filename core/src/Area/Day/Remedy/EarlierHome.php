@@ -30,21 +30,9 @@ final class EarlierHome
             if ($minute > 0) {
                 yield new Remedy(
                     "Turn home at {$boat->words->clock($boat->plan->tripStart + $minute)}, {$boat->words->hours($minute / 60)} out.",
-                    Patch::set('plan', ['trip.phases' => array_map(self::written(...), TurnHome::at($phases, $minute))]),
+                    Patch::set('plan', ['trip.phases' => array_map(static fn (TripPhase $phase): \stdClass => $phase->written(), TurnHome::at($phases, $minute))]),
                 );
             }
         }
-    }
-
-    /** As the plan file has it. */
-    private static function written(TripPhase $phase): \stdClass
-    {
-        return (object) [
-            'name' => $phase->name,
-            'hours' => $phase->hours,
-            'on' => (object) $phase->on,
-            ...($phase->engine ? ['engine' => true] : []),
-            ...($phase->home ? ['home' => true] : []),
-        ];
     }
 }
