@@ -37,6 +37,60 @@ final class DayTest extends BrowserTestCase
         $this->until(fn (): bool => str_contains($this->figure('day'), 'gives out first, at 1'), 'dragged, it lasts no longer');
     }
 
+    /** A screen gives out, the variant that mends it is laid over the day and taken, and the verdict is another. */
+    public function test_a_longer_day_is_solved_backwards_and_taken(): void
+    {
+        $this->openStage('Console boat', 'Day');
+        $this->until(fn (): bool => str_contains($this->figure('day'), 'Everything lasts'), 'the day run');
+        $this->clickOn('#lower-tab-phases');
+        $this->typeInto('Hours of trolling', '12.5');
+        $this->until(fn (): bool => str_contains($this->figure('day'), ' gives out first, at ') && str_contains($this->textOf('a[href$="/day"]'), 'stop'), 'the electronics do not last');
+        $this->clickOn('#lower-tab-hours');
+        $this->typeInto('Hours from leaving to being home', '14');
+        $this->click('//button[.="What would it take?"]');
+        $this->until(fn (): bool => str_contains($this->figure('variants'), 'Not 14 h 00 as she is: Battery 1 of electronics is down to its floor'), 'as she is she does not');
+        $this->click('//*[@data-variant="one-more"]//input[@type="checkbox"]');
+        $this->click('//*[@data-variant="batteries-lifepo4"]//input[@type="checkbox"]');
+        $this->see('[data-over="2"]');
+        self::assertStringContainsString('A Electronics bank', $this->textOf('[data-over]'));
+        self::assertStringContainsString('€', $this->textOf('[data-variant="batteries-lifepo4"]'));
+        $this->click('//*[@data-variant="batteries-lifepo4"]//button[.="Take it"]');
+        $this->until(fn (): bool => str_contains($this->figure('day'), 'Everything lasts: home at 8:00 pm, 14 h 00 out'), 'with it she does');
+        $this->until(fn (): bool => str_contains($this->figure('variants'), 'She bears 14 h 00 as she is.'), 'and it is said so');
+        $this->clickOn('#lower-tab-findings');
+        $this->until(fn (): bool => ! str_contains($this->textOf('[aria-label=Findings]'), 'floor'), 'B17 is silent');
+    }
+
+    /** The switch is taken out of the way to the module: laid up for the winter it empties the pack, and a switch ends it. */
+    public function test_the_module_that_empties_her_over_the_winter(): void
+    {
+        $this->openStage('Rowing hull', 'Day');
+        $this->clickOn('#lower-tab-lay-up');
+        $this->until(fn (): bool => str_contains($this->figure('lay-up'), 'every bank has more than its floor after 30 days'), 'she lasts');
+        $this->driver()->get(preg_replace('#/day.*$#', '/day?on=feed:pack-feed&pane=lay-up', $this->driver()->getCurrentURL()) ?? '');
+        $this->see('[data-figure="lay-up"]');
+        $this->until(fn (): bool => $this->driver()->executeScript(<<<'JS'
+            const field = [...document.querySelectorAll('label')].find((one) => one.innerText.trim() === 'Switch in the plus')?.control;
+            if (!field) return false;
+            Object.getOwnPropertyDescriptor(HTMLSelectElement.prototype, 'value').set.call(field, [...field.options].find((one) => one.text === 'no').value);
+            field.dispatchEvent(new Event('change', { bubbles: true }));
+            return true;
+            JS) === true, 'the switch is taken out of her feed');
+        $this->until(fn (): bool => str_contains($this->textOf('[data-lay-up-of="pack"]'), 'a switch in'), 'what draws is named');
+        $this->click('//label[contains(., "The winter")]');
+        $this->until(fn (): bool => preg_match('/Pack bank is at its floor after \d+ days/', $this->figure('lay-up')) === 1, 'it does not last the winter');
+    }
+
+    public function test_the_night_after_the_day(): void
+    {
+        $this->openStage('Tiller skiff', 'Day');
+        $this->press('n');
+        $this->until(fn (): bool => str_contains($this->figure('night'), 'All full by morning'), 'the night');
+        self::assertStringContainsString('full', $this->textOf('[data-night="b1"]'));
+        self::assertStringContainsString('plug last', (string) $this->driver()->executeScript('return document.querySelector(\'svg[aria-label^="Battery leads first"]\').textContent'));
+        self::assertStringContainsString('residual-current', $this->textOf('[role=note]'));
+    }
+
     public function test_a_phase_is_typed(): void
     {
         $this->openStage('Pontoon', 'Day');

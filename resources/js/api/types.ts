@@ -36,6 +36,8 @@ export type SentenceLog = Schemas['SentenceLog'];
 export type Day = Schemas['Day'];
 /** A day that was run. */
 export type DayRun = NonNullable<Day['run']>;
+export type DayVariants = Schemas['DayVariants'];
+export type DayLines = Schemas['DayLines'];
 export type DayNight = NonNullable<Day['night']>;
 export type StageAnswers = Job['drawn'];
 /** A bank with the posts that wires stand on. */

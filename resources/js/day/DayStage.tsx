@@ -26,6 +26,8 @@ import { NightPane } from './NightPane';
 import { type Pane, PANES } from './panes';
 import { hoursOf, STEP_H, withPhase, written } from './phases';
 import { PhasesPane } from './PhasesPane';
+import { useDayVariants } from './useDayVariants';
+import { VariantsPane } from './VariantsPane';
 
 export function DayStage() {
     return <Stage stage="day">{(props) => <BoatDay {...props} />}</Stage>;
@@ -37,7 +39,10 @@ function BoatDay({ job, edits, silent }: StageProps) {
     const on = named ?? 'plan';
     const [why, setWhy] = useState<string | null>(null);
     const [asked, setAsked] = useState<Asked | null>(null);
+    const [wanted, setWanted] = useState<number | null>(null);
+    const [over, setOver] = useState<string[]>([]);
     const answer = useStageAnswer(job, 'day');
+    const variants = useDayVariants(job, wanted);
     const day = answer.data;
     const run = day?.run ?? null;
     const isOld = answer.isPlaceholderData;
@@ -49,6 +54,11 @@ function BoatDay({ job, edits, silent }: StageProps) {
     // What is said of the day comes with it, and not with every change.
     const judged: PlannedJob = { ...job, evaluation: { ...job.evaluation, findings: [...job.evaluation.findings, ...(day?.findings ?? [])], unchecked: [...job.evaluation.unchecked, ...(day?.unchecked ?? [])] } };
     const select = (part: string) => go({ on: part });
+    const laid = over.flatMap((name) => {
+        const variant = variants.data?.variants.find((one) => one.name === name);
+        const lines = variant?.figures?.lines ?? null;
+        return variant === undefined || lines === null ? [] : [{ name, says: variant.says, lines }];
+    });
     const stretch = (which: number, by: number) => void edits.submit((now) => withPhase(now.plan, which, (phase) => ({ hours: written(Math.max(STEP_H, hoursOf(phase) + by)) })));
     return (
         <StageFrame
@@ -81,7 +91,7 @@ function BoatDay({ job, edits, silent }: StageProps) {
                             <p>{day === undefined ? 'Computing the day…' : day.says}</p>
                         ) : (
                             <ZoomPane label="Drawing of the day strip">
-                                <DayStrip job={job} run={run} turn={day?.turn_home_min ?? null} onStretch={job.can_change ? stretch : null} step={STEP_H} isOld={isOld} />
+                                <DayStrip job={job} run={run} turn={day?.turn_home_min ?? null} onStretch={job.can_change ? stretch : null} step={STEP_H} over={laid} isOld={isOld} />
                             </ZoomPane>
                         )}
                     </div>
@@ -95,7 +105,23 @@ function BoatDay({ job, edits, silent }: StageProps) {
                         <Region label={paneName}>
                             {pane === 'phases' && <PhasesPane job={job} edits={edits} />}
                             {pane === 'lay-up' && day !== undefined && <LayUpPane job={job} banks={day.lay_up} onSelect={select} />}
-                            {run === null ? pane !== 'phases' && pane !== 'lay-up' && <p>{day === undefined ? 'Computing the day…' : day.says}</p> : (
+                            {pane === 'hours' && (
+                                <VariantsPane
+                                    job={job}
+                                    edits={edits}
+                                    asked={wanted}
+                                    planned={run?.hours ?? 0}
+                                    onAsk={(hours) => {
+                                        setWanted(hours);
+                                        setOver([]);
+                                    }}
+                                    answer={variants.data}
+                                    problem={variants.error?.message ?? null}
+                                    over={over}
+                                    onOver={setOver}
+                                />
+                            )}
+                            {run === null ? !['phases', 'lay-up', 'hours'].includes(pane) && <p>{day === undefined ? 'Computing the day…' : day.says}</p> : (
                                 <>
                                     {pane === 'charge' && <ChargePane job={job} run={run} onSelect={select} />}
                                     {pane === 'devices' && <DevicesPane job={job} run={run} onSelect={select} />}

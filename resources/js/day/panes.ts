@@ -5,6 +5,7 @@ export const PANES = [
     ['charge', 'Charge', 'c'],
     ['devices', 'Devices', 'd'],
     ['energy', 'Energy', 'g'],
+    ['hours', 'What would it take', 't'],
     ['night', 'Night', 'n'],
     ['lay-up', 'Lay-up', 'u'],
 ] as const;

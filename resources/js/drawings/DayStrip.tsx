@@ -1,8 +1,9 @@
 import { type KeyboardEvent, useRef } from 'react';
 
-import type { DayRun, PlannedJob } from '../api/types';
+import type { DayLines, DayRun, PlannedJob } from '../api/types';
 import { partName } from '../boat/parts';
 import { clock, useUnits, volts } from '../units/units';
+import { DayOver } from './DayOver';
 import { apart, CHARGE, DASHES, flags, HEIGHT, LEFT, lineThrough, PHASES, RIGHT, VOLTS } from './dayStripLayout';
 import lines from './lines.module.css';
 import { useDrag } from './useDrag';
@@ -24,17 +25,20 @@ interface Props {
     onStretch: ((phase: number, by: number) => void) | null;
     /** h that an arrow key moves an end, and that a drag is rounded to */
     step: number;
+    /** other days that lie over it, each under its name */
+    over: readonly { name: string; says: string; lines: DayLines }[];
     /** whether what is drawn is of an earlier plan */
     isOld: boolean;
 }
 
 /** Hours across: phases as blocks, the charge of each bank, the volts of the screen that comes nearest to going out; what gives out is flagged. */
-export function DayStrip({ job, run, turn, onStretch, step, isOld }: Props) {
+export function DayStrip({ job, run, turn, onStretch, step, over, isOld }: Props) {
     const { system } = useUnits();
     const svg = useRef<SVGSVGElement>(null);
     const around = useRef<HTMLDivElement>(null);
     const width = Math.max(LEAST, useSize(around, { width: 836, height: 0 }).width / useZoom());
-    const total = Math.max(run.hours, 0.1);
+    const longest = Math.max(run.hours, ...over.map(({ lines: day }) => (day.minutes[day.minutes.length - 1] ?? 0) / 60));
+    const total = Math.max(longest, 0.1);
     const perHour = (width - LEFT - RIGHT) / total;
     const x = (minutes: number) => LEFT + (minutes / 60) * perHour;
     const { held, hold } = useDrag<number>(svg, ({ what, from, at }) => {
@@ -64,7 +68,7 @@ export function DayStrip({ job, run, turn, onStretch, step, isOld }: Props) {
     const level = (value: number) => VOLTS.top + VOLTS.height * ((top - Math.max(value, bottom)) / Math.max(0.1, top - bottom));
     const every = [0.25, 0.5, 1, 2, 3, 4, 6, 12, 24].find((hours) => hours * perHour >= 74) ?? 24;
     const first = Math.ceil(run.starts_min / 60 / every) * every * 60;
-    const ticks = Array.from({ length: Math.max(0, Math.floor((run.starts_min + end - first) / 60 / every) + 1) }, (_, at) => first + at * every * 60);
+    const ticks = Array.from({ length: Math.max(0, Math.floor((run.starts_min + 60 * longest - first) / 60 / every) + 1) }, (_, at) => first + at * every * 60);
     return (
         <div ref={around} style={{ height: '100%', overflowX: 'auto' }}>
             <svg ref={svg} viewBox={`0 0 ${width} ${HEIGHT}`} className={lines.whole} preserveAspectRatio="xMidYMin meet" role="group" aria-label="Day strip: the panes below say the same as lists" data-old={isOld || undefined} style={{ minWidth: LEAST, ...(isOld ? { opacity: 0.55 } : {}) }}>
@@ -129,6 +133,7 @@ export function DayStrip({ job, run, turn, onStretch, step, isOld }: Props) {
                             </g>
                         );
                     })}
+                {over.length > 0 && <DayOver job={job} over={over} x={x} />}
                 <g data-charge="">
                     {[1, 0.5, 0].map((share) => (
                         <g key={share}>
@@ -143,13 +148,13 @@ export function DayStrip({ job, run, turn, onStretch, step, isOld }: Props) {
                             {bank.batteries.map((id) => (
                                 <path key={id} d={lineThrough([...xs, x(end)], [...(run.series.soc[id] ?? []).map(charge), charge(run.batteries.find((one) => one.id === id)?.soc_end ?? 0)])} className={`${lines.line} ${lines.hand}`} strokeWidth="2.5" strokeDasharray={DASHES[at % DASHES.length]} />
                             ))}
-                            <text x={x(end) + 10} y={labels[at]} className={lines.name} fontSize="14">
+                            <text x={x(end) + 10} y={labels[at]} className={`${lines.name} ${lines.edged}`} strokeWidth="4" fontSize="14">
                                 {partName(job, `bank:${bank.id}`)} <tspan className={lines.figure}>{Math.round((ends[at] ?? 0) * 100)} %</tspan>
                             </text>
                         </g>
                     ))}
                 </g>
-                {worst !== undefined && known.length > 0 && (
+                                {worst !== undefined && known.length > 0 && (
                     <g data-volts={worst.id}>
                         <path d={`M${LEFT} ${level(worst.v_min)}H${x(end)}`} className={`${lines.line} ${lines.stop}`} strokeWidth="1.5" strokeDasharray="5 4" />
                         <text x={LEFT - 8} y={level(worst.v_min) + 5} textAnchor="end" className={`${lines.words} ${lines.stop}`} fontSize="14">

@@ -55,6 +55,9 @@ export function LayUpBars({ job, banks, days, stretch }: { job: PlannedJob; bank
                         </g>
                     );
                 })}
+                <text x={x(days) + 8} y={TOP + 2} className={`${lines.name} ${lines.edged} ${lines.decide}`} strokeWidth="4" fontSize="14">
+                    afloat again
+                </text>
                 <path d={`M${x(days)} ${TOP - 8}V${height}`} className={`${lines.line} ${lines.decide}`} strokeWidth="2" strokeDasharray="7 4" />
             </svg>
         </div>

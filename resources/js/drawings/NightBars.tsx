@@ -44,6 +44,9 @@ export function NightBars({ job, night }: { job: PlannedJob; night: DayNight }) 
                     );
                 })}
                 <path d={`M${x(night.hours)} ${TOP - 8}V${height}`} className={`${lines.line} ${lines.decide}`} strokeWidth="2" strokeDasharray="7 4" />
+                <text x={x(night.hours) + 8} y={TOP + 6} className={`${lines.name} ${lines.edged} ${lines.decide}`} strokeWidth="4" fontSize="14">
+                    morning
+                </text>
             </svg>
         </div>
     );

@@ -8,6 +8,9 @@ export const CHARGE = { top: 104, height: 120 };
 export const VOLTS = { top: 246, height: 84 };
 export const HEIGHT = 360;
 
+/** Variants that lie over the day, told apart where they end: as many as may lie there at one time. */
+export const LETTERS = ['A', 'B', 'C'];
+
 /** Lines of banks are told apart by their dashes: colour alone tells nobody. */
 export const DASHES = [undefined, '9 4', '3 3', '12 3 3 3', '1 3'];
 

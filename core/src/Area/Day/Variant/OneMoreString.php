@@ -15,8 +15,8 @@ final class OneMoreString
 {
     private const NAME = 'one-more';
 
-    /** What a block has that another of its make has not. */
-    private const ITS_OWN = ['id', 'name', 'station', 'lies', 'petrol_fitting_m', 'petrol_shield'];
+    /** What a block has that another of its make has not, its place before all: nobody has said where the new ones stand. */
+    private const ITS_OWN = ['id', 'name', 'station', 'lies', 'tray_mm', 'restrained', 'booted', 'petrol_fitting_m', 'petrol_shield'];
 
     public static function of(Trial $trial): DayVariant
     {
@@ -39,9 +39,8 @@ final class OneMoreString
     {
         $first = $bank->batteries()[0];
 
-        return OtherBatteries::fresh($trial->stock->same($first) ?? (object) array_diff_key(
-            get_object_vars($trial->document->partsOf('battery')[$first->id]),
-            array_flip(self::ITS_OWN),
-        ));
+        $figures = $trial->stock->same($first) ?? $trial->document->partsOf('battery')[$first->id];
+
+        return OtherBatteries::fresh((object) array_diff_key(get_object_vars($figures), array_flip(self::ITS_OWN)));
     }
 }
