@@ -15,6 +15,7 @@ use App\Http\Controllers\InstrumentController;
 use App\Http\Controllers\JobController;
 use App\Http\Controllers\LeadLineController;
 use App\Http\Controllers\MeterController;
+use App\Http\Controllers\MonitorLogController;
 use App\Http\Controllers\OfferController;
 use App\Http\Controllers\OtherRoutesController;
 use App\Http\Controllers\PageController;
@@ -83,6 +84,7 @@ Route::prefix('api')->middleware(WellFormed::class)->group(function (): void {
         Route::get('jobs/{job}/plan', [PlanController::class, 'export'])->whereNumber('job');
         Route::get('jobs/{job}/why', [PlanController::class, 'why'])->whereNumber('job');
         Route::get('jobs/{job}/remedies', RemedyController::class)->whereNumber('job');
+        Route::post('jobs/{job}/day/log', MonitorLogController::class)->whereNumber('job');
         Route::get('jobs/{job}/day/variants', DayVariantsController::class)->whereNumber('job');
         Route::get('jobs/{job}/supply', SupplyController::class)->whereNumber('job');
         Route::get('jobs/{job}/meter', MeterController::class)->whereNumber('job');

@@ -83,6 +83,45 @@ final class DayTest extends TestCase
         self::assertTrue($this->getJson("{$uri}/day/variants?hours=8")->assertOk()->json('holds'));
     }
 
+    /** Odd columns, its own order, decimal commas and a sign the other way: four hours that drew more than was planned. */
+    public function test_a_monitors_log_is_read_laid_over_the_day_and_fitted(): void
+    {
+        $this->actingAs($this->person('rigger'));
+        $uri = "/api/jobs/{$this->skiff()->id}/day/log?bank=thrust";
+        $lines = [];
+        for ($minute = 0; $minute <= 240; $minute += 2) {
+            $lines[] = sprintf('%s;%s;%s;01.07.2026;%02d:%02d', '87', str_replace('.', ',', sprintf('%.1f', $minute < 15 || $minute >= 225 ? -34.0 : -6.4)), '37,9', 6 + intdiv(30 + $minute, 60), (30 + $minute) % 60);
+        }
+        $csv = "Monitor of the bow bank\nSOC (%);Strom [A];Spannung (V);Datum;Uhrzeit\n".implode("\n", $lines)."\n--;--;--;;\n";
+        $answer = $this->log($uri, $csv)->assertOk();
+        ApiContract::assertMet('POST', '/api/jobs/{job}/day/log', 200, (string) $answer->getContent());
+        self::assertSame([121, 1, false, 390, 0], [$answer->json('readings'), $answer->json('skipped'), $answer->json('out_is_plus'), $answer->json('starts_min'), $answer->json('begins_min')]);
+        self::assertSame([null, 3, 4, 1, 2, 0], array_column($answer->json('columns'), 'number'));
+        self::assertEqualsWithDelta(0.5 * 34 + 3.5 * 6.4, $answer->json('ah_out'), 0.6);
+        $fishing = $answer->json('fit.phases.1');
+        self::assertEqualsWithDelta(6.4, $fishing['measured_a'], 0.3);
+        self::assertEqualsWithDelta($fishing['measured_a'], $fishing['fitted_a'], 0.1);
+        self::assertSame('motor', $fishing['shares'][0]['device']);
+        self::assertLessThan($answer->json('fit.before_a'), $answer->json('fit.residual_a'));
+
+        $this->postJson("/api/jobs/{$this->skiff()->id}/plan/edits", ['base' => 1, 'patch' => $answer->json('fit.patch')])->assertOk();
+        self::assertNull($this->log($uri, $csv)->json('fit.patch'), 'once it is taken, the plan is as the log says');
+
+        $said = $this->log("{$uri}&columns=time:4,amps:1&out=plus&begins=10", $csv)->assertOk();
+        self::assertSame([true, 10], [$said->json('out_is_plus'), $said->json('begins_min')]);
+        self::assertLessThan(0, $said->json('ah_out'));
+    }
+
+    public function test_what_is_no_log_of_hers(): void
+    {
+        $this->actingAs($this->person('rigger'));
+        $uri = "/api/jobs/{$this->skiff()->id}/day/log";
+        self::assertSame('Bank: this boat has no such bank. Choose one of hers.', $this->log("{$uri}?bank=nobody", "time,amps\n06:30,1\n07:00,1\n")->assertUnprocessable()->json('message'));
+        self::assertStringStartsWith('No line of the log names columns', (string) $this->log("{$uri}?bank=thrust", 'a letter')->assertUnprocessable()->json('message'));
+        self::assertStringStartsWith('Columns: say which', (string) $this->log("{$uri}?bank=thrust&columns=all", "time,amps\n06:30,1\n07:00,1\n")->assertUnprocessable()->json('message'));
+        $this->log("{$uri}?bank=thrust", str_repeat('x', 8_400_000))->assertStatus(413);
+    }
+
     public function test_hours_that_no_day_can_have(): void
     {
         $this->actingAs($this->person('rigger'));
@@ -150,5 +189,11 @@ final class DayTest extends TestCase
     private function day(string $units = 'metric'): TestResponse
     {
         return $this->getJson("/api/jobs/{$this->skiff()->id}/stages/day?units={$units}")->assertOk();
+    }
+
+    /** @return TestResponse<\Illuminate\Http\Response> */
+    private function log(string $uri, string $csv): TestResponse
+    {
+        return $this->call('POST', $uri, server: ['CONTENT_TYPE' => 'text/csv', 'HTTP_ACCEPT' => 'application/json'], content: $csv);
     }
 }

@@ -107,6 +107,7 @@ final class PermissionTest extends TestCase
             'export' => ['GET', 'jobs/{job}/plan', [], 200, 200, 404],
             'why' => ['GET', 'jobs/{job}/why?figure=run:house:drop_v', [], 200, 200, 404],
             'remedies' => ['GET', 'jobs/{job}/remedies', [], 200, 200, 404],
+            'a monitor\'s log' => ['POST', 'jobs/{job}/day/log?bank=nobody', [], 422, 422, 404],
             'day variants' => ['GET', 'jobs/{job}/day/variants?hours=4', [], 200, 200, 404],
             'supply' => ['GET', 'jobs/{job}/supply', [], 200, 200, 404],
             'meter' => ['GET', 'jobs/{job}/meter?plus=b3%2B&minus=b1-', [], 200, 200, 404],

@@ -39,6 +39,7 @@ final class DayAnswer
             'run' => $day === null ? null : self::run($day, $boat->plan),
             'night' => NightAnswer::of($boat),
             'lay_up' => LayUpAnswer::of($boat),
+            'monitors' => MonitorAnswer::of($evaluation),
             ...EvaluationDocument::ofStage($evaluation, 'day'),
         ];
     }

@@ -46,7 +46,7 @@ final readonly class LogClock
         if ($epoch !== null) {
             return $epoch + 3600 * $zone;
         }
-        $days = 0.0;
+        $days = null;
         if (preg_match(self::DATE, $cell, $in) === 1) {
             $days = $this->days($in);
             $cell = ltrim(substr($cell, strlen($in[0])), " T,;\t");
@@ -55,8 +55,9 @@ final readonly class LogClock
             }
         }
         if ($cell === '') {
-            return $days * self::DAY;
+            return $days === null ? null : $days * self::DAY;
         }
+        $days ??= 0.0;
         if (preg_match('/^(\d{1,2}):(\d{2})(?::(\d{2}(?:[.,]\d+)?))?\s*([AaPp][Mm])?\s*(Z|[+-]\d{2}:?\d{2})?$/', $cell, $in) !== 1) {
             return null;
         }

@@ -16,6 +16,9 @@ final class DaySeries
     /** @var array<string, list<float|null>> V by device; null: nothing joins its plug to a battery, or it cannot be told */
     public array $volts = [];
 
+    /** @var array<string, list<float>> A out of each battery, by battery; below zero: in */
+    public array $amps = [];
+
     /**
      * @param  float  $minute  min from the start
      * @return array<string, float> 0–1 by battery, as the step begins that is under way then
@@ -33,12 +36,14 @@ final class DaySeries
     /**
      * @param  array<string, BatteryCharge>  $batteries
      * @param  array<string, float|null>  $volts  by device
+     * @param  array<string, float>  $amps  A out, by battery; those that nothing flows through may be missing
      */
-    public function add(float $at, array $batteries, array $volts): void
+    public function add(float $at, array $batteries, array $volts, array $amps): void
     {
         $this->minutes[] = $at;
         foreach ($batteries as $id => $battery) {
             $this->charge[$id][] = $battery->charge;
+            $this->amps[$id][] = $amps[$id] ?? 0.0;
         }
         foreach ($volts as $id => $one) {
             $this->volts[$id][] = $one;

@@ -122,19 +122,19 @@ final class Simulation
     private function take(TripStep $step): void
     {
         [$solution, $open] = $this->settle($step);
+        $amps = array_diff_key($solution?->sourceAmps() ?? [], array_flip($open));
         $this->series->add($step->at, $this->batteries, array_map(
             static fn (DeviceUse $use): ?float => $solution?->at($use->device),
             $this->devices,
-        ));
+        ), $amps);
         if ($solution === null) {
             return;
         }
         $this->account($solution, $open, $step);
-        $amps = $solution->sourceAmps();
         foreach ($this->batteries as $id => $battery) {
             $volts = $solution->across($battery->battery);
             if ($volts !== null) {
-                $battery->flow(in_array($id, $open, true) ? 0.0 : $amps[$id] ?? 0.0, $volts, $step);
+                $battery->flow($amps[$id] ?? 0.0, $volts, $step);
             }
         }
     }

@@ -71,8 +71,8 @@ final class MonitorLogTest extends TestCase
     /** Lines that are no reading are left out, counted, and the first of them is shown. */
     public function test_lines_that_are_no_reading(): void
     {
-        $log = self::log("time,volts,amps\n06:30,12.5,5\nbattery disconnected\n07:00,--,5\n25:99,12.5,5\n07:30,12.5,5\n");
-        self::assertSame([2, 'battery disconnected'], [$log->skipped, $log->firstSkipped]);
+        $log = self::log("time,volts,amps\n06:30,12.5,5\nbattery disconnected\n,,\n07:00,--,5\n25:99,12.5,5\n07:30,12.5,5\n");
+        self::assertSame([3, 'battery disconnected'], [$log->skipped, $log->firstSkipped]);
         self::assertSame([12.5, null, 12.5], $log->volts);
     }
 
