@@ -147,7 +147,7 @@ final class AccessTest extends BrowserTestCase
     /** @return list<array{string, string}> */
     public static function stages(): array
     {
-        return [['Survey', 'cbphf'], ['Layout', 'prtmhbf'], ['Sonar', 'vpnolbsicf'], ['Day', 'pcdef']];
+        return [['Survey', 'cbphf'], ['Layout', 'prtmhbf'], ['Sonar', 'vpnolbsicf'], ['Day', 'pcdgtnmuf']];
     }
 
     /** @return list<array{string}> */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\Remote\LocalFileDetector;
 use Facebook\WebDriver\WebDriverKeys;
 
 /** The day on the water by hand: stretched until something gives out, and shortened again. */
@@ -79,6 +80,31 @@ final class DayTest extends BrowserTestCase
         $this->until(fn (): bool => str_contains($this->textOf('[data-lay-up-of="pack"]'), 'a switch in'), 'what draws is named');
         $this->click('//label[contains(., "The winter")]');
         $this->until(fn (): bool => preg_match('/Pack bank is at its floor after \d+ days/', $this->figure('lay-up')) === 1, 'it does not last the winter');
+    }
+
+    /** A log with odd columns: understood, said otherwise, laid over the day, and the day planned as it was measured. */
+    public function test_a_log_is_imported_and_fitted(): void
+    {
+        $lines = [];
+        for ($minute = 0; $minute <= 240; $minute += 2) {
+            $lines[] = sprintf('%d;%s;37,9;01.07.2026;%02d:%02d', 95 - intdiv($minute, 6), str_replace('.', ',', sprintf('%.1f', $minute < 15 || $minute >= 225 ? -34 : -7)), 6 + intdiv(30 + $minute, 60), (30 + $minute) % 60);
+        }
+        $file = sys_get_temp_dir().'/dinghy-log-'.getmypid().'.csv';
+        file_put_contents($file, "Monitor of the bow bank\nSOC (%);Strom [A];Spannung (V);Datum;Uhrzeit\n".implode("\n", $lines)."\n");
+        $this->openStage('Tiller skiff', 'Day');
+        $this->press('m');
+        $this->until(fn (): bool => str_contains($this->textOf('[data-monitor=thrust]'), '42.6 V'), 'what the monitor is told');
+        $this->see('input[type=file][accept*=tsv]')->setFileDetector(new LocalFileDetector)->sendKeys($file);
+        $this->until(fn (): bool => str_contains($this->figure('log'), '121 readings over 4 h 00, from 6:30 am'), 'read');
+        unlink($file);
+        self::assertSame(['charge', 'amps', 'volts', 'date', 'time'], $this->driver()->executeScript('return [...document.querySelectorAll("[data-log-preview] select")].map((one) => one.value)'));
+        $this->see('[data-over-of="measured:"]');
+        $before = $this->textOf('[data-fit="1"]');
+        self::assertMatchesRegularExpression('/fishing\s+7\.1 A\s+4\.6 A\s+7\.1 A/', (string) preg_replace('/\x{a0}/u', ' ', $before));
+        $this->click('//button[.="Plan it as it was measured"]');
+        $this->until(fn (): bool => str_contains($this->textOf('[data-fit="1"]'), 'as planned'), 'the plan is as the log says');
+        $this->clickOn('#lower-tab-phases');
+        $this->until(fn (): bool => (int) $this->valueOf('Bow motor 36 V in fishing, in %') > 33, 'the motor turned faster than was planned');
     }
 
     public function test_the_night_after_the_day(): void

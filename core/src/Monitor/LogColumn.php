@@ -17,12 +17,12 @@ enum LogColumn: string
     public function label(): string
     {
         return match ($this) {
-            self::Time => 'Time, or date and time',
-            self::Date => 'Date, where it stands apart',
-            self::Elapsed => 'Time since it began',
+            self::Time => 'Time',
+            self::Date => 'Date alone',
+            self::Elapsed => 'Time since start',
             self::Amps => 'Current',
             self::Volts => 'Volts',
-            self::Charge => 'State of charge',
+            self::Charge => 'Charge',
         };
     }
 

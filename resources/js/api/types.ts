@@ -37,6 +37,7 @@ export type Day = Schemas['Day'];
 /** A day that was run. */
 export type DayRun = NonNullable<Day['run']>;
 export type DayVariants = Schemas['DayVariants'];
+export type MonitorLog = Schemas['MonitorLog'];
 export type DayLines = Schemas['DayLines'];
 export type DayNight = NonNullable<Day['night']>;
 export type StageAnswers = Job['drawn'];

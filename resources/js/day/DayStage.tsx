@@ -4,6 +4,7 @@ import { useState } from 'react';
 import type { PlannedJob } from '../api/types';
 import { partName } from '../boat/parts';
 import { DayStrip } from '../drawings/DayStrip';
+import { LETTERS } from '../drawings/dayStripLayout';
 import { ZoomPane } from '../drawings/ZoomPane';
 import { Panes } from '../frame/Panes';
 import { Stage, type StageProps } from '../frame/Stage';
@@ -22,11 +23,13 @@ import { ChargePane } from './ChargePane';
 import { DevicesPane } from './DevicesPane';
 import { EnergyPane } from './EnergyPane';
 import { LayUpPane } from './LayUpPane';
+import { MonitorPane } from './MonitorPane';
 import { NightPane } from './NightPane';
 import { type Pane, PANES } from './panes';
 import { hoursOf, STEP_H, withPhase, written } from './phases';
 import { PhasesPane } from './PhasesPane';
 import { useDayVariants } from './useDayVariants';
+import { type LogChoice, useMonitorLog } from './useMonitorLog';
 import { VariantsPane } from './VariantsPane';
 
 export function DayStage() {
@@ -43,6 +46,8 @@ function BoatDay({ job, edits, silent }: StageProps) {
     const [over, setOver] = useState<string[]>([]);
     const answer = useStageAnswer(job, 'day');
     const variants = useDayVariants(job, wanted);
+    const [chosen, setChosen] = useState<LogChoice | null>(null);
+    const log = useMonitorLog(job, chosen);
     const day = answer.data;
     const run = day?.run ?? null;
     const isOld = answer.isPlaceholderData;
@@ -54,11 +59,14 @@ function BoatDay({ job, edits, silent }: StageProps) {
     // What is said of the day comes with it, and not with every change.
     const judged: PlannedJob = { ...job, evaluation: { ...job.evaluation, findings: [...job.evaluation.findings, ...(day?.findings ?? [])], unchecked: [...job.evaluation.unchecked, ...(day?.unchecked ?? [])] } };
     const select = (part: string) => go({ on: part });
-    const laid = over.flatMap((name) => {
-        const variant = variants.data?.variants.find((one) => one.name === name);
-        const lines = variant?.figures?.lines ?? null;
-        return variant === undefined || lines === null ? [] : [{ name, says: variant.says, lines }];
-    });
+    const laid = [
+        ...over.flatMap((name, at) => {
+            const variant = variants.data?.variants.find((one) => one.name === name);
+            const lines = variant?.figures?.lines ?? null;
+            return variant === undefined || lines === null ? [] : [{ letter: LETTERS[at] ?? '', says: variant.says, lines }];
+        }),
+        ...(chosen === null || log.data === undefined ? [] : [{ letter: 'measured:', says: `What the log ${chosen.name} says`, lines: log.data.lines }]),
+    ];
     const stretch = (which: number, by: number) => void edits.submit((now) => withPhase(now.plan, which, (phase) => ({ hours: written(Math.max(STEP_H, hoursOf(phase) + by)) })));
     return (
         <StageFrame
@@ -105,6 +113,7 @@ function BoatDay({ job, edits, silent }: StageProps) {
                         <Region label={paneName}>
                             {pane === 'phases' && <PhasesPane job={job} edits={edits} />}
                             {pane === 'lay-up' && day !== undefined && <LayUpPane job={job} banks={day.lay_up} onSelect={select} />}
+                            {pane === 'monitor' && day !== undefined && <MonitorPane job={job} edits={edits} monitors={day.monitors} choice={chosen} onChoice={setChosen} log={log.data} problem={log.error?.message ?? null} onSelect={select} />}
                             {pane === 'hours' && (
                                 <VariantsPane
                                     job={job}
@@ -121,7 +130,7 @@ function BoatDay({ job, edits, silent }: StageProps) {
                                     onOver={setOver}
                                 />
                             )}
-                            {run === null ? !['phases', 'lay-up', 'hours'].includes(pane) && <p>{day === undefined ? 'Computing the day…' : day.says}</p> : (
+                            {run === null ? !['phases', 'lay-up', 'hours', 'monitor'].includes(pane) && <p>{day === undefined ? 'Computing the day…' : day.says}</p> : (
                                 <>
                                     {pane === 'charge' && <ChargePane job={job} run={run} onSelect={select} />}
                                     {pane === 'devices' && <DevicesPane job={job} run={run} onSelect={select} />}

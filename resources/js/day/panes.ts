@@ -7,6 +7,7 @@ export const PANES = [
     ['energy', 'Energy', 'g'],
     ['hours', 'What would it take', 't'],
     ['night', 'Night', 'n'],
+    ['monitor', 'Monitor', 'm'],
     ['lay-up', 'Lay-up', 'u'],
 ] as const;
 export type Pane = (typeof PANES)[number][0];

@@ -1,9 +1,9 @@
 import { type KeyboardEvent, useRef } from 'react';
 
-import type { DayLines, DayRun, PlannedJob } from '../api/types';
+import type { DayRun, PlannedJob } from '../api/types';
 import { partName } from '../boat/parts';
 import { clock, useUnits, volts } from '../units/units';
-import { DayOver } from './DayOver';
+import { DayOver, endsOf, type LaidOver } from './DayOver';
 import { apart, CHARGE, DASHES, flags, HEIGHT, LEFT, lineThrough, PHASES, RIGHT, VOLTS } from './dayStripLayout';
 import lines from './lines.module.css';
 import { useDrag } from './useDrag';
@@ -25,8 +25,8 @@ interface Props {
     onStretch: ((phase: number, by: number) => void) | null;
     /** h that an arrow key moves an end, and that a drag is rounded to */
     step: number;
-    /** other days that lie over it, each under its name */
-    over: readonly { name: string; says: string; lines: DayLines }[];
+    /** other days that lie over it */
+    over: readonly LaidOver[];
     /** whether what is drawn is of an earlier plan */
     isOld: boolean;
 }
@@ -60,7 +60,7 @@ export function DayStrip({ job, run, turn, onStretch, step, over, isOld }: Props
     const banks = (job.plan.banks ?? []).map((bank) => ({ id: bank.id, batteries: bank.strings.flat().filter((id) => (run.series.soc[id] ?? []).length > 0) })).filter(({ batteries }) => batteries.length > 0);
     const charge = (share: number) => CHARGE.top + CHARGE.height * (1 - share);
     const ends = banks.map(({ batteries }) => Math.min(...batteries.map((id) => run.batteries.find((one) => one.id === id)?.soc_end ?? 1)));
-    const labels = apart(ends.map((share) => charge(share) + 5), 18, CHARGE.top + CHARGE.height + 6);
+    const labels = apart([...ends, ...endsOf(over).map(({ soc }) => soc)].map((share) => charge(share) + 5), 17, CHARGE.top + CHARGE.height + 8);
     const worst = run.devices.find(({ id }) => id === run.worst);
     const seen = (worst === undefined ? [] : (run.series.volts[worst.id] ?? [])).map((one) => one ?? null);
     const known = seen.filter((one) => one !== null);
@@ -133,7 +133,7 @@ export function DayStrip({ job, run, turn, onStretch, step, over, isOld }: Props
                             </g>
                         );
                     })}
-                {over.length > 0 && <DayOver job={job} over={over} x={x} />}
+                {over.length > 0 && <DayOver job={job} over={over} x={x} y={charge} heights={labels.slice(ends.length)} />}
                 <g data-charge="">
                     {[1, 0.5, 0].map((share) => (
                         <g key={share}>
