@@ -71,6 +71,12 @@ final class Shop extends Model
         return $this->hasMany(CataloguePart::class);
     }
 
+    /** @return HasMany<DayTemplate, $this> */
+    public function dayTemplates(): HasMany
+    {
+        return $this->hasMany(DayTemplate::class);
+    }
+
     /** @return list<int> circuits of the fuse blocks in the catalogue */
     public function blockSizes(): array
     {

@@ -122,6 +122,43 @@ final class DayTest extends TestCase
         $this->log("{$uri}?bank=thrust", str_repeat('x', 8_400_000))->assertStatus(413);
     }
 
+    /** A day by kind of fishing: one that comes with Dinghy is planned, the planned one is kept under a name, written over and taken out. */
+    public function test_days_by_kind_of_fishing(): void
+    {
+        $this->actingAs($this->person('owner'));
+        $uri = "/api/jobs/{$this->skiff()->id}";
+        $usual = $this->getJson('/api/day-templates')->assertOk();
+        ApiContract::assertMet('GET', '/api/day-templates', 200, (string) $usual->getContent());
+        $trolling = collect($usual->json('templates'))->firstWhere('name', 'Trolling');
+        $this->postJson("{$uri}/plan/proposals", ['make' => 'day', 'phases' => $trolling['phases']])->assertOk();
+        self::assertSame(['run out', 'trolling', 'run home'], array_column($this->getJson($uri)->json('plan.trip.phases'), 'name'));
+        $this->postJson("{$uri}/plan/proposals", ['make' => 'day', 'phases' => [['name' => 'x', 'hours' => 1, 'on' => ['rocket' => 1]]]])->assertUnprocessable();
+        $this->postJson("{$uri}/plan/proposals", ['make' => 'day', 'phases' => [['name' => 'x', 'hours' => -1, 'on' => (object) []]]])->assertUnprocessable();
+
+        foreach (['Our pike day', 'our  PIKE day', 'Trolling'] as $name) {
+            $kept = $this->postJson("{$uri}/day-templates", ['name' => $name])->assertOk();
+            ApiContract::assertMet('POST', '/api/jobs/{job}/day-templates', 200, (string) $kept->getContent());
+        }
+        $names = array_column($kept->json('templates'), 'name');
+        self::assertSame(['our PIKE day', 'Trolling'], array_slice($names, 0, 2), 'one of the shop stands before one of the same name');
+        self::assertSame(array_unique($names), $names);
+        $left = $this->deleteJson('/api/day-templates/'.$kept->json('templates.1.id'))->assertOk();
+        self::assertNull(collect($left->json('templates'))->firstWhere('name', 'Trolling')['id'], 'the one that comes with Dinghy is there again');
+        self::assertStringStartsWith('Name: give the day', (string) $this->postJson("{$uri}/day-templates", ['name' => ''])->assertUnprocessable()->json('message'));
+    }
+
+    public function test_the_ways_of_supplying_electronics_over_the_day(): void
+    {
+        $this->actingAs($this->person('rigger'));
+        $answer = $this->getJson("/api/jobs/{$this->skiff()->id}/day/supplies")->assertOk();
+        ApiContract::assertMet('GET', '/api/jobs/{job}/day/supplies', 200, (string) $answer->getContent());
+        $supplies = collect($answer->json('supplies'))->keyBy('school');
+        self::assertSame('The plan has no engine with a starting battery.', $supplies['starting']['missing']);
+        self::assertTrue($supplies['own']['now']);
+        self::assertSame([null, null, []], [$supplies['own']['day']['out_min'], $supplies['own']['day']['floor_min'], $supplies['own']['day']['restart']]);
+        self::assertGreaterThan(12, $supplies['own']['day']['least_v']);
+    }
+
     public function test_hours_that_no_day_can_have(): void
     {
         $this->actingAs($this->person('rigger'));

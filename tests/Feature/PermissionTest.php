@@ -26,7 +26,7 @@ final class PermissionTest extends TestCase
     #[DataProvider('routes')]
     public function test_permissions(string $method, string $path, array $body, int $owner, int $apprentice, int $stranger, ?int $rigger = null): void
     {
-        $uri = '/api/'.str_replace(['{job}', '{acceptance}', '{board}', '{photograph}', '{upload}', '{number}', '{id}', '{person}', '{stage}', '{part}'], [(string) $this->skiff()->id, '999', 'stern-board', (string) $this->skiff()->photographs()->value('content'), self::NO_UPLOAD, '1', self::NO_UPLOAD, '999999', 'survey', '999999'], $path);
+        $uri = '/api/'.str_replace(['{job}', '{acceptance}', '{board}', '{photograph}', '{upload}', '{number}', '{id}', '{person}', '{stage}', '{part}', '{template}'], [(string) $this->skiff()->id, '999', 'stern-board', (string) $this->skiff()->photographs()->value('content'), self::NO_UPLOAD, '1', self::NO_UPLOAD, '999999', 'survey', '999999', '999999'], $path);
         $this->json($method, $uri, $body)->assertStatus(401);
         foreach (['apprentice' => $apprentice, 'rigger' => $rigger ?? $owner, ...($rigger === null ? [] : ['owner' => $owner])] as $role => $status) {
             $answer = $this->actingAs($this->person($role))->json($method, $uri, $body);
@@ -108,6 +108,10 @@ final class PermissionTest extends TestCase
             'why' => ['GET', 'jobs/{job}/why?figure=run:house:drop_v', [], 200, 200, 404],
             'remedies' => ['GET', 'jobs/{job}/remedies', [], 200, 200, 404],
             'a monitor\'s log' => ['POST', 'jobs/{job}/day/log?bank=nobody', [], 422, 422, 404],
+            'days by kind of fishing' => ['GET', 'day-templates', [], 200, 200, 200],
+            'a day kept' => ['POST', 'jobs/{job}/day-templates', ['name' => 'Trolling'], 200, 403, 404, 403],
+            'a day taken out' => ['DELETE', 'day-templates/{template}', [], 404, 403, 404, 403],
+            'electronics over the day' => ['GET', 'jobs/{job}/day/supplies', [], 200, 200, 404],
             'day variants' => ['GET', 'jobs/{job}/day/variants?hours=4', [], 200, 200, 404],
             'supply' => ['GET', 'jobs/{job}/supply', [], 200, 200, 404],
             'meter' => ['GET', 'jobs/{job}/meter?plus=b3%2B&minus=b1-', [], 200, 200, 404],

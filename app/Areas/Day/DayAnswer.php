@@ -4,15 +4,20 @@ declare(strict_types=1);
 
 namespace App\Areas\Day;
 
+use App\WorkOrders\DayLines;
 use App\WorkOrders\Decisions;
 use Dinghy\Area\Day\Figure\DayFigures;
+use Dinghy\Area\Day\Figure\HotSwap;
+use Dinghy\Area\Day\Figure\MotorSettings;
 use Dinghy\Area\Day\Figure\TurnHome;
 use Dinghy\Evaluation\Evaluation;
 use Dinghy\Evaluation\EvaluationDocument;
 use Dinghy\Evaluation\StageState;
 use Dinghy\Evaluation\Verdict;
+use Dinghy\Plan\Bank;
 use Dinghy\Plan\Plan;
 use Dinghy\Quantity\QuantityFormatter;
+use Dinghy\Solving\SolvedBoat;
 use Dinghy\Trip\BatteryCharge;
 use Dinghy\Trip\Day;
 use Dinghy\Trip\DayDocument;
@@ -40,8 +45,21 @@ final class DayAnswer
             'night' => NightAnswer::of($boat),
             'lay_up' => LayUpAnswer::of($boat),
             'monitors' => MonitorAnswer::of($evaluation),
+            'motors' => array_map(static fn (MotorSettings $motor): array => ['id' => $motor->motor->id, 'settings' => $motor->settings], MotorSettings::of($boat->plan)),
+            'swaps' => self::swaps($boat),
             ...EvaluationDocument::ofStage($evaluation, 'day'),
         ];
+    }
+
+    /** @return list<array<string, mixed>> a second pack joined to each bank as the day leaves it */
+    private static function swaps(SolvedBoat $boat): array
+    {
+        $swaps = array_filter(array_map(static fn (Bank $bank): ?HotSwap => HotSwap::of($boat, $bank), array_values($boat->plan->banks)));
+
+        return array_map(static fn (HotSwap $swap): array => [
+            'bank' => $swap->bank->id, 'evening' => $swap->evening, 'amps' => $swap->amps, 'taken_a' => $swap->taken, 'given_a' => $swap->given,
+            'leads_a' => $swap->leads, 'fuse_a' => $swap->fuse, 'overloaded' => $swap->overloaded(),
+        ], array_values($swaps));
     }
 
     /** How the stage stands, in a word or two, once the day was run. */

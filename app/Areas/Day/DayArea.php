@@ -23,6 +23,11 @@ final class DayArea extends Area
         return false;
     }
 
+    public function proposals(): array
+    {
+        return DayProposals::all();
+    }
+
     public function answer(Job $job, Evaluation $evaluation, PlanDocument $judged): array
     {
         $whole = $evaluation->whole();

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Areas\Day\DayComparison;
 use App\Http\AskedUnits;
 use App\Models\Job;
+use App\WorkOrders\DayComparison;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 

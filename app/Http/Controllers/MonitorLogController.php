@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace App\Http\Controllers;
 
-use App\Areas\Day\LogReading;
 use App\Http\AskedUnits;
 use App\Models\Job;
+use App\WorkOrders\LogReading;
 use Dinghy\Monitor\LogColumn;
 use Dinghy\Monitor\LogForm;
 use Dinghy\Monitor\LogRefused;

@@ -239,7 +239,7 @@ final readonly class Plan
                 'id',
             ),
             $trip === null || $trip->records('phases') === [] ? null : array_map(
-                TripPhase::of(...),
+                static fn (Record $phase): TripPhase => TripPhase::of($phase, $trip->number('allowance_pct') / 100),
                 $trip->records('phases'),
             ),
             $trip?->numberOrNull('ambient_c') ?? self::TRIP_CELSIUS,

@@ -20,7 +20,7 @@ final class TripDraw
 
         return match (true) {
             $share <= 0 => $device->standbyAmps,
-            $device->isMotor() => MotorAmps::of($device, $share),
+            $device->isMotor() => MotorAmps::of($device, $phase->speed($device->id)),
             default => $share * $device->typicalAmps,
         };
     }
@@ -34,7 +34,7 @@ final class TripDraw
         $sum = 0.0;
         foreach ($trip as $phase) {
             $share = $phase->on[$device->id] ?? 0.0;
-            $sum += $phase->hours * ($device->isMotor() ? MotorAmps::of($device, $share) : $share * $device->typicalAmps);
+            $sum += $phase->hours * ($device->isMotor() ? MotorAmps::of($device, $phase->speed($device->id)) : $share * $device->typicalAmps);
         }
 
         return $sum;

@@ -37,6 +37,9 @@ export type Day = Schemas['Day'];
 /** A day that was run. */
 export type DayRun = NonNullable<Day['run']>;
 export type DayVariants = Schemas['DayVariants'];
+export type DayTemplate = Schemas['DayTemplate'];
+export type DayTemplates = Schemas['DayTemplates'];
+export type DaySupply = Schemas['DaySupply'];
 export type MonitorLog = Schemas['MonitorLog'];
 export type DayLines = Schemas['DayLines'];
 export type DayNight = NonNullable<Day['night']>;

@@ -24,10 +24,13 @@ import { DevicesPane } from './DevicesPane';
 import { EnergyPane } from './EnergyPane';
 import { LayUpPane } from './LayUpPane';
 import { MonitorPane } from './MonitorPane';
+import { MotorsTable } from './MotorsTable';
 import { NightPane } from './NightPane';
 import { type Pane, PANES } from './panes';
 import { hoursOf, STEP_H, withPhase, written } from './phases';
 import { PhasesPane } from './PhasesPane';
+import { SuppliesTable } from './SuppliesTable';
+import { SwapTable } from './SwapTable';
 import { useDayVariants } from './useDayVariants';
 import { type LogChoice, useMonitorLog } from './useMonitorLog';
 import { VariantsPane } from './VariantsPane';
@@ -132,8 +135,19 @@ function BoatDay({ job, edits, silent }: StageProps) {
                             )}
                             {run === null ? !['phases', 'lay-up', 'hours', 'monitor'].includes(pane) && <p>{day === undefined ? 'Computing the day…' : day.says}</p> : (
                                 <>
-                                    {pane === 'charge' && <ChargePane job={job} run={run} onSelect={select} />}
-                                    {pane === 'devices' && <DevicesPane job={job} run={run} onSelect={select} />}
+                                    {pane === 'charge' && (
+                                        <>
+                                            <ChargePane job={job} run={run} onSelect={select} />
+                                            {(day?.swaps.length ?? 0) > 0 && <SwapTable job={job} swaps={day?.swaps ?? []} />}
+                                        </>
+                                    )}
+                                    {pane === 'devices' && (
+                                        <>
+                                            <DevicesPane job={job} run={run} onSelect={select} />
+                                            {(day?.motors.length ?? 0) > 0 && <MotorsTable job={job} motors={day?.motors ?? []} />}
+                                        </>
+                                    )}
+                                    {pane === 'hours' && <SuppliesTable job={job} edits={edits} starts={run.starts_min} />}
                                     {pane === 'energy' && <EnergyPane run={run} />}
                                     {pane === 'night' && day?.night != null && <NightPane job={job} night={day.night} run={run} onSelect={select} />}
                                 </>

@@ -5,6 +5,7 @@ import type { PlannedJob } from '../api/types';
 import { partName } from '../boat/parts';
 import { HeadRow } from '../look/HeadRow';
 import type { PlanEdits } from '../plan/usePlanEdits';
+import { DayTemplates } from './DayTemplates';
 import { hoursOf, type Phase, withPhase, written } from './phases';
 
 interface Props {
@@ -23,6 +24,7 @@ export function PhasesPane({ job, edits }: Props) {
     const devices = job.plan.devices ?? [];
     return (
         <>
+            <DayTemplates job={job} edits={edits} />
             {phases.length === 0 && <p>No day is planned yet. Begin with its first phase, as the run out.</p>}
             {phases.length > 0 && (
                 <Table>

@@ -1,4 +1,4 @@
-import type { PatchStep, PlannedJob } from '../api/types';
+import type { DayTemplate, PatchStep, PlannedJob } from '../api/types';
 import type { Place } from '../boat/place';
 
 /** What is asked of the server: fields as the file holds them, what a person typed, or something it makes itself. */
@@ -18,6 +18,7 @@ export type Change =
 
 /** What the plan has already, rearranged by the server. */
 export type Proposal =
+    | { make: 'day'; phases: DayTemplate['phases'] }
     | { make: 'station'; name: string }
     | { make: 'way'; from: string; to: string; kind: string }
     | { make: 'move'; station: string; at: Place }

@@ -46,6 +46,7 @@ final class DaySection extends Section
                 Field::optional('home', new FlagShape, false)->called('Of the way home'),
             ]), 100), [])->called('Phases'),
             Field::optional('ambient_c', new NumberShape(-40, 55, '°C'))->called('Air'),
+            Field::optional('allowance_pct', new NumberShape(0, 100, '%'), 0)->called('Wind and current, on shaft speed'),
             Field::optional('starts_at', new TextShape(5, '^([01][0-9]|2[0-3]):[0-5][0-9]$', 'a time of day as 06:00,'))->called('Leaves at'),
         ]);
     }

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace App\Areas\Day;
+namespace App\WorkOrders;
 
 use Dinghy\Trip\DaySeries;
 
