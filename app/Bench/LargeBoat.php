@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace App\Bench;
 
+use Dinghy\Area\Day\Variant\Stock;
 use Dinghy\Evaluation\Areas;
+use Dinghy\File\PlanDocument;
 use Dinghy\Plan\Plan;
 
 /** An invented boat far larger than any that is rigged: sixty devices on three banks, for timings; and one of twenty with a day of twelve hours. */
@@ -22,14 +24,27 @@ final class LargeBoat
     }
 
     /** Twenty devices on the same three banks, all of them on for a day of twelve hours. */
-    public static function withDay(): Plan
+    public static function withDay(): PlanDocument
     {
         $plan = json_decode(self::json(2, 7), true, 16, JSON_THROW_ON_ERROR);
         $devices = is_array($plan) && is_array($plan['devices']) ? array_column($plan['devices'], 'id') : [];
         $phase = static fn (float $hours, float $share, bool $engine): array => ['hours' => $hours, 'engine' => $engine, 'on' => array_fill_keys($devices, $share)];
         $day = ['trip' => ['phases' => [$phase(1, 0.2, true), $phase(10, 0.1, false), $phase(1, 0.2, true)]]];
 
-        return resolve(Areas::class)->format->document(json_encode([...(array) $plan, ...$day], JSON_THROW_ON_ERROR))->plan();
+        return resolve(Areas::class)->format->document(json_encode([...(array) $plan, ...$day], JSON_THROW_ON_ERROR));
+    }
+
+    /** Batteries of two kinds and three sizes, and two chargers. */
+    public static function stock(): Stock
+    {
+        $batteries = [];
+        foreach (['agm' => [150, 200, 400], 'lifepo4' => [100, 200, 300]] as $chemistry => $sizes) {
+            foreach ($sizes as $size) {
+                $batteries[] = (object) ['chemistry' => $chemistry, 'nominal_v' => 12, 'capacity_ah' => $size, 'part' => "{$chemistry} {$size}", 'max_series' => 4, 'max_parallel' => 4];
+            }
+        }
+
+        return new Stock($batteries, [(object) ['part' => 'charger 20', 'amps' => 20, 'outputs' => 3, 'isolated' => true], (object) ['part' => 'charger 60', 'amps' => 60, 'outputs' => 3, 'isolated' => true]]);
     }
 
     public static function json(int $fuseBlocks = self::BLOCKS, int $each = self::BRANCHES): string

@@ -7,6 +7,9 @@ namespace App\Console\Commands;
 use App\Bench\Ladder;
 use App\Bench\LargeBoat;
 use App\Bench\LargeNetwork;
+use Dinghy\Area\Day\Figure\WantedDay;
+use Dinghy\Area\Day\Variant\DayVariants;
+use Dinghy\Area\Day\Variant\Trial;
 use Dinghy\Circuit\Fault;
 use Dinghy\Circuit\Network;
 use Dinghy\Circuit\State;
@@ -36,9 +39,14 @@ final class Bench extends Command
         self::FAULTS.' single faults of it, loaded' => '100',
         self::CHAINS => '5',
         self::DAY => '250',
+        self::VARIANTS => '1000',
     ];
 
     private const DAY = 'twelve hours of 20 devices on 3 banks, minute by minute';
+
+    private const VARIANTS = 'fourteen hours of it solved backwards, with its variants';
+
+    private const ONE_SOLVE = 'one solve of its circuit, loaded';
 
     private const CHAINS = 'chains of '.LargeNetwork::TRANSDUCERS.' transducers, '.LargeNetwork::ADAPTERS.' adapters';
 
@@ -77,6 +85,9 @@ final class Bench extends Command
             ),
             1,
         ).'-fold by the least (aim: at most 12)');
+        foreach ([self::DAY, self::VARIANTS] as $long) {
+            $this->line(ucfirst($long).': '.number_format((float) $figures[$long][0] / max(0.001, (float) $figures[self::ONE_SOLVE][0]), 0, '', ' ').' times one solve of the same boat');
+        }
         $this->line('Peak memory: '.number_format(
             memory_get_peak_usage() / 1_048_576,
             1,
@@ -125,7 +136,8 @@ final class Bench extends Command
         $skiff = resolve(Areas::class)->format->document($json)->plan();
         $large = LargeBoat::plan();
         $chains = LargeNetwork::network();
-        $withDay = resolve(Areas::class)->evaluate(LargeBoat::withDay())->boat;
+        $dayDocument = LargeBoat::withDay();
+        $withDay = resolve(Areas::class)->evaluate($dayDocument->plan())->boat;
         $mistakes = resolve(Areas::class)->format->document((string) file_get_contents(
             database_path('demo/mistakes/skiff.json'),
         ));
@@ -182,7 +194,8 @@ final class Bench extends Command
                 }
             },
             self::DAY => static fn (): ?Day => Simulation::of($withDay),
-            'one solve of its circuit, loaded' => $solve($withDay->states->network(State::Loaded)),
+            self::VARIANTS => static fn (): array => DayVariants::of(new Trial($dayDocument, $withDay, WantedDay::of($withDay->plan->trip ?? [], 14) ?? [], LargeBoat::stock())),
+            self::ONE_SOLVE => $solve($withDay->states->network(State::Loaded)),
             self::SMALL.' nodes, solved' => $solve($small),
             self::LARGE.' nodes, solved' => $solve($big),
             self::SMALL.' nodes, ordered first' => $order($small),

@@ -208,6 +208,21 @@ final class SimulationTest extends TestCase
         self::assertEqualsWithDelta(0.15 / 1.15, $day->batteries['b1']->charge, 0.001);
     }
 
+    /**
+     * Common practice: the portable box, one 9 in screen (1.6 A) and a live-sonar module (4.8 A) on 18 Ah of LiFePO4, and four 10 in screens
+     * (1.8 A each) with a module on a 98 Ah lead battery, "a day on the water". At 20 °C, constant power, down to the floors of the house
+     * rules: what they really last lies within a tenth of Peukert's law at the amps of nominal volts, for the volts stand higher at first.
+     */
+    public function test_the_portable_box_and_four_screens_in_hours(): void
+    {
+        foreach ([['lifepo4', 18.0, 6.4, 0.1, 2.3, 2.6], ['flooded', 98.0, 12.0, 0.5, 3.0, 3.5]] as [$chemistry, $capacity, $amps, $floor, $least, $most]) {
+            $boat = Plans::changed(self::pump(8, ['typical_a' => $amps, 'peak_a' => 15, 'v_min' => 9], ['ambient_c' => 20]), ['battery:b1' => ['chemistry' => $chemistry, 'capacity_ah' => $capacity, 'internal_mohm' => Plans::UNKNOWN]]);
+            $hours = (self::day($boat)->batteries['b1']->toFloor ?? 0) / 60;
+            self::assertThat($hours, self::logicalAnd(self::greaterThan($least), self::lessThan($most)), $chemistry);
+            self::assertEqualsWithDelta($boat->plan()->batteries['b1']->hoursToFloor($amps, $floor, 20), $hours, 0.1 * $hours);
+        }
+    }
+
     /** A phase that is no whole number of steps ends with a shorter one. */
     public function test_the_last_step_of_a_phase_is_what_is_left_of_it(): void
     {

@@ -33,11 +33,11 @@ export function DayTemplates({ job, edits }: { job: PlannedJob; edits: PlanEdits
     }
     return (
         <Group gap={12} align="flex-end" mb={10}>
-            <NativeSelect size="xs" label="A day by kind of fishing" w={220} value={String(chosen)} data={templates.map((one, at) => ({ value: String(at), label: one.id === null ? one.name : `${one.name} (ours)` }))} onChange={(event) => setChosen(Number(event.currentTarget.value))} />
+            <NativeSelect size="xs" label="A day by kind of fishing" w={200} value={String(chosen)} data={templates.map((one, at) => ({ value: String(at), label: one.id === null ? one.name : `${one.name} (ours)` }))} onChange={(event) => setChosen(Number(event.currentTarget.value))} />
             <Button size="xs" variant="outline" disabled={template === undefined} onClick={() => void edits.submit(() => (template === undefined ? null : { propose: { make: 'day', phases: template.phases } }))}>
                 Plan this day
             </Button>
-            <NumberInput size="xs" label="Wind and current, on shaft speed" aria-label="Wind and current, on shaft speed" w={200} suffix=" %" min={0} max={100} step={5} key={allowance} defaultValue={allowance} onBlur={(event) => {
+            <NumberInput size="xs" label="Wind and current, on shaft speed" aria-label="Wind and current, on shaft speed" w={190} suffix=" %" min={0} max={100} step={5} key={allowance} defaultValue={allowance} onBlur={(event) => {
                 const percent = Number.parseFloat(event.currentTarget.value);
                 if (Number.isFinite(percent) && percent !== allowance) {
                     void edits.submit(() => ({ patch: [{ on: 'plan', set: { 'trip.allowance_pct': percent } }] }));
@@ -45,7 +45,7 @@ export function DayTemplates({ job, edits }: { job: PlannedJob; edits: PlanEdits
             }} />
             {known.data?.can_change === true && (
                 <>
-                    <TextInput size="xs" label="Keep this day for other boats as" aria-label="Keep this day for other boats as" w={200} maxLength={60} value={name} onChange={(event) => setName(event.currentTarget.value)} />
+                    <TextInput size="xs" label="Keep this day as" aria-label="Keep this day as" w={150} maxLength={60} value={name} onChange={(event) => setName(event.currentTarget.value)} />
                     <Button size="xs" variant="outline" disabled={name.trim() === ''} onClick={() => answered(ask<Known>(`jobs/${job.id}/day-templates`, { method: 'POST', body: { name } }).then((now) => (setName(''), now)))}>
                         Keep it
                     </Button>

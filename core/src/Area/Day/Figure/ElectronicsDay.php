@@ -71,7 +71,7 @@ final readonly class ElectronicsDay implements Figures
         foreach ($home->starts() as $minute) {
             $volts = $home->crankingAt($minute);
             foreach ($electronics as $id => $device) {
-                $at = $volts?->at($device);
+                $at = ($day->devices[$id]->outAt ?? INF) <= $minute ? null : $volts?->at($device);
                 if ($at !== null && $at < $device->minVolts) {
                     $restart[$id] = $device;
                 }

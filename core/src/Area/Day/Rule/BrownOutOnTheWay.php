@@ -37,7 +37,8 @@ final readonly class BrownOutOnTheWay implements Rule
         foreach ($sharing === [] ? [] : $home->starts() as $minute) {
             $volts = $home->crankingAt($minute);
             foreach ($sharing as $key => $device) {
-                $at = $volts?->at($device);
+                // What is out already does not restart.
+                $at = ($day->devices[$device->id]->outAt ?? INF) <= $minute ? null : $volts?->at($device);
                 if ($at !== null && $at < $device->minVolts) {
                     unset($sharing[$key]);
                     yield new Finding($this->text(), Level::Warn, $device->on(),
