@@ -9,6 +9,7 @@ use App\Http\Controllers\BoardTemplateController;
 use App\Http\Controllers\CatalogueController;
 use App\Http\Controllers\CataloguePartController;
 use App\Http\Controllers\CatalogueTableController;
+use App\Http\Controllers\DaySheetController;
 use App\Http\Controllers\DaySuppliesController;
 use App\Http\Controllers\DayTemplateController;
 use App\Http\Controllers\DayVariantsController;
@@ -99,6 +100,7 @@ Route::prefix('api')->middleware(WellFormed::class)->group(function (): void {
         Route::post('sentences', SentenceLogController::class);
         Route::get('jobs/{job}/short', ShortController::class)->whereNumber('job');
         Route::get('jobs/{job}/work-sheet', WorkSheetController::class)->whereNumber('job');
+        Route::get('jobs/{job}/day-sheet', DaySheetController::class)->whereNumber('job');
         Route::get('jobs/{job}/survey-sheet', SurveySheetController::class)->whereNumber('job');
         Route::get('jobs/{job}/stages/{stage}', AreaController::class)->whereNumber('job')->where('stage', '[a-z-]{1,40}');
         Route::get('jobs/{job}/routes', OtherRoutesController::class)->whereNumber('job');

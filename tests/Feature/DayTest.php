@@ -159,6 +159,22 @@ final class DayTest extends TestCase
         self::assertGreaterThan(12, $supplies['own']['day']['least_v']);
     }
 
+    /** The sheet says what the page says: its words are read back out of the PDF. */
+    public function test_the_day_on_paper(): void
+    {
+        $this->actingAs($this->person('rigger'));
+        $uri = "/api/jobs/{$this->skiff()->id}";
+        $pdf = (string) $this->get("{$uri}/day-sheet?units=metric")->assertOk()->assertHeader('Content-Type', 'application/pdf')->getContent();
+        $text = self::wordsOf($pdf);
+        self::assertStringContainsString('Everything lasts: home at 10:30, 4 h 00 out.', $text);
+        self::assertStringContainsString('Battery 1 of electronics', $text);
+        self::assertStringContainsString('42.6 V', $text);
+        $this->fishing(6);
+        self::assertMatchesRegularExpression('/gives out first, at 1[01]:\d\d\./', self::wordsOf((string) $this->get("{$uri}/day-sheet?units=metric")->getContent()));
+        $this->postJson("{$uri}/plan/edits", ['base' => 2, 'patch' => [['on' => 'plan', 'set' => ['trip.phases' => []]]]])->assertOk();
+        self::assertStringStartsWith('No day is planned', (string) $this->getJson("{$uri}/day-sheet")->assertUnprocessable()->json('message'));
+    }
+
     public function test_hours_that_no_day_can_have(): void
     {
         $this->actingAs($this->person('rigger'));

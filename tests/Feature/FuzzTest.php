@@ -15,7 +15,7 @@ final class FuzzTest extends TestCase
     private const REQUESTS = 5200;
 
     /** Slow answers, and those that a query or a body changes little. */
-    private const SELDOM = ['api/jobs/{job}/work-sheet', 'api/jobs/{job}/survey-sheet', 'api/jobs/{job}/supply', 'api/shed', 'api/jobs/{job}/remedies', 'api/house-rules/try'];
+    private const SELDOM = ['api/jobs/{job}/work-sheet', 'api/jobs/{job}/survey-sheet', 'api/jobs/{job}/day-sheet', 'api/jobs/{job}/day/variants', 'api/jobs/{job}/day/supplies', 'api/jobs/{job}/supply', 'api/shed', 'api/jobs/{job}/remedies', 'api/house-rules/try'];
 
     private const NAMES = [
         'units', 'base', 'own', 'patch', 'typed', 'reason', 'figure', 'part', 'on', 'run', 'bank', 'feed', 'make', 'name', 'kind', 'station', 'at', 'bends', 'text', 'check', 'series', 'parallel', 'branches',

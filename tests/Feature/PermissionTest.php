@@ -120,6 +120,7 @@ final class PermissionTest extends TestCase
             'instruments' => ['GET', 'jobs/{job}/instruments', [], 200, 200, 404],
             'lead line' => ['GET', 'jobs/{job}/lead-line?transducer=transom-transducer&sounded=4.5&depth_m=4.2', [], 200, 200, 404],
             'a stage' => ['GET', 'jobs/{job}/stages/{stage}', [], 200, 200, 404],
+            'day sheet' => ['GET', 'jobs/{job}/day-sheet', [], 200, 200, 404],
             'survey sheet' => ['GET', 'jobs/{job}/survey-sheet', [], 200, 200, 404],
             'other routes' => ['GET', 'jobs/{job}/routes?run=house', [], 200, 200, 404],
             'wiring slip' => ['GET', 'jobs/{job}/terminal-blocks/{block}', [], 404, 404, 404],

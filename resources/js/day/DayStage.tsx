@@ -18,6 +18,7 @@ import { type Findable } from '../palette/findable';
 import { Findings } from '../plan/Findings';
 import { FindingsOn } from '../plan/FindingsOn';
 import { useStageAnswer } from '../plan/useStageAnswer';
+import { useUnits } from '../units/units';
 import { WhyPanel } from '../why/WhyPanel';
 import { ChargePane } from './ChargePane';
 import { DevicesPane } from './DevicesPane';
@@ -42,6 +43,7 @@ export function DayStage() {
 /** The stage Day: how long it lasts, and what gives out first. */
 function BoatDay({ job, edits, silent }: StageProps) {
     const { pane, paneName, on: named, go } = useStageAddress<Pane>(PANES, 'findings');
+    const { system } = useUnits();
     const on = named ?? 'plan';
     const [why, setWhy] = useState<string | null>(null);
     const [asked, setAsked] = useState<Asked | null>(null);
@@ -95,6 +97,7 @@ function BoatDay({ job, edits, silent }: StageProps) {
                         <strong data-figure="day" role="status" style={{ fontSize: 16 }}>
                             {answer.error !== null ? answer.error.message : day === undefined || isOld ? 'Computing the day…' : day.says}
                         </strong>
+                        {run !== null && <a href={`/api/jobs/${job.id}/day-sheet?units=${system}`}>Day sheet (PDF)</a>}
                         {run !== null && job.can_change && <span className="quiet">drag the end of a phase, or take it and press the arrows</span>}
                     </Group>
                     <div className={classes.tree}>
