@@ -12,8 +12,11 @@ final readonly class SimulatedBoat
     /** s until a boat that is to fall silent does */
     private const TALKS = 4;
 
-    /** @param  list<InstrumentFault>  $faults */
-    public function __construct(private array $faults = [])
+    /**
+     * @param  list<InstrumentFault>  $faults
+     * @param  SimulatedMonitor|null  $monitor  what its battery says; null: volts alone, of a boat that lies still
+     */
+    public function __construct(private array $faults = [], private ?SimulatedMonitor $monitor = null)
     {
     }
 
@@ -29,7 +32,7 @@ final readonly class SimulatedBoat
             'SDMTW,11.6,C',
             sprintf('HCHDG,%.1f,0.0,E,3.1,E', fmod(87 + 4 * sin($second / 5) + 360, 360)),
             sprintf('GPRMC,%s,A,4731.%04d,N,01214.%04d,E,%.1f,084.0,281126,3.1,E', gmdate('His', $second), 2000 + $second % 1000, 5000 + $second % 1000, 1.2 + 0.2 * sin($second / 3)),
-            sprintf('IIXDR,U,%.2f,V,HOUSE', 12.74 - 0.02 * sin($second / 11)),
+            $this->monitor?->says($second) ?? sprintf('IIXDR,U,%.2f,V,HOUSE', 12.74 - 0.02 * sin($second / 11)),
         ];
         $this->has(InstrumentFault::TwoTalkers) && $said[] = self::depth('II', $depth + 1.3);
 

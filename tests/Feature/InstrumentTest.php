@@ -118,6 +118,33 @@ final class InstrumentTest extends TestCase
         $this->postJson($path, ['make' => 'ground', 'device' => 'live-sonar', 'bank' => 'nowhere', 'why' => ''])->assertUnprocessable();
     }
 
+    /** A monitor that lives through the skiff's day, ten minutes of it to a turn: what it says is what the day comes to there. */
+    public function test_a_monitor_lives_through_a_day(): void
+    {
+        $port = FreePort::find();
+        $this->boat = new Process([PHP_BINARY, 'artisan', 'dinghy:instruments', "--port={$port}", '--every=0.05', '--day=database/demo/boats/skiff.json', '--bank=electronics', '--speed=600'], base_path());
+        $this->boat->start();
+        $this->boat->waitUntil(static fn (string $type, string $said): bool => str_contains($said, 'speaks on'));
+        $address = $this->registered('network', $port);
+        $board = resolve(Board::class);
+        $board->want($address);
+        $this->listen($board, static fn (Board $board): bool => ($board->told($address)['heard']->values['minutes-out']['value'] ?? 0) >= 239);
+        $values = array_map(static fn (array $one): float => $one['value'], $board->told($address)['heard']->values ?? []);
+        $this->actingAs($this->person('rigger'));
+        $evening = collect($this->getJson("/api/jobs/{$this->skiff()->id}/stages/day")->json('run.batteries'))->firstWhere('id', 'e1');
+        self::assertEqualsWithDelta(100 * $evening['soc_end'], $values['charge'], 1.0);
+        self::assertEqualsWithDelta($evening['volts_min'], $values['volts'], 0.15);
+        self::assertEqualsWithDelta(1.9, $values['amps'], 0.3, 'a screen and the hub on the way home');
+    }
+
+    public function test_a_monitor_of_no_day_is_refused(): void
+    {
+        foreach ([['--day=database/demo/boats/skiff.json', '--bank=nobody'], ['--day=database/demo/boats/skiff.json', '--speed=0'], ['--day=composer.json']] as $asked) {
+            $boat = new Process([PHP_BINARY, 'artisan', 'dinghy:instruments', '--port='.FreePort::find(), ...$asked], base_path());
+            self::assertSame(2, $boat->run(), implode(' ', $asked));
+        }
+    }
+
     private function hears(string $kind): void
     {
         $address = $this->speaks($kind);

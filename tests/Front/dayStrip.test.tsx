@@ -28,7 +28,7 @@ const run: DayRun = {
 const drawn = (old = false) =>
     renderToStaticMarkup(
         <UnitsContext value={{ system: 'metric', choose: () => undefined, begin: () => undefined }}>
-            <DayStrip job={skiffJob()} run={run} over={[]} turn={75} onStretch={() => undefined} step={1 / 12} isOld={old} />
+            <DayStrip job={skiffJob()} run={run} over={[]} live={null} turn={75} onStretch={() => undefined} step={1 / 12} isOld={old} />
         </UnitsContext>,
     );
 

@@ -6,6 +6,10 @@ namespace App\Console\Commands;
 
 use App\Instruments\InstrumentFault;
 use App\Instruments\SimulatedBoat;
+use App\Instruments\SimulatedMonitor;
+use Dinghy\Evaluation\Areas;
+use Dinghy\File\PlanRefused;
+use Dinghy\Trip\Simulation;
 use Illuminate\Console\Command;
 
 final class Instruments extends Command
@@ -13,7 +17,10 @@ final class Instruments extends Command
     protected $signature = 'dinghy:instruments
         {--port=10110 : TCP is served on it, UDP is sent to it}
         {--fault=* : checksum, silence, two-talkers, frozen-depth or binary}
-        {--every=1.0 : Seconds between two turns}';
+        {--every=1.0 : Seconds between two turns}
+        {--day= : A plan file whose day its battery monitor lives through}
+        {--bank= : The bank that the monitor watches; else the first}
+        {--speed=60 : Seconds of that day to a second}';
 
     protected $description = 'A small simulated boat that speaks NMEA 0183 on loopback, over TCP and UDP';
 
@@ -30,6 +37,10 @@ final class Instruments extends Command
 
             return 2;
         }
+        $monitor = $this->monitor();
+        if ($monitor === false) {
+            return 2;
+        }
         $server = @stream_socket_server('tcp://'.self::HOST.":{$port}");
         $air = stream_socket_client('udp://'.self::HOST.":{$port}");
         if ($server === false || $air === false) {
@@ -38,7 +49,38 @@ final class Instruments extends Command
             return 2;
         }
         $this->info('The simulated boat speaks on '.self::HOST." port {$port}, TCP and UDP. Ctrl-C stops it.");
-        $this->speak($server, $air, new SimulatedBoat(array_values($faults)), $every);
+        $this->speak($server, $air, new SimulatedBoat(array_values($faults), $monitor), $every);
+    }
+
+    /** @return SimulatedMonitor|false|null null: none was asked for; false: it was, and cannot be */
+    private function monitor(): SimulatedMonitor|false|null
+    {
+        $plan = $this->option('day');
+        if (! is_string($plan) || $plan === '') {
+            return null;
+        }
+        $speed = filter_var($this->option('speed'), FILTER_VALIDATE_FLOAT, ['options' => ['min_range' => 0.1, 'max_range' => 7200]]);
+        try {
+            $boat = resolve(Areas::class)->evaluate(PlanFile::read($plan)->plan())->boat;
+        } catch (PlanRefused $e) {
+            PlanFile::refuse($this, $e);
+
+            return false;
+        }
+        $named = $this->option('bank');
+        $bank = is_string($named) && $named !== '' ? $boat->plan->banks[$named] ?? null : array_values($boat->plan->banks)[0] ?? null;
+        $day = Simulation::of($boat);
+        if ($speed === false || $bank === null || $day === null) {
+            $this->error(match (true) {
+                $speed === false => '--speed takes seconds of the day to a second, from 0.1 to 7200.',
+                $bank === null => '--bank takes a bank of the plan: '.implode(', ', array_keys($boat->plan->banks)).'.',
+                default => '--day takes a plan with a day on the water.',
+            });
+
+            return false;
+        }
+
+        return new SimulatedMonitor($day, $bank, $speed);
     }
 
     /**

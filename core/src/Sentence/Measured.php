@@ -17,6 +17,9 @@ enum Measured: string
     case SpeedOverGround = 'speed-over-ground';
     case SpeedThroughWater = 'speed-through-water';
     case Volts = 'volts';
+    case Amps = 'amps';
+    case Charge = 'charge';
+    case MinutesOut = 'minutes-out';
 
     public function label(): string
     {
@@ -31,6 +34,9 @@ enum Measured: string
             self::SpeedOverGround => 'speed over ground',
             self::SpeedThroughWater => 'speed through the water',
             self::Volts => 'battery',
+            self::Amps => 'out of the battery',
+            self::Charge => 'charge of the battery',
+            self::MinutesOut => 'since leaving',
         };
     }
 
@@ -43,6 +49,9 @@ enum Measured: string
             self::HeadingMagnetic, self::HeadingTrue, self::Latitude, self::Longitude => '°',
             self::SpeedOverGround, self::SpeedThroughWater => 'm/s',
             self::Volts => 'V',
+            self::Amps => 'A',
+            self::Charge => '%',
+            self::MinutesOut => 'min',
         };
     }
 }

@@ -76,15 +76,27 @@ final class Values
         return $degrees > $most ? null : ($side === $above ? $degrees : -$degrees);
     }
 
-    /** @return array<string, float|null> volts among measurements that come in fours: type, value, unit, name */
+    /**
+     * What a battery's monitor says among measurements that come in fours: type, value, unit, name. Volts and amps have types of their own;
+     * charge and the time since leaving go by their names.
+     *
+     * @return array<string, float|null>
+     */
     private static function transducers(Sentence $sentence): array
     {
+        $told = [];
         foreach (array_chunk($sentence->fields, 4) as $at => $one) {
-            if ([$one[0], $one[2] ?? ''] === ['U', 'V']) {
-                return self::told(Measured::Volts, $sentence->number(4 * $at + 1));
-            }
+            $measured = match (true) {
+                [$one[0], $one[2] ?? ''] === ['U', 'V'] => Measured::Volts,
+                [$one[0], $one[2] ?? ''] === ['I', 'A'] => Measured::Amps,
+                $one[0] === 'G' && str_ends_with($one[3] ?? '', 'CHARGE') => Measured::Charge,
+                $one[0] === 'G' && str_ends_with($one[3] ?? '', 'MINUTES') => Measured::MinutesOut,
+                default => null,
+            };
+            // Of several batteries the first is told.
+            $measured === null || $told += self::told($measured, $sentence->number(4 * $at + 1));
         }
 
-        return [];
+        return $told;
     }
 }

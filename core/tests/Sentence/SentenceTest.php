@@ -79,6 +79,7 @@ final class SentenceTest extends TestCase
         yield 'no fix' => ['GPGGA,123519,4807.038,N,01131.000,E,0,00,,,M,,M,,', []];
         yield 'no such latitude' => ['GPGLL,9107.038,N,01131.000,E,123519,A', []];
         yield 'volts among other things' => ['IIXDR,C,19.5,C,AIR,U,12.61,V,HOUSE', ['volts' => 12.61]];
+        yield 'a battery monitor, and of two batteries the first' => ['IIXDR,U,12.61,V,B,I,5.25,A,B,G,78.5,,B-CHARGE,G,135,,B-MINUTES,U,12.4,V,BOW', ['volts' => 12.61, 'amps' => 5.25, 'charge' => 78.5, 'minutes-out' => 135.0]];
         yield 'an empty field says nothing' => ['SDDBT,,f,,M,,F', []];
         yield 'what nobody knows' => ['GPGSV,3,1,11', []];
     }

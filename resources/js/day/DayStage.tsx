@@ -24,6 +24,7 @@ import { ChargePane } from './ChargePane';
 import { DevicesPane } from './DevicesPane';
 import { EnergyPane } from './EnergyPane';
 import { LayUpPane } from './LayUpPane';
+import { type LiveReading } from './LiveMonitor';
 import { MonitorPane } from './MonitorPane';
 import { MotorsTable } from './MotorsTable';
 import { NightPane } from './NightPane';
@@ -51,6 +52,8 @@ function BoatDay({ job, edits, silent }: StageProps) {
     const [over, setOver] = useState<string[]>([]);
     const answer = useStageAnswer(job, 'day');
     const variants = useDayVariants(job, wanted);
+    const [live, setLive] = useState(false);
+    const [reading, setReading] = useState<LiveReading | null>(null);
     const [chosen, setChosen] = useState<LogChoice | null>(null);
     const log = useMonitorLog(job, chosen);
     const day = answer.data;
@@ -105,7 +108,7 @@ function BoatDay({ job, edits, silent }: StageProps) {
                             <p>{day === undefined ? 'Computing the day…' : day.says}</p>
                         ) : (
                             <ZoomPane label="Drawing of the day strip">
-                                <DayStrip job={job} run={run} turn={day?.turn_home_min ?? null} onStretch={job.can_change ? stretch : null} step={STEP_H} over={laid} isOld={isOld} />
+                                <DayStrip job={job} run={run} turn={day?.turn_home_min ?? null} onStretch={job.can_change ? stretch : null} step={STEP_H} over={laid} live={pane === 'monitor' ? reading : null} isOld={isOld} />
                             </ZoomPane>
                         )}
                     </div>
@@ -119,7 +122,7 @@ function BoatDay({ job, edits, silent }: StageProps) {
                         <Region label={paneName}>
                             {pane === 'phases' && <PhasesPane job={job} edits={edits} />}
                             {pane === 'lay-up' && day !== undefined && <LayUpPane job={job} banks={day.lay_up} onSelect={select} />}
-                            {pane === 'monitor' && day !== undefined && <MonitorPane job={job} edits={edits} monitors={day.monitors} choice={chosen} onChoice={setChosen} log={log.data} problem={log.error?.message ?? null} onSelect={select} />}
+                            {pane === 'monitor' && day !== undefined && <MonitorPane job={job} edits={edits} monitors={day.monitors} choice={chosen} onChoice={setChosen} log={log.data} problem={log.error?.message ?? null} live={live} onLive={setLive} onReading={setReading} onSelect={select} />}
                             {pane === 'hours' && (
                                 <VariantsPane
                                     job={job}

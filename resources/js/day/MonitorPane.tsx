@@ -7,6 +7,7 @@ import { HeadRow } from '../look/HeadRow';
 import { Verdict } from '../look/Verdict';
 import type { PlanEdits } from '../plan/usePlanEdits';
 import { amps, percent, volts } from '../units/units';
+import { LiveMonitor, type LiveReading } from './LiveMonitor';
 import { LogImport } from './LogImport';
 import type { LogChoice } from './useMonitorLog';
 
@@ -18,13 +19,17 @@ interface Props {
     onChoice: (choice: LogChoice | null) => void;
     log: MonitorLog | undefined;
     problem: string | null;
+    live: boolean;
+    onLive: (on: boolean) => void;
+    onReading: (reading: LiveReading | null) => void;
     onSelect: (on: string) => void;
 }
 
 /** The battery monitors: what each is to be told, and what one wrote down, over the day that was planned. */
-export function MonitorPane({ job, edits, monitors, choice, onChoice, log, problem, onSelect }: Props) {
+export function MonitorPane({ job, edits, monitors, choice, onChoice, log, problem, live, onLive, onReading, onSelect }: Props) {
     return (
         <Stack gap={14}>
+            <LiveMonitor job={job} isOn={live} onOn={onLive} onReading={onReading} />
             <LogImport job={job} edits={edits} banks={monitors.map(({ bank }) => bank)} choice={choice} onChoice={onChoice} log={log} problem={problem} />
             <Title order={3} size={15}>
                 What each monitor is told

@@ -27,12 +27,14 @@ interface Props {
     step: number;
     /** other days that lie over it */
     over: readonly LaidOver[];
+    /** what a monitor says this second; null: none is watched */
+    live: { minute: number; charge: number } | null;
     /** whether what is drawn is of an earlier plan */
     isOld: boolean;
 }
 
 /** Hours across: phases as blocks, the charge of each bank, the volts of the screen that comes nearest to going out; what gives out is flagged. */
-export function DayStrip({ job, run, turn, onStretch, step, over, isOld }: Props) {
+export function DayStrip({ job, run, turn, onStretch, step, over, live, isOld }: Props) {
     const { system } = useUnits();
     const svg = useRef<SVGSVGElement>(null);
     const around = useRef<HTMLDivElement>(null);
@@ -174,6 +176,14 @@ export function DayStrip({ job, run, turn, onStretch, step, over, isOld }: Props
                         <path d={`M${x(turn)} ${PHASES.top - 4}V${VOLTS.top + VOLTS.height}`} className={`${lines.line} ${lines.decide}`} strokeWidth="2" strokeDasharray="7 4" />
                         <text x={x(turn) - 6} y={VOLTS.top - 8} textAnchor="end" className={`${lines.name} ${lines.edged} ${lines.decide}`} strokeWidth="4" fontSize="14">
                             turn home by {clock(run.starts_min + turn, system)}
+                        </text>
+                    </g>
+                )}
+                {live !== null && (
+                    <g data-live-at={live.minute} pointerEvents="none">
+                        <circle cx={x(live.minute)} cy={charge(live.charge)} r="7" className={`${lines.box} ${lines.decide}`} strokeWidth="3" />
+                        <text x={x(live.minute) + 12} y={charge(live.charge) - 8} className={`${lines.figure} ${lines.edged} ${lines.decide}`} strokeWidth="4" fontSize="14">
+                            now {Math.round(100 * live.charge)} %
                         </text>
                     </g>
                 )}

@@ -26,6 +26,8 @@ export function measuredWords({ measured, unit, value }: Told, system: System): 
             return `${(value / KNOT).toFixed(1)}\u00a0kn`;
         case 'volts':
             return `${value.toFixed(2)}\u00a0V`;
+        case 'minutes-out':
+            return `${Math.floor(value / 60)}\u00a0h\u00a0${Math.round(value % 60).toString().padStart(2, '0')}`;
         default:
             return `${value.toFixed(1)}\u00a0${unit}`;
     }
