@@ -57,6 +57,12 @@ foreach ([['', 1280, 800], ['-phone', 390, 844]] as [$suffix, $width, $height]) 
         $take('sonar');
         $open("{$skiff}/day?pane=devices", '[data-charge]');
         $take('day');
+        $open("{$skiff}/day?pane=hours", '[data-charge]');
+        $driver->findElement(WebDriverBy::xpath('//button[contains(., "What would it take?")]'))->click();
+        $see('[data-variant]');
+        $driver->findElement(WebDriverBy::cssSelector('[data-variant="batteries-lifepo4"] input[type=checkbox]'))->click();
+        $see('[data-over]');
+        $take('day-hours');
     }
     // The simulated boat speaks where the demo shop's settings have it; what listens to it came with bin/start.
     $speaks = new Process([PHP_BINARY, 'artisan', 'dinghy:instruments', '--fault=two-talkers'], dirname(__DIR__, 2), timeout: null);

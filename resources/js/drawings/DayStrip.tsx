@@ -4,6 +4,7 @@ import type { DayRun, PlannedJob } from '../api/types';
 import { partName } from '../boat/parts';
 import { clock, useUnits, volts } from '../units/units';
 import { DayOver, endsOf, type LaidOver } from './DayOver';
+import { DayTide } from './DayTide';
 import { apart, CHARGE, DASHES, flags, HEIGHT, LEFT, lineThrough, PHASES, RIGHT, VOLTS } from './dayStripLayout';
 import lines from './lines.module.css';
 import { useDrag } from './useDrag';
@@ -97,16 +98,17 @@ export function DayStrip({ job, run, turn, onStretch, step, over, live, isOld }:
                                 </text>
                             )}
                             {!isNarrow && <svg x={left + 6} y={PHASES.top} width={Math.max(0, long - 14)} height={PHASES.height} aria-hidden="true">
-                                <text y={18} className={lines.name} fontSize="14">
+                                <text y={15} className={lines.name} fontSize="14">
                                     {name}
                                 </text>
-                                <text y={36} className={`${lines.words} ${lines.soft}`} fontSize="13">
+                                <text y={30} className={`${lines.words} ${lines.soft}`} fontSize="13">
                                     {`${lasting(phase.minutes)}${marks === '' ? '' : `, ${marks}`}`}
                                 </text>
                             </svg>}
                         </g>
                     );
                 })}
+                <DayTide job={job} run={run} x={x} y={charge} />
                 {onStretch !== null &&
                     run.phases.map((phase, at) => {
                         const end = x(phase.at_min) + (phase.minutes / 60) * perHour + (held?.what === at ? held.at.x - held.from.x : 0);
@@ -190,6 +192,7 @@ export function DayStrip({ job, run, turn, onStretch, step, over, live, isOld }:
                 {told.map(({ minute, devices }, at) => (
                     <g key={minute} data-out={minute} pointerEvents="none">
                         <path d={`M${x(minute)} ${at === 0 ? 18 : PHASES.top + PHASES.height + 4}V${VOLTS.top + VOLTS.height}`} className={`${lines.line} ${lines.stop}`} strokeWidth={at === 0 ? 2.5 : 1.5} />
+                        {at === 0 && <path d={`M${x(minute)} 18l${minute > end / 2 ? -16 : 16} 6l${minute > end / 2 ? 16 : -16} 6z`} className={`${lines.solid} ${lines.stop}`} data-pennant="" />}
                         {at === 0 && (
                             <text x={x(minute)} y={14} textAnchor={minute > end / 2 ? 'end' : 'start'} className={`${lines.name} ${lines.stop}`} fontSize="15">
                                 ⬣ {clock(run.starts_min + minute, system)} {devices.map((id) => partName(job, `device:${id}`)).join(', ')} out
