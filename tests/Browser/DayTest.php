@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Browser;
 
 use Facebook\WebDriver\Remote\LocalFileDetector;
+use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 
 /** The day on the water by hand: stretched until something gives out, and shortened again. */
@@ -22,6 +23,7 @@ final class DayTest extends BrowserTestCase
         $this->until(fn (): bool => str_contains($this->figure('day'), 'gives out first, at 1'), 'a screen gives out');
         $this->until(fn (): bool => str_contains($this->textOf('a[href$="/day"]'), 'stop'), 'and the boat is not home');
         $this->see('[data-out]');
+        $this->until(fn (): bool => preg_match('/ out at 1[01]:\d\d am\./', (string) preg_replace('/\x{a0}/u', ' ', $this->figure('verdict'))) === 1, 'the verdict says when');
         $this->clickOn('#lower-tab-findings');
         $this->until(fn (): bool => str_contains($this->textOf('[aria-label=Findings]'), 'and the way home asks for it until'), 'B30 speaks');
         $this->press('d');
@@ -32,6 +34,13 @@ final class DayTest extends BrowserTestCase
         $this->click('//*[@aria-label="Findings"]//button[contains(., "Turn home at")]');
         $this->until(fn (): bool => str_contains($this->figure('day'), 'Everything lasts'), 'shorter, it lasts');
         $this->until(fn (): bool => ! str_contains($this->textOf('[aria-label=Findings]'), 'way home'), 'B30 is silent');
+
+        // Earlier in the day by the keys, and back where it was.
+        $this->driver()->executeScript('document.querySelector(\'[aria-label^="fishing, 2 of 3"]\').focus()');
+        $this->press(WebDriverKeys::ARROW_LEFT);
+        $this->until(fn (): bool => $this->driver()->findElements(WebDriverBy::cssSelector('[aria-label^="fishing, 1 of 3"]')) !== [], 'fishing first');
+        $this->click('//button[.="Undo"]');
+        $this->until(fn (): bool => $this->driver()->findElements(WebDriverBy::cssSelector('[aria-label^="fishing, 2 of 3"]')) !== [], 'and second again');
 
         // And longer again, by the mouse.
         $this->drag('[aria-label="End of fishing"]', 150, 0);

@@ -43,6 +43,7 @@ final class DayTest extends TestCase
         self::assertArrayHasKey('B17 bank:electronics', $said);
         self::assertArrayHasKey('B30 device:tiller-display', $said);
         self::assertStringStartsWith('5 stops, 5 to decide.', $answer->json('verdict'));
+        self::assertMatchesRegularExpression('/ out at 1[01]:\d\d\./', $answer->json('verdict'));
         self::assertSame('2 stops', $answer->json('stands'));
         self::assertMatchesRegularExpression('/gives out first, at 1[01]:\d\d am/', $this->day('imperial')->json('says'));
     }

@@ -1,10 +1,10 @@
 import { renderToStaticMarkup } from 'react-dom/server';
 import { describe, expect, it } from 'vitest';
 
-import type { DayRun } from '../../resources/js/api/types';
-import { phaseChanged, written } from '../../resources/js/day/phases';
+import type { DayRun, Plan } from '../../resources/js/api/types';
+import { movedTo, phaseChanged, written } from '../../resources/js/day/phases';
 import { DayStrip } from '../../resources/js/drawings/DayStrip';
-import { apart, flags, lineThrough } from '../../resources/js/drawings/dayStripLayout';
+import { apart, flags, lineThrough, placeAmong } from '../../resources/js/drawings/dayStripLayout';
 import { clock, UnitsContext } from '../../resources/js/units/units';
 import { skiffJob } from './job';
 
@@ -28,7 +28,7 @@ const run: DayRun = {
 const drawn = (old = false) =>
     renderToStaticMarkup(
         <UnitsContext value={{ system: 'metric', choose: () => undefined, begin: () => undefined }}>
-            <DayStrip job={skiffJob()} run={run} over={[]} live={null} turn={75} onStretch={() => undefined} step={1 / 12} isOld={old} />
+            <DayStrip job={skiffJob()} run={run} over={[]} live={null} turn={75} onStretch={() => undefined} onMove={() => undefined} step={1 / 12} isOld={old} />
         </UnitsContext>,
     );
 
@@ -74,5 +74,37 @@ describe('day strip', () => {
 
     it('changes one phase and leaves the others', () => {
         expect(phaseChanged([{ name: 'a', hours: 1 }, { name: 'b' }], 1, { hours: written(0.33333) })).toEqual([{ on: 'plan', set: { 'trip.phases': [{ name: 'a', hours: 1 }, { name: 'b', hours: 0.3333 }] } }]);
+    });
+
+    it('hatches a phase the closer the more thrust it has, and lays the tide above the floor of the bank that ends lowest', () => {
+        const svg = drawn();
+        const strokes = [...svg.matchAll(/d="([^"]*)"[^>]*data-thrust="([0-9.]+)"/g)].map(([, path, thrust]) => [path?.match(/M/g)?.length ?? 0, Number(thrust)]);
+        expect(strokes.length).toBe(2);
+        expect(svg).toContain('data-tide=');
+        expect(svg).toContain('data-pennant');
+    });
+
+    it('puts a phase where it is dragged to, past the middles of others', () => {
+        const [first, second] = run.phases;
+        expect(placeAmong(run, 0, 0)).toBe(0);
+        expect(placeAmong(run, 0, ((first?.minutes ?? 0) / 2 + (second?.minutes ?? 0)) / 60)).toBe(1);
+        expect(placeAmong(run, 1, -10)).toBe(0);
+        expect(drawn().match(/arrows move it earlier or later/g)).toHaveLength(2);
+        const plan = { trip: { phases: [{ name: 'a' }, { name: 'b' }, { name: 'c' }] } } as unknown as Plan;
+        expect(movedTo(plan, 0, 2).patch[0]).toEqual({ on: 'plan', set: { 'trip.phases': [{ name: 'b' }, { name: 'c' }, { name: 'a' }] } });
+        expect(movedTo(plan, 2, 0).patch[0]).toEqual({ on: 'plan', set: { 'trip.phases': [{ name: 'c' }, { name: 'a' }, { name: 'b' }] } });
+        expect([movedTo(plan, 1, 1).patch, movedTo(plan, 1, 3).patch, movedTo(plan, 4, 0).patch]).toEqual([[], [], []]);
+    });
+
+    it('lays other days over it, each with its letter, and a monitor that is watched as a dot', () => {
+        const svg = renderToStaticMarkup(
+            <UnitsContext value={{ system: 'metric', choose: () => undefined, begin: () => undefined }}>
+                <DayStrip job={skiffJob()} run={run} over={[{ letter: 'A', says: 'one more', lines: { minutes: [0, 480], banks: [{ id: 'thrust', soc: [1, 0.6] }], out_min: null } }]} live={{ minute: 30, charge: 0.9 }} turn={null} onStretch={null} onMove={() => undefined} step={1 / 12} isOld={false} />
+            </UnitsContext>,
+        );
+        expect(svg).toContain('A Thrust 60 %');
+        expect(svg).toContain('now 90 %');
+        expect(svg).toContain('14:00');
+        expect(svg).not.toContain('role="slider"');
     });
 });

@@ -58,6 +58,12 @@ abstract class Area
         return [];
     }
 
+    /** @return list<string> the same, of what takes longer than an edit may wait */
+    public function lateHeadlines(SolvedBoat $boat): array
+    {
+        return [];
+    }
+
     /** What is left to do at its stage that is no finding, as "3 to photograph"; null: nothing. */
     public function leftToDo(SolvedBoat $boat): ?string
     {

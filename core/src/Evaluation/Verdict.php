@@ -21,7 +21,7 @@ final class Verdict
         };
 
         $headlines = array_merge(...array_map(
-            static fn (Area $area): array => $area->headlines($evaluation->boat),
+            static fn (Area $area): array => [...$area->headlines($evaluation->boat), ...($evaluation->whole ? $area->lateHeadlines($evaluation->boat) : [])],
             $evaluation->areas->all,
         ));
 

@@ -29,7 +29,7 @@ import { MonitorPane } from './MonitorPane';
 import { MotorsTable } from './MotorsTable';
 import { NightPane } from './NightPane';
 import { type Pane, PANES } from './panes';
-import { hoursOf, STEP_H, withPhase, written } from './phases';
+import { hoursOf, movedTo, STEP_H, withPhase, written } from './phases';
 import { PhasesPane } from './PhasesPane';
 import { SuppliesTable } from './SuppliesTable';
 import { SwapTable } from './SwapTable';
@@ -76,9 +76,11 @@ function BoatDay({ job, edits, silent }: StageProps) {
         ...(chosen === null || log.data === undefined ? [] : [{ letter: 'measured:', says: `What the log ${chosen.name} says`, lines: log.data.lines }]),
     ];
     const stretch = (which: number, by: number) => void edits.submit((now) => withPhase(now.plan, which, (phase) => ({ hours: written(Math.max(STEP_H, hoursOf(phase) + by)) })));
+    const move = (which: number, to: number) => void edits.submit((now) => movedTo(now.plan, which, to));
+    const isRun = day !== undefined && !isOld && run !== null;
     return (
         <StageFrame
-            job={{ ...job, stages: job.stages.map((one) => (one.stage === 'day' && day !== undefined && !isOld && run !== null ? { ...one, says: day.stands } : one)) }}
+            job={{ ...job, verdict: isRun ? day.verdict : job.verdict, stages: job.stages.map((one) => (one.stage === 'day' && isRun ? { ...one, says: day.stands } : one)) }}
             edits={edits}
             silent={silent}
             stage="day"
@@ -101,14 +103,14 @@ function BoatDay({ job, edits, silent }: StageProps) {
                             {answer.error !== null ? answer.error.message : day === undefined || isOld ? 'Computing the day…' : day.says}
                         </strong>
                         {run !== null && <a href={`/api/jobs/${job.id}/day-sheet?units=${system}`}>Day sheet (PDF)</a>}
-                        {run !== null && job.can_change && <span className="quiet">drag the end of a phase, or take it and press the arrows</span>}
+                        {run !== null && job.can_change && <span className="quiet">drag a phase or its end, or take either and press the arrows</span>}
                     </Group>
                     <div className={classes.tree}>
                         {run === null ? (
                             <p>{day === undefined ? 'Computing the day…' : day.says}</p>
                         ) : (
                             <ZoomPane label="Drawing of the day strip">
-                                <DayStrip job={job} run={run} turn={day?.turn_home_min ?? null} onStretch={job.can_change ? stretch : null} step={STEP_H} over={laid} live={pane === 'monitor' ? reading : null} isOld={isOld} />
+                                <DayStrip job={job} run={run} turn={day?.turn_home_min ?? null} onStretch={job.can_change ? stretch : null} onMove={move} step={STEP_H} over={laid} live={pane === 'monitor' ? reading : null} isOld={isOld} />
                             </ZoomPane>
                         )}
                     </div>

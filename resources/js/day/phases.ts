@@ -24,3 +24,14 @@ export function withPhase(plan: Plan, which: number, fields: (phase: Phase) => P
 export function phaseChanged(phases: readonly Phase[], which: number, fields: Partial<Phase>): PatchStep[] {
     return [{ on: 'plan', set: { 'trip.phases': phases.map((phase, at) => (at === which ? { ...phase, ...fields } : phase)) } }];
 }
+
+/** The change that puts a phase of a plan as it is elsewhere in the day; none, where it stays or somebody took it out. */
+export function movedTo(plan: Plan, which: number, to: number): { patch: PatchStep[] } {
+    const phases = plan.trip?.phases ?? [];
+    const phase = phases[which];
+    if (phase === undefined || to === which || to < 0 || to >= phases.length) {
+        return { patch: [] };
+    }
+    const others = phases.filter((_, at) => at !== which);
+    return { patch: [{ on: 'plan', set: { 'trip.phases': [...others.slice(0, to), phase, ...others.slice(to)] } }] };
+}

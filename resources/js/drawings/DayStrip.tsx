@@ -5,7 +5,7 @@ import { partName } from '../boat/parts';
 import { clock, useUnits, volts } from '../units/units';
 import { DayOver, endsOf, type LaidOver } from './DayOver';
 import { DayTide } from './DayTide';
-import { apart, CHARGE, DASHES, flags, HEIGHT, LEFT, lineThrough, PHASES, RIGHT, VOLTS } from './dayStripLayout';
+import { apart, CHARGE, DASHES, flags, HEIGHT, LEFT, lineThrough, PHASES, placeAmong, RIGHT, VOLTS } from './dayStripLayout';
 import lines from './lines.module.css';
 import { useDrag } from './useDrag';
 import { useSize } from './useSize';
@@ -24,6 +24,8 @@ interface Props {
     turn: number | null;
     /** the phase of that number is to be longer by so many hours; null: the boat is not this person's to change */
     onStretch: ((phase: number, by: number) => void) | null;
+    /** the phase of that number is to stand elsewhere among them */
+    onMove: (phase: number, to: number) => void;
     /** h that an arrow key moves an end, and that a drag is rounded to */
     step: number;
     /** other days that lie over it */
@@ -34,8 +36,14 @@ interface Props {
     isOld: boolean;
 }
 
+/** A phase in the hand, by its end or as a whole. */
+interface Taken {
+    by: 'end' | 'body';
+    phase: number;
+}
+
 /** Hours across: phases as blocks, the charge of each bank, the volts of the screen that comes nearest to going out; what gives out is flagged. */
-export function DayStrip({ job, run, turn, onStretch, step, over, live, isOld }: Props) {
+export function DayStrip({ job, run, turn, onStretch, onMove, step, over, live, isOld }: Props) {
     const { system } = useUnits();
     const svg = useRef<SVGSVGElement>(null);
     const around = useRef<HTMLDivElement>(null);
@@ -44,12 +52,23 @@ export function DayStrip({ job, run, turn, onStretch, step, over, live, isOld }:
     const total = Math.max(longest, 0.1);
     const perHour = (width - LEFT - RIGHT) / total;
     const x = (minutes: number) => LEFT + (minutes / 60) * perHour;
-    const { held, hold } = useDrag<number>(svg, ({ what, from, at }) => {
+    const { held, hold } = useDrag<Taken>(svg, ({ what, from, at }) => {
         const by = Math.round((at.x - from.x) / perHour / step) * step;
-        if (by !== 0) {
-            onStretch?.(what, by);
+        if (what.by === 'end' && by !== 0) {
+            onStretch?.(what.phase, by);
+        }
+        if (what.by === 'body') {
+            onMove(what.phase, placeAmong(run, what.phase, by));
         }
     });
+    const shifted = (which: number, by: Taken['by']) => (held?.what.phase === which && held.what.by === by ? held.at.x - held.from.x : 0);
+    const move = (which: number) => (event: KeyboardEvent) => {
+        const to = event.key === 'ArrowRight' ? which + 1 : event.key === 'ArrowLeft' ? which - 1 : which;
+        if (to !== which) {
+            event.preventDefault();
+            onMove(which, to);
+        }
+    };
     const stretch = (which: number) => (event: KeyboardEvent) => {
         const by = event.key === 'ArrowRight' ? step : event.key === 'ArrowLeft' ? -step : 0;
         if (by !== 0) {
@@ -63,7 +82,10 @@ export function DayStrip({ job, run, turn, onStretch, step, over, live, isOld }:
     const banks = (job.plan.banks ?? []).map((bank) => ({ id: bank.id, batteries: bank.strings.flat().filter((id) => (run.series.soc[id] ?? []).length > 0) })).filter(({ batteries }) => batteries.length > 0);
     const charge = (share: number) => CHARGE.top + CHARGE.height * (1 - share);
     const ends = banks.map(({ batteries }) => Math.min(...batteries.map((id) => run.batteries.find((one) => one.id === id)?.soc_end ?? 1)));
-    const labels = apart([...ends, ...endsOf(over).map(({ soc }) => soc)].map((share) => charge(share) + 5), 17, CHARGE.top + CHARGE.height + 8);
+    const [lowest, near] = [CHARGE.top + CHARGE.height + 8, endsOf(over).every(({ minute }) => Math.abs(x(minute) - x(end)) < RIGHT)];
+    const wanted = [...ends, ...endsOf(over).map(({ soc }) => soc)].map((share) => charge(share) + 5);
+    // Where other days end elsewhere their names are in nobody's way.
+    const labels = near ? apart(wanted, 17, lowest) : [...apart(wanted.slice(0, ends.length), 17, lowest), ...apart(wanted.slice(ends.length), 17, lowest)];
     const worst = run.devices.find(({ id }) => id === run.worst);
     const seen = (worst === undefined ? [] : (run.series.volts[worst.id] ?? [])).map((one) => one ?? null);
     const known = seen.filter((one) => one !== null);
@@ -84,8 +106,8 @@ export function DayStrip({ job, run, turn, onStretch, step, over, live, isOld }:
                     </g>
                 ))}
                 {run.phases.map((phase, at) => {
-                    const left = x(phase.at_min);
-                    const long = (phase.minutes / 60) * perHour + (held?.what === at ? held.at.x - held.from.x : 0);
+                    const left = x(phase.at_min) + shifted(at, 'body');
+                    const long = (phase.minutes / 60) * perHour + shifted(at, 'end');
                     const name = phase.name === '' ? `phase ${at + 1}` : phase.name;
                     const marks = [phase.engine ? 'engine' : '', phase.home ? 'home' : ''].filter(Boolean).join(', ');
                     const isNarrow = long < NARROW;
@@ -110,8 +132,28 @@ export function DayStrip({ job, run, turn, onStretch, step, over, live, isOld }:
                 })}
                 <DayTide job={job} run={run} x={x} y={charge} />
                 {onStretch !== null &&
+                    run.phases.length > 1 &&
+                    run.phases.map((phase, at) => (
+                        <rect
+                            key={at}
+                            x={x(phase.at_min)}
+                            y={PHASES.top}
+                            width={Math.max(2, (phase.minutes / 60) * perHour)}
+                            height={PHASES.height}
+                            className={`${lines.box} ${lines.handle}`}
+                            fillOpacity="0"
+                            strokeOpacity="0"
+                            strokeWidth="3"
+                            role="button"
+                            tabIndex={0}
+                            aria-label={`${phase.name === '' ? `Phase ${at + 1}` : phase.name}, ${at + 1} of ${run.phases.length}: arrows move it earlier or later`}
+                            onKeyDown={move(at)}
+                            onPointerDown={hold({ by: 'body', phase: at })}
+                        />
+                    ))}
+                {onStretch !== null &&
                     run.phases.map((phase, at) => {
-                        const end = x(phase.at_min) + (phase.minutes / 60) * perHour + (held?.what === at ? held.at.x - held.from.x : 0);
+                        const end = x(phase.at_min) + (phase.minutes / 60) * perHour + shifted(at, 'end');
                         const name = phase.name === '' ? `phase ${at + 1}` : phase.name;
                         return (
                             <g key={at}>
@@ -132,7 +174,7 @@ export function DayStrip({ job, run, turn, onStretch, step, over, live, isOld }:
                                     aria-valuenow={Number((phase.minutes / 60).toFixed(2))}
                                     aria-valuetext={lasting(phase.minutes)}
                                     onKeyDown={stretch(at)}
-                                    onPointerDown={hold(at)}
+                                    onPointerDown={hold({ by: 'end', phase: at })}
                                 />
                             </g>
                         );

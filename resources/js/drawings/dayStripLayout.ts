@@ -50,3 +50,13 @@ export function apart(wanted: readonly number[], least: number, bottom: number):
     const over = Math.max(0, free - bottom);
     return placed.map((y) => y - over);
 }
+
+/** Where a phase comes to stand among all when it is dragged by so many hours: before the first whose middle it has not passed. */
+export function placeAmong(run: DayRun, which: number, byHours: number): number {
+    const phase = run.phases[which];
+    if (phase === undefined) {
+        return which;
+    }
+    const middle = phase.at_min + phase.minutes / 2 + 60 * byHours;
+    return run.phases.filter((other, at) => at !== which && other.at_min + other.minutes / 2 < middle).length;
+}

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Dinghy\Area\Day;
 
+use Dinghy\Area\Day\Figure\DayFigures;
 use Dinghy\Area\Day\Format\DaySection;
 use Dinghy\Area\Day\Rule\BankBelowFloor;
 use Dinghy\Area\Day\Rule\BrownOutOnTheWay;
@@ -14,6 +15,7 @@ use Dinghy\Area\Day\Rule\TooLittleToGetHome;
 use Dinghy\Evaluation\Area;
 use Dinghy\Plan\Plan;
 use Dinghy\Rule\Stage;
+use Dinghy\Solving\SolvedBoat;
 
 /** The day on the water: how long it lasts, and what gives out first. */
 final class DayArea extends Area
@@ -31,6 +33,13 @@ final class DayArea extends Area
     public function section(): DaySection
     {
         return new DaySection;
+    }
+
+    public function lateHeadlines(SolvedBoat $boat): array
+    {
+        $out = $boat->figures(DayFigures::class)->day?->firstOut();
+
+        return $out?->outAt === null ? [] : ["{$out->device->label()} out at {$boat->words->clock($boat->plan->tripStart + $out->outAt)}."];
     }
 
     public function lateRules(): array
