@@ -39,7 +39,7 @@ final class DayTest extends BrowserTestCase
         $this->driver()->executeScript('document.querySelector(\'[aria-label^="fishing, 2 of 3"]\').focus()');
         $this->press(WebDriverKeys::ARROW_LEFT);
         $this->until(fn (): bool => $this->driver()->findElements(WebDriverBy::cssSelector('[aria-label^="fishing, 1 of 3"]')) !== [], 'fishing first');
-        $this->click('//button[.="Undo"]');
+        $this->click('//button[.//*[text()="Undo"]]');
         $this->until(fn (): bool => $this->driver()->findElements(WebDriverBy::cssSelector('[aria-label^="fishing, 2 of 3"]')) !== [], 'and second again');
 
         // And longer again, by the mouse.
