@@ -2,7 +2,7 @@ import { renderToStaticMarkup } from 'react-dom/server';
 import { describe, expect, it } from 'vitest';
 
 import type { DayRun, Plan } from '../../resources/js/api/types';
-import { movedTo, phaseChanged, written } from '../../resources/js/day/phases';
+import { movedTo, phaseChanged, withPhasesOf, written } from '../../resources/js/day/phases';
 import { DayStrip } from '../../resources/js/drawings/DayStrip';
 import { apart, flags, lineThrough, placeAmong } from '../../resources/js/drawings/dayStripLayout';
 import { clock, UnitsContext } from '../../resources/js/units/units';
@@ -106,5 +106,13 @@ describe('day strip', () => {
         expect(svg).toContain('now 90 %');
         expect(svg).toContain('14:00');
         expect(svg).not.toContain('role="slider"');
+    });
+
+    it('draws phases as the plan has them while the day is still computed', () => {
+        const plan = { trip: { phases: [{ name: 'out', hours: 0.5 }, { name: 'fishing' }, { name: 'back', hours: 0.25, home: true }] } } as unknown as Plan;
+        const now = withPhasesOf(plan, run);
+        expect(now.phases.map(({ name, at_min, minutes, home }) => [name, at_min, minutes, home])).toEqual([['out', 0, 30, false], ['fishing', 30, 60, false], ['back', 90, 15, true]]);
+        expect(now.hours).toBe(1.75);
+        expect(now.series).toBe(run.series);
     });
 });

@@ -29,7 +29,7 @@ import { MonitorPane } from './MonitorPane';
 import { MotorsTable } from './MotorsTable';
 import { NightPane } from './NightPane';
 import { type Pane, PANES } from './panes';
-import { hoursOf, movedTo, STEP_H, withPhase, written } from './phases';
+import { hoursOf, movedTo, STEP_H, withPhase, withPhasesOf, written } from './phases';
 import { PhasesPane } from './PhasesPane';
 import { SuppliesTable } from './SuppliesTable';
 import { SwapTable } from './SwapTable';
@@ -59,6 +59,7 @@ function BoatDay({ job, edits, silent }: StageProps) {
     const day = answer.data;
     const run = day?.run ?? null;
     const isOld = answer.isPlaceholderData;
+    const shown = run !== null && isOld ? withPhasesOf(job.plan, run) : run;
     useStageKeys({ job, panes: PANES, onPane: (next) => go({ pane: next }), edits, onAsk: setAsked });
     const things: Findable[] = [
         ...PANES.map(([name, label]) => ({ kind: 'show', label, go: () => go({ pane: name }) })),
@@ -106,11 +107,11 @@ function BoatDay({ job, edits, silent }: StageProps) {
                         {run !== null && job.can_change && <span className="quiet">drag a phase or its end, or take either and press the arrows</span>}
                     </Group>
                     <div className={classes.tree}>
-                        {run === null ? (
+                        {shown === null ? (
                             <p>{day === undefined ? 'Computing the day…' : day.says}</p>
                         ) : (
                             <ZoomPane label="Drawing of the day strip">
-                                <DayStrip job={job} run={run} turn={day?.turn_home_min ?? null} onStretch={job.can_change ? stretch : null} onMove={move} step={STEP_H} over={laid} live={pane === 'monitor' ? reading : null} isOld={isOld} />
+                                <DayStrip job={job} run={shown} turn={day?.turn_home_min ?? null} onStretch={job.can_change ? stretch : null} onMove={move} step={STEP_H} over={laid} live={pane === 'monitor' ? reading : null} isOld={isOld} />
                             </ZoomPane>
                         )}
                     </div>

@@ -1,4 +1,4 @@
-import type { PatchStep, Plan } from '../api/types';
+import type { DayRun, PatchStep, Plan } from '../api/types';
 
 export type Phase = NonNullable<NonNullable<Plan['trip']>['phases']>[number];
 
@@ -34,4 +34,15 @@ export function movedTo(plan: Plan, which: number, to: number): { patch: PatchSt
     }
     const others = phases.filter((_, at) => at !== which);
     return { patch: [{ on: 'plan', set: { 'trip.phases': [...others.slice(0, to), phase, ...others.slice(to)] } }] };
+}
+
+/** A run that was answered before the last change, with the phases as the plan has them now: they need nobody's arithmetic, and follow the hand at once. */
+export function withPhasesOf(plan: Plan, run: DayRun): DayRun {
+    let begun = 0;
+    const phases = (plan.trip?.phases ?? []).map((phase) => {
+        const minutes = 60 * hoursOf(phase);
+        begun += minutes;
+        return { name: phase.name ?? '', at_min: begun - minutes, minutes, engine: phase.engine ?? false, home: phase.home ?? false };
+    });
+    return { ...run, phases, hours: begun / 60 };
 }
