@@ -55,6 +55,7 @@ final class DayTest extends BrowserTestCase
         $this->clickOn('#lower-tab-phases');
         $this->typeInto('Hours of trolling', '12.5');
         $this->until(fn (): bool => str_contains($this->figure('day'), ' gives out first, at ') && str_contains($this->textOf('a[href$="/day"]'), 'stop'), 'the electronics do not last');
+        $this->until(fn (): bool => str_contains($this->figure('verdict'), ' out at '), 'the verdict says what goes out');
         $this->clickOn('#lower-tab-hours');
         $this->typeInto('Hours from leaving to being home', '14');
         $this->click('//button[.="What would it take?"]');
@@ -67,6 +68,7 @@ final class DayTest extends BrowserTestCase
         $this->click('//*[@data-variant="batteries-lifepo4"]//button[.="Take it"]');
         $this->until(fn (): bool => str_contains($this->figure('day'), 'Everything lasts: home at 8:00 pm, 14 h 00 out'), 'with it she does');
         $this->until(fn (): bool => str_contains($this->figure('variants'), 'She bears 14 h 00 as she is.'), 'and it is said so');
+        $this->until(fn (): bool => ! str_contains($this->figure('verdict'), ' out at '), 'and the verdict is another');
         $this->clickOn('#lower-tab-findings');
         $this->until(fn (): bool => ! str_contains($this->textOf('[aria-label=Findings]'), 'floor'), 'B17 is silent');
     }
@@ -86,7 +88,7 @@ final class DayTest extends BrowserTestCase
             field.dispatchEvent(new Event('change', { bubbles: true }));
             return true;
             JS) === true, 'the switch is taken out of her feed');
-        $this->until(fn (): bool => str_contains($this->textOf('[data-lay-up-of="pack"]'), 'a switch in'), 'what draws is named');
+        $this->until(fn (): bool => str_contains($this->textOf('[data-lay-up-of="pack"]'), 'a switch in') && str_contains($this->textOf('[data-lay-up-of="pack"]'), 'Live-sonar module'), 'what draws is named, and what ends it');
         $this->click('//label[contains(., "The winter")]');
         $this->until(fn (): bool => preg_match('/Pack bank is at its floor after \d+ days/', $this->figure('lay-up')) === 1, 'it does not last the winter');
     }

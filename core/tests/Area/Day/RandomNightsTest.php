@@ -27,7 +27,7 @@ use PHPUnit\Framework\TestCase;
 #[Group('many-boats')]
 final class RandomNightsTest extends TestCase
 {
-    private const BOATS = 40;
+    private const BOATS = 20;
 
     /** Nothing is emptied by its charger, nothing gets fuller than full, and a switch never shortens a winter. */
     public function test_nights_and_winters_whatever_the_boat(): void
