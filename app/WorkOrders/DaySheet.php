@@ -14,7 +14,6 @@ use Dinghy\Evaluation\Evaluation;
 use Dinghy\Monitor\MonitorSetup;
 use Dinghy\Plan\Bank;
 use Dinghy\Rule\Finding;
-use Dinghy\Rule\Rule;
 
 /** The day on paper: the strip, its table, the night after it, what each monitor is told, and how long she may lie. */
 final class DaySheet
@@ -27,7 +26,7 @@ final class DaySheet
         if ($day === null) {
             return null;
         }
-        $late = array_filter($evaluation->areas->rulebook->rules, static fn (Rule $rule): bool => $evaluation->areas->rulebook->stageOf($rule->text())->name === 'day');
+        $book = $evaluation->areas->rulebook;
 
         return (string) SheetPrinter::render('day-sheet', [
             'job' => $job,
@@ -37,8 +36,8 @@ final class DaySheet
             'words' => $boat->words,
             'day' => $day,
             'strip' => DayStripPrint::of($day, $boat->plan, $boat->words),
-            'turn' => TurnHome::latest($boat),
-            'findings' => array_filter($evaluation->whole()->findings, static fn (Finding $finding): bool => array_filter($late, static fn (Rule $rule): bool => $rule->text() == $finding->rule) !== []),
+            'says' => DayInWords::of($day, $boat->plan, $boat->words, TurnHome::latest($boat)),
+            'findings' => array_filter($evaluation->whole()->findings, static fn (Finding $finding): bool => $book->stageOf($finding->rule)->name === 'day'),
             'night' => $boat->figures(NightFigures::class)->night,
             'layUp' => $boat->figures(LayUpFigures::class),
             'monitors' => array_map(static fn (Bank $bank): array => [$bank, MonitorSetup::of($bank, $boat->plan->houseRules)], array_values($boat->plan->banks)),

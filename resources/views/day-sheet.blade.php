@@ -3,7 +3,6 @@
     $percent = fn (?float $share): string => $share === null ? '–' : QuantityFormatter::trim(100 * $share, 0).' %';
     $clock = fn (?float $minutes): string => $minutes === null ? 'never' : $words->clock($plan->tripStart + $minutes);
     $days = fn (?float $value): string => $value === null ? '–' : ($value > 999 ? 'years' : floor($value).' days');
-    $first = $day->firstOut();
 @endphp
 <!doctype html>
 <html lang="en">
@@ -11,17 +10,8 @@
     <meta charset="utf-8">
     <title>Day: {{ $job->boat->name }}</title>
     <style>
-        @page { margin: 12mm 13mm; }
-        body { font-family: 'DejaVu Sans', sans-serif; font-size: 8.4pt; color: #000; margin: 0; }
-        h1 { font-size: 1.8em; margin: 0; }
-        h2 { font-size: 1.2em; margin: 0.9em 0 0.2em; border-bottom: 0.8pt solid #000; page-break-after: avoid; }
-        p { margin: 0.15em 0; }
-        table { width: 100%; border-collapse: collapse; }
-        th, td { text-align: left; vertical-align: top; padding: 0.2em 0.5em 0.2em 0; border-bottom: 0.4pt solid #888; }
-        .head td { border: 0; }
-        .right { text-align: right; }
+        @include('sheet-style')
         .says { font-size: 1.35em; font-weight: bold; margin: 0.5em 0; }
-        .caution { border: 1.6pt solid #000; padding: 0.35em 0.7em; margin-top: 0.8em; }
     </style>
 </head>
 <body>
@@ -30,7 +20,7 @@
     <td class="right"><p>Work order {{ $job->id }}, plan version {{ $version->number }} ({{ substr($version->hash, 0, 8) }})</p>
         <p>Printed {{ now()->format('Y-m-d H:i') }}</p></td>
 </tr></table>
-<p class="says">{{ $turn === null ? '' : 'Turn home by '.$clock($turn).'. ' }}{{ $first === null ? 'Everything lasts: home at '.$clock(60 * $day->hours).', '.$words->hours($day->hours).' out.' : $first->device->label().' gives out first, at '.$clock($first->outAt).'.' }}</p>
+<p class="says">{{ $says }}</p>
 @foreach ($findings as $finding)
     <p><b>{{ ucfirst($finding->level->value === 'warn' ? 'decide' : $finding->level->value) }}.</b> {{ $finding->says }} {{ $finding->remedy }}</p>
 @endforeach

@@ -12,21 +12,13 @@
     <meta charset="utf-8">
     <title>Survey: {{ $job->boat->name }}</title>
     <style>
-        @page { margin: 12mm 13mm; }
-        body { font-family: 'DejaVu Sans', sans-serif; font-size: 8.4pt; color: #000; margin: 0; }
-        h1 { font-size: 1.8em; margin: 0; }
-        h2 { font-size: 1.2em; margin: 0.9em 0 0.2em; border-bottom: 0.8pt solid #000; page-break-after: avoid; }
-        p { margin: 0.15em 0; }
-        table { width: 100%; border-collapse: collapse; }
-        th, td { text-align: left; vertical-align: top; padding: 0.2em 0.5em 0.2em 0; border-bottom: 0.4pt solid #888; }
-        .head td, .pictures td { border: 0; }
-        .right { text-align: right; }
+        @include('sheet-style')
+        .pictures td { border: 0; }
         .pictures td { width: 33%; padding-bottom: 0.8em; page-break-inside: avoid; }
         .picture { position: relative; width: {{ $wide }}mm; }
         .picture img { width: {{ $wide }}mm; border: 0.5pt solid #000; }
         .mark { position: absolute; width: 4mm; height: 4mm; line-height: 2.8mm; text-align: center; font-size: 7pt; background: #fff; border: 0.6pt solid #000; }
         .tick { border: 0.9pt solid #000; width: 0.9em; height: 0.9em; display: inline-block; }
-        .caution { border: 1.6pt solid #000; padding: 0.35em 0.7em; margin-top: 0.8em; }
         ul { margin: 0.1em 0 0.1em 1.2em; padding: 0; }
     </style>
 </head>

@@ -171,7 +171,7 @@ final class DayTest extends TestCase
         self::assertStringContainsString('Battery 1 of electronics', $text);
         self::assertStringContainsString('42.6 V', $text);
         $this->fishing(6);
-        self::assertMatchesRegularExpression('/gives out first, at 1[01]:\d\d\./', self::wordsOf((string) $this->get("{$uri}/day-sheet?units=metric")->getContent()));
+        self::assertMatchesRegularExpression('/gives out first, at 1[01]:\d\d, [45] h \d\d out\./', self::wordsOf((string) $this->get("{$uri}/day-sheet?units=metric")->getContent()));
         $this->postJson("{$uri}/plan/edits", ['base' => 2, 'patch' => [['on' => 'plan', 'set' => ['trip.phases' => []]]]])->assertOk();
         self::assertStringStartsWith('No day is planned', (string) $this->getJson("{$uri}/day-sheet")->assertUnprocessable()->json('message'));
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Areas\Day;
 
+use App\WorkOrders\DayInWords;
 use App\WorkOrders\DayLines;
 use App\WorkOrders\Decisions;
 use Dinghy\Area\Day\Figure\DayFigures;
@@ -16,7 +17,6 @@ use Dinghy\Evaluation\StageState;
 use Dinghy\Evaluation\Verdict;
 use Dinghy\Plan\Bank;
 use Dinghy\Plan\Plan;
-use Dinghy\Quantity\QuantityFormatter;
 use Dinghy\Solving\SolvedBoat;
 use Dinghy\Trip\BatteryCharge;
 use Dinghy\Trip\Day;
@@ -37,7 +37,7 @@ final class DayAnswer
         $turn = $day === null ? null : TurnHome::latest($boat);
 
         return [
-            'says' => $day === null ? self::missing($boat->plan) : self::sentence($day, $boat->plan, $boat->words, $turn),
+            'says' => $day === null ? self::missing($boat->plan) : DayInWords::of($day, $boat->plan, $boat->words, $turn),
             'turn_home_min' => $turn,
             'verdict' => Verdict::of($evaluation, $decisions->count()),
             'stands' => self::stands($evaluation, $decisions),
@@ -79,18 +79,6 @@ final class DayAnswer
         return $plan->trip === null
             ? 'No day on the water is planned yet: say what it is made of.'
             : 'Nothing aboard feeds anything yet: plan a bank and what hangs on it, at Power.';
-    }
-
-    /** @param  float|null  $turn  min from the start at which she turns home at the latest; null: there is no such moment */
-    private static function sentence(Day $day, Plan $plan, QuantityFormatter $words, ?float $turn): string
-    {
-        $home = $turn === null ? '' : "Turn home by {$words->clock($plan->tripStart + $turn)}. ";
-        $first = $day->firstOut();
-        if ($first !== null) {
-            return "{$home}{$first->device->label()} gives out first, at {$words->clock($plan->tripStart + ($first->outAt ?? 0.0))}, {$words->hours(($first->outAt ?? 0.0) / 60)} out.";
-        }
-
-        return "{$home}Everything lasts: home at {$words->clock($plan->tripStart + 60 * $day->hours)}, {$words->hours($day->hours)} out.";
     }
 
     /** @return array<string, mixed> */

@@ -8,6 +8,7 @@ use Dinghy\Area\Power\Rule\ShuntBypassed;
 use Dinghy\Evaluation\Evaluation;
 use Dinghy\Monitor\MonitorSetup;
 use Dinghy\Plan\Bank;
+use Dinghy\Plan\ChargerOutput;
 use Dinghy\Rule\Finding;
 
 /** What the monitor of each bank is to be told, and what passes it by. */
@@ -48,7 +49,7 @@ final class MonitorAnswer
             return match ($kind) {
                 'bank' => $id === $bank->id,
                 'feed' => ($plan->feeds[$id] ?? null)?->supply->bank->id === $bank->id,
-                'charger' => array_filter(($plan->chargers[$id] ?? null)->outputs ?? [], static fn ($output): bool => array_filter($bank->batteries(), $output->charges(...)) !== []) !== [],
+                'charger' => array_filter(($plan->chargers[$id] ?? null)->outputs ?? [], static fn (ChargerOutput $output): bool => $output->isOn($bank)) !== [],
                 default => false,
             };
         };

@@ -88,6 +88,12 @@ final readonly class ChargerOutput
         return in_array($this->across, $bank->strings, true);
     }
 
+    /** Whether it charges anything of a bank: a whole string, or one of its blocks. */
+    public function isOn(Bank $bank): bool
+    {
+        return $this->chargesWhole($bank) || array_filter($bank->batteries(), $this->charges(...)) !== [];
+    }
+
     /**
      * What it is set for against what it stands across: below zero, zero or above. By cells, where they are known: a charger for
      * 12 V and a battery of 12.8 V mean the same four.

@@ -45,9 +45,8 @@ final class OtherBatteries
     {
         $set = [];
         foreach ($charger->batteryOutputs() as $number => $output) {
-            $whole = $output->chargesWhole($bank);
-            if ($whole || array_filter($bank->batteries(), $output->charges(...)) !== []) {
-                $most = ($chemistry->highestChargingRate() ?? INF) * $capacity * ($whole ? count($bank->strings) : 1);
+            if ($output->isOn($bank)) {
+                $most = ($chemistry->highestChargingRate() ?? INF) * $capacity * ($output->chargesWhole($bank) ? count($bank->strings) : 1);
                 $output->profile !== $chemistry && $set["outputs.{$number}.profile"] = $chemistry->value;
                 $output->amps > $most && $set["outputs.{$number}.amps"] = max(0.5, floor($most));
             }

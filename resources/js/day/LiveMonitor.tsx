@@ -1,13 +1,9 @@
 import { Group, Paper, Switch, Text } from '@mantine/core';
-import { useQuery } from '@tanstack/react-query';
 import { useEffect } from 'react';
 
-import { ask } from '../api/client';
-import type { Instrument, PlannedJob } from '../api/types';
+import type { PlannedJob } from '../api/types';
+import { useInstruments } from '../plan/useInstruments';
 import { amps, hours, percent, volts } from '../units/units';
-
-/** How often what is heard is asked for. */
-const TURN_MS = 1_000;
 
 /** What a monitor says this second, where on the day it is. */
 export interface LiveReading {
@@ -24,7 +20,7 @@ interface Props {
 
 /** A monitor on the boat's network, watched while it speaks: its figures, and its place on the day strip. */
 export function LiveMonitor({ job, isOn, onOn, onReading }: Props) {
-    const told = useQuery({ queryKey: ['instruments', job.id], queryFn: () => ask<{ instruments: Instrument[] }>(`jobs/${job.id}/instruments`), refetchInterval: TURN_MS, retry: false, enabled: isOn });
+    const told = useInstruments(job, isOn);
     const speaking = told.data?.instruments.find(({ heard }) => heard?.values.some(({ measured }) => measured === 'charge' || measured === 'amps') === true);
     const value = (measured: string) => speaking?.heard?.values.find((one) => one.measured === measured)?.value ?? null;
     const [minute, charge] = [value('minutes-out'), value('charge')];

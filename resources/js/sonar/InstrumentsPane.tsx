@@ -1,19 +1,15 @@
 import { Button, Paper, SimpleGrid, Table, Text, Title } from '@mantine/core';
-import { useQuery } from '@tanstack/react-query';
 
-import { ask } from '../api/client';
 import type { Instrument, PlannedJob } from '../api/types';
 import { Caution } from '../look/Caution';
 import { HeadRow } from '../look/HeadRow';
 import { Verdict } from '../look/Verdict';
+import { useInstruments } from '../plan/useInstruments';
 import type { PlanEdits } from '../plan/usePlanEdits';
 import { length, useUnits } from '../units/units';
 import { LeadLineForm } from './LeadLineForm';
 import { LogReader } from './LogReader';
 import { measuredWords } from './measuredWords';
-
-/** How often what is heard is asked for. */
-const TURN_MS = 1_000;
 
 /** What has more signs than others, and matters less here. */
 const PLACES = ['latitude', 'longitude'];
@@ -21,12 +17,7 @@ const PLACES = ['latitude', 'longitude'];
 /** While commissioning: what the instruments say this second, what is wrong with it, and the minute that is kept. */
 export function InstrumentsPane({ job, edits }: { job: PlannedJob; edits: PlanEdits }) {
     const { system } = useUnits();
-    const told = useQuery({
-        queryKey: ['instruments', job.id],
-        queryFn: () => ask<{ instruments: Instrument[] }>(`jobs/${job.id}/instruments`),
-        refetchInterval: TURN_MS,
-        retry: false,
-    });
+    const told = useInstruments(job);
     const instruments = told.data?.instruments ?? [];
     const trials = job.plan.network?.trials ?? [];
     return (

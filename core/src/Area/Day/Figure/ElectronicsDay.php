@@ -66,18 +66,7 @@ final readonly class ElectronicsDay implements Figures
         if ($boat->plan->boat->engine?->crankingAmps === null) {
             return [];
         }
-        $home = new Homecoming($boat, $day, $boat->plan->trip ?? []);
-        $restart = [];
-        foreach ($home->starts() as $minute) {
-            $volts = $home->crankingAt($minute);
-            foreach ($electronics as $id => $device) {
-                $at = ($day->devices[$id]->outAt ?? INF) <= $minute ? null : $volts?->at($device);
-                if ($at !== null && $at < $device->minVolts) {
-                    $restart[$id] = $device;
-                }
-            }
-        }
 
-        return array_values($restart);
+        return array_column((new Homecoming($boat, $day, $boat->plan->trip ?? []))->restarts($electronics), 0);
     }
 }

@@ -50,11 +50,9 @@ final readonly class Endurance
                 return false;
             }
         }
-        foreach ($this->day->devices as $use) {
-            foreach ($use->outAt === null ? [] : $this->boat->wiring->pathsTo($use->device) as $path) {
-                if ($path->bank()->id === $bank->id) {
-                    return false;
-                }
+        foreach ($this->boat->devicesOn($bank) as $id => $device) {
+            if (($this->day->devices[$id] ?? null)?->outAt !== null) {
+                return false;
             }
         }
 

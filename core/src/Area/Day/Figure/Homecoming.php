@@ -6,6 +6,7 @@ namespace Dinghy\Area\Day\Figure;
 
 use Dinghy\Circuit\Solution;
 use Dinghy\Plan\Battery;
+use Dinghy\Plan\Device;
 use Dinghy\Plan\TripPhase;
 use Dinghy\Solving\SolvedBoat;
 use Dinghy\Trip\Day;
@@ -82,8 +83,32 @@ final readonly class Homecoming
             : null);
     }
 
+    /**
+     * Those of some devices that fall below their minimum while the engine is cranked, each when it first does; what is out already does not
+     * restart.
+     *
+     * @param  array<Device>  $devices
+     * @return list<array{Device, float, float}> V, and min from the start
+     */
+    public function restarts(array $devices): array
+    {
+        $restarts = [];
+        foreach ($devices === [] ? [] : $this->starts() as $minute) {
+            $volts = $this->crankingAt($minute);
+            foreach ($devices as $key => $device) {
+                $at = ($this->day->devices[$device->id]->outAt ?? INF) <= $minute ? null : $volts?->at($device);
+                if ($at !== null && $at < $device->minVolts) {
+                    unset($devices[$key]);
+                    $restarts[] = [$device, $at, $minute];
+                }
+            }
+        }
+
+        return $restarts;
+    }
+
     /** @return list<float> min from the start at which the engine is started */
-    public function starts(): array
+    private function starts(): array
     {
         [$starts, $begun, $ran] = [[], 0.0, $this->ran];
         foreach ($this->phases as $phase) {

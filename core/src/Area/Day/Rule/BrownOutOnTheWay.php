@@ -33,19 +33,10 @@ final readonly class BrownOutOnTheWay implements Rule
             return;
         }
         $sharing = array_filter($solved->devicesOn($bank), static fn (Device $device): bool => $device->kind->isElectronics());
-        $home = new Homecoming($solved, $day, $solved->plan->trip ?? []);
-        foreach ($sharing === [] ? [] : $home->starts() as $minute) {
-            $volts = $home->crankingAt($minute);
-            foreach ($sharing as $key => $device) {
-                // What is out already does not restart.
-                $at = ($day->devices[$device->id]->outAt ?? INF) <= $minute ? null : $volts?->at($device);
-                if ($at !== null && $at < $device->minVolts) {
-                    unset($sharing[$key]);
-                    yield new Finding($this->text(), Level::Warn, $device->on(),
-                        "{$device->label()} falls to {$solved->words->volts($at)} when the engine is started at {$solved->words->clock($solved->plan->tripStart + $minute)}; it needs {$solved->words->volts($device->minVolts)}.",
-                        'Give the electronics a battery of their own.', null, ['volts' => $at, 'min_v' => $device->minVolts, 'minutes' => $minute]);
-                }
-            }
+        foreach ((new Homecoming($solved, $day, $solved->plan->trip ?? []))->restarts($sharing) as [$device, $volts, $minute]) {
+            yield new Finding($this->text(), Level::Warn, $device->on(),
+                "{$device->label()} falls to {$solved->words->volts($volts)} when the engine is started at {$solved->words->clock($solved->plan->tripStart + $minute)}; it needs {$solved->words->volts($device->minVolts)}.",
+                'Give the electronics a battery of their own.', null, ['volts' => $volts, 'min_v' => $device->minVolts, 'minutes' => $minute]);
         }
     }
 }

@@ -93,12 +93,11 @@ final class ChargerChoice
         }
         $set = ['part' => Stock::text($other)];
         foreach ($outputs as $number => $output) {
-            $whole = $output->chargesWhole($bank);
-            if ($whole || array_filter($bank->batteries(), $output->charges(...)) !== []) {
+            if ($output->isOn($bank)) {
                 if ($amps <= $output->amps) {
                     return null;
                 }
-                $set["outputs.{$number}.amps"] = $this->bearable($bank, $amps, $whole);
+                $set["outputs.{$number}.amps"] = $this->bearable($bank, $amps, $output->chargesWhole($bank));
             } elseif ($amps < $output->amps) {
                 return null;
             }

@@ -4,10 +4,8 @@ declare(strict_types=1);
 
 namespace Dinghy\Area\Day\Variant;
 
-use Dinghy\Plan\Bank;
 use Dinghy\Plan\Device;
 use Dinghy\Plan\TripPhase;
-use Dinghy\Wiring\Path;
 
 /** The day with motors turning slower until the way home: by as little as brings her through. */
 final class LessThrust
@@ -19,14 +17,18 @@ final class LessThrust
 
     public static function of(Trial $trial): DayVariant
     {
-        $motors = array_filter($trial->boat->plan->consumers, static fn (Device $device): bool => $device->isMotor() && self::hangsOn($trial, $device));
+        $motors = [];
+        $without = null;
+        foreach ($trial->failing as $bank) {
+            $here = array_filter($trial->boat->devicesOn($bank), static fn (Device $device): bool => $device->isMotor());
+            $motors = [...$motors, ...$here];
+            $without ??= $here === [] ? $bank : null;
+        }
         if ($motors === []) {
             return DayVariant::none('less-thrust', 'Less thrust', 'No motor hangs on what runs short.');
         }
-        foreach ($trial->failing as $bank) {
-            if (! self::feeds($trial, $bank, $motors)) {
-                return DayVariant::none('less-thrust', 'Less thrust', ucfirst("{$bank->label()} runs short, and no motor hangs on it."));
-            }
+        if ($without !== null) {
+            return DayVariant::none('less-thrust', 'Less thrust', ucfirst("{$without->label()} runs short, and no motor hangs on it."));
         }
         $bears = static fn (int $percent): bool => $trial->bears(self::slower($trial->wanted, $motors, $percent));
         if (! $bears(self::LEAST)) {
@@ -45,27 +47,6 @@ final class LessThrust
         }
 
         return DayVariant::none('less-thrust', 'Less thrust', self::NOT_ENOUGH);
-    }
-
-    /** @param  array<string, Device>  $motors */
-    private static function feeds(Trial $trial, Bank $bank, array $motors): bool
-    {
-        foreach ($motors as $motor) {
-            foreach ($trial->boat->wiring->pathsTo($motor) as $path) {
-                if ($path->bank()->id === $bank->id) {
-                    return true;
-                }
-            }
-        }
-
-        return false;
-    }
-
-    private static function hangsOn(Trial $trial, Device $motor): bool
-    {
-        $failing = array_map(static fn (Bank $bank): string => $bank->id, $trial->failing);
-
-        return array_filter($trial->boat->wiring->pathsTo($motor), static fn (Path $path): bool => in_array($path->bank()->id, $failing, true)) !== [];
     }
 
     /**
