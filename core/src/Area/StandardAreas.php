@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Dinghy\Area;
 
 use Dinghy\Area\Day\DayArea;
+use Dinghy\Area\Kit\KitArea;
 use Dinghy\Area\Layout\LayoutArea;
 use Dinghy\Area\Power\PowerArea;
 use Dinghy\Area\Sonar\SonarArea;
@@ -24,6 +25,7 @@ final class StandardAreas
             new PowerArea,
             new SonarArea,
             new DayArea,
+            new KitArea,
         ]);
     }
 }

@@ -123,6 +123,11 @@ final readonly class HouseRuleText
                 '',
                 'A crimp with adhesive shrink can be inspected and holds in vibration. Solder alone is never a joint.',
             ),
+            new self('labels', 'On the labels', '', 'Whoever mends her in ten years has no drawing: circuit, polarity, both ends and gauge. Common practice, no source.'),
+            new self('cut_after_pull_m', 'Cut on the bench up to', 'm', 'A long run is pulled first: what it really needs is known only then. Common practice, no source.'),
+            new self('remnant_m', 'Remnants kept from', 'm', 'Shorter ones make no lead between two things. Common practice, no source.'),
+            new self('piece_minutes', 'Minutes to measure, cut and label a piece', 'min', 'A working estimate; time your own bench. Common practice, no source.'),
+            new self('end_minutes', 'Minutes to strip, crimp, pull and shrink an end', 'min', 'A working estimate; time your own bench. Common practice, no source.'),
             new self(
                 'first_wires',
                 'First wires on the posts',

@@ -10,6 +10,8 @@ use Dinghy\File\Shape\Field;
 use Dinghy\File\Shape\ListShape;
 use Dinghy\File\Shape\NumberShape;
 use Dinghy\File\Shape\ObjectShape;
+use Dinghy\Plan\JointStyle;
+use Dinghy\Plan\LabelStyle;
 
 /** The part of the plan format that a shop decides for itself, with Dinghy's defaults. */
 final class HouseRulesFormat
@@ -46,7 +48,12 @@ final class HouseRulesFormat
             Field::optional('winter_c', new NumberShape(-30, 40, '°C'), 5)->called($labels['winter_c']),
             Field::optional('night_hours', new NumberShape(0, 24, 'h'), 10)->called($labels['night_hours']),
             Field::optional('stock_gauges', new ListShape(GaugeShape::of(), 40, 1), self::DEFAULT_STOCK)->called($labels['stock_gauges']),
-            Field::optional('joint', new ChoiceShape(['crimp-shrink', 'crimp-solder', 'splice']), 'crimp-shrink')->called($labels['joint']),
+            Field::optional('joint', ChoiceShape::ofEnum(JointStyle::class), 'crimp-shrink')->called($labels['joint']),
+            Field::optional('labels', ChoiceShape::ofEnum(LabelStyle::class), 'full')->called($labels['labels']),
+            Field::optional('cut_after_pull_m', new NumberShape(0, 60, 'm'), 3)->called($labels['cut_after_pull_m']),
+            Field::optional('remnant_m', new NumberShape(0, 60, 'm'), 1)->called($labels['remnant_m']),
+            Field::optional('piece_minutes', new NumberShape(0, 120, 'min'), 2)->called($labels['piece_minutes']),
+            Field::optional('end_minutes', new NumberShape(0, 120, 'min'), 3)->called($labels['end_minutes']),
             Field::optional('first_wires', new ChoiceShape(['charger', 'jumpers']), 'charger')->called($labels['first_wires']),
         ]);
     }

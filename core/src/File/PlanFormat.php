@@ -30,7 +30,7 @@ final readonly class PlanFormat
 
     public PartKinds $kinds;
 
-    /** @var array<string, string> how a person is asked for an input, by the last word of its field */
+    /** @var array<string, string> how a person is asked for an input, by the last word of its field, or the last two */
     public array $questions;
 
     /**

@@ -33,6 +33,7 @@ final class TypedQuantity
         'm2' => ['m²' => 1.0, 'm2' => 1.0, 'ft²' => 0.09290304, 'ft2' => 0.09290304, 'sqft' => 0.09290304],
         'celsius' => ['°c' => 1.0, 'c' => 1.0],
         'hours' => ['h' => 1.0, 'hour' => 1.0, 'hours' => 1.0, 'min' => 1 / 60],
+        'minutes' => ['min' => 1.0, 'minute' => 1.0, 'minutes' => 1.0, 'h' => 60.0],
         'days' => ['day' => 1.0, 'days' => 1.0, 'd' => 1.0],
         'khz' => ['khz' => 1.0, 'hz' => 0.001, 'mhz' => 1000.0],
     ];
@@ -51,7 +52,7 @@ final class TypedQuantity
 
     private const EXAMPLES = [
         'a' => '30 A', 'v' => '12.7 V', 'ah' => '100 Ah', 'mohm' => '62 mΩ', 'pct' => '3 %',
-        'n' => '112 lbf or 500 N', 'kg' => '900 kg', 'deg' => '20°', 'm2' => '2.4 m²', 'celsius' => '12 °C', 'hours' => '1.5 h', 'days' => '30 days',
+        'n' => '112 lbf or 500 N', 'kg' => '900 kg', 'deg' => '20°', 'm2' => '2.4 m²', 'celsius' => '12 °C', 'hours' => '1.5 h', 'days' => '30 days', 'minutes' => '3 min',
         'khz' => '200 kHz',
     ];
 

@@ -17,6 +17,9 @@ final readonly class Block
      * @param  list<Branch>  $branches
      * @param  int|null  $circuits  that it has room for
      * @param  float|null  $rating  A that its buses are made for
+     * @param  string|null  $stud  size of the studs of its buses
+     * @param  string|null  $branchStud  size of the screws that its circuits land under
+     * @param  bool  $hasTabs  whether they land on flat tabs, with spade terminals
      */
     public function __construct(
         public string $id,
@@ -25,6 +28,9 @@ final readonly class Block
         public ?bool $ignitionProtected,
         public ?int $circuits,
         public ?float $rating,
+        public ?string $stud,
+        public ?string $branchStud,
+        public bool $hasTabs,
     ) {
         [$this->plus, $this->minus] = [Post::plus($id), Post::minus($id)];
     }

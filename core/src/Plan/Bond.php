@@ -13,6 +13,8 @@ final readonly class Bond
     /**
      * @param  float  $length m
      * @param  list<Protection>  $protection  from its first end on
+     * @param  string|null  $fromHole  size of the ring's hole; null: bought to suit
+     * @param  string|null  $toHole  the same at the other end
      */
     private function __construct(
         public string $id,
@@ -21,6 +23,8 @@ final readonly class Bond
         public Gauge $gauge,
         public float $length,
         public array $protection,
+        public ?string $fromHole,
+        public ?string $toHole,
     ) {
     }
 
@@ -29,7 +33,8 @@ final readonly class Bond
     {
         return new self($record->text('id'), $banks[$record->text('from')], $banks[$record->text('to')],
             Gauge::of($record->text('gauge')), $record->number('length_m'),
-            array_map(Protection::of(...), $record->records('protection')));
+            array_map(Protection::of(...), $record->records('protection')),
+            $record->textOrNull('from_hole'), $record->textOrNull('to_hole'));
     }
 
     /** As a sentence speaks of it: "the bond from the house bank to the thrust bank". */

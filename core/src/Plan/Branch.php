@@ -10,7 +10,10 @@ use Dinghy\Record\Record;
 /** A circuit from a fuse block to one device, or to another block. */
 final readonly class Branch
 {
-    /** @param  string|null  $device  or backbone, that it leads to */
+    /**
+     * @param  string|null  $device  or backbone, that it leads to
+     * @param  string|null  $hole  size of its rings at its block; null: bought to suit
+     */
     private function __construct(
         public string $id,
         public LoadClass $class,
@@ -18,6 +21,7 @@ final readonly class Branch
         public Run $run,
         public ?string $device,
         public ?string $block,
+        public ?string $hole,
     ) {
     }
 
@@ -33,6 +37,7 @@ final readonly class Branch
             Run::of($record->record('run')),
             $to->textOrNull('device') ?? $to->textOrNull('backbone'),
             $to->textOrNull('block'),
+            $record->textOrNull('hole'),
         );
     }
 }

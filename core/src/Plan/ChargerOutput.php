@@ -27,6 +27,8 @@ final readonly class ChargerOutput
      * @param  bool  $pastShunt  whether its minus lands on the battery side of the bank's shunt
      * @param  Gauge|null  $leadGauge  null: its lead is its own, no wire of the boat's
      * @param  float  $leadLength  m
+     * @param  string|null  $plusHole  size of its plus ring's hole; null: bought to suit
+     * @param  string|null  $minusHole  the same of its minus
      * @param  string|null  $block  id of the fuse block that it feeds; null: it charges
      * @param  list<Protection>  $protection  in its plus lead, from the battery on; from a converter on, where that is the source
      */
@@ -41,6 +43,8 @@ final readonly class ChargerOutput
         public float $leadLength,
         public ?string $block,
         public array $protection,
+        public ?string $plusHole,
+        public ?string $minusHole,
     ) {
     }
 
@@ -68,6 +72,8 @@ final readonly class ChargerOutput
             $lead === null ? 0.0 : $lead->number('length_m'),
             $block,
             array_map(Protection::of(...), $record->records('protection')),
+            $lead?->textOrNull('plus_hole'),
+            $lead?->textOrNull('minus_hole'),
         );
     }
 

@@ -27,6 +27,7 @@ final readonly class Device
      * @param  list<LongestRun>  $longestRuns  its maker's table of gauges and lengths
      * @param  bool  $alwaysOn  meant to stay on for weeks: automatic bilge pumps, alarms
      * @param  string|null  $data  name of the data cables that join it to others of that name
+     * @param  string|null  $stud  size of the studs of one without a lead
      * @param  string  $part  kind of the part that draws: a device, or what a circuit takes for one
      */
     private function __construct(
@@ -50,6 +51,7 @@ final readonly class Device
         public bool $keyedPlug,
         public ?string $data,
         public Mounting $mounting,
+        public ?string $stud,
         private string $part = 'device',
     ) {
         [$this->plus, $this->minus] = [Post::plus($id), Post::minus($id)];
@@ -82,6 +84,7 @@ final readonly class Device
             $record->flag('keyed_plug'),
             $record->textOrNull('data'),
             Mounting::of($record),
+            $record->textOrNull('stud'),
         );
     }
 
@@ -96,7 +99,7 @@ final readonly class Device
     {
         return new self(
             $id, $name, DeviceKind::Other, null, $works[0], $works[1], $amps, $amps, LoadKind::Current,
-            null, null, 0.0, null, 0.0, [], [], false, false, null, Mounting::unmeasured(), $part,
+            null, null, 0.0, null, 0.0, [], [], false, false, null, Mounting::unmeasured(), null, $part,
         );
     }
 

@@ -31,13 +31,18 @@ final readonly class Feed
     /** Whether a switch, or a breaker that serves as one, parts it from its bank. */
     public function isSwitched(): bool
     {
+        return $this->switch || $this->hasBreaker();
+    }
+
+    public function hasBreaker(): bool
+    {
         foreach ($this->protection as $protection) {
             if ($protection->family->isBreaker()) {
                 return true;
             }
         }
 
-        return $this->switch;
+        return false;
     }
 
     /** @param  array<string, Bank>  $banks by id */

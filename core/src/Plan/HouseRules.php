@@ -25,6 +25,10 @@ final readonly class HouseRules
      * @param  float  $winterCelsius  °C of the batteries meanwhile
      * @param  float  $nightHours  h that a charger has
      * @param  bool  $chargerFirst  charger leads are landed before the jumpers; false: after them
+     * @param  float  $cutAfterPull  m that a piece is longer than, to be cut only after it is pulled
+     * @param  float  $remnant  m that what is left of a spool is kept from
+     * @param  float  $pieceMinutes  min on the bench for measuring, cutting and labelling one piece
+     * @param  float  $endMinutes  min for stripping, crimping, pulling and shrinking one end
      */
     private function __construct(
         public array $dropPercent,
@@ -40,6 +44,12 @@ final readonly class HouseRules
         public float $winterCelsius,
         public float $nightHours,
         public bool $chargerFirst,
+        public JointStyle $joint,
+        public LabelStyle $labels,
+        public float $cutAfterPull,
+        public float $remnant,
+        public float $pieceMinutes,
+        public float $endMinutes,
     ) {
     }
 
@@ -70,6 +80,12 @@ final readonly class HouseRules
             $record->number('winter_c'),
             $record->number('night_hours'),
             $record->text('first_wires') === 'charger',
+            JointStyle::from($record->text('joint')),
+            LabelStyle::from($record->text('labels')),
+            $record->number('cut_after_pull_m'),
+            $record->number('remnant_m'),
+            $record->number('piece_minutes'),
+            $record->number('end_minutes'),
         );
     }
 

@@ -14,6 +14,8 @@ final readonly class Protection
      * @param  float|null  $rating  A; null: Dinghy chooses
      * @param  float|null  $fromSource  m of wire between the source and it; null: unknown
      * @param  float|null  $maxVolts  V of its own sheet; null: its family's
+     * @param  string|null  $stud  size of its studs; null: nobody has said, or it has none
+     * @param  string|null  $hole  size of the rings on it; null: bought to suit
      * @param  float|null  $breakingAmps  A of its own sheet; null: its family's
      */
     public function __construct(
@@ -26,6 +28,8 @@ final readonly class Protection
         public ?bool $ignitionProtected = null,
         public ?bool $resetsItself = null,
         public ?bool $tripFree = null,
+        public ?string $stud = null,
+        public ?string $hole = null,
     ) {
     }
 
@@ -53,6 +57,8 @@ final readonly class Protection
             $record->flagOrNull('ignition_protected'),
             $record->flagOrNull('resets_itself'),
             $record->flagOrNull('trip_free'),
+            $record->textOrNull('stud'),
+            $record->textOrNull('hole'),
         );
     }
 }

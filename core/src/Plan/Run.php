@@ -24,6 +24,7 @@ final readonly class Run
      * @param  int  $bundled  current-carrying conductors lying together
      * @param  bool  $jacketed  both conductors in one jacket
      * @param  list<Connector>  $connectors  splices, lugs and quick connectors on it
+     * @param  string|null  $toHole  size of the rings at its end; null: bought to suit
      * @param  float  $extraOhms  Ω of whatever else lies in the path, an old console for one
      */
     private function __construct(
@@ -43,6 +44,7 @@ final readonly class Run
         public ?float $slackTo,
         public ?array $minusRoute,
         public bool $dripLoop,
+        public ?string $toHole,
     ) {
     }
 
@@ -68,6 +70,7 @@ final readonly class Run
             $record->numberOrNull('slack_to_m'),
             $record->has('minus_route') ? $record->texts('minus_route') : null,
             $record->flag('drip_loop'),
+            $record->textOrNull('to_hole'),
         );
     }
 }

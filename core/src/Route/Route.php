@@ -38,6 +38,17 @@ final readonly class Route
         return false;
     }
 
+    public function goesThroughTube(): bool
+    {
+        foreach ($this->ways as $way) {
+            if ($way->isTube()) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /** @return float m from a spot to the nearest point of it; infinite where it has no ways */
     public function distanceTo(Boat $boat, Spot $spot): float
     {

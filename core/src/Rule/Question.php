@@ -20,11 +20,19 @@ final readonly class Question
 
     public static function of(Unchecked $unchecked, PlanFormat $format): self
     {
-        $words = $format->questions[substr($unchecked->needs, (int) strrpos('.'.$unchecked->needs, '.'))] ?? null;
+        return self::about($unchecked->on, $unchecked->needs, $format);
+    }
 
-        return new self(
-            $words ?? "It needs {$unchecked->needs}.",
-            $words === null ? null : $format->field($unchecked->on, $unchecked->needs),
-        );
+    /**
+     * @param  string  $on  kind:id
+     * @param  string  $needs  a field of that part
+     */
+    public static function about(string $on, string $needs, PlanFormat $format): self
+    {
+        $keys = array_values(array_filter(explode('.', $needs), static fn (string $key): bool => ! is_numeric($key)));
+        // What a part of a part is asked for may have words of its own: "protection.stud" beside "stud".
+        $words = $format->questions[implode('.', array_slice($keys, -2))] ?? $format->questions[$keys[count($keys) - 1] ?? ''] ?? null;
+
+        return new self($words ?? "It needs {$needs}.", $words === null ? null : $format->field($on, $needs));
     }
 }

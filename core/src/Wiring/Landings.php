@@ -30,11 +30,11 @@ final class Landings
             $landings[] = new Landing($minus, $feed->lug->toHole, $plan->called($feed), "feed:{$feed->id}", 'minus_hole');
         }
         foreach ($plan->bonds as $bond) {
-            $landings[] = new Landing($bond->from->negativePost(), null, $bond->label(), "bond:{$bond->id}", null);
-            $landings[] = new Landing($bond->to->negativePost(), null, $bond->label(), "bond:{$bond->id}", null);
+            $landings[] = new Landing($bond->from->negativePost(), $bond->fromHole, $bond->label(), "bond:{$bond->id}", 'from_hole');
+            $landings[] = new Landing($bond->to->negativePost(), $bond->toHole, $bond->label(), "bond:{$bond->id}", 'to_hole');
         }
         foreach ($plan->chargers as $charger) {
-            foreach ($charger->batteryOutputs() as $output) {
+            foreach ($charger->batteryOutputs() as $number => $output) {
                 $bank = $plan->bankOf($output->across[0]->id);
                 $minus = $output->across[0]->minus();
                 $minus = $bank?->minusEnd($minus, $output->pastShunt) ?? $minus;
@@ -44,12 +44,12 @@ final class Landings
                 }
                 $landings[] = new Landing(
                     $output->across[count($output->across) - 1]->plus(),
-                    null,
+                    $output->plusHole,
                     $charger->label(),
                     "charger:{$charger->id}",
-                    null,
+                    "outputs.{$number}.lead.plus_hole",
                 );
-                $landings[] = new Landing($minus, null, $charger->label(), "charger:{$charger->id}", null);
+                $landings[] = new Landing($minus, $output->minusHole, $charger->label(), "charger:{$charger->id}", "outputs.{$number}.lead.minus_hole");
             }
         }
         foreach ($plan->chargers as $charger) {
@@ -70,6 +70,16 @@ final class Landings
     public static function partOf(Post $post): string
     {
         return ($post->isShunt() ? 'bank:' : 'battery:').$post->part;
+    }
+
+    /** The field of that part that says the size of its stud. */
+    public static function studField(Post $post): string
+    {
+        return match (true) {
+            $post->isShunt() => 'shunt.stud',
+            $post->isPlus() => 'stud_pos',
+            default => 'stud_neg',
+        };
     }
 
     /** @return string|null size of the stud of a post; null: unknown */

@@ -37,6 +37,12 @@ final class WireRulesTest extends RuleTestCase
             'W13' => ['W13', Level::Stop, 'feed:f1', 'pump', ['feed:f1' => ['plus_hole' => '1/4']]],
             'W13 a jumper' => ['W13', Level::Stop, 'bank:thrust', 'series', ['bank:thrust' => ['jumper.from_hole' => '3/8', 'jumper.to_hole' => '3/8']]],
             'W13 a shunt' => ['W13', Level::Stop, 'feed:f1', 'pump', ['bank:house' => ['shunt' => (object) ['stud' => '3/8', 'capacity_set_ah' => 100]], 'feed:f1' => ['minus_hole' => '5/16']]],
+            'W13 a breaker' => ['W13', Level::Stop, 'feed:f1', 'pump', ['feed:f1' => ['protection' => [(object) ['family' => 'breaker', 'rating_a' => 30, 'from_source_m' => 0.15, 'stud' => '5/16', 'hole' => '1/4']]]]],
+            'W13 the bus of a block' => ['W13', Level::Stop, 'feed:main', 'parallel', ['block:fuses' => ['stud' => '#10'], 'feed:main' => ['run.to_hole' => '3/8']]],
+            'W13 a circuit of a block' => ['W13', Level::Stop, 'branch:to-light', 'parallel', ['block:fuses' => ['branch_stud' => '#8'], 'branch:to-light' => ['hole' => '#10']]],
+            'W13 a device' => ['W13', Level::Stop, 'feed:f1', 'pump', ['device:d1' => ['stud' => 'M6'], 'feed:f1' => ['run.to_hole' => 'M8']]],
+            'W13 a charger' => ['W13', Level::Stop, 'charger:c1', 'pump', ['charger:c1' => ['outputs.0.lead.minus_hole' => '3/8']]],
+            'W14 the bus of a block' => ['W14', Level::Warn, 'block:fuses', 'parallel', ['plan' => ['feeds' => self::feeds(5)]]],
             'W14' => ['W14', Level::Warn, 'battery:b1', 'pump', ['charger:c1' => ['outputs' => [$output, $output, $output, $output]]]],
             'W16 amps' => ['W16', Level::Stop, 'feed:f1', 'pump', ['feed:f1' => ['run.plug' => (object) ['rating_a' => 7.9, 'max_v' => 48]]]],
             'W16 volts' => ['W16', Level::Stop, 'feed:f1', 'pump', ['feed:f1' => ['run.plug' => (object) ['rating_a' => 8, 'max_v' => 14]]]],
@@ -60,6 +66,8 @@ final class WireRulesTest extends RuleTestCase
             'W07' => ['W07', 'pump', ['feed:f1' => ['run.connectors' => [$connector('12 AWG', '10 AWG')]]]],
             'W12' => ['W12', 'pump', ['feed:f1' => ['run.minus_colour' => 'Yellow', 'run.plus_colour' => 'red']]],
             'W13 the metric twin' => ['W13', 'pump', ['feed:f1' => ['plus_hole' => 'M10', 'minus_hole' => 'M8']]],
+            'W13 a breaker and its metric twin' => ['W13', 'pump', ['feed:f1' => ['protection' => [(object) ['family' => 'breaker', 'rating_a' => 30, 'from_source_m' => 0.15, 'stud' => '5/16', 'hole' => 'M8']]]]],
+            'W14 four on a bus' => ['W14', 'parallel', ['plan' => ['feeds' => self::feeds(4)]]],
             'W14 four' => ['W14', 'pump', ['charger:c1' => ['outputs' => [$output, $output, $output]]]],
             'W16' => ['W16', 'pump', ['feed:f1' => ['run.plug' => (object) ['rating_a' => 8, 'max_v' => 14.7]]]],
         ];
@@ -79,6 +87,15 @@ final class WireRulesTest extends RuleTestCase
 
     protected static function withoutRemedy(): array
     {
-        return ['W03 beyond the table', 'W14'];
+        return ['W03 beyond the table', 'W14', 'W14 the bus of a block'];
+    }
+
+    /** @return list<\stdClass> that lead from the parallel bank to its block, and each lands on both buses */
+    private static function feeds(int $count): array
+    {
+        return array_map(static fn (int $number): \stdClass => (object) [
+            'id' => $number === 1 ? 'main' : "main-{$number}", 'class' => 'electronics', 'from' => (object) ['bank' => 'house', 'plus' => 'pos@'.(1 + $number % 2), 'minus' => 'neg@'.(1 + $number % 2)],
+            'protection' => [(object) ['family' => 'breaker-80', 'rating_a' => 30, 'from_source_m' => 0.15]], 'run' => (object) ['length_m' => 3.0, 'gauge' => '6 AWG'], 'to' => (object) ['block' => 'fuses'],
+        ], range(1, $count));
     }
 }

@@ -19,19 +19,15 @@ use Dinghy\Area\Power\Rule\ChargingCurrent;
 use Dinghy\Area\Power\Rule\ChargingMissing;
 use Dinghy\Area\Power\Rule\ColourOfWires;
 use Dinghy\Area\Power\Rule\ConductorReduction;
-use Dinghy\Area\Power\Rule\ConnectorRange;
 use Dinghy\Area\Power\Rule\CrankingAmpsShort;
 use Dinghy\Area\Power\Rule\CrankingBrownOut;
-use Dinghy\Area\Power\Rule\CrowdedStud;
 use Dinghy\Area\Power\Rule\CurrentAboveAmpacity;
 use Dinghy\Area\Power\Rule\DcDcFusedOnce;
 use Dinghy\Area\Power\Rule\HandTightConnection;
-use Dinghy\Area\Power\Rule\HoleAndStud;
 use Dinghy\Area\Power\Rule\HotProtection;
 use Dinghy\Area\Power\Rule\HullAsConductor;
 use Dinghy\Area\Power\Rule\KeyedPlug;
 use Dinghy\Area\Power\Rule\LeadAcidClosedIn;
-use Dinghy\Area\Power\Rule\LeadConnectorRange;
 use Dinghy\Area\Power\Rule\ManagementLimit;
 use Dinghy\Area\Power\Rule\MixedChemistry;
 use Dinghy\Area\Power\Rule\MixedVoltage;
@@ -44,7 +40,6 @@ use Dinghy\Area\Power\Rule\NothingFeedsIt;
 use Dinghy\Area\Power\Rule\NotTheMakersFuse;
 use Dinghy\Area\Power\Rule\OtherLithium;
 use Dinghy\Area\Power\Rule\PathDrop;
-use Dinghy\Area\Power\Rule\PlugBelowCircuit;
 use Dinghy\Area\Power\Rule\ProtectionAboveAmpacity;
 use Dinghy\Area\Power\Rule\ProtectionBelowLoad;
 use Dinghy\Area\Power\Rule\ProtectionBelowVolts;
@@ -146,12 +141,7 @@ final class PowerArea extends Area
             new ThinnerThanMakersTable,
             new WrongWire,
             new ThinSingleConductor,
-            new LeadConnectorRange,
-            new ConnectorRange,
             new ColourOfWires,
-            new HoleAndStud,
-            new CrowdedStud,
-            new PlugBelowCircuit,
             new ChargingAboveDevice,
             new BelowMinimumUnderLoad,
             new ScreenDips,

@@ -78,12 +78,16 @@ final class CircuitFormat
             Field::optional('circuits', NumberShape::whole(1, 48))->called('Circuits'),
             Field::optional('rating_a', new NumberShape(1, 2000, 'A'))->called('Made for'),
             Field::optional('ignition_protected', new FlagShape)->called('Ignition protected'),
+            Field::optional('stud', SupplyFormat::stud())->called('Studs of its buses', 'Terminals'),
+            Field::optional('branch_stud', SupplyFormat::stud())->called('Screws of its circuits', 'Terminals'),
+            Field::optional('branch_terminal', new ChoiceShape(['ring', 'spade'], ['ring' => 'under a screw', 'spade' => 'on a flat tab']), 'ring')->called('Its circuits land', 'Terminals'),
             Field::optional('branches', new PartsShape('branch', new ObjectShape([
                 Field::id(),
                 Field::required('class', ChoiceShape::ofEnum(LoadClass::class))->called('Class of load'),
                 Field::optional('family', ChoiceShape::ofEnum(FuseFamily::class), 'blade')->called('Kind of fuse'),
                 Field::optional('fuse_a', new NullableShape(new NumberShape(0.5, 600, 'A')))->called('Fuse'),
                 Field::optional('run', self::run(), new \stdClass)->called('Run'),
+                Field::optional('hole', SupplyFormat::stud())->called('Hole of its lugs at the block'),
                 Field::required('to', self::target())->called('Leads to'),
             ]), 48, true), [])->called('Branches'),
         ]);
@@ -113,6 +117,7 @@ final class CircuitFormat
             Field::optional('plus_colour', new TextShape(30))->called('Colour of the plus', 'The wire'),
             Field::optional('minus_colour', new TextShape(30))->called('Colour of the minus', 'The wire'),
             Field::optional('connectors', new ListShape(self::connector(), 12), [])->called('Connectors', 'Joints'),
+            Field::optional('to_hole', SupplyFormat::stud())->called('Hole of the lugs at its end', 'Joints'),
             Field::optional('plug', new NullableShape(new ObjectShape([
                 Field::required('rating_a', new NumberShape(0.5, 600, 'A'))->called('Made for'),
                 Field::required('max_v', new NumberShape(5, 1000, 'V'))->called('Up to'),
@@ -149,6 +154,7 @@ final class CircuitFormat
                 Field::required('gauge', GaugeShape::of())->called('Gauge'),
                 Field::required('length_m', new NumberShape(0.1, 60, 'm of run, one way'))->called('Longest run, one way'),
             ]), 12), [])->called('Longest runs its maker allows', 'As its maker made it'),
+            Field::optional('stud', SupplyFormat::stud())->called('Studs, where it has no lead', 'As its maker made it'),
             Field::optional('always_on', new FlagShape, false)->called('Always on', 'How it is used'),
             Field::optional('keyed_plug', new FlagShape, false)->called('Plug fits one way only', 'As its maker made it'),
             Field::optional('data', new TextShape(40))->called('Data', 'As its maker made it'),
@@ -177,6 +183,8 @@ final class CircuitFormat
             Field::optional('ignition_protected', new FlagShape)->called('Ignition protected', 'As it is made'),
             Field::optional('resets_itself', new FlagShape)->called('Resets itself', 'As it is made'),
             Field::optional('trip_free', new FlagShape)->called('Trips though held', 'As it is made'),
+            Field::optional('stud', SupplyFormat::stud())->called('Studs', 'As it is made'),
+            Field::optional('hole', SupplyFormat::stud())->called('Hole of the lugs on it'),
         ]);
     }
 

@@ -71,7 +71,7 @@ final class PowerCatalogue
                 'protection',
                 'Fuses and breakers',
                 CircuitFormat::protection(),
-                ['family', 'rating_a', 'max_v', 'breaking_a', 'ignition_protected', 'resets_itself', 'trip_free'],
+                ['family', 'rating_a', 'max_v', 'breaking_a', 'ignition_protected', 'resets_itself', 'trip_free', 'stud'],
             ),
             new CatalogueKind('connector', 'Connectors', CircuitFormat::connector(), ['thinnest', 'thickest']),
         ];

@@ -143,6 +143,8 @@ final class SupplyFormat
                 Field::optional('lead', new NullableShape(new ObjectShape([
                     Field::required('gauge', GaugeShape::of())->called('Gauge'),
                     Field::required('length_m', new NumberShape(0.02, 20, 'm of lead'))->called('Length'),
+                    Field::optional('plus_hole', self::stud())->called('Hole of the plus lug'),
+                    Field::optional('minus_hole', self::stud())->called('Hole of the minus lug'),
                 ])))->called('Lead'),
                 Field::optional('protection', new OneOrListShape(CircuitFormat::protection(), 4), [])->called('Fuse or breaker'),
             ], ['battery', 'block'], ['battery' => ['profile']]), 12), [])->called('Outputs'),
@@ -158,6 +160,7 @@ final class SupplyFormat
             Field::required('to', ReferenceShape::to('bank', WhenGone::GoesToo))->called('To the minus of bank'),
             Field::optional('gauge', GaugeShape::of(), '6 AWG')->called('Gauge'),
             Field::optional('length_m', new NumberShape(0.02, 20, 'm'), 0.5)->called('Length'),
+            ...self::holes(),
             Field::optional('protection', new OneOrListShape(CircuitFormat::protection(), 4), [])->called('Fuse or breaker'),
         ]);
     }
@@ -179,6 +182,14 @@ final class SupplyFormat
     {
         return [
             Field::optional('fastening', ChoiceShape::ofEnum(Fastening::class), 'nut')->called('Fastened by'),
+            ...self::holes(),
+        ];
+    }
+
+    /** @return list<Field> */
+    private static function holes(): array
+    {
+        return [
             Field::optional('from_hole', self::stud())->called('Hole of the first lug'),
             Field::optional('to_hole', self::stud())->called('Hole of the second lug'),
         ];

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Dinghy\Area\Power\Rule;
+namespace Dinghy\Area\Kit\Rule;
 
 use Dinghy\File\Patch;
 use Dinghy\Rule\Finding;
