@@ -6,6 +6,7 @@ namespace App\Areas;
 
 use App\Areas\Contract\AreaList;
 use App\Areas\Day\DayArea;
+use App\Areas\Kit\KitArea;
 use App\Areas\Layout\LayoutArea;
 use App\Areas\Power\PowerArea;
 use App\Areas\Sonar\SonarArea;
@@ -22,6 +23,7 @@ final class StandardAreas
             new PowerArea,
             new SonarArea,
             new DayArea,
+            new KitArea,
         ]);
     }
 }

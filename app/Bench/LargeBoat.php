@@ -5,9 +5,13 @@ declare(strict_types=1);
 namespace App\Bench;
 
 use Dinghy\Area\Day\Variant\Stock;
+use Dinghy\Cutting\Spool;
 use Dinghy\Evaluation\Areas;
 use Dinghy\File\PlanDocument;
+use Dinghy\Kit\Piece\Pieces;
+use Dinghy\Kit\Shelf;
 use Dinghy\Plan\Plan;
+use Dinghy\Solving\SolvedBoat;
 
 /** An invented boat far larger than any that is rigged: sixty devices on three banks, for timings; and one of twenty with a day of twelve hours. */
 final class LargeBoat
@@ -45,6 +49,20 @@ final class LargeBoat
         }
 
         return new Stock($batteries, [(object) ['part' => 'charger 20', 'amps' => 20, 'outputs' => 3, 'isolated' => true], (object) ['part' => 'charger 60', 'amps' => 60, 'outputs' => 3, 'isolated' => true]]);
+    }
+
+    /** Eight remnants and two spools of every kind of wire that she takes. */
+    public static function shelf(SolvedBoat $boat): Shelf
+    {
+        $lengths = [];
+        foreach ($boat->figures(Pieces::class)->all as $piece) {
+            $lengths[$piece->stock->name()] ??= array_map(
+                static fn (float $metres): Spool => new Spool("{$metres} m", $metres),
+                [1.2, 1.7, 2.3, 2.9, 3.4, 4.1, 5.6, 7.8, 30.0, 30.0],
+            );
+        }
+
+        return new Shelf($lengths);
     }
 
     public static function json(int $fuseBlocks = self::BLOCKS, int $each = self::BRANCHES): string

@@ -6,6 +6,7 @@ namespace App\Catalogue;
 
 use App\Models\CataloguePart;
 use App\Names\NameKey;
+use App\Tables\CsvTable;
 use Dinghy\Evaluation\Areas;
 use Dinghy\File\Shape\NullableShape;
 use Dinghy\File\Shape\NumberShape;
@@ -19,35 +20,20 @@ final class CatalogueCsv
 {
     private const MOST_LINES = 2000;
 
-    /** How a cell begins that a spreadsheet takes for a formula; with the mark before it already, it gets one more. */
-    private const FORMULA = "/^'*[=+\\-@\t\r]/";
-
     /** @param  iterable<CataloguePart>  $parts */
     public static function of(iterable $parts): string
     {
-        $file = fopen('php://temp', 'r+') ?: throw new \RuntimeException('No memory for a table.');
         $columns = self::columns();
-        fputcsv($file, $columns, escape: '');
+        $rows = [];
         foreach ($parts as $part) {
             $cells = ['kind' => $part->kind, 'name' => $part->name, ...self::cells($part->kind, $part->told())];
-            fputcsv(
-                $file,
-                array_map(
-                    static fn (string $column): string => self::isNumber($column) ? $cells[$column] ?? '' : self::asText($cells[$column] ?? ''),
-                    $columns,
-                ),
-                escape: '',
+            $rows[] = array_map(
+                static fn (string $column): string|float|int => self::isNumber($column) && is_numeric($cells[$column] ?? '') ? 0 + $cells[$column] : $cells[$column] ?? '',
+                $columns,
             );
         }
-        rewind($file);
 
-        return (string) stream_get_contents($file);
-    }
-
-    /** Words that a spreadsheet would compute get a mark before them, which reading takes off again. */
-    private static function asText(string $words): string
-    {
-        return preg_match(self::FORMULA, $words) === 1 ? "'{$words}" : $words;
+        return CsvTable::written($columns, $rows);
     }
 
     /** @return array<string, string> the figures of a part as its line holds them, by column */
@@ -71,17 +57,8 @@ final class CatalogueCsv
     /** @return list<CatalogueLine> */
     public static function read(string $csv): array
     {
-        $file = fopen('php://temp', 'r+') ?: throw new \RuntimeException('No memory for a table.');
-        // Spreadsheets put a mark before the text and like semicolons.
-        $csv = (string) preg_replace('/^\xEF\xBB\xBF/', '', $csv);
-        fwrite($file, $csv);
-        rewind($file);
-        $separator = substr_count(
-            (string) strtok($csv, "\r\n"),
-            ';',
-        ) > substr_count((string) strtok($csv, "\r\n"), ',') ? ';' : ',';
-        $header = fgetcsv($file, separator: $separator, escape: '') ?: [];
-        $columns = array_map(static fn (?string $name): string => trim((string) $name), $header);
+        $table = CsvTable::read($csv);
+        $columns = $table->columns;
         $unknown = array_diff($columns, self::columns());
         if ($unknown !== [] || array_diff(['kind', 'name'], $columns) !== []) {
             return [
@@ -94,10 +71,7 @@ final class CatalogueCsv
         }
         $lines = [];
         $names = [];
-        for ($number = 2; ($cells = fgetcsv($file, separator: $separator, escape: '')) !== false; $number++) {
-            if ($cells === [null]) {
-                continue;
-            }
+        foreach ($table->lines as [$number, $fields]) {
             if (count($lines) === self::MOST_LINES) {
                 $lines[] = CatalogueLine::refused(
                     $number,
@@ -106,13 +80,6 @@ final class CatalogueCsv
                 );
                 break;
             }
-            $fields = array_combine(
-                $columns,
-                array_map(
-                    static fn (?string $cell): string => trim((string) $cell),
-                    array_slice(array_pad($cells, count($columns), ''), 0, count($columns)),
-                ),
-            );
             $line = self::line($number, array_filter($fields, static fn (string $cell): bool => $cell !== ''));
             $key = NameKey::of($line->name);
             $lines[] = isset($names[$key]) ? CatalogueLine::refused(
@@ -130,7 +97,7 @@ final class CatalogueCsv
     private static function line(int $number, array $fields): CatalogueLine
     {
         $kind = $fields['kind'] ?? '';
-        $name = self::fromText($fields['name'] ?? '');
+        $name = CsvTable::fromText($fields['name'] ?? '');
         unset($fields['kind'], $fields['name']);
         $figures = new \stdClass;
         foreach ($fields as $column => $cell) {
@@ -181,16 +148,11 @@ final class CatalogueCsv
         return $column === 'price' || (self::shapes()[$column] ?? null) instanceof NumberShape;
     }
 
-    private static function fromText(string $cell): string
-    {
-        return str_starts_with($cell, "'") && preg_match(self::FORMULA, $cell) === 1 ? substr($cell, 1) : $cell;
-    }
-
     private static function value(string $column, string $cell): mixed
     {
         $shape = self::shapes()[$column] ?? null;
 
-        return $shape === null ? TableCell::number($cell) : TableCell::read($shape, self::fromText($cell));
+        return $shape === null ? TableCell::number($cell) : TableCell::read($shape, CsvTable::fromText($cell));
     }
 
     private static function written(string $column, mixed $value): string

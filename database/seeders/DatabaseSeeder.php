@@ -7,6 +7,7 @@ namespace Database\Seeders;
 use App\Models\Job;
 use App\Models\Role;
 use App\Models\Shop;
+use App\Models\StockItem;
 use App\Settings\InstrumentKind;
 use App\Settings\ShopSettings;
 use App\WorkOrders\NewJob;
@@ -15,6 +16,7 @@ use Dinghy\Area\StandardAreas;
 use Dinghy\File\Patch;
 use Dinghy\File\PlanDocument;
 use Illuminate\Database\Seeder;
+use Illuminate\Support\Arr;
 
 /** The demo: an invented shop on an invented lake, with five boats in. */
 final class DatabaseSeeder extends Seeder
@@ -39,8 +41,20 @@ final class DatabaseSeeder extends Seeder
         foreach (is_array($parts) ? $parts : [] as $part) {
             $shop->catalogue()->create($part);
         }
+        self::shelf($shop);
         $this->skiff($shop);
         $this->others($shop);
+    }
+
+    /** What lies on the shelf, with prices of a fortnight ago. */
+    private static function shelf(Shop $shop): void
+    {
+        /** @var list<array{name: string, unit: string, on_hand?: int, price: float|null, delivery_days: int, lengths?: list<float>}> $items */
+        $items = json_decode((string) file_get_contents(database_path('demo/stock.json')), true, 8, JSON_THROW_ON_ERROR);
+        foreach ($items as $item) {
+            $kept = StockItem::query()->create([...Arr::except($item, 'lengths'), 'shop_id' => $shop->id, 'priced_on' => $item['price'] === null ? null : CarbonImmutable::today()->subDays(14)]);
+            $kept->lengths()->createMany(array_map(static fn (float|int $metres): array => ['millimetres' => (int) round(1000 * $metres)], $item['lengths'] ?? []));
+        }
     }
 
     /** The skiff as it came: with its mistakes still to be decided. */

@@ -114,6 +114,35 @@
     <p><b>Petrol and battery gas:</b> ventilate; no flame or heat gun near petrol or an open battery box. <b>Connect:</b> charger leads, jumpers, positives, the load negative last. <b>Nothing is plugged in</b> until every reading above is right.</p>
     <p>Mains inlets and charger plugs: a licensed electrician where the local code asks for one, earth-fault protection always. Local codes and the makers' own instructions come before this sheet.</p>
 </div>
+@if ($withKit)
+<h2 style="page-break-before: always">Cut list</h2>
+<table>
+    <tr><th>Wire</th><th>Cut</th><th>From</th><th>To</th><th>Ends</th></tr>
+    @foreach ($cuts as $cut)
+        @foreach ($cut->pieces as $piece)
+            <tr>
+                <td>{{ $piece->stock->label() }}</td>
+                <td class="figure">{{ $piece->cut === null ? 'measure' : $words->length($piece->cut) }}{{ $piece->cutAfterPull ? ' †' : '' }}</td>
+                <td>{{ $piece->circuit }}: {{ $piece->from->words }}</td>
+                <td>{{ $piece->to->words }}</td>
+                <td class="small">{{ collect($piece->madeEnds())->map(fn ($end) => $end->at->kind->value.($end->at->bore() === null ? '' : ' '.$end->at->bore()))->implode(', ') }}</td>
+            </tr>
+        @endforeach
+    @endforeach
+</table>
+<p class="small">† cut only once it is pulled; mark both ends before. {{ collect($cuts)->map(fn ($cut) => $cut->stock->label().': '.collect($cut->spools())->map(fn ($spool) => ($spool === $cut->bought ? 'buy ' : 'from ').$words->length($spool->length))->implode(' and '))->implode('; ') }}.</p>
+<h2>Kit list</h2>
+<table>
+    <tr><th>What</th><th>How much</th><th>What</th><th>How much</th></tr>
+    @foreach (array_chunk($kit->lines, 2) as $pair)
+        <tr>
+            @foreach ($pair as $line)
+                <td>{{ str_replace('mm2', 'mm²', $line->item) }}</td><td class="figure">{{ $line->unit === 'm' ? $words->length($line->quantity) : $line->quantity }}</td>
+            @endforeach
+        </tr>
+    @endforeach
+</table>
+@endif
 <p class="small"><b>Sources:</b> {{ $sources->implode('; ') }}. Contact and battery resistances are working estimates, common practice.</p>
 </body>
 </html>

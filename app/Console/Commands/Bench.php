@@ -19,6 +19,8 @@ use Dinghy\Evaluation\Evaluation;
 use Dinghy\Evaluation\EvaluationDocument;
 use Dinghy\Evaluation\Remedies;
 use Dinghy\File\PlanDocument;
+use Dinghy\Kit\CutPlan;
+use Dinghy\Kit\Kit;
 use Dinghy\Network\Chains;
 use Dinghy\Trip\Day;
 use Dinghy\Trip\Simulation;
@@ -38,9 +40,12 @@ final class Bench extends Command
         'one solve of it at rest' => '1',
         self::FAULTS.' single faults of it, loaded' => '100',
         self::CHAINS => '5',
+        self::KIT => '30',
         self::DAY => '250',
         self::VARIANTS => '1000',
     ];
+
+    private const KIT = 'kit of 60 devices, cut from a full shelf';
 
     private const DAY = 'twelve hours of 20 devices on 3 banks, minute by minute';
 
@@ -157,6 +162,7 @@ final class Bench extends Command
             $of->loads,
             $of->topology,
         ))->loaded();
+        $shelf = LargeBoat::shelf($evaluated->boat);
         [$small, $big] = [Ladder::of(self::SMALL), Ladder::of(self::LARGE)];
         $order = static fn (Network $of): \Closure => static fn () => (new Network(
             $of->sources,
@@ -173,6 +179,7 @@ final class Bench extends Command
             ),
             self::CHAINS => static fn (): Chains => Chains::of($chains),
             'evaluate 60 devices on 3 banks' => static fn () => resolve(Areas::class)->evaluate($large),
+            self::KIT => static fn (): array => CutPlan::allOf(Kit::of($evaluated->boat)->pieces, 0.1, $shelf),
             '… and write the document' => static fn (): array => EvaluationDocument::of(
                 resolve(Areas::class)->evaluate($large),
             ),

@@ -18,7 +18,7 @@ final class WorkSheetController extends Controller
         $this->authorize('view', $job);
         $head = self::planOf($job);
 
-        return response(WorkSheet::pdf($job, $head, AskedUnits::of($request)), 200, [
+        return response(WorkSheet::pdf($job, $head, AskedUnits::of($request), $request->query('kit') !== 'no'), 200, [
             'Content-Type' => 'application/pdf',
             'Content-Disposition' => 'attachment; filename="'.PlanExport::fileName($job, $head).'.pdf"',
         ]);

@@ -1,0 +1,111 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Stock;
+
+use App\Models\Job;
+use App\Models\KeptKit;
+use App\Models\StockBooking;
+use App\Models\StockItem;
+use App\Models\StockLength;
+use Dinghy\Kit\CutPlan;
+use Dinghy\Kit\Kit;
+use Dinghy\Kit\Line\KitLine;
+use Dinghy\Kit\Shelf;
+use Dinghy\Kit\Tool;
+use Illuminate\Database\Eloquent\Builder;
+use Illuminate\Support\Collection;
+
+/** A shop's shelf as one boat sees it: what is free, what she has taken, what was cut for her, and at which prices. */
+final readonly class BoatShelf
+{
+    /**
+     * @param  Collection<string, StockItem>  $items  that her kit names, by key
+     * @param  Collection<int, StockLength>  $lengths  of them, free or hers
+     * @param  array<int, int>  $booked  pieces that she has taken, by item
+     * @param  KeptKit|null  $kept  null: her prices are the shelf's
+     */
+    private function __construct(
+        public Job $job,
+        public Kit $kit,
+        public Collection $items,
+        public Collection $lengths,
+        public array $booked,
+        public ?KeptKit $kept,
+    ) {
+    }
+
+    /** @param  bool  $locked  whether others wait until what is read is changed */
+    public static function of(Job $job, Kit $kit, bool $locked = false): self
+    {
+        $keys = array_values(array_unique(array_map(StockItem::keyOf(...), [
+            ...array_map(static fn (KitLine $line): string => $line->item, $kit->lines),
+            ...array_map(static fn (Tool $tool): string => $tool->name, $kit->tools),
+        ])));
+        $wanted = StockItem::ofShop($job->boat->customer->shop_id, $locked);
+        $wanted->whereIn('name_key', $keys);
+        $items = $wanted->get();
+        $ids = $items->modelKeys();
+        $lying = StockLength::query()->where(static fn (Builder $free): Builder => $free->where('job_id', null)->orWhere('job_id', $job->id));
+        $lying->whereIn('stock_item_id', $ids);
+        $lying->orderBy('id');
+        $locked && $lying->lockForUpdate();
+
+        return new self(
+            $job, $kit, $items->keyBy('name_key'), $lying->get(),
+            StockBooking::query()->whereIn('stock_item_id', $ids)->where('job_id', $job->id)->pluck('quantity', 'stock_item_id')->map(intval(...))->all(),
+            KeptKit::query()->where('job_id', $job->id)->first(),
+        );
+    }
+
+    public function item(string $name): ?StockItem
+    {
+        return $this->items->get(StockItem::keyOf($name));
+    }
+
+    /** What her wires are cut from: of each kind what she has taken, and what is free where she has taken nothing of it. */
+    private function shelf(): Shelf
+    {
+        $uncut = $cut = [];
+        foreach ($this->items as $item) {
+            $ofItem = $this->lengths->where('stock_item_id', $item->id);
+            $hers = $ofItem->where('job_id', $this->job->id);
+            $name = str_replace('mm²', 'mm2', $item->name);
+            $cut[$name] = $hers->whereNotNull('cut')->map(static fn (StockLength $one) => $one->spool())->values()->all();
+            $taken = $hers->whereNull('cut');
+            $uncut[$name] = ($taken->isEmpty() ? $ofItem->whereNull('cut') : $taken)->map(static fn (StockLength $one) => $one->spool())->values()->all();
+        }
+
+        return new Shelf($uncut, $cut);
+    }
+
+    /** @return list<CutPlan> how her wires are cut from it, thinnest wire first */
+    public function cuts(): array
+    {
+        return $this->kit->cutFrom($this->shelf());
+    }
+
+    public function booked(?StockItem $item): int
+    {
+        return $item === null ? 0 : $this->booked[$item->id] ?? 0;
+    }
+
+    /** Whether a length is one that she has taken. */
+    public function isHers(int $length): bool
+    {
+        return $this->lengths->contains(fn (StockLength $one): bool => $one->id === $length && $one->job_id === $this->job->id);
+    }
+
+    /** Whether she has taken anything. */
+    public function hasTaken(): bool
+    {
+        return $this->booked !== [] || $this->lengths->contains('job_id', $this->job->id);
+    }
+
+    /** @return float|null of a piece or a metre; null: nobody has said */
+    public function priceOf(string $name): ?float
+    {
+        return $this->kept === null ? $this->item($name)?->priceOfOne() : $this->kept->prices[StockItem::keyOf($name)] ?? null;
+    }
+}
