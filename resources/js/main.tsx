@@ -45,6 +45,7 @@ const SetPassword = lazy(PAGES.SetPassword);
 const Settings = lazy(PAGES.Settings);
 const Shed = lazy(PAGES.Shed);
 const SignIn = lazy(PAGES.SignIn);
+const Stock = lazy(PAGES.Stock);
 const schemes = localStorageColorSchemeManager({ key: SCHEME_KEY });
 askBeforeLosingDrafts();
 
@@ -72,6 +73,7 @@ createRoot(root).render(
                                             <Route path="/house-rules" element={<HouseRules />} />
                                             <Route path="/people" element={<People />} />
                                             <Route path="/settings" element={<Settings />} />
+                                            <Route path="/stock" element={<Stock />} />
                                             <Route path="/set-password" element={<SetPassword />} />
                                             <Route path="/sign-in" element={<SignIn />} />
                                             {stages.map(({ stage, Stage }) => (

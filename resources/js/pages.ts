@@ -10,6 +10,7 @@ export const PAGES = {
     People: async () => ({ default: (await import('./people/People')).People }),
     SetPassword: async () => ({ default: (await import('./sign-in/SetPassword')).SetPassword }),
     Settings: async () => ({ default: (await import('./settings/Settings')).Settings }),
+    Stock: async () => ({ default: (await import('./stock/Stock')).Stock }),
     Shed: async () => ({ default: (await import('./shed/Shed')).Shed }),
     SignIn: async () => ({ default: (await import('./sign-in/SignIn')).SignIn }),
 };

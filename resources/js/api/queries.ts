@@ -1,7 +1,7 @@
 import { queryOptions } from '@tanstack/react-query';
 
 import { ask } from './client';
-import type { CataloguePart, HouseRules, Person, Persons, Shed, ShopSettings } from './types';
+import type { CataloguePart, HouseRules, Person, Persons, Shed, ShopSettings, Stock, StockOrders } from './types';
 
 /** What several pages ask the server for, each question and what its answer is kept under once. */
 
@@ -13,6 +13,10 @@ export const shed = queryOptions({ queryKey: ['shed'], queryFn: () => ask<Shed>(
 export const catalogue = queryOptions({ queryKey: ['catalogue'], queryFn: () => ask<{ parts: CataloguePart[] }>('catalogue') });
 
 export const houseRules = queryOptions({ queryKey: ['house-rules'], queryFn: () => ask<HouseRules>('house-rules') });
+
+export const stock = queryOptions({ queryKey: ['stock'], queryFn: () => ask<Stock>('stock') });
+
+export const stockOrders = queryOptions({ queryKey: ['stock', 'orders'], queryFn: () => ask<StockOrders>('stock/orders') });
 
 export const people = queryOptions({ queryKey: ['people'], queryFn: () => ask<Persons>('people') });
 

@@ -43,6 +43,14 @@ export type DaySupply = Schemas['DaySupply'];
 export type MonitorLog = Schemas['MonitorLog'];
 export type DayLines = Schemas['DayLines'];
 export type DayNight = NonNullable<Day['night']>;
+export type Kit = Schemas['Kit'];
+export type KitPiece = Kit['pieces'][number];
+export type KitEnd = KitPiece['ends'][number];
+export type KitSpool = Kit['spools'][number];
+export type KitLine = Kit['lines'][number];
+export type Stock = Schemas['Stock'];
+export type StockItem = Stock['items'][number];
+export type StockOrders = Schemas['StockOrders'];
 export type StageAnswers = Job['drawn'];
 /** A bank with the posts that wires stand on. */
 export type WiredBank = Schemas['Power']['banks'][number];

@@ -1,4 +1,4 @@
-import { Box, Button, FileInput, Group, TextInput, Title } from '@mantine/core';
+import { Button, Group, TextInput, Title } from '@mantine/core';
 import { useDocumentTitle } from '@mantine/hooks';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
@@ -8,9 +8,10 @@ import { Act } from '../look/Act';
 import { ask, Refused } from '../api/client';
 import { CATALOGUE_KINDS, choicesOf, choiceWords } from '../api/forms';
 import { catalogue as asked, session } from '../api/queries';
-import type { CataloguePart, TableTold } from '../api/types';
+import type { CataloguePart } from '../api/types';
 import { Dialog } from '../look/Dialog';
 import { Page } from '../look/Page';
+import { FromTable } from '../tables/FromTable';
 import { together } from '../units/together';
 import { useWritten } from '../units/conventions';
 import { amps, gauge, small, type System, useUnits, volts } from '../units/units';
@@ -23,6 +24,7 @@ import { useWholeCatalogue } from './parts';
 export function Catalogue() {
     useDocumentTitle('Catalogue · Dinghy');
     const person = useQuery(session);
+    const queries = useQueryClient();
     const catalogue = useWholeCatalogue();
     const { money } = useWritten();
     const { system } = useUnits();
@@ -53,7 +55,7 @@ export function Catalogue() {
             }
         >
             <TextInput label="Part of the catalogue" size="sm" value={sought} onChange={(event) => setSought(event.currentTarget.value)} maw={380} mt={10} />
-            {isOwner && <FromTable />}
+            {isOwner && <FromTable label="Bring parts in from a table" region="Parts from a table" path="catalogue/table" onKept={() => void queries.invalidateQueries({ queryKey: asked.queryKey })} />}
             <Dialog opened={filled !== null} onClose={() => fill(null)} title={filled === 'new' ? 'New part' : (filled?.name ?? '')}>
                 {filled !== null && <PartForm part={filled === 'new' ? undefined : filled} onDone={() => fill(null)} />}
             </Dialog>
@@ -98,70 +100,6 @@ function PartActs({ part, onFill }: { part: CataloguePart; onFill: (part: Filled
             {!part.retired && act('copy', () => onFill({ kind: part.kind, figures: part.figures, version: 1, retired: false, name: `${part.name}, copy` }))}
             {act(part.retired ? 'take back' : 'retire', () => retire.mutate())}
             {retire.error !== null && <span role="alert">{retire.error.message}</span>}
-        </Group>
-    );
-}
-
-/** Parts from a table: first what would change, then the change. */
-function FromTable() {
-    const queries = useQueryClient();
-    const [file, setFile] = useState<File | null>(null);
-    const send = async (keep: boolean) => ask<TableTold>('catalogue/table', { method: 'POST', body: { csv: file === null ? '' : await file.text(), keep } });
-    const look = useMutation({ mutationFn: () => send(false) });
-    const keep = useMutation({
-        mutationFn: () => send(true),
-        onSuccess: () => void queries.invalidateQueries({ queryKey: asked.queryKey }),
-    });
-    const seen = keep.data ?? look.data;
-    return (
-        <Group component="section" gap="8px 16px" align="end" py={14} style={{ borderBottom: '1px solid var(--hair)' }} aria-label="Parts from a table">
-            <FileInput
-                label="Bring parts in from a table"
-                description="as it goes out: a line a part; good lines are kept, bad ones named"
-                placeholder="choose a .csv file"
-                accept="text/csv,.csv"
-                value={file}
-                clearable
-                onChange={(chosen) => {
-                    setFile(chosen);
-                    look.reset();
-                    keep.reset();
-                }}
-            />
-            <Button size="sm" variant="outline" disabled={file === null} loading={look.isPending} onClick={() => look.mutate()}>
-                Look what would change
-            </Button>
-            {(look.error ?? keep.error) !== null && <p role="alert">{(look.error ?? keep.error)?.message}</p>}
-            {seen !== undefined && (
-                <Box role="status" flex="1 0 100%" fz={14}>
-                    <p>
-                        <strong>
-                            {keep.data === undefined ? 'Would be' : 'Kept'}: {seen.new.length} new, {seen.changed.length} changed, {seen.same} the same, {seen.refused.length} refused.
-                        </strong>
-                    </p>
-                    <ul>
-                        {seen.new.map((name) => (
-                            <li key={`new ${name}`}>new: {name}</li>
-                        ))}
-                        {seen.changed.map((name) => (
-                            <li key={`changed ${name}`}>
-                                changed: {name}; {seen.differences.filter((one) => one.name === name).map((one) => `${one.field.replaceAll('_', ' ')} ${one.was} → ${one.is}`).join(', ')}
-                            </li>
-                        ))}
-                        {seen.refused.map((line) => (
-                            <li key={`refused ${line.line}`}>
-                                line {line.line}
-                                {line.name === '' ? '' : `, ${line.name}`}: {line.why}
-                            </li>
-                        ))}
-                    </ul>
-                    {keep.data === undefined && seen.new.length + seen.changed.length > 0 && (
-                        <Button size="sm" loading={keep.isPending} onClick={() => keep.mutate()}>
-                            Keep the good lines
-                        </Button>
-                    )}
-                </Box>
-            )}
         </Group>
     );
 }

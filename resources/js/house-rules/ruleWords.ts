@@ -10,6 +10,9 @@ const CHOICES: Record<string, string> = {
     splice: 'mechanical splice',
     charger: 'charger leads',
     jumpers: 'jumpers',
+    full: 'everything',
+    circuit: 'circuit and gauge',
+    ends: 'from and to',
     negative: 'the negative end',
     positive: 'the top of the string',
 };

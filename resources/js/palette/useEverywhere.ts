@@ -8,6 +8,7 @@ import type { Rule } from './RuleCard';
 const PAGES = [
     ['/', 'The shed'],
     ['/catalogue', 'Catalogue'],
+    ['/stock', 'Stock'],
     ['/house-rules', 'House rules'],
     ['/settings', 'Settings'],
 ] as const;

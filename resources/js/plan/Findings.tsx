@@ -91,8 +91,8 @@ export function Found({ job, finding, tried, edits, onWhy, onShow, onLook, benea
     );
 }
 
-/** An input that a rule misses, with its answer in reach. */
-function Missing({ job, rule, edits }: { job: PlannedJob; rule: PlannedJob['evaluation']['unchecked'][number]; edits: PlanEdits }) {
+/** An input that is missing, with its answer in reach. */
+export function Missing({ job, rule, edits }: { job: PlannedJob; rule: Pick<PlannedJob['evaluation']['unchecked'][number], 'on' | 'needs' | 'asks' | 'choices'>; edits: PlanEdits }) {
     const [text, setText] = useState('');
     const where = rule.on === 'plan' ? job.boat : partName(job, rule.on);
     return (

@@ -52,6 +52,7 @@ export function Shed() {
                         </Button>
                     )}
                     <Link to="/catalogue">Catalogue</Link>
+                    <Link to="/stock">Stock</Link>
                     <Link to="/house-rules">House rules</Link>
                     <Link to="/settings">Settings</Link>
                     {person.data?.role === 'owner' && <Link to="/people">People</Link>}
