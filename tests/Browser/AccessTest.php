@@ -144,10 +144,24 @@ final class AccessTest extends BrowserTestCase
         $this->assertNothingForAxe('an empty layout');
     }
 
+    public function test_axe_on_the_shelf(): void
+    {
+        $this->signIn('owner');
+        $this->visit('/stock');
+        $this->see('[data-item="6 AWG red"]');
+        $this->assertNothingForAxe('the shelf');
+        $this->clickOn('[aria-label="change 6 AWG red"]');
+        $this->see('section[aria-label=Lengths]');
+        $this->assertNothingForAxe('a wire in hand');
+        $this->visit('/stock?show=orders');
+        $this->see('[data-order]');
+        $this->assertNothingForAxe('orders');
+    }
+
     /** @return list<array{string, string}> */
     public static function stages(): array
     {
-        return [['Survey', 'cbphf'], ['Layout', 'prtmhbf'], ['Sonar', 'vpnolbsicf'], ['Day', 'pcdgtnmuf']];
+        return [['Survey', 'cbphf'], ['Layout', 'prtmhbf'], ['Sonar', 'vpnolbsicf'], ['Day', 'pcdgtnmuf'], ['Kit', 'sdctmf']];
     }
 
     /** @return list<array{string}> */

@@ -13,6 +13,7 @@ use Facebook\WebDriver\Remote\RemoteWebDriver;
 use Facebook\WebDriver\Remote\RemoteWebElement;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
+use Facebook\WebDriver\WebDriverSelect;
 use Illuminate\Foundation\Testing\TestCase;
 
 abstract class BrowserTestCase extends TestCase
@@ -147,8 +148,10 @@ abstract class BrowserTestCase extends TestCase
         for ($try = 1; ; $try++) {
             try {
                 return $read();
-            } catch (StaleElementReferenceException $stale) {
-                $try < 5 || throw $stale;
+            } catch (StaleElementReferenceException|ElementNotInteractableException $away) {
+                // What has the focus is out of sight while what a pane needs is fetched.
+                $try < 5 || throw $away;
+                usleep(100_000);
             }
         }
     }
@@ -240,6 +243,13 @@ abstract class BrowserTestCase extends TestCase
         $this->clickOn('main li h2 a');
         $this->see('[data-run="bow-motor"]');
         $this->see('[role=tabpanel]'); // what stands around the first drawing comes a moment later
+    }
+
+    /** One of the choices of a field. */
+    protected function chooseIn(string $label, string $choice): void
+    {
+        $select = $this->at("//select[@id=//label[contains(., \"{$label}\")]/@for]");
+        (new WebDriverSelect($select))->selectByVisibleText($choice);
     }
 
     /** A boat of the shed at one of its stages. */

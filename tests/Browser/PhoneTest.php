@@ -20,7 +20,7 @@ final class PhoneTest extends BrowserTestCase
         $this->assertNoSidewaysScroll("shed at {$width}");
         $this->clickOn('main li h2 a');
         $this->see('[data-run="bow-motor"]');
-        foreach (['1', '2', '3', '4'] as $pane) {
+        foreach (['1', '2', '3', '4', '5', '6'] as $pane) {
             $this->press($pane);
             usleep(150_000);
             $this->assertNoSidewaysScroll("pane {$pane} at {$width}");

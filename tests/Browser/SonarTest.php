@@ -68,8 +68,8 @@ final class SonarTest extends BrowserTestCase
         $this->press('a');
         $this->at('//label[contains(., "Part of the catalogue")]');
         $this->press('Network cable, 3 m', WebDriverKeys::ENTER);
-        $this->choose('From', '12 in display, bow');
-        $this->choose('To', 'Network hub');
+        $this->chooseIn('From', '12 in display, bow');
+        $this->chooseIn('To', 'Network hub');
         $this->click('//button[contains(., "Add it")]');
         $this->until(fn (): bool => str_contains($this->page(), 'has 1 network port, and 2 cables are to end at it'), 'N01 speaks');
         self::assertStringContainsString('Network hub, 3 ports beside it', $this->page());
@@ -122,23 +122,17 @@ final class SonarTest extends BrowserTestCase
         $this->press('c');
         $this->click('//button[contains(., "Record a comparison")]');
         $this->at('//*[@role="dialog"]//label[contains(., "Picture watched on")]');
-        $this->choose('Picture watched on', 'Live-sonar module');
-        $this->choose('With and without', 'an extra ground at the sonar box');
-        $this->choose('The picture is quieter', 'with it');
+        $this->chooseIn('Picture watched on', 'Live-sonar module');
+        $this->chooseIn('With and without', 'an extra ground at the sonar box');
+        $this->chooseIn('The picture is quieter', 'with it');
         $this->click('//*[@role="dialog"]//button[contains(., "Put it in")]');
         $this->see('[data-comparison]');
         self::assertStringContainsString('quieter with it', $this->textOf('[data-comparison]'));
-        $this->choose('To the minus of', 'Electronics bank');
+        $this->chooseIn('To the minus of', 'Electronics bank');
         $this->click('//button[contains(., "Keep the ground")]');
         $this->until(fn (): bool => str_contains($this->textOf('[data-figure="ground"]'), 'to the minus of Electronics bank, because quieter with it'), 'the wire is in the plan');
         $this->click('//button[contains(., "Take the ground off")]');
         $this->until(fn (): bool => str_contains($this->textOf('[data-figure="ground"]'), 'no extra ground'), 'and is not');
-    }
-
-    private function choose(string $label, string $choice): void
-    {
-        $select = $this->at("//select[@id=//label[contains(., \"{$label}\")]/@for]");
-        (new WebDriverSelect($select))->selectByVisibleText($choice);
     }
 
     /** @return array{Process, Process} the simulated boat, where the shop's settings have it, and what listens to it */

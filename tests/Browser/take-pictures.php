@@ -55,6 +55,10 @@ foreach ([['', 1280, 800], ['-phone', 390, 844]] as [$suffix, $width, $height]) 
         $take('layout');
         $open("{$console}/sonar?on=terminal-block:old-block&pane=pins", '[data-pin]');
         $take('sonar');
+        $open("{$console}/kit?on=feed:bow-motor&pane=spools", '[data-spool]');
+        $take('kit');
+        $open('/stock?show=orders', '[data-order]');
+        $take('stock');
         $open("{$skiff}/day?pane=devices", '[data-charge]');
         $take('day');
         $open("{$skiff}/day?pane=hours", '[data-charge]');

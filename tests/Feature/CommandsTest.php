@@ -41,6 +41,17 @@ final class CommandsTest extends TestCase
         self::assertSame(2, self::dinghy('dinghy:simulate', self::file('{"format": "dinghy-plan", "version": 1}'))->getExitCode());
     }
 
+    public function test_kit_prints_what_lies_on_the_bench(): void
+    {
+        $kit = json_decode(self::dinghy('dinghy:kit', 'database/demo/boats/skiff.json')->getOutput(), true, 64, JSON_THROW_ON_ERROR);
+        self::assertSame(['dinghy-kit', 1], [$kit['format'], $kit['version']]);
+        self::assertSame(['bow-motor+1', 'bow-motor+2', 'bow-motor-'], array_slice(array_column($kit['wires'], 'id'), 0, 3));
+        self::assertSame(1, self::dinghy('dinghy:kit', '--strict', 'database/demo/mistakes/skiff.json')->getExitCode());
+        self::assertSame(0, self::dinghy('dinghy:kit', '--strict', 'database/demo/boats/skiff.json')->getExitCode());
+        self::assertSame(2, self::dinghy('dinghy:kit', self::file('{"format": "dinghy-plan"}'))->getExitCode());
+        self::assertSame('dinghy-kit', json_decode(self::dinghy('dinghy:kit', self::file('{"format": "dinghy-plan", "version": 1}'))->getOutput(), true, 64, JSON_THROW_ON_ERROR)['format']);
+    }
+
     public function test_evaluate_prints_the_volts_of_a_state(): void
     {
         $state = static fn (string $name): array => json_decode(self::dinghy('dinghy:evaluate', 'database/demo/boats/skiff.json', "--state={$name}")->getOutput(), true, 64, JSON_THROW_ON_ERROR)['state'];

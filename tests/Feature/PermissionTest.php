@@ -26,7 +26,7 @@ final class PermissionTest extends TestCase
     #[DataProvider('routes')]
     public function test_permissions(string $method, string $path, array $body, int $owner, int $apprentice, int $stranger, ?int $rigger = null): void
     {
-        $uri = '/api/'.str_replace(['{job}', '{acceptance}', '{board}', '{photograph}', '{upload}', '{number}', '{id}', '{person}', '{stage}', '{part}', '{template}'], [(string) $this->skiff()->id, '999', 'stern-board', (string) $this->skiff()->photographs()->value('content'), self::NO_UPLOAD, '1', self::NO_UPLOAD, '999999', 'survey', '999999', '999999'], $path);
+        $uri = '/api/'.str_replace(['{job}', '{acceptance}', '{board}', '{photograph}', '{upload}', '{number}', '{id}', '{person}', '{stage}', '{part}', '{template}', '{item}', '{length}', '{table}'], [(string) $this->skiff()->id, '999', 'stern-board', (string) $this->skiff()->photographs()->value('content'), self::NO_UPLOAD, '1', self::NO_UPLOAD, '999999', 'survey', '999999', '999999', '999999', '999999', 'wires'], $path);
         $this->json($method, $uri, $body)->assertStatus(401);
         foreach (['apprentice' => $apprentice, 'rigger' => $rigger ?? $owner, ...($rigger === null ? [] : ['owner' => $owner])] as $role => $status) {
             $answer = $this->actingAs($this->person($role))->json($method, $uri, $body);
@@ -77,6 +77,17 @@ final class PermissionTest extends TestCase
             'house rules' => ['GET', 'house-rules', [], 200, 200, 200],
             'house rules tried' => ['POST', 'house-rules/try', ['set' => ['layup_days' => '14']], 200, 200, 200],
             'house rules kept' => ['PUT', 'house-rules', ['version' => 1, 'set' => ['layup_days' => '14']], 200, 403, 200, 403],
+            'stock' => ['GET', 'stock', [], 200, 200, 200],
+            'stock to order' => ['GET', 'stock/orders', [], 200, 200, 200],
+            'stock as a table' => ['GET', 'stock/table', [], 200, 200, 200],
+            'stock looked at' => ['POST', 'stock/table', ['csv' => "name,unit\nTie,pcs", 'keep' => false], 200, 200, 200],
+            'stock taken in' => ['POST', 'stock/table', ['csv' => "name,unit\nTie,pcs", 'keep' => true], 200, 403, 200],
+            'stock, one more' => ['POST', 'stock/items', ['name' => 'Tie', 'unit' => 'pcs'], 409, 403, 201],
+            'stock counted' => ['PUT', 'stock/items/{item}', ['version' => 1, 'on_hand' => 3], 404, 403, 404],
+            'stock, a length more' => ['POST', 'stock/items/{item}/lengths', ['metres' => 3], 404, 403, 404],
+            'stock, a length less' => ['DELETE', 'stock/items/{item}/lengths/{length}', [], 404, 403, 404],
+            'kit taken' => ['POST', 'jobs/{job}/kit', ['do' => 'take', 'plan' => 'another'], 409, 403, 404],
+            'kit table' => ['GET', 'jobs/{job}/kit/tables/{table}', [], 200, 200, 404],
             'shed' => ['GET', 'shed', [], 200, 200, 200],
             'new job' => ['POST', 'jobs', ['customer' => 'A', 'title' => 'B', 'plan' => $plan], 201, 403, 201],
             'job' => ['GET', 'jobs/{job}', [], 200, 200, 404],

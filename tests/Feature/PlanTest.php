@@ -217,8 +217,15 @@ final class PlanTest extends TestCase
         self::assertSame('E = 10.75 · I · L / CM', $why->json('formula'));
         $this->getJson($this->uri('/why?figure=run:nothing:drop_pct'))->assertNotFound();
 
-        $text = self::wordsOf((string) $this->get($this->uri('/work-sheet?units=imperial'))->assertOk()->getContent(), $pages);
+        $text = self::wordsOf((string) $this->get($this->uri('/work-sheet?units=imperial&kit=no'))->assertOk()->getContent(), $pages);
         self::assertLessThanOrEqual(2, $pages);
+        self::assertStringNotContainsString('Cut list', $text);
+        $whole = self::wordsOf((string) $this->get($this->uri('/work-sheet?units=imperial'))->assertOk()->getContent(), $all);
+        self::assertGreaterThan($pages, $all);
+        self::assertLessThanOrEqual($pages + 2, $all);
+        foreach (['Cut list', 'Kit list', 'Lug 6 AWG (16 mm²), hole 5/16', '18 ft 10 in', 'Blade fuse 7.5 A'] as $expected) {
+            self::assertStringContainsString($expected, $whole);
+        }
         foreach (['Tiller skiff 5.6 m', 'plan version 1', '8 AWG', '19 ft 4 in', '40 A magnetic', '38.10 V', '37.89 – 38.31', '62 mΩ', 'STOP.', 'rings off', 'licensed electrician', 'ABYC E-11', 'red / black'] as $expected) {
             self::assertStringContainsStringIgnoringCase($expected, $text);
         }
@@ -233,7 +240,7 @@ final class PlanTest extends TestCase
         }
         $this->actingAs($this->person('rigger'))->call('PUT', $this->uri('/plan?base=1'), content: (string) json_encode($plan))->assertOk();
 
-        $text = self::wordsOf((string) $this->get($this->uri('/work-sheet'))->assertOk()->getContent(), $pages);
+        $text = self::wordsOf((string) $this->get($this->uri('/work-sheet?kit=no'))->assertOk()->getContent(), $pages);
         self::assertSame(2, $pages);
         self::assertStringContainsString('Deck light 14', $text);
         self::assertStringContainsString('Sources:', $text);

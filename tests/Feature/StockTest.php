@@ -1,0 +1,330 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Feature;
+
+use App\Models\Job;
+use App\Models\StockItem;
+use App\Models\StockLength;
+use App\Stock\Taking;
+use Dinghy\Kit\Kit;
+use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\TestCase;
+
+/** The shelf: what boats take of it and put back, counts and prices, tables in and out. */
+final class StockTest extends TestCase
+{
+    public function test_a_boat_takes_what_there_is_and_the_next_finds_it_gone(): void
+    {
+        $this->actingAs($this->person('rigger'));
+        $item = $this->item('Label');
+        $item->update(['on_hand' => 45]);
+        $first = $this->kit($this->skiff());
+        self::assertSame([40.0, 0.0, 45.0, 0.0], $this->line($first, 'Label', 'quantity', 'taken', 'free', 'short'));
+
+        $taken = $this->act($this->skiff(), 'take');
+        self::assertSame([40.0, 40.0, 5.0, 0.0], $this->line($taken, 'Label', 'quantity', 'taken', 'free', 'short'));
+        self::assertTrue($taken['taken']);
+        $other = $this->act($this->boat('Console boat'), 'take');
+        [$wanted, $got, $free, $short] = $this->line($other, 'Label', 'quantity', 'taken', 'free', 'short');
+        self::assertSame([5.0, 0.0, $wanted - 5], [$got, $free, $short]);
+        self::assertSame(0, $item->refresh()->on_hand);
+
+        // Taken again nothing more is moved, and put back it is all there.
+        self::assertSame(40.0, $this->line($this->act($this->skiff(), 'take'), 'Label', 'taken')[0]);
+        $this->act($this->boat('Console boat'), 'put-back');
+        self::assertFalse($this->act($this->skiff(), 'put-back')['taken']);
+        self::assertSame(45, $item->refresh()->on_hand);
+    }
+
+    public function test_two_boats_want_the_last_spool(): void
+    {
+        $this->actingAs($this->person('rigger'));
+        [$skiff, $pontoon] = [$this->skiff(), $this->boat('Pontoon guide deck')];
+        StockLength::query()->delete();
+        $last = $this->item('6 AWG red')->lengths()->create(['millimetres' => 9000]);
+        self::assertSame(0.0, $this->line($this->kit($pontoon), '6 AWG red', 'short')[0], 'it would do for her');
+
+        $taken = $this->spools($this->act($skiff, 'take'), '6 AWG red');
+        self::assertSame(['taken'], array_column($taken, 'state'));
+        $used = array_sum(array_column($taken[0]['pieces'], 'm'));
+        self::assertEqualsWithDelta($used, $taken[0]['length_m'], 0.001);
+        $this->act($pontoon, 'take');
+        [$got, $short] = $this->line($this->kit($pontoon), '6 AWG red', 'taken', 'short');
+        self::assertLessThanOrEqual(9 - $used + 0.001, $got, 'what hangs on it is free, and no more');
+        self::assertGreaterThan(0.0, $short);
+        self::assertEqualsWithDelta(9000, (int) $last->item->lengths()->sum('millimetres'), 0);
+
+        // Put back by both it hangs together again.
+        $this->act($pontoon, 'put-back');
+        $this->act($skiff, 'put-back');
+        self::assertSame([9000], $last->item->lengths()->pluck('millimetres')->all());
+        $this->act($skiff, 'take');
+        self::assertSame($skiff->id, $last->refresh()->job_id);
+
+        // Whoever holds it cannot lose it off the shelf either.
+        $this->deleteJson("/api/stock/items/{$last->stock_item_id}/lengths/{$last->id}")->assertConflict();
+        self::assertNotNull($last->fresh());
+    }
+
+    public function test_what_is_left_of_a_spool_goes_back_or_to_the_scrap(): void
+    {
+        $this->actingAs($this->person('rigger'));
+        $skiff = $this->skiff();
+        StockLength::query()->delete();
+        [$red, $black] = [$this->item('6 AWG red'), $this->item('6 AWG black')];
+        $red->lengths()->create(['millimetres' => 9000]);
+        $black->lengths()->create(['millimetres' => 5100]);
+        $this->act($skiff, 'take');
+        $cut = $this->act($skiff, 'cut');
+
+        $spools = $this->spools($cut, '6 AWG red');
+        self::assertSame(['cut'], array_column($spools, 'state'));
+        $used = array_sum(array_column($spools[0]['pieces'], 'm'));
+        self::assertEqualsWithDelta(0.0, $spools[0]['left_m'], 0.001);
+        self::assertSame([(int) round(9000 - 1000 * $used)], $red->lengths()->whereNull('job_id')->pluck('millimetres')->all());
+        // 5 m are cut of 5.1: a tenth of a metre is under the metre that the house keeps.
+        self::assertSame([], $black->lengths()->whereNull('job_id')->pluck('millimetres')->all());
+        self::assertSame(0.0, $this->line($cut, '6 AWG red', 'short')[0]);
+
+        // The wire of the electronics is planned longer: what was cut does not do for it any more.
+        $this->postJson("/api/jobs/{$skiff->id}/plan/edits", ['base' => 1, 'patch' => [['on' => 'feed:house', 'set' => ['protection.0.from_source_m' => 0.2]]]])->assertOk();
+        self::assertGreaterThan(0.0, $this->line($this->kit($skiff), '6 AWG red', 'short')[0] + array_sum(array_map(static fn (array $spool): int => $spool['state'] === 'free' ? 1 : 0, $this->spools($this->kit($skiff), '6 AWG red'))));
+    }
+
+    public function test_of_a_plan_that_has_changed_nothing_is_taken(): void
+    {
+        $this->actingAs($this->person('rigger'));
+        $skiff = $this->skiff();
+        $hash = (string) $skiff->plan?->hash;
+        $this->postJson("/api/jobs/{$skiff->id}/plan/edits", ['base' => 1, 'patch' => [['on' => 'feed:house', 'set' => ['run.gauge' => '4 AWG']]]])->assertOk();
+        $refused = $this->postJson("/api/jobs/{$skiff->id}/kit", ['do' => 'take', 'plan' => $hash])->assertConflict();
+        self::assertStringStartsWith('Nothing was moved: the plan has changed', (string) $refused->json('message'));
+        self::assertFalse($this->kit($skiff)['taken']);
+        self::assertStringStartsWith('Say what is done', (string) $this->postJson("/api/jobs/{$skiff->id}/kit", ['do' => 'sell', 'plan' => 'x'])->assertUnprocessable()->json('message'));
+    }
+
+    public function test_what_the_plan_needs_no_more_goes_back_with_the_next_taking(): void
+    {
+        $this->actingAs($this->person('rigger'));
+        $skiff = $this->skiff();
+        $this->act($skiff, 'take');
+        $fuse = $this->item('Blade fuse 7.5 A');
+        $before = $fuse->on_hand;
+        $this->postJson("/api/jobs/{$skiff->id}/plan/edits", ['base' => 1, 'patch' => [['on' => 'branch:br-live-sonar', 'set' => ['fuse_a' => 10]]]])->assertOk();
+        $this->act($skiff, 'take');
+        self::assertSame($before + 3, $this->item('Blade fuse 7.5 A')->on_hand);
+        self::assertSame(0, $this->item('Blade fuse 7.5 A')->bookings()->count());
+    }
+
+    public function test_taking_fails_as_a_whole(): void
+    {
+        $skiff = $this->skiff();
+        $kit = $skiff->boat->customer->shop->evaluate($skiff->judged($skiff->plan ?? self::fail()))->boat->figures(Kit::class);
+        $before = StockItem::query()->sum('on_hand');
+        StockLength::updating(static fn () => throw new \RuntimeException('The disk is full.'));
+        try {
+            Taking::take($skiff, $kit);
+            self::fail('It was taken.');
+        } catch (\RuntimeException $e) {
+            self::assertSame('The disk is full.', $e->getMessage());
+        } finally {
+            StockLength::flushEventListeners();
+        }
+        self::assertSame($before, StockItem::query()->sum('on_hand'));
+    }
+
+    public function test_agreed_prices_stand_while_the_shelf_gets_dearer(): void
+    {
+        $this->actingAs($this->person('owner'));
+        $skiff = $this->skiff();
+        $before = $this->kit($skiff)['totals']['price'];
+        self::assertGreaterThan(100, $before);
+        self::assertNotNull($this->act($skiff, 'keep-prices')['prices_of']);
+        $wire = $this->item('6 AWG red');
+        $this->putJson("/api/stock/items/{$wire->id}", ['version' => $wire->version, 'price' => 60])->assertOk();
+        self::assertSame($before, $this->kit($skiff)['totals']['price']);
+        $now = $this->act($skiff, 'release-prices');
+        self::assertNull($now['prices_of']);
+        self::assertGreaterThan($before + 100, $now['totals']['price']);
+    }
+
+    public function test_counted_and_priced_by_hand(): void
+    {
+        $this->actingAs($this->person('rigger'));
+        $tie = $this->item('Tie');
+        $answer = $this->putJson("/api/stock/items/{$tie->id}", ['version' => $tie->version, 'on_hand' => 7, 'price' => 0.06])->assertOk();
+        ApiContract::assertMet('PUT', '/api/stock/items/{item}', 200, (string) $answer->getContent());
+        self::assertSame([7, today()->toDateString()], [$tie->refresh()->on_hand, $tie->priced_on?->toDateString()]);
+        $clash = $this->putJson("/api/stock/items/{$tie->id}", ['version' => $tie->version - 1, 'on_hand' => 9])->assertConflict();
+        self::assertStringContainsString('somebody changed "Tie"', (string) $clash->json('message'));
+        self::assertSame(7, $tie->refresh()->on_hand);
+        foreach ([['on_hand' => -1], ['on_hand' => 2.5], ['price' => -3], ['priced_on' => 'today'], ['delivery_days' => 1000]] as $wrong) {
+            $told = (string) $this->putJson("/api/stock/items/{$tie->id}", ['version' => $tie->version, ...$wrong])->assertUnprocessable()->json('message');
+            self::assertMatchesRegularExpression('/^(Count|Price|Day of the price|Delivery): type /', $told);
+        }
+        $wire = $this->item('6 AWG red');
+        self::assertStringContainsString('counted by its lengths', (string) $this->putJson("/api/stock/items/{$wire->id}", ['version' => $wire->version, 'on_hand' => 3])->assertUnprocessable()->json('message'));
+        self::assertStringContainsString('counted by the piece', (string) $this->postJson("/api/stock/items/{$tie->id}/lengths", ['metres' => 3])->assertUnprocessable()->json('message'));
+    }
+
+    public function test_lengths_come_and_go(): void
+    {
+        $this->actingAs($this->person('rigger'));
+        $wire = $this->item('4 AWG black');
+        $added = $this->postJson("/api/stock/items/{$wire->id}/lengths", ['metres' => 7.62, 'count' => 2])->assertCreated();
+        ApiContract::assertMet('POST', '/api/stock/items/{item}/lengths', 201, (string) $added->getContent());
+        $lengths = collect($added->json('items'))->firstWhere('name', '4 AWG black')['lengths'];
+        self::assertEqualsWithDelta([7.62, 7.62], array_column($lengths, 'metres'), 1e-9);
+        $this->deleteJson("/api/stock/items/{$wire->id}/lengths/{$lengths[0]['id']}")->assertOk();
+        self::assertSame(1, $wire->lengths()->count());
+        self::assertStringStartsWith('Length: type metres', (string) $this->postJson("/api/stock/items/{$wire->id}/lengths", ['metres' => 0])->assertUnprocessable()->json('message'));
+    }
+
+    public function test_the_shelf_goes_out_as_a_table_and_comes_in_the_same(): void
+    {
+        $this->actingAs($this->person('owner'));
+        $table = (string) $this->get('/api/stock/table')->assertOk()->getContent();
+        $told = $this->postJson('/api/stock/table', ['csv' => $table, 'keep' => false])->assertOk();
+        ApiContract::assertMet('POST', '/api/stock/table', 200, (string) $told->getContent());
+        self::assertSame([[], [], [], []], [$told->json('new'), $told->json('changed'), $told->json('refused'), $told->json('differences')]);
+        self::assertSame(StockItem::query()->count(), $told->json('same'));
+    }
+
+    /** A list as half the world writes it, with mistakes: its good lines are kept, the others named. */
+    public function test_a_price_list_with_mistakes_is_taken_in_by_its_good_lines(): void
+    {
+        $this->actingAs($this->person('owner'));
+        $csv = "\u{FEFF}name;unit;price;priced_on\n6 awg red;m;7,35;2026-11-01\nTie;;0,04;\nLabel;;-2;\nTie;;0,05;\nGlue;;3,10;\nNew clip;pcs;1.234,50;\n\"=SUM(A1)\";pcs;2,00;\n";
+        $look = $this->postJson('/api/stock/table', ['csv' => $csv, 'keep' => false])->assertOk();
+        self::assertSame([4, 5, 6, 7], array_column($look->json('refused'), 'line'));
+        self::assertSame('0.05', (string) $this->item('Tie')->price, 'only looked at');
+        $kept = $this->postJson('/api/stock/table', ['csv' => $csv, 'keep' => true])->assertOk();
+        self::assertSame($look->json(), $kept->json());
+        self::assertSame(['7.35', '2026-11-01'], [(string) $this->item('6 AWG red')->price, $this->item('6 AWG red')->priced_on?->toDateString()]);
+        self::assertSame('0.04', (string) $this->item('Tie')->price);
+        self::assertSame('0.08', (string) $this->item('Label')->price);
+        self::assertNull(StockItem::query()->where('name', 'Glue')->first());
+        self::assertStringContainsString("\"'=SUM(A1)\"", str_replace("'=SUM(A1)", "\"'=SUM(A1)\"", (string) $this->get('/api/stock/table')->getContent()));
+    }
+
+    /** @param  list<string>  $named */
+    #[DataProvider('badTables')]
+    public function test_a_table_that_is_none_says_why(string $csv, array $named): void
+    {
+        $this->actingAs($this->person('owner'));
+        $before = StockItem::query()->count();
+        $refused = $this->postJson('/api/stock/table', ['csv' => $csv, 'keep' => true])->assertOk()->json('refused');
+        foreach ($named as $at => $words) {
+            self::assertStringContainsString($words, $refused[$at]['why']);
+        }
+        self::assertSame($before, StockItem::query()->count());
+    }
+
+    /** @return iterable<string, array{string, list<string>}> */
+    public static function badTables(): iterable
+    {
+        yield 'another column' => ["name,colour\nTie,red", ['There is no column "colour"']];
+        yield 'no name' => ["unit,price\npcs,3", ['"name" must be among them']];
+        yield 'cells that are none' => ["name,unit,on_hand,price,priced_on,delivery_days\nA,box,,,,\nB,pcs,-1,,,\nC,pcs,,dear,,\nD,pcs,,,14.3.2026,\nE,pcs,,,,soon\n,pcs,,,,", [
+            'pcs or m', 'a whole number from 0 on', 'a number such as 4.20 or 4,20', 'a day such as 2026-03-14', 'days from 0 to 365', 'A name',
+        ]];
+        yield 'a wire by the piece' => ["name,unit,on_hand\n2/0 AWG red,m,3", ['counted by its lengths']];
+        yield 'another unit' => ["name,unit\nTie,m", ['counted by pcs']];
+    }
+
+    public function test_what_all_boats_miss_stands_together_and_by_when_it_is_ordered(): void
+    {
+        $this->actingAs($this->person('rigger'));
+        $label = $this->item('Label');
+        $label->update(['on_hand' => 50, 'delivery_days' => 3]);
+        $orders = $this->getJson('/api/stock/orders')->assertOk();
+        ApiContract::assertMet('GET', '/api/stock/orders', 200, (string) $orders->getContent());
+        $labels = collect($orders->json('orders'))->firstWhere('item', 'Label');
+        $wanted = array_sum(array_map(fn (Job $job): float => $this->line($this->kit($job), 'Label', 'quantity')[0], Job::ofShop($label->shop_id)->get()->all()));
+        self::assertEqualsWithDelta($wanted - 50, $labels['quantity'], 1e-9, 'the fifty are there once, not for each boat');
+        self::assertGreaterThan(1, count($labels['for']));
+        $first = min(array_filter(array_column($labels['for'], 'promised_on')));
+        self::assertSame(date('Y-m-d', (int) strtotime("{$first} -3 days")), $labels['order_by']);
+        $by = array_map(static fn (?string $day): string => $day ?? '9999', array_column($orders->json('orders'), 'order_by'));
+        $sorted = $by;
+        sort($sorted);
+        self::assertSame($sorted, $by);
+        self::assertStringStartsWith('item,quantity,unit,price,order_by,for', (string) $this->get('/api/stock/orders?as=table')->assertOk()->getContent());
+    }
+
+    public function test_tools_that_the_shop_has_and_lacks(): void
+    {
+        $this->actingAs($this->person('rigger'));
+        $owned = static fn (array $kit): array => array_column($kit['tools'], 'owned', 'name');
+        $before = $owned($this->kit($this->skiff()));
+        self::assertSame([true, false], [$before['Wire stripper'], $before['Hexagon crimper for heavy lugs']]);
+        $this->item('Heat gun')->delete();
+        $this->item('Hexagon crimper for heavy lugs')->update(['on_hand' => 1]);
+        $after = $owned($this->kit($this->skiff()));
+        self::assertSame([null, true], [$after['Heat gun'], $after['Hexagon crimper for heavy lugs']]);
+    }
+
+    public function test_tables_of_the_kit(): void
+    {
+        $this->actingAs($this->person('rigger'));
+        $uri = "/api/jobs/{$this->skiff()->id}/kit/tables";
+        foreach (['wires' => 'bow-motor+1', 'ends' => 'hexagon 6 AWG', 'list' => 'Blade fuse 5 A', 'spools' => '6 AWG red', 'tools' => 'Pull tester'] as $table => $has) {
+            $answer = $this->get("{$uri}/{$table}")->assertOk();
+            self::assertStringContainsString($has, (string) $answer->getContent());
+            self::assertStringContainsString("-{$table}.csv", (string) $answer->headers->get('Content-Disposition'));
+        }
+        $this->postJson("/api/jobs/{$this->skiff()->id}/plan/edits", ['base' => 1, 'patch' => [['on' => 'device:motor', 'set' => ['name' => '=HYPERLINK("x")']]]])->assertOk();
+        self::assertStringContainsString("'=HYPERLINK", (string) $this->get("{$uri}/wires")->getContent());
+        self::assertStringContainsString('The tables are wires, ends', (string) $this->getJson("{$uri}/chairs")->assertNotFound()->json('message'));
+    }
+
+    /** @return array<string, mixed> */
+    private function kit(Job $job): array
+    {
+        $answer = $this->getJson("/api/jobs/{$job->id}/stages/kit")->assertOk();
+        ApiContract::assertMet('GET', '/api/jobs/{job}/stages/{stage}', 200, (string) $answer->getContent());
+
+        return $answer->json();
+    }
+
+    /** @return array<string, mixed> */
+    private function act(Job $job, string $do): array
+    {
+        $answer = $this->postJson("/api/jobs/{$job->id}/kit", ['do' => $do, 'plan' => $job->refresh()->plan?->hash])->assertOk();
+        ApiContract::assertMet('POST', '/api/jobs/{job}/kit', 200, (string) $answer->getContent());
+
+        return $answer->json();
+    }
+
+    /**
+     * @param  array<string, mixed>  $kit
+     * @return list<float>
+     */
+    private function line(array $kit, string $item, string ...$figures): array
+    {
+        $line = collect($kit['lines'])->firstWhere('item', $item);
+
+        return array_map(static fn (string $figure): float => (float) $line[$figure], array_values($figures));
+    }
+
+    /**
+     * @param  array<string, mixed>  $kit
+     * @return list<array<string, mixed>>
+     */
+    private function spools(array $kit, string $wire): array
+    {
+        return array_values(array_filter($kit['spools'], static fn (array $spool): bool => $spool['wire'] === $wire));
+    }
+
+    private function item(string $name): StockItem
+    {
+        return StockItem::query()->where('name_key', StockItem::keyOf($name))->where('shop_id', $this->skiff()->boat->customer->shop_id)->firstOrFail();
+    }
+
+    private function boat(string $name): Job
+    {
+        return Job::query()->whereHas('boat', static fn ($boat) => $boat->where('name', 'like', "{$name}%"))->firstOrFail();
+    }
+}
