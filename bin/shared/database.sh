@@ -8,10 +8,11 @@ free_port() {
     php -r '$s = stream_socket_server("tcp://127.0.0.1:0"); echo explode(":", stream_socket_get_name($s, false))[1];'
 }
 
-# start_database NAME : serves STATE/NAME and sets DB_PORT.
+# start_database NAME [KEPT] : serves STATE/NAME and sets DB_PORT. KEPT says when a change is on the disk: 1 with its commit, and
+# not otherwise for people's work; 0 within a second, for data that the next run makes anew.
 start_database() {
     DATABASE_NAME=$1
-    local folder="$STATE/$1" as=()
+    local kept=${2:-1} folder="$STATE/$1" as=()
     if [ "$(id -u)" -eq 0 ]; then
         as=(--user=mysql)
         # The server runs as the user mysql, who must be able to reach its folder.
@@ -38,7 +39,7 @@ start_database() {
     printf '%s\n' "$DB_PORT" >"$STATE/$1.port"
     export DB_PORT DB_HOST=127.0.0.1 DB_USERNAME=root
     local serve=(mariadbd --no-defaults "${as[@]}" --datadir="$folder" --bind-address=127.0.0.1 --port="$DB_PORT"
-        --socket="$SOCKET_FOLDER/s" --pid-file="$SOCKET_FOLDER/pid" --init-file="$SOCKET_FOLDER/passwords.sql" --innodb-flush-log-at-trx-commit=1)
+        --socket="$SOCKET_FOLDER/s" --pid-file="$SOCKET_FOLDER/pid" --init-file="$SOCKET_FOLDER/passwords.sql" --innodb-flush-log-at-trx-commit="$kept")
     setsid "${serve[@]}" >"$STATE/$1.log" 2>&1 </dev/null &
     DATABASE_PID=$!
     DATABASE_COMMAND=$(printf '%q ' "${serve[@]}")

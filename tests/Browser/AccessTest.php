@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Dinghy\Tests\Measured;
 use Facebook\WebDriver\WebDriverKeys;
 use PHPUnit\Framework\Attributes\DataProvider;
 
@@ -209,8 +210,8 @@ final class AccessTest extends BrowserTestCase
         self::assertCount(24, $times);
         sort($times);
         sort($bare);
-        fwrite(STDERR, sprintf(
-            "\nKey press to redrawn figure: median %.0f ms, 95 %% %.0f ms (aims: 100 and 150 ms); a bare request of the same server %.0f ms, ratio %.0f (aim: 12)\n",
+        Measured::say(sprintf(
+            'Key press to redrawn figure: median %.0f ms, 95 %% %.0f ms (aims: 100 and 150 ms); a bare request of the same server %.0f ms, ratio %.0f (aim: 12)',
             $times[12],
             $times[22],
             $bare[6],

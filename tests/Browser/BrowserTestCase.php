@@ -43,7 +43,7 @@ abstract class BrowserTestCase extends TestCase
         parent::setUp();
         DemoDatabase::putBack();
         // Tries to sign in are counted across tests otherwise.
-        exec('rm -rf '.escapeshellarg(storage_path('framework/cache/data')).'/*');
+        exec('rm -rf '.escapeshellarg(WebServer::cacheFolder()));
         $this->driver()->manage()->deleteAllCookies();
     }
 

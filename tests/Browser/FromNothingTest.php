@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Dinghy\Tests\Measured;
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverKeys;
 
@@ -137,6 +138,6 @@ final class FromNothingTest extends BrowserTestCase
         $hand = $this->driver()->executeScript('return window.hand');
         self::assertIsArray($hand);
         $clicks = $hand['clicks'] + 2 * $this->choices;
-        fwrite(STDERR, "\nA boat from nothing {$how}: {$clicks} clicks, {$hand['keys']} keys\n");
+        Measured::say("A boat from nothing {$how}: {$clicks} clicks, {$hand['keys']} keys");
     }
 }

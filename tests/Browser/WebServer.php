@@ -26,6 +26,12 @@ final class WebServer
         return $server;
     }
 
+    /** A cache of its own: a server that is tried beside this one loses nothing when it is emptied. */
+    public static function cacheFolder(): string
+    {
+        return sys_get_temp_dir().'/dinghy-cache-'.getmypid();
+    }
+
     public function address(): string
     {
         return "http://127.0.0.1:{$this->port}";
@@ -39,7 +45,7 @@ final class WebServer
         $this->process = new Process(
             ['setsid', PHP_BINARY, '-S', "127.0.0.1:{$this->port}", '-t', 'public', 'bin/shared/router.php'],
             $root,
-            ['PHP_CLI_SERVER_WORKERS' => self::WORKERS, 'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file', ...$environment],
+            ['PHP_CLI_SERVER_WORKERS' => self::WORKERS, 'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file', 'CACHE_FOLDER' => self::cacheFolder(), ...$environment],
             timeout: null,
         );
         $this->process->disableOutput();

@@ -12,6 +12,7 @@ use Dinghy\File\PlanRefused;
 use Dinghy\Plan\Plan;
 use Dinghy\Rule\Finding;
 use Dinghy\Rule\Level;
+use Dinghy\Tests\Measured;
 use Dinghy\Tests\MutantBoat;
 use Dinghy\Tests\Seed;
 use PHPUnit\Framework\Attributes\Group;
@@ -55,7 +56,7 @@ final class RemediesTest extends TestCase
                 $stops = $new === [] ? $stops : [...$stops, $which.' brings '.implode(', ', $new)];
             }
         }
-        fwrite(STDERR, "\nRemedies, SEED={$seed}: {$boats} boats, {$findings} findings, {$mended} mended, ".count($not).' not mended, '.count($stops)." with a new stop.\n");
+        Measured::say("Remedies, SEED={$seed}: {$boats} boats, {$findings} findings, {$mended} mended, ".count($not).' not mended, '.count($stops).' with a new stop');
         self::assertSame([[], []], [$not, $stops], "SEED={$seed}");
         self::assertGreaterThan(2 * self::MUTANTS, $mended, "SEED={$seed}");
     }
