@@ -184,7 +184,6 @@ final class AccessTest extends BrowserTestCase
         $this->openSkiff();
         $this->press('r');
         $this->see('[data-figure="run:bow-motor:drop_pct"]');
-        $this->driver()->manage()->timeouts()->setScriptTimeout(60);
         $measured = $this->driver()->executeAsyncScript(<<<'JS'
             const done = arguments[arguments.length - 1];
             const times = [];

@@ -12,7 +12,7 @@ use Tests\FreePort;
 /** A headless Chromium with a ChromeDriver and a profile of its own, both gone when it is closed. */
 final class Chromium
 {
-    private const READY_TRIES = 100;
+    private const READY_TRIES = 600;
 
     /** @param  resource  $process */
     private function __construct(
@@ -46,7 +46,8 @@ final class Chromium
         $options->setExperimentalOption('prefs', ['download.default_directory' => $downloads, 'download.prompt_for_download' => false]);
         $capabilities = DesiredCapabilities::chrome();
         $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
-        $driver = RemoteWebDriver::create("http://127.0.0.1:{$port}", $capabilities, 30_000, 60_000);
+        $driver = RemoteWebDriver::create("http://127.0.0.1:{$port}", $capabilities, 60_000, 240_000);
+        $driver->manage()->timeouts()->setScriptTimeout(240);
         // The window's inside, not its frame, has the size asked for.
         $driver->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', [
             'cmd' => 'Emulation.setDeviceMetricsOverride',

@@ -37,6 +37,6 @@ final class DemoDatabase
         return new Process([
             $program, '--no-defaults', '--protocol=tcp', ...$options,
             "--host={$connection['host']}", "--port={$connection['port']}", "--user={$connection['username']}", $connection['database'],
-        ], env: ['MYSQL_PWD' => $connection['password']]);
+        ], env: ['MYSQL_PWD' => $connection['password']], timeout: 240);
     }
 }

@@ -228,7 +228,6 @@ final class KeepingTest extends BrowserTestCase
     /** What is under way is let finish first: a process that is killed while it writes a session leaves nobody signed in. */
     private function stopServer(): void
     {
-        $this->driver()->manage()->timeouts()->setScriptTimeout(15);
         $this->driver()->executeAsyncScript('const done = arguments[arguments.length - 1]; let seen = -1; const look = () => { const now = performance.getEntriesByType("resource").length; if (now === seen) { done(); } else { seen = now; setTimeout(look, 500); } }; look();');
         $this->server()->stop();
     }

@@ -142,7 +142,7 @@ final class SonarTest extends BrowserTestCase
         Shop::query()->firstOrFail()->update(['settings' => json_encode(ShopSettings::of(['instruments' => [['name' => 'Simulated boat', 'kind' => 'network', 'host' => '127.0.0.1', 'port' => $port]]]), JSON_THROW_ON_ERROR)]);
         $started = [];
         foreach ([['dinghy:instruments', "--port={$port}", '--every=0.2', ...$faults], ['dinghy:listen', '--with='.getmypid()]] as $command) {
-            $started[] = $process = new Process([PHP_BINARY, 'artisan', ...$command], base_path(), ['CACHE_STORE' => 'file'], timeout: null);
+            $started[] = $process = new Process([PHP_BINARY, 'artisan', ...$command], base_path(), WebServer::cache(), timeout: null);
             $process->start();
         }
 

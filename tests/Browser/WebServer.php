@@ -26,6 +26,12 @@ final class WebServer
         return $server;
     }
 
+    /** @return array<string, string> the environment of all that share a cache with this server */
+    public static function cache(): array
+    {
+        return ['CACHE_STORE' => 'file', 'CACHE_FOLDER' => self::cacheFolder()];
+    }
+
     /** A cache of its own: a server that is tried beside this one loses nothing when it is emptied. */
     public static function cacheFolder(): string
     {
@@ -45,12 +51,12 @@ final class WebServer
         $this->process = new Process(
             ['setsid', PHP_BINARY, '-S', "127.0.0.1:{$this->port}", '-t', 'public', 'bin/shared/router.php'],
             $root,
-            ['PHP_CLI_SERVER_WORKERS' => self::WORKERS, 'SESSION_DRIVER' => 'file', 'CACHE_STORE' => 'file', 'CACHE_FOLDER' => self::cacheFolder(), ...$environment],
+            ['PHP_CLI_SERVER_WORKERS' => self::WORKERS, 'SESSION_DRIVER' => 'file', ...self::cache(), ...$environment],
             timeout: null,
         );
         $this->process->disableOutput();
         $this->process->start();
-        for ($try = 0; $try < 100 && @fsockopen('127.0.0.1', $this->port) === false; $try++) {
+        for ($try = 0; $try < 1200 && @fsockopen('127.0.0.1', $this->port) === false; $try++) {
             usleep(50_000);
         }
     }
