@@ -72,7 +72,10 @@ Route::prefix('api')->middleware(WellFormed::class)->group(function (): void {
         Route::put('house-rules', [HouseRulesController::class, 'keep']);
         Route::post('house-rules/try', [HouseRulesController::class, 'try']);
         Route::get('stock', [StockController::class, 'index']);
-        Route::get('stock/orders', StockOrdersController::class);
+        Route::get('stock/orders', [StockOrdersController::class, 'index']);
+        Route::post('stock/orders', [StockOrdersController::class, 'store']);
+        Route::post('stock/orders/{order}/arrived', [StockOrdersController::class, 'arrived'])->where('order', '[0-9]{1,9}');
+        Route::delete('stock/orders/{order}', [StockOrdersController::class, 'destroy'])->where('order', '[0-9]{1,9}');
         Route::get('stock/table', [StockTableController::class, 'show']);
         Route::post('stock/table', [StockTableController::class, 'store']);
         Route::post('stock/items', [StockController::class, 'store']);

@@ -9,6 +9,7 @@ use App\Models\KeptKit;
 use App\Models\StockBooking;
 use App\Models\StockItem;
 use App\Models\StockLength;
+use App\Models\StockOrder;
 use Dinghy\Kit\CutPlan;
 use Dinghy\Kit\Kit;
 use Dinghy\Kit\Line\KitLine;
@@ -24,6 +25,7 @@ final readonly class BoatShelf
      * @param  Collection<string, StockItem>  $items  that her kit names, by key
      * @param  Collection<int, StockLength>  $lengths  of them, free or hers
      * @param  array<int, int>  $booked  pieces that she has taken, by item
+     * @param  Collection<int, StockOrder>  $awaited  what is on its way, whichever boat it is for
      * @param  KeptKit|null  $kept  null: her prices are the shelf's
      */
     private function __construct(
@@ -32,6 +34,7 @@ final readonly class BoatShelf
         public Collection $items,
         public Collection $lengths,
         public array $booked,
+        private Collection $awaited,
         public ?KeptKit $kept,
     ) {
     }
@@ -55,8 +58,21 @@ final readonly class BoatShelf
         return new self(
             $job, $kit, $items->keyBy('name_key'), $lying->get(),
             StockBooking::query()->whereIn('stock_item_id', $ids)->where('job_id', $job->id)->pluck('quantity', 'stock_item_id')->map(intval(...))->all(),
+            self::awaiting($ids),
             KeptKit::query()->where('job_id', $job->id)->first(),
         );
+    }
+
+    /**
+     * @param  list<int>  $items
+     * @return Collection<int, StockOrder>
+     */
+    private static function awaiting(array $items): Collection
+    {
+        $orders = StockOrder::query();
+        $orders->whereIn('stock_item_id', $items);
+
+        return $orders->get();
     }
 
     public function item(string $name): ?StockItem
@@ -64,8 +80,11 @@ final readonly class BoatShelf
         return $this->items->get(StockItem::keyOf($name));
     }
 
-    /** What her wires are cut from: of each kind what she has taken, and what is free where she has taken nothing of it. */
-    private function shelf(): Shelf
+    /**
+     * What her wires are cut from: of each kind what she has taken, and what is free where she has taken nothing of it; with a
+     * pool what she has taken and what that has left.
+     */
+    private function shelf(?Pool $pool): Shelf
     {
         $uncut = $cut = [];
         foreach ($this->items as $item) {
@@ -74,21 +93,31 @@ final readonly class BoatShelf
             $name = str_replace('mm²', 'mm2', $item->name);
             $cut[$name] = $hers->whereNotNull('cut')->map(static fn (StockLength $one) => $one->spool())->values()->all();
             $taken = $hers->whereNull('cut');
-            $uncut[$name] = ($taken->isEmpty() ? $ofItem->whereNull('cut') : $taken)->map(static fn (StockLength $one) => $one->spool())->values()->all();
+            $lying = $pool === null && $taken->isEmpty() ? $ofItem->whereNull('cut') : $taken;
+            $uncut[$name] = [...$lying->map(static fn (StockLength $one) => $one->spool())->values()->all(), ...($pool?->lengthsOf($item) ?? [])];
         }
 
         return new Shelf($uncut, $cut);
     }
 
-    /** @return list<CutPlan> how her wires are cut from it, thinnest wire first */
-    public function cuts(): array
+    /**
+     * @param  Pool|null  $pool  that she shares with other boats; null: she is the only one
+     * @return list<CutPlan> how her wires are cut from it, thinnest wire first
+     */
+    public function cuts(?Pool $pool = null): array
     {
-        return $this->kit->cutFrom($this->shelf());
+        return $this->kit->cutFrom($this->shelf($pool));
     }
 
     public function booked(?StockItem $item): int
     {
         return $item === null ? 0 : $this->booked[$item->id] ?? 0;
+    }
+
+    /** @return float pieces or m that are on their way to the shelf, for this boat or another */
+    public function awaited(?StockItem $item): float
+    {
+        return $item === null ? 0.0 : (float) $this->awaited->where('stock_item_id', $item->id)->sum(static fn (StockOrder $order): float => (float) $order->quantity);
     }
 
     /** Whether a length is one that she has taken. */

@@ -15,6 +15,7 @@ final readonly class LineOnShelf
      * @param  float  $taken  pieces or m that the boat has
      * @param  float  $free  pieces or m that nobody has taken
      * @param  float  $short  pieces or m that have to be ordered, wire with its waste
+     * @param  float  $awaited  pieces or m that are on their way, for whichever boat
      * @param  float|null  $price  of a piece or a metre; null: nobody has said
      * @param  bool  $isListed  whether the shop keeps or orders it
      */
@@ -23,6 +24,7 @@ final readonly class LineOnShelf
         public float $taken,
         public float $free,
         public float $short,
+        public float $awaited,
         public ?float $price,
         public bool $isListed,
         public ?int $deliveryDays,
@@ -50,6 +52,7 @@ final readonly class LineOnShelf
             $lines[] = new self(
                 $line, $taken, $free,
                 $isWire ? $bought[$line->item] : max(0.0, $line->quantity - $taken - $free),
+                $shelf->awaited($item),
                 $shelf->priceOf($line->item), $item !== null, $item?->delivery_days,
             );
         }
@@ -68,7 +71,7 @@ final readonly class LineOnShelf
     {
         return [
             'group' => $this->line->group, 'item' => $this->line->item, 'quantity' => $this->line->quantity, 'unit' => $this->line->unit, 'for' => $this->line->for,
-            'taken' => $this->taken, 'free' => $this->free, 'short' => $this->short, 'price' => $this->price, 'cost' => $this->cost(), 'listed' => $this->isListed, 'delivery_days' => $this->deliveryDays,
+            'taken' => $this->taken, 'free' => $this->free, 'short' => $this->short, 'awaited' => $this->awaited, 'price' => $this->price, 'cost' => $this->cost(), 'listed' => $this->isListed, 'delivery_days' => $this->deliveryDays,
         ];
     }
 }

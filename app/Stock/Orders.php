@@ -6,31 +6,25 @@ namespace App\Stock;
 
 use App\Models\Job;
 use App\Models\Shop;
+use App\Models\StockOrder;
 use Dinghy\Kit\Kit;
 
 /**
- * What the boats of a shop miss together. The shelf's free pieces go to the boat that is promised first; what has no promised
- * day comes last.
+ * What the boats of a shop miss together, beside what is on the shelf and on its way there. That goes to the boat that is
+ * promised first; what has no promised day comes last.
  */
 final class Orders
 {
     /** @return list<array{item: string, unit: string, quantity: float, price: float|null, delivery_days: int|null, order_by: string|null, late: bool, listed: bool, for: list<array{job: int, boat: string, quantity: float, promised_on: string|null}>}> what has to be ordered first comes first */
-    public static function of(Shop $shop): array
+    public static function missing(Shop $shop): array
     {
         $jobs = Job::ofShop($shop->id)->with(['boat.customer.shop', 'plan'])->get()->filter(static fn (Job $job): bool => $job->plan !== null)
             ->sortBy(static fn (Job $job): array => [$job->promised_on?->toDateString() ?? '9999', $job->id])->values();
         $orders = [];
-        $free = [];
+        $pool = Pool::of($shop);
         foreach ($jobs as $job) {
-            foreach (self::lines($shop, $job) as $line) {
+            foreach (self::missedBy($shop, $job, $pool) as [$line, $missing]) {
                 $key = $line->line->item;
-                // What is free is there once: a boat that comes first leaves the rest to the next.
-                $free[$key] ??= $line->free;
-                $missing = $line->line->unit === 'm' ? $line->short : max(0.0, $line->line->quantity - $line->taken - $free[$key]);
-                $free[$key] = $line->line->unit === 'm' ? $free[$key] : max(0.0, $free[$key] - max(0.0, $line->line->quantity - $line->taken));
-                if ($missing <= 0) {
-                    continue;
-                }
                 $orders[$key] ??= ['item' => $key, 'unit' => $line->line->unit, 'quantity' => 0.0, 'price' => $line->price, 'delivery_days' => $line->deliveryDays, 'order_by' => null, 'late' => false, 'listed' => $line->isListed, 'for' => []];
                 $by = $job->promised_on?->copy()->subDays($line->deliveryDays ?? 0)->toDateString();
                 $orders[$key]['quantity'] += $missing;
@@ -44,14 +38,37 @@ final class Orders
         return $orders;
     }
 
-    /** @return list<LineOnShelf> */
-    private static function lines(Shop $shop, Job $job): array
+    /** @return list<array{id: int, item: string, unit: string, quantity: float, ordered_on: string, expected_on: string|null, late: bool, by: string|null}> what is ordered and not there yet, what is due first coming first */
+    public static function awaited(Shop $shop): array
+    {
+        return array_values(StockOrder::ofShop($shop->id)->with(['item', 'user'])->get()->map(static fn (StockOrder $order): array => [
+            'id' => $order->id, 'item' => $order->item->name, 'unit' => $order->item->unit, 'quantity' => (float) $order->quantity,
+            'ordered_on' => $order->ordered_on->toDateString(), 'expected_on' => $order->expected_on?->toDateString(),
+            'late' => $order->expected_on !== null && $order->expected_on->toDateString() < today()->toDateString(), 'by' => $order->user?->name,
+        ])->all());
+    }
+
+    /** @return list<array{LineOnShelf, float}> the lines that the pool does not fill, and how much of each */
+    private static function missedBy(Shop $shop, Job $job, Pool $pool): array
     {
         if ($job->plan === null) {
             return [];
         }
         $shelf = BoatShelf::of($job, $shop->evaluate($job->judged($job->plan))->boat->figures(Kit::class));
+        $cuts = $shelf->cuts($pool);
+        foreach ($cuts as $plan) {
+            $item = $shelf->item($plan->stock->name());
+            $item === null || $pool->takeLengths($item, $plan);
+        }
+        $missed = [];
+        foreach (LineOnShelf::allOf($shelf, $cuts) as $line) {
+            $wanted = max(0.0, $line->line->quantity - $line->taken);
+            $missing = $line->line->unit === 'm' ? $line->short : $wanted - $pool->takePieces($shelf->item($line->line->item), $wanted);
+            if ($missing > 0) {
+                $missed[] = [$line, $missing];
+            }
+        }
 
-        return LineOnShelf::allOf($shelf, $shelf->cuts());
+        return $missed;
     }
 }

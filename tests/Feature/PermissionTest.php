@@ -26,7 +26,7 @@ final class PermissionTest extends TestCase
     #[DataProvider('routes')]
     public function test_permissions(string $method, string $path, array $body, int $owner, int $apprentice, int $stranger, ?int $rigger = null): void
     {
-        $uri = '/api/'.str_replace(['{job}', '{acceptance}', '{board}', '{photograph}', '{upload}', '{number}', '{id}', '{person}', '{stage}', '{part}', '{template}', '{item}', '{length}', '{table}'], [(string) $this->skiff()->id, '999', 'stern-board', (string) $this->skiff()->photographs()->value('content'), self::NO_UPLOAD, '1', self::NO_UPLOAD, '999999', 'survey', '999999', '999999', '999999', '999999', 'wires'], $path);
+        $uri = '/api/'.str_replace(['{job}', '{acceptance}', '{board}', '{photograph}', '{upload}', '{number}', '{id}', '{person}', '{stage}', '{part}', '{template}', '{item}', '{length}', '{order}', '{table}'], [(string) $this->skiff()->id, '999', 'stern-board', (string) $this->skiff()->photographs()->value('content'), self::NO_UPLOAD, '1', self::NO_UPLOAD, '999999', 'survey', '999999', '999999', '999999', '999999', '999999', 'wires'], $path);
         $this->json($method, $uri, $body)->assertStatus(401);
         foreach (['apprentice' => $apprentice, 'rigger' => $rigger ?? $owner, ...($rigger === null ? [] : ['owner' => $owner])] as $role => $status) {
             $answer = $this->actingAs($this->person($role))->json($method, $uri, $body);
@@ -79,6 +79,9 @@ final class PermissionTest extends TestCase
             'house rules kept' => ['PUT', 'house-rules', ['version' => 1, 'set' => ['layup_days' => '14']], 200, 403, 200, 403],
             'stock' => ['GET', 'stock', [], 200, 200, 200],
             'stock to order' => ['GET', 'stock/orders', [], 200, 200, 200],
+            'stock ordered' => ['POST', 'stock/orders', ['orders' => [['item' => 'Nothing', 'missing' => 1, 'quantity' => 1]]], 409, 403, 409],
+            'stock arrived' => ['POST', 'stock/orders/{order}/arrived', [], 404, 403, 404],
+            'stock taken back' => ['DELETE', 'stock/orders/{order}', [], 404, 403, 404],
             'stock as a table' => ['GET', 'stock/table', [], 200, 200, 200],
             'stock looked at' => ['POST', 'stock/table', ['csv' => "name,unit\nTie,pcs", 'keep' => false], 200, 200, 200],
             'stock taken in' => ['POST', 'stock/table', ['csv' => "name,unit\nTie,pcs", 'keep' => true], 200, 403, 200],

@@ -254,6 +254,128 @@ final class StockTest extends TestCase
         self::assertStringStartsWith('item,quantity,unit,price,order_by,for', (string) $this->get('/api/stock/orders?as=table')->assertOk()->getContent());
     }
 
+    /** Each boat alone finds the spool long enough; together they miss what it does not hold. */
+    public function test_a_spool_that_two_boats_want_is_there_once(): void
+    {
+        $this->actingAs($this->person('rigger'));
+        $all = Job::ofShop($this->skiff()->boat->customer->shop_id)->get()->all();
+        StockLength::query()->delete();
+        $wanted = array_map(fn (Job $job): float => array_sum(array_map(static fn (array $spool): float => (float) array_sum(array_column($spool['pieces'], 'm')), $this->spools($this->kit($job), '6 AWG red'))), $all);
+        self::assertGreaterThan(1, count(array_filter($wanted)), 'two boats have this wire');
+        $longest = max($wanted);
+        $this->item('6 AWG red')->lengths()->create(['millimetres' => (int) ceil(1000 * $longest)]);
+        foreach ($all as $job) {
+            self::assertNotContains('bought', array_column($this->spools($this->kit($job), '6 AWG red'), 'state'), 'alone it does');
+        }
+        $order = $this->missing('6 AWG red');
+        self::assertGreaterThanOrEqual(array_sum($wanted) - $longest - 0.01, $order['quantity']);
+        $this->item('6 AWG red')->lengths()->create(['millimetres' => (int) ceil(1000 * (array_sum($wanted) + 1))]);
+        self::assertNull($this->missing('6 AWG red'));
+    }
+
+    public function test_what_is_ordered_is_missing_no_more_and_comes_to_the_shelf(): void
+    {
+        $this->actingAs($this->person('rigger'));
+        $label = $this->item('Label');
+        $label->update(['on_hand' => 50, 'delivery_days' => 3]);
+        $missing = $this->missing('Label');
+        $placed = $this->postJson('/api/stock/orders', ['orders' => [['item' => 'Label', 'missing' => $missing['quantity'], 'quantity' => $missing['quantity'] + 100]]])->assertCreated();
+        ApiContract::assertMet('POST', '/api/stock/orders', 201, (string) $placed->getContent());
+        self::assertNull(collect($placed->json('orders'))->firstWhere('item', 'Label'));
+        $awaited = $placed->json('awaited.0');
+        self::assertSame(['Label', (float) $missing['quantity'] + 100, today()->addDays(3)->toDateString(), false, $this->person('rigger')->name], [$awaited['item'], (float) $awaited['quantity'], $awaited['expected_on'], $awaited['late'], $awaited['by']]);
+        self::assertSame($missing['quantity'] + 100, $this->line($this->kit($this->skiff()), 'Label', 'awaited')[0]);
+        self::assertSame(50, $label->refresh()->on_hand);
+
+        // The second of two who order it at once is told that it is done.
+        $again = $this->postJson('/api/stock/orders', ['orders' => [['item' => 'Label', 'missing' => $missing['quantity'], 'quantity' => 5]]])->assertConflict();
+        self::assertStringStartsWith('Nothing was ordered: of "Label" another amount is missing', (string) $again->json('message'));
+
+        // Some of it comes, then the rest; what has come does not come twice.
+        $some = $this->postJson("/api/stock/orders/{$awaited['id']}/arrived", ['quantity' => 60])->assertOk();
+        ApiContract::assertMet('POST', '/api/stock/orders/{order}/arrived', 200, (string) $some->getContent());
+        self::assertSame([110, $missing['quantity'] + 40], [$label->refresh()->on_hand, (float) $some->json('awaited.0.quantity')]);
+        self::assertSame([], $this->postJson("/api/stock/orders/{$awaited['id']}/arrived")->assertOk()->json('awaited'));
+        self::assertSame(150 + (int) $missing['quantity'], $label->refresh()->on_hand);
+        self::assertStringContainsString('it has come', (string) $this->postJson("/api/stock/orders/{$awaited['id']}/arrived")->assertNotFound()->json('message'));
+        self::assertNull($this->missing('Label'));
+    }
+
+    public function test_a_wire_that_is_ordered_comes_as_a_length_and_what_does_not_come_is_missing_again(): void
+    {
+        $this->actingAs($this->person('rigger'));
+        StockLength::query()->delete();
+        $missing = $this->missing('6 AWG red');
+        $order = ['item' => '6 AWG red', 'missing' => $missing['quantity'], 'quantity' => 100];
+        $placed = $this->postJson('/api/stock/orders', ['orders' => [[...$order, 'expected_on' => today()->addDay()->toDateString()]]])->assertCreated();
+        self::assertNull($this->missing('6 AWG red'));
+        $gone = $this->deleteJson("/api/stock/orders/{$placed->json('awaited.0.id')}")->assertOk();
+        ApiContract::assertMet('DELETE', '/api/stock/orders/{order}', 200, (string) $gone->getContent());
+        self::assertSame($missing, $this->missing('6 AWG red'));
+
+        $placed = $this->postJson('/api/stock/orders', ['orders' => [$order]])->assertCreated();
+        $this->travel(400)->days();
+        self::assertTrue($this->getJson('/api/stock/orders')->json('awaited.0.late'));
+        $this->postJson("/api/stock/orders/{$placed->json('awaited.0.id')}/arrived", ['quantity' => 100])->assertOk();
+        self::assertSame([100000], $this->item('6 AWG red')->lengths()->pluck('millimetres')->all());
+    }
+
+    public function test_a_thing_that_no_list_has_is_put_on_it_with_its_order(): void
+    {
+        $this->actingAs($this->person('owner'));
+        $this->item('4 AWG black')->delete();
+        $missing = collect($this->getJson('/api/stock/orders')->json('orders'))->firstWhere('listed', false);
+        $this->postJson('/api/stock/orders', ['orders' => [['item' => $missing['item'], 'missing' => $missing['quantity'], 'quantity' => ceil($missing['quantity'])]]])->assertCreated();
+        self::assertSame([$missing['unit'], 0], [$this->item($missing['item'])->unit, $this->item($missing['item'])->on_hand]);
+    }
+
+    /** @param  array<string, mixed>  $wrong */
+    #[DataProvider('badOrders')]
+    public function test_an_order_that_is_none_is_refused_as_a_whole(array $wrong, int $status, string $says): void
+    {
+        $this->actingAs($this->person('rigger'));
+        $this->item('Label')->update(['on_hand' => 0]);
+        $good = ['item' => 'Label', 'missing' => $this->missing('Label')['quantity'], 'quantity' => 500];
+        $refused = $this->postJson('/api/stock/orders', ['orders' => [$good, ['item' => 'Tie', 'missing' => 1, 'quantity' => 1], [...$good, ...$wrong]]]);
+        if (($wrong['item'] ?? null) === null) {
+            $refused = $this->postJson('/api/stock/orders', ['orders' => [[...$good, ...$wrong]]]);
+        }
+        $refused->assertStatus($status);
+        self::assertStringContainsString($says, (string) $refused->json('message'));
+        self::assertSame([], $this->getJson('/api/stock/orders')->json('awaited'));
+    }
+
+    /** @return iterable<string, array{array<string, mixed>, int, string}> */
+    public static function badOrders(): iterable
+    {
+        yield 'nothing' => [['quantity' => 0], 422, 'How much: type a number from 0.05'];
+        yield 'half a label' => [['quantity' => 10.5], 422, 'a whole number of pieces'];
+        yield 'a day that was' => [['expected_on' => '2026-01-01'], 422, 'Expected: type a day from today on'];
+        yield 'no day' => [['expected_on' => 'soon'], 422, 'Expected: type a day'];
+        yield 'twice' => [['item' => 'Label'], 422, 'each once'];
+        yield 'what nobody misses' => [['item' => 'Chair'], 409, 'Nothing was ordered'];
+    }
+
+    public function test_another_shop_sees_and_moves_no_order_of_this_one(): void
+    {
+        $this->actingAs($this->person('rigger'));
+        $this->item('Label')->update(['on_hand' => 0]);
+        $id = $this->postJson('/api/stock/orders', ['orders' => [['item' => 'Label', 'missing' => $this->missing('Label')['quantity'], 'quantity' => 500]]])->json('awaited.0.id');
+        $this->actingAs($this->stranger());
+        self::assertSame([], $this->getJson('/api/stock/orders')->assertOk()->json('awaited'));
+        $this->postJson("/api/stock/orders/{$id}/arrived")->assertNotFound();
+        $this->deleteJson("/api/stock/orders/{$id}")->assertNotFound();
+        self::assertSame(0, $this->item('Label')->on_hand);
+    }
+
+    public function test_a_new_wire_comes_by_its_lengths(): void
+    {
+        $this->actingAs($this->person('rigger'));
+        self::assertStringContainsString('counted by its lengths', (string) $this->postJson('/api/stock/items', ['name' => '2 AWG yellow', 'unit' => 'm', 'on_hand' => 3])->assertUnprocessable()->json('message'));
+        $this->postJson('/api/stock/items', ['name' => '2 AWG yellow', 'unit' => 'm'])->assertCreated();
+        $this->postJson('/api/stock/items', ['name' => 'Grey clip', 'unit' => 'pcs', 'on_hand' => 3])->assertCreated();
+    }
+
     public function test_tools_that_the_shop_has_and_lacks(): void
     {
         $this->actingAs($this->person('rigger'));
@@ -316,6 +438,12 @@ final class StockTest extends TestCase
     private function spools(array $kit, string $wire): array
     {
         return array_values(array_filter($kit['spools'], static fn (array $spool): bool => $spool['wire'] === $wire));
+    }
+
+    /** @return array<string, mixed>|null what is missing of a thing for all boats together */
+    private function missing(string $item): ?array
+    {
+        return collect($this->getJson('/api/stock/orders')->assertOk()->json('orders'))->firstWhere('item', $item);
     }
 
     private function item(string $name): StockItem

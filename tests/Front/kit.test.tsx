@@ -15,7 +15,7 @@ const end = (changes: Partial<KitEnd> = {}): KitEnd => ({
     strip: '0.51 in', sleeve: '12/4 mm', pull: '50 lbf', joinable: true, given: null, ...changes,
 });
 const piece = (changes: Partial<KitPiece> = {}): KitPiece => ({
-    id: 'bow+', of: 'feed:bow', circuit: 'Bow motor', wire: '6 AWG red', pair: false, colour: 'red', area_mm2: 13.3, side: '+', cut_m: 2, after_pull: false, from: 'Battery 1 +', to: 'Bow motor +',
+    id: 'bow+', of: 'feed:bow', circuit: 'Bow motor', wire: '6 AWG red', pair: false, colour: 'red', area_mm2: 13.3, side: '+', cut_m: 2, after_pull: false, from: 'Battery 1 +', to: 'Bow motor +', bank: 'thrust', posts: ['b1+'],
     ends: [end(), end({ first: false, kind: 'step-down', hole: null, stud: null, item: 'Step-down butt 6 AWG to 10 AWG' })], labels: ['a', 'b'], ways: [], asks: [], ...changes,
 });
 const spool = (changes: Partial<KitSpool> = {}): KitSpool => ({ wire: '6 AWG red', length_m: 15, pieces: [{ wire: 'bow+', m: 2 }], left_m: 13, kept: true, colour: 'red', state: 'free', bound_m: 15, opened_m: 15, ...changes });

@@ -104,11 +104,30 @@ final readonly class KitAnswer
             'after_pull' => $piece->cutAfterPull,
             'from' => $piece->from->words,
             'to' => $piece->to->words,
+            ...$this->onBench($piece),
             'ends' => array_map($this->end(...), $piece->ends),
             'labels' => $piece->labels(),
             'ways' => array_map(static fn (Way $way): string => $way->id, $piece->route->ways ?? []),
             'asks' => array_map(strval(...), $piece->asks()),
         ];
+    }
+
+    /** @return array{bank: string|null, posts: list<string>} the batteries' posts that a piece lands on, and the bank that is drawn to show them */
+    private function onBench(Piece $piece): array
+    {
+        $plan = $this->evaluation->boat->plan;
+        $posts = $bank = [];
+        foreach ([$piece->from, $piece->to] as $end) {
+            [$kind, $id] = explode(':', $end->asked->on ?? '', 2) + ['', ''];
+            if ($kind === 'battery') {
+                $posts[] = $end->name;
+                $bank[] = $plan->bankOf($id)?->id;
+            } elseif ($kind === 'bank') {
+                $bank[] = $id;
+            }
+        }
+
+        return ['bank' => array_values(array_filter($bank, is_string(...)))[0] ?? null, 'posts' => $posts];
     }
 
     /** @return array<string, mixed> */

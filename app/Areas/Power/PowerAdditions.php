@@ -39,8 +39,8 @@ final class PowerAdditions
                 'series.*' => 'Blocks in series: type a number from 1 to '.AddBank::MOST_BLOCKS.'.',
                 'parallel.*' => 'Strings in parallel: type a number from 1 to '.AddBank::MOST_BLOCKS.'.',
             ], self::battery(...)),
-            'block' => new Addition(self::ON_A_BANK, [], static fn (NewPart $new): \Closure => static fn (Plan $plan): Patch => AddBlock::to($plan, $new->name(), (int) ($new->figures()->circuits ?? 6),
-                $new->said->string('bank')->value(), $new->station, $new->part->name, $new->number('rating_a'))),
+            'block' => new Addition(self::ON_A_BANK, [], static fn (NewPart $new): \Closure => static fn (Plan $plan): Patch => AddBlock::to($plan, $new->name(), $new->figures(),
+                $new->said->string('bank')->value(), $new->station, $new->part->name)),
             'charger' => new Addition([
                 ...self::ON_A_BANK,
                 'banks' => ['sometimes', 'array', 'min:1', 'max:16'],

@@ -24,7 +24,7 @@ final class StockItemRequest extends FormRequest
     {
         return [
             ...($this->isMethod('POST') ? ['name' => ['required', 'string', 'max:150'], 'unit' => ['required', 'string', 'in:pcs,m']] : ['version' => ['required', 'integer', 'min:1']]),
-            'on_hand' => ['sometimes', 'integer', 'min:0', 'max:100000'],
+            'on_hand' => ['sometimes', 'prohibited_if:unit,m', 'integer', 'min:0', 'max:100000'],
             'price' => ['sometimes', 'nullable', 'numeric', 'min:0', 'max:1000000'],
             'priced_on' => ['sometimes', 'nullable', 'date_format:Y-m-d'],
             'delivery_days' => ['sometimes', 'nullable', 'integer', 'min:0', 'max:365'],
@@ -38,6 +38,7 @@ final class StockItemRequest extends FormRequest
             'name.*' => 'Name: give it one of at most 150 letters, as kits name it.',
             'unit.*' => 'Counted by: choose pieces or metres.',
             'version.*' => 'Say which version of it was changed.',
+            'on_hand.prohibited_if' => 'Count: a wire is counted by its lengths.',
             'on_hand.*' => 'Count: type a whole number from 0 to 100000.',
             'price.*' => 'Price: type a number from 0 on, or leave it empty.',
             'priced_on.*' => 'Day of the price: type it as 2026-03-14.',

@@ -11,18 +11,16 @@ use Dinghy\Plan\Plan;
 final class AddBlock
 {
     /**
-     * @param  int  $circuits  that the block has room for
+     * @param  \stdClass  $figures  as its maker gives them: circuits, rating_a, stud and so on, by the keys of a plan
      * @param  string|null  $part  what it is called in the catalogue
-     * @param  float|null  $rating  A that its buses are made for; null: not known
      */
     public static function to(
         Plan $plan,
         string $name,
-        int $circuits,
+        \stdClass $figures,
         string $bank,
         ?string $station,
         ?string $part = null,
-        ?float $rating = null,
     ): Patch {
         $from = $plan->banks[$bank] ?? throw ProposalRefused::noSuch('bank', $bank);
         $place = Place::at($plan, $station);
@@ -35,8 +33,7 @@ final class AddBlock
                 'id' => $id,
                 ...($part === null ? [] : ['part' => $part]),
                 ...$place,
-                'circuits' => $circuits,
-                ...($rating === null ? [] : ['rating_a' => $rating]),
+                ...get_object_vars($figures),
                 'branches' => [],
             ],
         )

@@ -35,7 +35,7 @@ final class ProposalTest extends TestCase
         };
         $add(static fn (Plan $plan): Patch => AddBank::to($plan, self::agm(), 'thrust', 3, 1, 'stern', '2026-11'));
         $add(static fn (Plan $plan): Patch => AddBank::to($plan, self::lithium(), 'electronics', 1, 1, 'stern', '2026-11'));
-        $add(static fn (Plan $plan): Patch => AddBlock::to($plan, 'bow block', 6, 'electronics', 'console'));
+        $add(static fn (Plan $plan): Patch => AddBlock::to($plan, 'bow block', (object) ['circuits' => 6], 'electronics', 'console'));
         $add(static fn (Plan $plan): Patch => AddDevice::to($plan, self::motor(), 'bow'));
         $add(static fn (Plan $plan): Patch => AddDevice::to($plan, self::screen(), 'bow'));
         $add(static fn (Plan $plan): Patch => AddDevice::to($plan, self::screen(), 'console'));
@@ -62,7 +62,7 @@ final class ProposalTest extends TestCase
             $document = $document->with(AddBank::to($document->plan(), self::agm(), $name, $series, 1, $station, null));
         }
         foreach ([['far', 'stern', 'house'], ['near', 'bow', 'house'], ['wrong', 'bow', 'thrust']] as [$name, $station, $bank]) {
-            $document = $document->with(AddBlock::to($document->plan(), $name, 1, $bank, $station));
+            $document = $document->with(AddBlock::to($document->plan(), $name, (object) ['circuits' => 1], $bank, $station));
         }
         $where = static function (PlanDocument $of): string {
             foreach (AddDevice::to($of->plan(), self::screen(), 'bow')->steps as $step) {
@@ -93,9 +93,12 @@ final class ProposalTest extends TestCase
     {
         $document = StandardAreas::areas()->format->document(self::EMPTY);
         $document = $document->with(AddBank::to($document->plan(), self::lithium(), 'house', 1, 2, 'stern', '2026-11'));
-        $document = $document->with(AddBlock::to($document->plan(), 'block', 6, 'house', 'console'));
+        $document = $document->with(AddBlock::to($document->plan(), 'block', (object) ['circuits' => 6, 'rating_a' => 100, 'stud' => '1/4', 'branch_stud' => '#8', 'ignition_protected' => true], 'house', 'console'));
         $plan = $document->plan();
 
+        // What its maker says of it, its studs with it, so that nobody is asked for them.
+        $block = $plan->blocks['block'];
+        self::assertSame([6, 100.0, '1/4', '#8', true], [$block->circuits, $block->rating, $block->stud, $block->branchStud, $block->ignitionProtected]);
         self::assertSame(100.0, $plan->banks['house']->stringProtection?->rating);
         self::assertSame(['pos@1', 'neg@2'], [$plan->feeds['feed-block']->supply->plus->name, $plan->feeds['feed-block']->supply->minus->name]);
         $charged = $document->with(AddCharger::to($plan, 'charger', 1, 20, false, ['house']));
@@ -116,7 +119,7 @@ final class ProposalTest extends TestCase
     {
         return [
             'no station' => [static fn (Plan $plan): Patch => AddDevice::to($plan, self::screen(), 'attic'), 'no attic station'],
-            'no bank' => [static fn (Plan $plan): Patch => AddBlock::to($plan, 'x', 6, 'nowhere', null), 'no nowhere bank'],
+            'no bank' => [static fn (Plan $plan): Patch => AddBlock::to($plan, 'x', (object) ['circuits' => 6], 'nowhere', null), 'no nowhere bank'],
             'too many blocks' => [static fn (Plan $plan): Patch => AddBank::to($plan, self::agm(), 'x', 5, 4, null, null), '1 to 16 blocks'],
             'charged already' => [static fn (Plan $plan): Patch => AddCharger::to($plan, 'x', 3, 10, true, ['thrust']), 'charged already'],
             'too few outputs' => [static fn (Plan $plan): Patch => AddCharger::to(Plans::skiff()->with(Patch::remove('charger:c1'))->plan(), 'x', 2, 10, true, ['thrust']), '3 blocks to charge; x has 2 outputs'],

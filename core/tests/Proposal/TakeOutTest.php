@@ -72,7 +72,7 @@ final class TakeOutTest extends TestCase
         $said = [];
         foreach ([
             static fn (): Patch => AddBank::to($plan, (object) ['chemistry' => 'agm', 'nominal_v' => 12, 'capacity_ah' => 50], 'x', 1, 1, 'attic', null),
-            static fn (): Patch => AddBlock::to($plan, 'x', 6, 'house', 'attic'),
+            static fn (): Patch => AddBlock::to($plan, 'x', (object) ['circuits' => 6], 'house', 'attic'),
         ] as $add) {
             try {
                 $add();

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Dinghy\Tests\Rule;
 
+use Dinghy\Area\StandardAreas;
+use Dinghy\File\PlanDocument;
 use Dinghy\Rule\Level;
 use Dinghy\Tests\Plans;
 
@@ -71,6 +73,26 @@ final class WireRulesTest extends RuleTestCase
             'W14 four' => ['W14', 'pump', ['charger:c1' => ['outputs' => [$output, $output, $output]]]],
             'W16' => ['W16', 'pump', ['feed:f1' => ['run.plug' => (object) ['rating_a' => 8, 'max_v' => 14.7]]]],
         ];
+    }
+
+    /** A remedy is offered only where a joint for both gauges is made: one of 33.6 mm² on a lead of 1.3 mm² is not. */
+    public function test_a_step_down_is_offered_only_where_one_takes_both(): void
+    {
+        $lead = static fn (string $run): PlanDocument => Plans::changed(Plans::pump(), [
+            'feed:f1' => ['run.gauge' => $run],
+            'device:d1' => ['lead' => (object) ['gauge' => '16 AWG', 'length_m' => 0.3, 'connector' => (object) ['name' => 'butt', 'thinnest' => '16 AWG', 'thickest' => '14 AWG']]],
+        ]);
+        $remedies = static function (PlanDocument $document): array {
+            foreach (StandardAreas::areas()->evaluate($document->plan())->findings as $finding) {
+                if ($finding->rule->code === 'W06') {
+                    return [$finding->remedy, count(iterator_to_array($finding->remedies(), false))];
+                }
+            }
+
+            return [];
+        };
+        self::assertSame(1, $remedies($lead('10 AWG'))[1]);
+        self::assertSame(['No one joint takes both: end the run at a block beside it, or step down twice.', 0], $remedies($lead('2 AWG')));
     }
 
     public static function unknowns(): array

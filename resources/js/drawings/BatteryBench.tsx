@@ -42,6 +42,8 @@ interface Props {
     /** the part in hand, as "battery:b1" */
     selected: string;
     onSelect: (on: string) => void;
+    /** the posts that a wire in hand lands on; undefined: the part in hand is lit alone */
+    lit?: readonly string[];
     /** null: nothing can be changed */
     acts: BenchActs | null;
 }
@@ -54,7 +56,7 @@ type Thing =
     | { kind: 'probe'; which: 'plus' | 'minus' };
 
 /** A bank from above, to scale: blocks, posts, jumpers and leads, and what a meter shows at each post from the common negative. */
-export function BatteryBench({ job, wired, bench, probes, done, selected, onSelect, acts }: Props) {
+export function BatteryBench({ job, wired, bench, probes, done, selected, onSelect, lit, acts }: Props) {
     const svg = useRef<SVGSVGElement>(null);
     const size = useSize(svg, { width: 860, height: 360 });
     // mm to a pixel: words keep their size on the screen, as far as a block has room for them.
@@ -125,6 +127,7 @@ export function BatteryBench({ job, wired, bench, probes, done, selected, onSele
         }
         return (
             <g key={`${feed} ${side}`}>
+                {selected === `feed:${feed}` && lit?.includes(post) !== false && <path d={path} data-lit-lead={`${feed}:${side}`} fill="none" style={{ stroke: 'var(--held)' }} strokeWidth="24" strokeLinecap="round" pointerEvents="none" />}
                 <path d={path} fill="none" strokeWidth="10" strokeLinecap="round" pointerEvents="none" stroke={tint(post)} />
                 <text x={frame.left + frame.width - 6} y={y - 5 * scale} textAnchor="end" style={small} className={lines.text}>
                     {targetName(job, feed)} {side === 'plus' ? '+' : '−'}
@@ -259,8 +262,8 @@ export function BatteryBench({ job, wired, bench, probes, done, selected, onSele
                     const place = sign === '+' ? block.plus : block.minus;
                     const by = dragged(block);
                     return (
-                        <g key={post} transform={`translate(${by.x} ${by.y})`} data-post={post} className={acts === null ? undefined : lines.grab} {...(acts === null ? {} : { onPointerDown: hold({ kind: 'wire', from: post }) })}>
-                            {now?.post === post && <circle cx={place.x} cy={place.y} r={radius(POST) + 16} className={`${lines.line} ${lines.hand}`} strokeWidth="6" />}
+                        <g key={post} transform={`translate(${by.x} ${by.y})`} data-post={post} data-lit-post={lit?.includes(post) || undefined} className={acts === null ? undefined : lines.grab} {...(acts === null ? {} : { onPointerDown: hold({ kind: 'wire', from: post }) })}>
+                            {(now?.post === post || lit?.includes(post)) && <circle cx={place.x} cy={place.y} r={radius(POST) + 16} className={`${lines.line} ${lines.hand}`} strokeWidth="6" />}
                             <circle cx={place.x} cy={place.y} r={radius(POST)} fill={tint(post)} stroke="var(--ink)" strokeWidth="2" />
                             <text x={place.x} y={place.y + 9} textAnchor="middle" className={`${lines.figure} ${sign === '+' ? '' : lines.pale}`} fontSize="28" pointerEvents="none">
                                 {sign === '+' ? '+' : '−'}

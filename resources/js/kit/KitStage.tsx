@@ -1,10 +1,7 @@
 import { Group } from '@mantine/core';
 import { useState } from 'react';
 
-import type { KitPiece, PlannedJob } from '../api/types';
-import { BoatPlan } from '../drawings/BoatPlan';
-import { PowerTree } from '../drawings/PowerTree';
-import { WiresOnBench } from '../drawings/WiresOnBench';
+import type { KitPiece } from '../api/types';
 import { DrawingSwitch } from '../frame/DrawingSwitch';
 import { Panes } from '../frame/Panes';
 import { Stage, type StageProps } from '../frame/Stage';
@@ -22,41 +19,17 @@ import { useStageAnswer } from '../plan/useStageAnswer';
 import { WhyPanel } from '../why/WhyPanel';
 import { AboutPiece } from './AboutPiece';
 import { DiesPane } from './DiesPane';
+import { type Drawn, DRAWINGS, KitDrawing } from './KitDrawing';
 import { ListPane } from './ListPane';
 import { type Pane, PANES } from './panes';
 import { SpoolsPane } from './SpoolsPane';
 import { ToolsPane } from './ToolsPane';
 
-const DRAWINGS = [
-    ['wires', 'Wires on the bench'],
-    ['boat', 'In the boat'],
-    ['tree', 'In the power tree'],
-] as const;
 /** what a pane is called where it goes out as a table; the list has its links among its acts */
 const TABLES: Partial<Record<Pane, string>> = { spools: 'spools', dies: 'ends', tools: 'tools' };
 
-type Drawn = (typeof DRAWINGS)[number][0];
-
 export function KitStage() {
     return <Stage stage="kit">{(props) => <BoatKit {...props} />}</Stage>;
-}
-
-interface InHand {
-    job: PlannedJob;
-    on: string;
-    onSelect: (on: string) => void;
-}
-
-/** The boat plan, asked for when it is looked at. */
-function InTheBoat({ job, lit, on, onSelect }: InHand & { lit: string[] }) {
-    const layout = useStageAnswer(job, 'layout').data;
-    return layout === undefined ? null : <BoatPlan job={job} layout={layout} lit={lit} chosen={on} onChoose={onSelect} acts={null} onDraft={() => undefined} drafted={null} />;
-}
-
-/** The power tree, likewise. */
-function InTheTree({ job, on, onSelect }: InHand) {
-    const power = useStageAnswer(job, 'power').data;
-    return <PowerTree job={job} wired={power?.banks ?? []} selected={on} touched={[]} onSelect={onSelect} onHang={null} />;
 }
 
 /** What the reasons of a kit can be asked for beside one another. */
@@ -132,9 +105,7 @@ function BoatKit({ job, edits, silent }: StageProps) {
                         </strong>
                     </Group>
                     <div className={classes.tree} tabIndex={0} role="region" aria-label="Drawing of the kit">
-                        {drawn === 'wires' && <WiresOnBench pieces={pieces} chosen={piece?.id ?? null} lit={on} onChoose={choose} />}
-                        {drawn === 'boat' && <InTheBoat job={job} lit={ofPart.flatMap((one) => one.ways)} on={on} onSelect={select} />}
-                        {drawn === 'tree' && <InTheTree job={job} on={on} onSelect={select} />}
+                        <KitDrawing job={job} drawn={drawn} pieces={pieces} piece={piece} on={on} onSelect={select} onChoose={choose} />
                     </div>
                 </section>
             }

@@ -45,7 +45,7 @@ export function ListPane({ job, kit, onChoose, onSelect }: Props) {
                                     <Table.Td className="figure">{told(line, line.quantity, system)}</Table.Td>
                                     <Table.Td className="figure">{line.taken === 0 ? '–' : told(line, line.taken, system)}</Table.Td>
                                     <Table.Td className="figure">{line.listed ? told(line, line.free, system) : <span className="quiet">not listed</span>}</Table.Td>
-                                    <Table.Td className="figure">{line.short === 0 ? '–' : <Verdict good={null}>{told(line, line.short, system)}</Verdict>}</Table.Td>
+                                    <Table.Td className="figure">{line.short === 0 ? '–' : <Verdict good={null}>{told(line, line.short, system)}</Verdict>}{line.awaited > 0 && <span className="quiet"> {told(line, line.awaited, system)} on the way</span>}</Table.Td>
                                     <Table.Td className="figure">{line.cost === null ? <span className="quiet">no price</span> : money(line.cost)}</Table.Td>
                                     <Table.Td>
                                         <Places job={job} kit={kit} line={line} onChoose={onChoose} onSelect={onSelect} />

@@ -5,7 +5,7 @@ import { Panes } from '../frame/Panes';
 import { Findings } from '../plan/Findings';
 import type { PlanEdits } from '../plan/usePlanEdits';
 import { type Pane, PANES } from './panes';
-import type { First } from './useBench';
+import type { First } from '../plan/useBench';
 
 /** Tables and drawings of the other panes: a script that the findings do not wait for. */
 export const otherPanes = () => import('./OtherPane');

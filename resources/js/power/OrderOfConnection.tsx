@@ -5,7 +5,7 @@ import { Caution } from '../look/Caution';
 import { Region } from '../look/Region';
 import { volts } from '../units/units';
 import classes from './OrderOfConnection.module.css';
-import type { First } from './useBench';
+import type { First } from '../plan/useBench';
 
 interface Props {
     bench: Bench;

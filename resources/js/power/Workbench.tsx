@@ -21,7 +21,7 @@ import { type Drawn, PowerDrawing } from './PowerDrawing';
 import { powerSelection } from './powerSelection';
 import type { ProbePlaces } from './Probes';
 import { SplitFeed } from './SplitFeed';
-import { type First, useBench } from './useBench';
+import { type First, useBench } from '../plan/useBench';
 
 /** With every kind of field in it: a script that the drawing does not wait for. */
 const AddPart = lazy(async () => ({ default: (await import('../add/AddPart')).AddPart }));

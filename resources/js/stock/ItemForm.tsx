@@ -7,8 +7,7 @@ import { stock as asked } from '../api/queries';
 import type { Stock, StockItem } from '../api/types';
 import { Act } from '../look/Act';
 import { length, useUnits } from '../units/units';
-
-const METRES_PER_FOOT = 0.3048;
+import { metresOf, numbered } from './typed';
 
 /** One thing on the shelf: new, counted anew, priced anew; of a wire its lengths. */
 export function ItemForm({ item, onDone }: { /** undefined: it is new */ item: StockItem | undefined; onDone: () => void }) {
@@ -40,7 +39,7 @@ export function ItemForm({ item, onDone }: { /** undefined: it is new */ item: S
         onError: () => void queries.invalidateQueries({ queryKey: asked.queryKey, exact: true }),
     });
     const add = useMutation({
-        mutationFn: () => ask<Stock>(`stock/items/${item?.id ?? 0}/lengths`, { method: 'POST', body: { metres: system === 'metric' ? numbered(metres) : Number(numbered(metres)) * METRES_PER_FOOT } }),
+        mutationFn: () => ask<Stock>(`stock/items/${item?.id ?? 0}/lengths`, { method: 'POST', body: { metres: metresOf(metres, system) } }),
         onSuccess: (stock) => {
             seen(stock);
             setMetres('');
@@ -88,10 +87,4 @@ export function ItemForm({ item, onDone }: { /** undefined: it is new */ item: S
             </Group>
         </form>
     );
-}
-
-/** A comma for the decimal is taken as well; what is no number goes as it stands, so that the server says what is wrong. */
-function numbered(text: string): number | string {
-    const number = Number(text.trim().replace(',', '.'));
-    return text.trim() === '' || Number.isNaN(number) ? text : number;
 }

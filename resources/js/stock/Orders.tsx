@@ -1,57 +1,49 @@
-import { Button, Group, Table } from '@mantine/core';
+import { Button, Group, Title } from '@mantine/core';
 import { useQuery } from '@tanstack/react-query';
-import { Link } from 'react-router-dom';
 
 import { stockOrders } from '../api/queries';
-import { HeadRow } from '../look/HeadRow';
-import { Verdict } from '../look/Verdict';
-import { useWritten } from '../units/conventions';
-import { length, useUnits } from '../units/units';
+import { Awaited } from './Awaited';
+import { Missed } from './Missed';
+import { useOrdering } from './useOrdering';
 
-/** What all boats miss together, what has to be ordered first at the top. */
+/** What all boats miss together, what has to be ordered first at the top; and what is on its way. */
 export function Orders() {
-    const orders = useQuery({ ...stockOrders, staleTime: 0 });
-    const { money, day } = useWritten();
-    const { system } = useUnits();
-    if (orders.data === undefined) {
-        return <p>{orders.error?.message ?? 'Counting what the boats miss…'}</p>;
+    const asked = useQuery({ ...stockOrders, staleTime: 0 });
+    const ordering = useOrdering();
+    if (asked.data === undefined) {
+        return <p>{asked.error?.message ?? 'Counting what the boats miss…'}</p>;
     }
-    if (orders.data.orders.length === 0) {
-        return <p>Nothing: every boat finds what she needs on the shelf.</p>;
-    }
+    const { orders, awaited, can_change: canChange } = asked.data;
     return (
         <>
             <Group justify="space-between" my={8}>
-                <strong data-figure="orders">
-                    {orders.data.orders.length} {orders.data.orders.length === 1 ? 'thing' : 'things'} to order
-                </strong>
-                <Button component="a" href="/api/stock/orders?as=table" variant="outline" size="sm">
-                    As a table (CSV)
-                </Button>
+                <strong data-figure="orders">{orders.length === 0 ? 'Nothing to order: the shelf has, or awaits, what every boat needs.' : `${orders.length} ${orders.length === 1 ? 'thing' : 'things'} to order`}</strong>
+                {orders.length > 0 && (
+                    <Group gap={8}>
+                        {canChange && (
+                            <Button size="sm" loading={ordering.isPending} onClick={() => ordering.mutate({ do: 'place', orders: orders.map(({ item, quantity }) => ({ item, missing: quantity, quantity })) })}>
+                                All of it is ordered
+                            </Button>
+                        )}
+                        <Button component="a" href="/api/stock/orders?as=table" variant="outline" size="sm">
+                            As a table (CSV)
+                        </Button>
+                    </Group>
+                )}
             </Group>
-            <Table.ScrollContainer minWidth={700}>
-                <Table>
-                    <HeadRow heads={['Item', 'How much', 'Order by', 'Price', 'For']} />
-                    <Table.Tbody>
-                        {orders.data.orders.map((order) => (
-                            <Table.Tr key={order.item} data-order={order.item}>
-                                <Table.Th scope="row">{order.item.replace('mm2', 'mm²')}</Table.Th>
-                                <Table.Td className="figure">{order.unit === 'm' ? length(order.quantity, system) : order.quantity}</Table.Td>
-                                <Table.Td className="figure">{order.order_by === null ? 'no day promised' : order.late ? <Verdict good={false}>{day(order.order_by)}, late</Verdict> : day(order.order_by)}</Table.Td>
-                                <Table.Td className="figure">{order.price === null ? <span className="quiet">{order.listed ? 'no price' : 'not on the shelf’s list'}</span> : money(order.price * order.quantity)}</Table.Td>
-                                <Table.Td>
-                                    {order.for.map((one, at) => (
-                                        <span key={one.job}>
-                                            {at > 0 && ', '}
-                                            <Link to={`/jobs/${one.job}/kit?pane=list`}>{one.boat}</Link> <span className="figure">{order.unit === 'm' ? length(one.quantity, system) : one.quantity}</span>
-                                        </span>
-                                    ))}
-                                </Table.Td>
-                            </Table.Tr>
-                        ))}
-                    </Table.Tbody>
-                </Table>
-            </Table.ScrollContainer>
+            {ordering.error !== null && <p role="alert">{ordering.error.message}</p>}
+            {orders.length > 0 && <Missed orders={orders} onOrder={canChange ? (order) => ordering.mutate({ do: 'place', orders: [order] }) : null} />}
+            {awaited.length > 0 && (
+                <section aria-label="On its way">
+                    <Title order={2} size={16} mt={18}>
+                        On its way
+                    </Title>
+                    <Awaited
+                        awaited={awaited}
+                        acts={canChange ? { come: (order, quantity) => ordering.mutate({ do: 'arrived', order, quantity }), cancel: (order) => ordering.mutate({ do: 'cancel', order }) } : null}
+                    />
+                </section>
+            )}
         </>
     );
 }

@@ -6,6 +6,7 @@ namespace Dinghy\Area\Kit\Rule;
 
 use Dinghy\Conductor\Gauge;
 use Dinghy\File\Patch;
+use Dinghy\Joint\StepDown;
 use Dinghy\Rule\Finding;
 use Dinghy\Rule\Level;
 use Dinghy\Rule\Rule;
@@ -32,21 +33,18 @@ final readonly class LeadConnectorRange implements Rule
             }
             yield new Finding($this->text(), Level::Stop, $path->device->on(),
                 "{$path->device->label()}: {$run->gauge} is joined to the factory lead of {$lead} with a {$connector->label()}.",
-                'Use a step-down butt that takes both, crimped on each with its own die.',
-                Patch::set(
-                    $path->device->on(),
-                    ['lead.connector' => (object) [
-                        'name' => 'step-down butt',
-                        'thinnest' => self::thinner($lead, $run->gauge)->name,
-                        'thickest' => self::thinner($lead, $run->gauge) === $lead ? $run->gauge->name : $lead->name,
-                    ]],
-                ),
-                ['lead_mm2' => $lead->areaMm2, 'run_mm2' => $run->gauge->areaMm2]);
+                ...self::remedy($path->device->on(), $lead, $run->gauge),
+                figures: ['lead_mm2' => $lead->areaMm2, 'run_mm2' => $run->gauge->areaMm2]);
         }
     }
 
-    private static function thinner(Gauge $a, Gauge $b): Gauge
+    /** @return array{remedy: string, changes: Patch|null} */
+    private static function remedy(string $on, Gauge $lead, Gauge $wire): array
     {
-        return $b->isThinnerThan($a) ? $b : $a;
+        [$thin, $thick] = $lead->isThinnerThan($wire) ? [$lead, $wire] : [$wire, $lead];
+
+        return $thin->areaMm2 === $thick->areaMm2 || StepDown::joins($thin, $thick)
+            ? ['remedy' => 'Use a step-down butt that takes both, crimped on each with its own die.', 'changes' => Patch::set($on, ['lead.connector' => (object) ['name' => 'step-down butt', 'thinnest' => $thin->name, 'thickest' => $thick->name]])]
+            : ['remedy' => 'No one joint takes both: end the run at a block beside it, or step down twice.', 'changes' => null];
     }
 }

@@ -69,6 +69,18 @@ final class CircuitFormat
         ], ['device', 'block', 'backbone']);
     }
 
+    /** @return list<Field> what the maker of a fuse block gives beside its circuits */
+    public static function madeAsBlock(): array
+    {
+        return [
+            Field::optional('rating_a', new NumberShape(1, 2000, 'A'))->called('Made for'),
+            Field::optional('ignition_protected', new FlagShape)->called('Ignition protected'),
+            Field::optional('stud', SupplyFormat::stud())->called('Studs of its buses', 'Terminals'),
+            Field::optional('branch_stud', SupplyFormat::stud())->called('Screws of its circuits', 'Terminals'),
+            Field::optional('branch_terminal', new ChoiceShape(['ring', 'spade'], ['ring' => 'under a screw', 'spade' => 'on a flat tab']), 'ring')->called('Its circuits land', 'Terminals'),
+        ];
+    }
+
     public static function block(): ObjectShape
     {
         return new ObjectShape([
@@ -76,11 +88,7 @@ final class CircuitFormat
             Field::optional('part', new TextShape(100))->called('Part of the catalogue'),
             Field::optional('station', ReferenceShape::to('station'))->called('Where it sits'),
             Field::optional('circuits', NumberShape::whole(1, 48))->called('Circuits'),
-            Field::optional('rating_a', new NumberShape(1, 2000, 'A'))->called('Made for'),
-            Field::optional('ignition_protected', new FlagShape)->called('Ignition protected'),
-            Field::optional('stud', SupplyFormat::stud())->called('Studs of its buses', 'Terminals'),
-            Field::optional('branch_stud', SupplyFormat::stud())->called('Screws of its circuits', 'Terminals'),
-            Field::optional('branch_terminal', new ChoiceShape(['ring', 'spade'], ['ring' => 'under a screw', 'spade' => 'on a flat tab']), 'ring')->called('Its circuits land', 'Terminals'),
+            ...self::madeAsBlock(),
             Field::optional('branches', new PartsShape('branch', new ObjectShape([
                 Field::id(),
                 Field::required('class', ChoiceShape::ofEnum(LoadClass::class))->called('Class of load'),

@@ -20,10 +20,10 @@ final class PowerCatalogue
 
     private const OF_A_DEVICE = [
         'kind', 'v_min', 'v_max', 'typical_a', 'peak_a', 'standby_a', 'load', 'fuse_a', 'lead', 'longest_runs',
-        'always_on', 'keyed_plug', 'data',
+        'always_on', 'keyed_plug', 'data', 'stud',
     ];
 
-    private const OF_A_BLOCK = ['circuits', 'rating_a'];
+    private const OF_A_BLOCK = ['circuits', 'rating_a', 'ignition_protected', 'stud', 'branch_stud', 'branch_terminal'];
 
     /** @return list<CatalogueKind> */
     public static function kinds(): array
@@ -46,9 +46,8 @@ final class PowerCatalogue
             ),
             new CatalogueKind('block', 'Fuse blocks', new ObjectShape([
                 Field::required('circuits', NumberShape::whole(1, 48))->called('Circuits'),
-                Field::optional('rating_a', new NumberShape(1, 2000, 'A'))->called('Made for'),
-                Field::optional('ignition_protected', new FlagShape)->called('Ignition protected'),
-            ]), [...self::OF_A_BLOCK, 'ignition_protected'], self::OF_A_BLOCK),
+                ...CircuitFormat::madeAsBlock(),
+            ]), self::OF_A_BLOCK, self::OF_A_BLOCK),
             new CatalogueKind('charger', 'Chargers and converters', new ObjectShape([
                 Field::required('outputs', NumberShape::whole(1, 12))->called('Outputs'),
                 Field::required('amps', new NumberShape(0.1, 300, 'A'))->called('Each gives up to'),
