@@ -10,6 +10,8 @@ use App\Models\StockBooking;
 use App\Models\StockItem;
 use App\Models\StockLength;
 use App\Models\StockOrder;
+use Dinghy\Cutting\Spool;
+use Dinghy\Cutting\Stretch;
 use Dinghy\Kit\CutPlan;
 use Dinghy\Kit\Kit;
 use Dinghy\Kit\Line\KitLine;
@@ -107,6 +109,27 @@ final readonly class BoatShelf
     public function cuts(?Pool $pool = null): array
     {
         return $this->kit->cutFrom($this->shelf($pool));
+    }
+
+    /** @return list<Spool> the lengths that are cut into, of wire and of what is laid by the metre, with what is cut off each */
+    public function opened(): array
+    {
+        $plans = $this->cuts();
+        $wires = array_map(static fn (CutPlan $plan): string => $plan->stock->name(), $plans);
+        $spools = array_merge([], ...array_map(static fn (CutPlan $plan): array => $plan->nesting->spools, $plans));
+        foreach ($this->kit->lines as $line) {
+            $item = $this->item($line->item);
+            if ($line->unit === 'm' && $item !== null && ! in_array($line->item, $wires, true)) {
+                $ofItem = $this->lengths->where('stock_item_id', $item->id);
+                [$hers, $free] = [$ofItem->where('job_id', $this->job->id), $ofItem->whereNull('job_id')];
+                $cut = (float) $hers->whereNotNull('cut')->sum(static fn (StockLength $one): float => $one->metres());
+                $uncut = $hers->whereNull('cut');
+                $lying = ($uncut->isEmpty() ? $free : $uncut)->map(static fn (StockLength $one): Spool => $one->spool())->values()->all();
+                $spools = [...$spools, ...Stretch::of(max(0.0, $line->quantity - $cut), $lying, $line->item)];
+            }
+        }
+
+        return $spools;
     }
 
     public function booked(?StockItem $item): int

@@ -16,6 +16,7 @@ final readonly class LineOnShelf
      * @param  float  $free  pieces or m that nobody has taken
      * @param  float  $short  pieces or m that have to be ordered, wire with its waste
      * @param  float  $awaited  pieces or m that are on their way, for whichever boat
+     * @param  bool  $isWire  whether it is cut into pieces that have each their length
      * @param  float|null  $price  of a piece or a metre; null: nobody has said
      * @param  bool  $isListed  whether the shop keeps or orders it
      */
@@ -25,6 +26,7 @@ final readonly class LineOnShelf
         public float $free,
         public float $short,
         public float $awaited,
+        public bool $isWire,
         public ?float $price,
         public bool $isListed,
         public ?int $deliveryDays,
@@ -44,15 +46,15 @@ final readonly class LineOnShelf
         $lines = [];
         foreach ($shelf->kit->lines as $line) {
             $item = $shelf->item($line->item);
-            $isWire = array_key_exists($line->item, $bought);
             $lengths = $item === null ? null : $shelf->lengths->where('stock_item_id', $item->id);
             $metres = static fn (?int $job): float => $lengths === null ? 0.0 : (float) $lengths->where('job_id', $job)->sum(static fn (StockLength $one): float => $one->metres());
-            $taken = $isWire ? $metres($shelf->job->id) : (float) $shelf->booked($item);
-            $free = $isWire ? $metres(null) : (float) ($item->on_hand ?? 0);
+            $isLong = $line->unit === 'm';
+            $taken = $isLong ? $metres($shelf->job->id) : (float) $shelf->booked($item);
+            $free = $isLong ? $metres(null) : (float) ($item->on_hand ?? 0);
             $lines[] = new self(
                 $line, $taken, $free,
-                $isWire ? $bought[$line->item] : max(0.0, $line->quantity - $taken - $free),
-                $shelf->awaited($item),
+                $bought[$line->item] ?? max(0.0, $line->quantity - $taken - $free),
+                $shelf->awaited($item), array_key_exists($line->item, $bought),
                 $shelf->priceOf($line->item), $item !== null, $item?->delivery_days,
             );
         }

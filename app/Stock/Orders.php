@@ -15,6 +15,9 @@ use Dinghy\Kit\Kit;
  */
 final class Orders
 {
+    /** what sums of metres may be wrong by */
+    private const NOISE = 1e-6;
+
     /** @return list<array{item: string, unit: string, quantity: float, price: float|null, delivery_days: int|null, order_by: string|null, late: bool, listed: bool, for: list<array{job: int, boat: string, quantity: float, promised_on: string|null}>}> what has to be ordered first comes first */
     public static function missing(Shop $shop): array
     {
@@ -63,8 +66,13 @@ final class Orders
         $missed = [];
         foreach (LineOnShelf::allOf($shelf, $cuts) as $line) {
             $wanted = max(0.0, $line->line->quantity - $line->taken);
-            $missing = $line->line->unit === 'm' ? $line->short : $wanted - $pool->takePieces($shelf->item($line->line->item), $wanted);
-            if ($missing > 0) {
+            $item = $shelf->item($line->line->item);
+            $missing = match (true) {
+                $line->isWire => $line->short,
+                $line->line->unit === 'm' => $wanted - $pool->takeMetres($item, $wanted),
+                default => $wanted - $pool->takePieces($item, $wanted),
+            };
+            if ($missing > self::NOISE) {
                 $missed[] = [$line, $missing];
             }
         }

@@ -9,6 +9,7 @@ use App\Models\StockItem;
 use App\Models\StockLength;
 use App\Models\StockOrder;
 use Dinghy\Cutting\Spool;
+use Dinghy\Cutting\Stretch;
 use Dinghy\Kit\CutPlan;
 
 /**
@@ -62,6 +63,18 @@ final class Pool
         return $got;
     }
 
+    /** @return float how much it has of the metres wanted, which need not be one piece; they are gone then */
+    public function takeMetres(?StockItem $item, float $wanted): float
+    {
+        if ($item === null) {
+            return 0.0;
+        }
+        $cut = Stretch::of($wanted, $this->lengthsOf($item), $item->name);
+        $this->cutInto($item, $cut);
+
+        return array_sum(array_map(static fn (Spool $spool): float => array_sum($spool->pieces), $cut));
+    }
+
     /** @return list<Spool> of a wire */
     public function lengthsOf(StockItem $item): array
     {
@@ -71,7 +84,13 @@ final class Pool
     /** What is cut as it says is gone; the rest of a length is there for the next. */
     public function takeLengths(StockItem $item, CutPlan $plan): void
     {
-        foreach ($plan->nesting->spools as $spool) {
+        $this->cutInto($item, $plan->nesting->spools);
+    }
+
+    /** @param  list<Spool>  $spools  some of which may be a boat's own */
+    private function cutInto(StockItem $item, array $spools): void
+    {
+        foreach ($spools as $spool) {
             if (! isset($this->lengths[$item->id][$spool->name])) {
                 continue;
             }

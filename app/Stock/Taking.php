@@ -35,10 +35,8 @@ final class Taking
             self::putBackUnneeded($job, $kit);
             self::putLengthsBack($job);
             $shelf = BoatShelf::of($job, $kit, true);
-            foreach ($shelf->cuts() as $plan) {
-                foreach ($plan->nesting->spools as $spool) {
-                    self::takeOff($job, $shelf->lengths->firstOrFail('id', (int) $spool->name), $spool);
-                }
+            foreach ($shelf->opened() as $spool) {
+                self::takeOff($job, $shelf->lengths->firstOrFail('id', (int) $spool->name), $spool);
             }
         });
     }
@@ -62,14 +60,12 @@ final class Taking
         DB::transaction(static function () use ($job, $kit, $remnant): void {
             $shelf = BoatShelf::of($job, $kit, true);
             $hers = $shelf->lengths->where('job_id', $job->id)->whereNull('cut')->keyBy('id');
-            foreach ($shelf->cuts() as $plan) {
-                foreach ($plan->nesting->spools as $spool) {
-                    $length = $hers->get((int) $spool->name);
-                    $length?->update(['cut' => $spool->pieces]);
-                    if ($length !== null) {
-                        self::hangingOn($length)->where('millimetres', '<', (int) round(1000 * $remnant))->delete();
-                        StockLength::query()->where('split_from', $length->id)->update(['split_from' => null]);
-                    }
+            foreach ($shelf->opened() as $spool) {
+                $length = $hers->get((int) $spool->name);
+                $length?->update(['cut' => $spool->pieces]);
+                if ($length !== null) {
+                    self::hangingOn($length)->where('millimetres', '<', (int) round(1000 * $remnant))->delete();
+                    StockLength::query()->where('split_from', $length->id)->update(['split_from' => null]);
                 }
             }
         });

@@ -164,8 +164,8 @@ abstract class BrowserTestCase extends TestCase
             $this->driver()->wait(self::PATIENCE, 50)->until($true);
             $this->addToAssertionCount(1);
         } catch (TimeoutException) {
-            $this->driver()->takeScreenshot(sys_get_temp_dir().'/dinghy-browser-test.png');
-            self::fail("Not seen: {$what}. The page says: ".mb_substr((string) $this->driver()->findElement(WebDriverBy::tagName('body'))->getText(), 0, 600));
+            $this->driver()->takeScreenshot($picture = storage_path('dinghy/not-seen-'.$this->name().'.png'));
+            self::fail("Not seen: {$what}. The page says: ".mb_substr((string) $this->driver()->findElement(WebDriverBy::tagName('body'))->getText(), 0, 600)."\nA picture of it: {$picture}");
         }
     }
 
@@ -257,6 +257,12 @@ abstract class BrowserTestCase extends TestCase
     protected function openStage(string $boat, string $stage): void
     {
         $this->signIn();
+        $this->fromShed($boat, $stage);
+    }
+
+    /** Likewise, from the shed that is looked at. */
+    protected function fromShed(string $boat, string $stage): void
+    {
         $this->click("//main//a[contains(., \"{$boat}\")]");
         $this->click("//nav[@aria-label='Order of work']//a[contains(., \"{$stage}\")]");
         // Her last stage may stand there still, and keys would go to that.

@@ -62,7 +62,8 @@ trait BuildsBoats
     /** One of what a field offers; of a charger, the one bank that it charges. */
     private function chooseInDialog(string $label, string $choice): void
     {
-        self::assertTrue($this->driver()->executeScript(<<<'JS'
+        // What a part can be hung on is proposed by the server, and comes a moment later.
+        $this->until(fn (): bool => $this->driver()->executeScript(<<<'JS'
             const [label, choice] = arguments, dialog = document.querySelector('section[role=dialog]');
             const field = [...dialog.querySelectorAll('label')].find((one) => one.innerText.startsWith(label))?.control;
             const option = [...(field?.options ?? [])].find((one) => one.text.toLowerCase().includes(choice.toLowerCase()));
@@ -74,7 +75,7 @@ trait BuildsBoats
             const boxes = [...dialog.querySelectorAll('input[type=checkbox]')], meant = boxes.filter((box) => box.labels[0].innerText.toLowerCase().includes(choice.toLowerCase()));
             boxes.filter((box) => box.checked !== meant.includes(box)).forEach((box) => box.click());
             return meant.length === 1;
-            JS, [$label, $choice]), "{$label}: {$choice}");
+            JS, [$label, $choice]) === true, "{$label}: {$choice}");
     }
 
     private function fill(string $label, string $text): void

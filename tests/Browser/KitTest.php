@@ -33,10 +33,15 @@ final class KitTest extends BrowserTestCase
         $this->see('[data-station]');
         $this->click('//label[contains(., "In the power tree")]');
         $this->see('[data-run="screens"]');
+        $this->click('//label[contains(., "At the batteries")]');
+        $this->until(fn (): bool => str_contains($this->textOf('main'), 'This piece lands on no battery'), 'it goes from a fuse to a block');
         $this->click('//label[contains(., "Wires on the bench")]');
         $this->driver()->executeScript('document.activeElement.blur()');
         $this->press('j');
         $this->see('[data-about="screens-"]');
+        $this->click('//label[contains(., "At the batteries")]');
+        $this->until(fn (): bool => count($this->driver()->findElements(WebDriverBy::cssSelector('[data-lit-post]'))) === 1, 'the post that its first end lands on is ringed');
+        self::assertSame('screens:minus', $this->see('[data-lit-lead]')->getAttribute('data-lit-lead'));
     }
 
     public function test_a_lug_with_a_wrong_hole_is_found_and_mended_in_the_kit(): void
@@ -75,9 +80,7 @@ final class KitTest extends BrowserTestCase
         $this->click('//button[.="Take it from the shelf"]');
         $this->until(fn (): bool => $this->cells('16 mm2 black')[2] !== '–', 'taken');
         $this->visit('/');
-        $this->click('//main//a[contains(., "Catamaran")]');
-        $this->click("//nav[@aria-label='Order of work']//a[contains(., 'Kit')]");
-        $this->see('[role=tabpanel]');
+        $this->fromShed('Catamaran', 'Kit');
         $this->press('c');
         $this->click('//button[.="Take it from the shelf"]');
         $this->until(fn (): bool => $this->cells('16 mm2 black')[4] !== '–', 'the second boat is short');
@@ -90,6 +93,35 @@ final class KitTest extends BrowserTestCase
         $this->click('//*[@data-order="16 mm2 black"]//a');
         $this->click('//button[.="Put it back"]');
         $this->until(fn (): bool => $this->cells('16 mm2 black')[2] === '–', 'put back');
+    }
+
+    public function test_what_is_missing_is_ordered_and_comes(): void
+    {
+        $rows = fn (string $which): int => count($this->driver()->findElements(WebDriverBy::cssSelector("tr[data-{$which}]")));
+        $this->signIn();
+        $this->visit('/stock?show=orders');
+        $this->until(fn (): bool => str_contains($this->textOf('[data-figure="orders"]'), ' to order'), 'what is missing');
+        $missing = $rows('order');
+        self::assertGreaterThan(1, $missing);
+        $this->click('//button[.="All of it is ordered"]');
+        $this->until(fn (): bool => str_contains($this->textOf('[data-figure="orders"]'), 'Nothing to order'), 'ordered');
+        self::assertSame([0, $missing], [$rows('order'), $rows('awaited')]);
+
+        // One of them does not come, and is missing again; half of another does.
+        $item = (string) $this->see("tr[data-awaited]")->getAttribute('data-awaited');
+        $this->clickOn("[aria-label=\"{$item} does not come\"]");
+        $this->until(fn (): bool => str_contains($this->textOf('[data-figure="orders"]'), '1 thing to order'), 'missing again');
+        $this->typeInto("How much of {$item} is ordered", 'many');
+        $this->click("//*[@data-order]//button[.='Ordered']");
+        $this->until(fn (): bool => str_contains($this->page(), 'How much: type a number'), 'said what is wrong');
+        $this->typeInto("How much of {$item} is ordered", '400');
+        $this->click("//*[@data-order]//button[.='Ordered']");
+        $this->until(fn (): bool => $rows('awaited') === $missing, 'ordered again');
+        $this->typeInto("How much of {$item} has come", '399');
+        $this->click("//*[@data-awaited=\"{$item}\"]//button[.='It has come']");
+        $this->until(fn (): bool => preg_match('/^.*\s1( ft)?\s/', (string) preg_replace('/\s+/', ' ', $this->textOf("[data-awaited=\"{$item}\"]"))) === 1, 'one is still to come');
+        $this->clickOn('#stock-tab-shelf');
+        $this->until(fn (): bool => str_contains($this->textOf("[data-item=\"{$item}\"]"), '399'), 'the others are on the shelf');
     }
 
     public function test_a_price_list_with_mistakes_is_taken_in_by_its_good_lines(): void

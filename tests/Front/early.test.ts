@@ -1,7 +1,7 @@
 import { afterEach, describe, expect, it, vi } from 'vitest';
 
 import { ask } from '../../resources/js/api/client';
-import { askEarly } from '../../resources/js/api/patient';
+import { askEarly, othersAnswered, patient } from '../../resources/js/api/patient';
 
 describe('What the first script asks for', () => {
     afterEach(() => vi.unstubAllGlobals());
@@ -24,5 +24,25 @@ describe('What the first script asks for', () => {
         vi.stubGlobal('fetch', () => Promise.reject(new TypeError('no line')));
         askEarly('jobs/8?units=metric');
         await expect(ask('jobs/8?units=metric')).rejects.toThrow('The server does not answer.');
+    });
+});
+
+describe('A sign-in', () => {
+    afterEach(() => vi.unstubAllGlobals());
+
+    it('waits for what was asked in the session before it, be it answered or not', async () => {
+        const answers: { come: (answer: Response) => void; fail: () => void }[] = [];
+        vi.stubGlobal('fetch', () => new Promise<Response>((come, fail) => answers.push({ come, fail: () => fail(new TypeError('no line')) })));
+        askEarly('jobs/7?units=metric');
+        patient('jobs/7/log').catch(() => undefined);
+        let isAnswered = false;
+        const others = othersAnswered().then(() => (isAnswered = true));
+        answers[0]?.come(new Response('{}'));
+        await new Promise((resolve) => setTimeout(resolve));
+        expect(isAnswered).toBe(false);
+        answers[1]?.fail();
+        await others;
+        expect(isAnswered).toBe(true);
+        await othersAnswered();
     });
 });

@@ -3,13 +3,37 @@ const PATIENCE = 15_000;
 
 /** A request to the server of this page, with what every one of them has. */
 export function patient(path: string, { headers, ...request }: Omit<RequestInit, 'headers'> & { headers?: Record<string, string> } = {}): Promise<Response> {
-    return fetch(`/api/${path}`, { ...request, headers: { Accept: 'application/json', ...headers }, signal: AbortSignal.timeout(PATIENCE) });
+    const answer = fetch(`/api/${path}`, { ...request, headers: { Accept: 'application/json', ...headers }, signal: AbortSignal.timeout(PATIENCE) });
+    const come = answer.then(
+        () => void underWay().delete(come),
+        () => void underWay().delete(come),
+    );
+    underWay().add(come);
+    return answer;
 }
 
-/** Where what was asked for before the page stood waits for it: two scripts of one page have no other place in common. */
+/**
+ * Once what was asked before is answered. Each answer brings the cookie of the session that it was asked in: one that came
+ * after a sign-in's would bring the ended session back.
+ */
+export async function othersAnswered(): Promise<void> {
+    await Promise.all(underWay());
+}
+
+/** What two scripts of one page have in common; they have no other place for it. */
+interface Shared {
+    dinghyEarly?: Map<string, Promise<Response>>;
+    dinghyUnderWay?: Set<Promise<void>>;
+}
+
+/** What was asked for before the page stood, and waits for it. */
 function early(): Map<string, Promise<Response>> {
-    const shared = globalThis as { dinghyEarly?: Map<string, Promise<Response>> };
-    return (shared.dinghyEarly ??= new Map<string, Promise<Response>>());
+    return ((globalThis as Shared).dinghyEarly ??= new Map<string, Promise<Response>>());
+}
+
+/** What was asked and is not answered yet. */
+function underWay(): Set<Promise<void>> {
+    return ((globalThis as Shared).dinghyUnderWay ??= new Set<Promise<void>>());
 }
 
 /** Asks before the page stands that will want the answer. */

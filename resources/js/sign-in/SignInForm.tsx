@@ -3,6 +3,7 @@ import { useMutation, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 
 import { ask } from '../api/client';
+import { othersAnswered } from '../api/patient';
 import { session, shopSettings } from '../api/queries';
 import type { Person } from '../api/types';
 import classes from './SignIn.module.css';
@@ -13,7 +14,10 @@ export function SignInForm({ onDone }: { onDone: () => void }) {
     const [password, setPassword] = useState('');
     const queries = useQueryClient();
     const signIn = useMutation({
-        mutationFn: () => ask<Person>('session', { method: 'POST', body: { email, password } }),
+        mutationFn: async () => {
+            await othersAnswered();
+            return ask<Person>('session', { method: 'POST', body: { email, password } });
+        },
         onSuccess: (person) => {
             queries.setQueryData(session.queryKey, person);
             // What was refused to a guest is asked again: money and days as this shop writes them.
