@@ -31,11 +31,11 @@ final class KitTest extends BrowserTestCase
         // In the boat and in the tree the same run is lit.
         $this->click('//label[contains(., "In the boat")]');
         $this->see('[data-station]');
-        $this->click('//label[contains(., "In the power tree")]');
+        $this->click('//label[contains(., "In the tree")]');
         $this->see('[data-run="screens"]');
         $this->click('//label[contains(., "At the batteries")]');
         $this->until(fn (): bool => str_contains($this->textOf('main'), 'This piece lands on no battery'), 'it goes from a fuse to a block');
-        $this->click('//label[contains(., "Wires on the bench")]');
+        $this->click('//label[.="Wires"]');
         $this->driver()->executeScript('document.activeElement.blur()');
         $this->press('j');
         $this->see('[data-about="screens-"]');

@@ -14,6 +14,8 @@ describe('money and days', () => {
     it('are written as the shop has them', () => {
         expect(german.money(1234.5)).toMatch(/^1\.23[45]\s€$/);
         expect(german.money(9.95)).toMatch(/^9,95\s€$/);
+        expect(german.money(9.5)).toMatch(/^9,50\s€$/);
+        expect(german.money(16)).toMatch(/^16\s€$/);
         expect(iso.money(40)).toMatch(/^40\skr$/);
         expect(german.day('2026-12-01')).toBe('Di., 1. Dez.');
         expect(iso.day('2026-12-01')).toBe('2026-12-01');

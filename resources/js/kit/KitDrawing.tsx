@@ -9,10 +9,10 @@ import { useBench } from '../plan/useBench';
 import { useStageAnswer } from '../plan/useStageAnswer';
 
 export const DRAWINGS = [
-    ['wires', 'Wires on the bench'],
+    ['wires', 'Wires'],
     ['posts', 'At the batteries'],
     ['boat', 'In the boat'],
-    ['tree', 'In the power tree'],
+    ['tree', 'In the tree'],
 ] as const;
 
 export type Drawn = (typeof DRAWINGS)[number][0];

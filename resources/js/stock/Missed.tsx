@@ -29,7 +29,7 @@ export function Missed({ orders, onOrder }: Props) {
                             <Table.Th scope="row">{order.item.replace('mm2', 'mm²')}</Table.Th>
                             <Table.Td className="figure">{order.unit === 'm' ? length(order.quantity, system) : order.quantity}</Table.Td>
                             <Table.Td className="figure">{order.order_by === null ? 'no day promised' : order.late ? <Verdict good={false}>{day(order.order_by)}, late</Verdict> : day(order.order_by)}</Table.Td>
-                            <Table.Td className="figure">{order.price === null ? <span className="quiet">{order.listed ? 'no price' : 'not on the shelf’s list'}</span> : money(order.price * order.quantity)}</Table.Td>
+                            <Table.Td className="figure">{order.price === null ? <span className="quiet">{order.listed ? 'no price' : 'not listed'}</span> : money(order.price * order.quantity)}</Table.Td>
                             <Table.Td>
                                 {order.for.map((one, at) => (
                                     <span key={one.job}>

@@ -33,8 +33,13 @@ export function written({ currency, locale, dateForm }: Conventions) {
             const time = new Intl.DateTimeFormat(locale, { hour: '2-digit', minute: '2-digit' }).format(date);
             return dateForm === 'iso' ? `${iso(date)} ${time}` : new Intl.DateTimeFormat(locale, { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' }).format(date);
         },
-        /** an amount; whole above twenty, where the small change says nothing */
-        money: (value: number | null | undefined, decimals = 2) =>
-            value === null || value === undefined ? '–' : new Intl.NumberFormat(locale, { style: 'currency', currency, minimumFractionDigits: 0, maximumFractionDigits: value < 20 ? decimals : 0 }).format(value),
+        /** an amount; whole above twenty, where the small change says nothing, and below it where there is none */
+        money: (value: number | null | undefined, decimals = 2) => {
+            if (value === null || value === undefined) {
+                return '–';
+            }
+            const digits = value < 20 && !Number.isInteger(Number(value.toFixed(decimals))) ? decimals : 0;
+            return new Intl.NumberFormat(locale, { style: 'currency', currency, minimumFractionDigits: digits, maximumFractionDigits: digits }).format(value);
+        },
     };
 }
