@@ -108,7 +108,7 @@ final class KitTest extends BrowserTestCase
         self::assertSame([0, $missing], [$rows('order'), $rows('awaited')]);
 
         // One of them does not come, and is missing again; half of another does.
-        $item = (string) $this->see("tr[data-awaited]")->getAttribute('data-awaited');
+        $item = (string) $this->see('tr[data-awaited]')->getAttribute('data-awaited');
         $this->clickOn("[aria-label=\"{$item} does not come\"]");
         $this->until(fn (): bool => str_contains($this->textOf('[data-figure="orders"]'), '1 thing to order'), 'missing again');
         $this->typeInto("How much of {$item} is ordered", 'many');

@@ -130,6 +130,13 @@ final class PiecesTest extends KitCase
         self::assertTrue(self::pieces(Plans::changed(Plans::pump(), ['plan' => ['house_rules' => ['cut_after_pull_m' => 2]]]))['f1-']->cutAfterPull);
     }
 
+    public function test_a_label_is_one_line_however_a_name_was_typed(): void
+    {
+        $pump = Plans::changed(Plans::pump(), ['device:d1' => ['name' => "Live\n  well"]]);
+        self::assertStringStartsWith('Live well', self::pieces($pump)['f1-']->labels()[1]);
+        self::assertStringNotContainsString("\n", implode(self::pieces($pump)['f1-']->labels()));
+    }
+
     /** @param  array{string, string}  $labels */
     #[DataProvider('styles')]
     public function test_labels_say_their_own_end_first(string $style, array $labels): void

@@ -24,10 +24,13 @@ final class LabelText
     {
         $what = trim($circuit.' '.str_replace('-', '−', $side));
 
-        return implode(' · ', match ($style) {
+        $words = implode(' · ', match ($style) {
             LabelStyle::Full => [$what, "{$here} → {$there}", (string) $gauge],
             LabelStyle::Circuit => [$what, (string) $gauge],
             LabelStyle::Ends => ["{$here} → {$there}"],
         });
+
+        // A label is one line, however a name was typed.
+        return (string) preg_replace('/\s+/u', ' ', $words);
     }
 }
