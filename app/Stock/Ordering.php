@@ -46,12 +46,14 @@ final class Ordering
     /**
      * On the shelf: pieces are counted to the others, a wire is one more length. What is still to come stays ordered.
      *
+     * @param  float  $awaited  as it was seen: what came is not counted twice because an answer was lost
      * @param  float|null  $quantity  pieces or m that came; null: all of it
      */
-    public static function arrived(User $user, int $order, ?float $quantity): void
+    public static function arrived(User $user, int $order, float $awaited, ?float $quantity): void
     {
-        DB::transaction(static function () use ($user, $order, $quantity): void {
+        DB::transaction(static function () use ($user, $order, $awaited, $quantity): void {
             $found = self::found($user, $order);
+            abs((float) $found->quantity - $awaited) < self::SEEN || abort(409, 'Not counted: some of it has come since you looked. The list shows what is still to come.');
             $item = $found->item;
             $came = $quantity ?? (float) $found->quantity;
             if ($item->unit === 'm') {

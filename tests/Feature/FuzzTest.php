@@ -19,7 +19,7 @@ final class FuzzTest extends TestCase
 
     private const NAMES = [
         'units', 'base', 'own', 'patch', 'typed', 'reason', 'figure', 'part', 'on', 'run', 'bank', 'feed', 'make', 'name', 'kind', 'station', 'at', 'bends', 'text', 'check', 'series', 'parallel', 'branches',
-        'plus', 'minus', 'state', 'volts', 'meter_point', 'occasion', 'csv', 'keep', 'set', 'version', 'customer', 'title', 'plan', 'boat', 'hull', 'promised_on', 'email', 'password', 'current', 'token', 'step', 'thumbnail', 'length', 'width', 'cranking_a', 'do', 'metres', 'count', 'unit', 'on_hand', 'price', 'priced_on', 'delivery_days', 'as', 'orders', 'quantity', 'missing', 'item', 'expected_on',
+        'plus', 'minus', 'state', 'volts', 'meter_point', 'occasion', 'csv', 'keep', 'set', 'version', 'customer', 'title', 'plan', 'boat', 'hull', 'promised_on', 'email', 'password', 'current', 'token', 'step', 'thumbnail', 'length', 'width', 'cranking_a', 'do', 'metres', 'count', 'unit', 'on_hand', 'price', 'priced_on', 'delivery_days', 'as', 'orders', 'quantity', 'missing', 'item', 'expected_on', 'awaited',
     ];
 
     private const WORDS = ['', 'x', 'imperial', 'metric', '0', '-1', '1e999', '12 V', 'feed:house', 'device:hub', 'block:bow-block', 'plan', 'thrust', 'house', 'turn', 'strings', 'split', 'station', 'way', 'move', 'bends', 'drawn', 'part', 'point', 'hole', 'board', 'complaint', 'found', 'b1+', 'b1', 'run.gauge', 'feeds.0', 'feeds.0.run.gauge', "a\0b", "\xC3\x28", '🚤', 'ＡＷＧ', '../../etc', "'; drop table jobs; --", '<script>', '%s%n', 'null', 'run:house:drop_v', 'supply:own:hours', '2026-02-30', '=1+1', 'take', 'cut', 'keep-prices', 'm', 'pcs', 'table'];

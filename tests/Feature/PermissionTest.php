@@ -80,7 +80,7 @@ final class PermissionTest extends TestCase
             'stock' => ['GET', 'stock', [], 200, 200, 200],
             'stock to order' => ['GET', 'stock/orders', [], 200, 200, 200],
             'stock ordered' => ['POST', 'stock/orders', ['orders' => [['item' => 'Nothing', 'missing' => 1, 'quantity' => 1]]], 409, 403, 409],
-            'stock arrived' => ['POST', 'stock/orders/{order}/arrived', [], 404, 403, 404],
+            'stock arrived' => ['POST', 'stock/orders/{order}/arrived', ['awaited' => 1], 404, 403, 404],
             'stock taken back' => ['DELETE', 'stock/orders/{order}', [], 404, 403, 404],
             'stock as a table' => ['GET', 'stock/table', [], 200, 200, 200],
             'stock looked at' => ['POST', 'stock/table', ['csv' => "name,unit\nTie,pcs", 'keep' => false], 200, 200, 200],

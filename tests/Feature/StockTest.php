@@ -292,12 +292,15 @@ final class StockTest extends TestCase
         self::assertStringStartsWith('Nothing was ordered: of "Label" another amount is missing', (string) $again->json('message'));
 
         // Some of it comes, then the rest; what has come does not come twice.
-        $some = $this->postJson("/api/stock/orders/{$awaited['id']}/arrived", ['quantity' => 60])->assertOk();
+        $some = $this->postJson("/api/stock/orders/{$awaited['id']}/arrived", ['awaited' => $awaited['quantity'], 'quantity' => 60])->assertOk();
         ApiContract::assertMet('POST', '/api/stock/orders/{order}/arrived', 200, (string) $some->getContent());
-        self::assertSame([110, $missing['quantity'] + 40], [$label->refresh()->on_hand, (float) $some->json('awaited.0.quantity')]);
-        self::assertSame([], $this->postJson("/api/stock/orders/{$awaited['id']}/arrived")->assertOk()->json('awaited'));
+        self::assertSame([110, (float) $missing['quantity'] + 40], [$label->refresh()->on_hand, (float) $some->json('awaited.0.quantity')]);
+        self::assertStringStartsWith('Not counted', (string) $this->postJson("/api/stock/orders/{$awaited['id']}/arrived", ['awaited' => $awaited['quantity'], 'quantity' => 60])->assertConflict()->json('message'));
+        self::assertSame(110, $label->refresh()->on_hand, 'an answer that was lost counts nothing twice');
+        $rest = ['awaited' => $missing['quantity'] + 40];
+        self::assertSame([], $this->postJson("/api/stock/orders/{$awaited['id']}/arrived", $rest)->assertOk()->json('awaited'));
         self::assertSame(150 + (int) $missing['quantity'], $label->refresh()->on_hand);
-        self::assertStringContainsString('it has come', (string) $this->postJson("/api/stock/orders/{$awaited['id']}/arrived")->assertNotFound()->json('message'));
+        self::assertStringContainsString('it has come', (string) $this->postJson("/api/stock/orders/{$awaited['id']}/arrived", $rest)->assertNotFound()->json('message'));
         self::assertNull($this->missing('Label'));
     }
 
@@ -316,7 +319,7 @@ final class StockTest extends TestCase
         $placed = $this->postJson('/api/stock/orders', ['orders' => [$order]])->assertCreated();
         $this->travel(400)->days();
         self::assertTrue($this->getJson('/api/stock/orders')->json('awaited.0.late'));
-        $this->postJson("/api/stock/orders/{$placed->json('awaited.0.id')}/arrived", ['quantity' => 100])->assertOk();
+        $this->postJson("/api/stock/orders/{$placed->json('awaited.0.id')}/arrived", ['awaited' => 100, 'quantity' => 100])->assertOk();
         self::assertSame([100000], $this->item('6 AWG red')->lengths()->pluck('millimetres')->all());
     }
 
@@ -383,7 +386,7 @@ final class StockTest extends TestCase
         $id = $this->postJson('/api/stock/orders', ['orders' => [['item' => 'Label', 'missing' => $this->missing('Label')['quantity'], 'quantity' => 500]]])->json('awaited.0.id');
         $this->actingAs($this->stranger());
         self::assertSame([], $this->getJson('/api/stock/orders')->assertOk()->json('awaited'));
-        $this->postJson("/api/stock/orders/{$id}/arrived")->assertNotFound();
+        $this->postJson("/api/stock/orders/{$id}/arrived", ['awaited' => 500])->assertNotFound();
         $this->deleteJson("/api/stock/orders/{$id}")->assertNotFound();
         self::assertSame(0, $this->item('Label')->on_hand);
     }

@@ -59,8 +59,11 @@ final class StockOrdersController extends Controller
     public function arrived(Request $request, int $order, #[CurrentUser] User $user): JsonResponse
     {
         $this->authorize('keepStock', $user->shop);
-        $request->validate(['quantity' => ['sometimes', 'nullable', 'numeric', 'min:0.05', 'max:100000']], ['quantity.*' => 'How much came: type a number from 0.05 to 100000.']);
-        Ordering::arrived($user, $order, $request->filled('quantity') ? $request->float('quantity') : null);
+        $request->validate(
+            ['awaited' => ['required', 'numeric'], 'quantity' => ['sometimes', 'nullable', 'numeric', 'min:0.05', 'max:100000']],
+            ['awaited.*' => 'Say how much was to come when you looked.', 'quantity.*' => 'How much came: type a number from 0.05 to 100000.'],
+        );
+        Ordering::arrived($user, $order, $request->float('awaited'), $request->filled('quantity') ? $request->float('quantity') : null);
 
         return self::told($user);
     }

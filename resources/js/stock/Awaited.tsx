@@ -11,7 +11,7 @@ import { Amount } from './Amount';
 interface Props {
     awaited: StockOrders['awaited'];
     /** null: it is not this person's to count */
-    acts: { come: (order: number, quantity: number | string) => void; cancel: (order: number) => void } | null;
+    acts: { come: (order: number, awaited: number, quantity: number | string) => void; cancel: (order: number) => void } | null;
 }
 
 /** What is ordered and not on the shelf yet. */
@@ -35,7 +35,7 @@ export function Awaited({ awaited, acts }: Props) {
                             {acts !== null && (
                                 <Table.Td>
                                     <Group gap={10} wrap="nowrap">
-                                        <Amount label={`How much of ${order.item} has come`} unit={order.unit} amount={order.quantity} act="It has come" onAct={(quantity) => acts.come(order.id, quantity)} />
+                                        <Amount label={`How much of ${order.item} has come`} unit={order.unit} amount={order.quantity} act="It has come" onAct={(quantity) => acts.come(order.id, order.quantity, quantity)} />
                                         <Act aria-label={`${order.item} does not come`} onClick={() => acts.cancel(order.id)}>
                                             does not come
                                         </Act>

@@ -40,7 +40,7 @@ export function Orders() {
                     </Title>
                     <Awaited
                         awaited={awaited}
-                        acts={canChange ? { come: (order, quantity) => ordering.mutate({ do: 'arrived', order, quantity }), cancel: (order) => ordering.mutate({ do: 'cancel', order }) } : null}
+                        acts={canChange ? { come: (order, awaited, quantity) => ordering.mutate({ do: 'arrived', order, awaited, quantity }), cancel: (order) => ordering.mutate({ do: 'cancel', order }) } : null}
                     />
                 </section>
             )}

@@ -11,7 +11,7 @@ export interface Placed {
     quantity: number | string;
 }
 
-type Ordering = { do: 'place'; orders: Placed[] } | { do: 'arrived'; order: number; quantity: number | string } | { do: 'cancel'; order: number };
+type Ordering = { do: 'place'; orders: Placed[] } | { do: 'arrived'; order: number; awaited: number; quantity: number | string } | { do: 'cancel'; order: number };
 
 /** What is done with orders; the lists are as the server has them then, be it done or refused. */
 export function useOrdering() {
@@ -22,7 +22,7 @@ export function useOrdering() {
                 case 'place':
                     return ask<StockOrders>('stock/orders', { method: 'POST', body: { orders: act.orders } });
                 case 'arrived':
-                    return ask<StockOrders>(`stock/orders/${act.order}/arrived`, { method: 'POST', body: { quantity: act.quantity } });
+                    return ask<StockOrders>(`stock/orders/${act.order}/arrived`, { method: 'POST', body: { awaited: act.awaited, quantity: act.quantity } });
                 case 'cancel':
                     return ask<StockOrders>(`stock/orders/${act.order}`, { method: 'DELETE' });
             }
