@@ -6,6 +6,7 @@ import { amps, volts } from '../units/units';
 import lines from './lines.module.css';
 import { type BenchBlock, frameOf, gripAt, isUpper, leadGrip, leadPath, postAt, postNear, wirePath } from './benchGeometry';
 import { potentialInk, potentialTint } from './potential';
+import { Loupe } from './Loupe';
 import { type Place, useDrag } from './useDrag';
 import { partName, postName, spokenOf, targetName } from '../boat/parts';
 import { useSize } from './useSize';
@@ -297,6 +298,7 @@ export function BatteryBench({ job, wired, bench, probes, done, selected, onSele
                 );
             })}
             {held !== null && held.what.kind !== 'block' && held.what.kind !== 'probe' && <Trail bench={bench} from={held.what.kind === 'wire' ? held.what.from : held.what.kind === 'end' ? held.what.stays : null} to={held.at} />}
+            <Loupe svg={svg} held={held} />
         </svg>
     );
 }

@@ -3,6 +3,7 @@ import { useRef } from 'react';
 import type { PlannedJob } from '../api/types';
 import classes from './BoardDrawing.module.css';
 import lines from './lines.module.css';
+import { Loupe } from './Loupe';
 import { useDrag } from './useDrag';
 
 type Board = NonNullable<PlannedJob['plan']['boards']>[number];
@@ -36,6 +37,7 @@ export function BoardDrawing({ board, label, onMove }: { board: Board; label: st
                     </g>
                 );
             })}
+            <Loupe svg={svg} held={held} />
         </svg>
     );
 }

@@ -10,6 +10,7 @@ import { CompartmentOutline } from './CompartmentOutline';
 import { type FittingHold, Fittings } from './Fittings';
 import { labelPlaces } from './labelPlaces';
 import { TubeFromAbove } from './TubeFromAbove';
+import { Loupe } from './Loupe';
 import { useDrag } from './useDrag';
 import { useTold } from './useTold';
 import { useSize } from './useSize';
@@ -227,6 +228,7 @@ export function BoatPlan({ job, layout, lit, chosen, onChoose, acts, onDraft, dr
             <text x={frame.x + 8 * pixel} y={frame.y + frame.height - 8 * pixel} fontSize={13 * pixel} className={`${lines.text} ${lines.soft}`}>
                 starboard
             </text>
+            <Loupe svg={svg} held={held} />
         </svg>
     );
 }

@@ -7,6 +7,7 @@ import { DayOver, endsOf, type LaidOver } from './DayOver';
 import { DayTide } from './DayTide';
 import { apart, CHARGE, DASHES, flags, HEIGHT, LEFT, lineThrough, PHASES, placeAmong, RIGHT, VOLTS } from './dayStripLayout';
 import lines from './lines.module.css';
+import { Loupe } from './Loupe';
 import { useDrag } from './useDrag';
 import { useSize } from './useSize';
 import { useZoom } from './ZoomPane';
@@ -242,6 +243,7 @@ export function DayStrip({ job, run, turn, onStretch, onMove, step, over, live, 
                         )}
                     </g>
                 ))}
+                <Loupe svg={svg} held={held} />
             </svg>
         </div>
     );

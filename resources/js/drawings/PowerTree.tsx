@@ -12,6 +12,7 @@ import classes from './PowerTree.module.css';
 import { judged, toneOf } from './judged';
 import lines from './lines.module.css';
 import { pressed } from './pressed';
+import { Loupe } from './Loupe';
 import { type Place, useDrag } from './useDrag';
 
 interface Props {
@@ -91,6 +92,7 @@ export function PowerTree({ job, wired, selected, touched, onSelect, onHang }: P
                             onPointerDown={hold(placed.run.id)}
                         />
                     ))}
+            <Loupe svg={svg} held={held} />
         </svg>
         </div>
     );

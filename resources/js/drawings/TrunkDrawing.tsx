@@ -5,6 +5,7 @@ import type { Backbone, DataSide } from '../boat/dataSide';
 import { partName } from '../boat/parts';
 import { length, useUnits, volts } from '../units/units';
 import lines from './lines.module.css';
+import { Loupe } from './Loupe';
 import { useDrag } from './useDrag';
 import { useSize } from './useSize';
 import { useTold } from './useTold';
@@ -125,6 +126,7 @@ export function TrunkDrawing({ job, backbone, judged, onMove, onDraft }: Props) 
                     </g>
                 );
             })}
+            <Loupe svg={svg} held={held} />
         </svg>
         </div>
     );

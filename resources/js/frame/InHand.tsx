@@ -6,6 +6,7 @@ import { partName } from '../boat/parts';
 import { Inspector } from '../inspector/Inspector';
 import type { PlanEdits } from '../plan/usePlanEdits';
 import classes from './InHand.module.css';
+import { StepButtons } from './StepButtons';
 
 export interface InHandProps {
     job: PlannedJob;
@@ -24,7 +25,8 @@ export function InHandBelow({ job, edits, on, onSelect, about, opened, onOpened 
     return (
         <>
             <div className={classes.bar}>
-                <Button fullWidth size="md" onClick={() => onOpened(true)}>
+                <StepButtons job={job} edits={edits} />
+                <Button className={classes.hand} size="md" onClick={() => onOpened(true)}>
                     In hand: {partName(job, on)}
                 </Button>
             </div>

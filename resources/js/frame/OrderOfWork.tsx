@@ -1,4 +1,5 @@
 import { Text } from '@mantine/core';
+import { useEffect, useRef } from 'react';
 import { Link } from 'react-router-dom';
 
 import type { PlannedJob } from '../api/types';
@@ -10,11 +11,19 @@ import { useStagePath } from './useToStage';
 export function OrderOfWork({ job, stage }: { job: PlannedJob; stage: string }) {
     const areas = useAreas();
     const path = useStagePath(job);
+    const current = useRef<HTMLAnchorElement>(null);
+    useEffect(() => {
+        // Where the stages are a row that is scrolled, hers is in sight; the page itself stays where it is.
+        const [link, row] = [current.current, current.current?.closest('ol')];
+        if (link !== null && row != null) {
+            row.scrollLeft = link.offsetLeft - (row.clientWidth - link.clientWidth) / 2;
+        }
+    }, [stage]);
     return (
         <nav className={classes.rail} aria-label="Order of work">
             <Link to="/" className={classes.home}>
                 Dinghy
-                <Text display="block" size="xs" ff="text" fw={400} lts={0} td="underline" span>
+                <Text display="block" size="xs" ff="text" fw={400} lts={0} td="underline" span className={classes.shed}>
                     to the shed
                 </Text>
             </Link>
@@ -23,7 +32,7 @@ export function OrderOfWork({ job, stage }: { job: PlannedJob; stage: string }) 
                     const Waiting = areas.find((area) => area.stage === one)?.Waiting;
                     return (
                     <li key={one}>
-                        <Link to={path(one)} className={classes.stage} aria-current={one === stage ? 'page' : undefined}>
+                        <Link ref={one === stage ? current : undefined} to={path(one)} className={classes.stage} aria-current={one === stage ? 'page' : undefined}>
                             <span className={classes.mark} aria-hidden="true" />
                             <span>
                                 <Text span inherit style={{ whiteSpace: 'nowrap' }}>

@@ -3,6 +3,7 @@ import { useRef } from 'react';
 import { Link } from 'react-router-dom';
 
 import type { PlannedJob } from '../api/types';
+import { useNarrow } from '../look/useNarrow';
 import { useUnits } from '../units/units';
 
 export interface SheetMenuProps {
@@ -17,7 +18,8 @@ export interface SheetMenuProps {
 
 /** What leaves the boat as a sheet or a file, what comes in as one, and everything that has a key, for who uses none. */
 export function SheetMenu({ job, onImport, onAsk, onWhy, onHand, onFind, isOpen }: SheetMenuProps & { isOpen: boolean }) {
-    const { system } = useUnits();
+    const { system, choose } = useUnits();
+    const isNarrow = useNarrow();
     const file = useRef<HTMLInputElement>(null);
     return (
         <>
@@ -39,6 +41,7 @@ export function SheetMenu({ job, onImport, onAsk, onWhy, onHand, onFind, isOpen 
                         </Menu.Item>
                     )}
                     <Menu.Divider />
+                    {isNarrow && <Menu.Item onClick={() => choose(system === 'metric' ? 'imperial' : 'metric')}>{system === 'metric' ? 'In feet and AWG' : 'In metres and mm²'}</Menu.Item>}
                     <Menu.Item onClick={onHand}>Boat and plan in hand</Menu.Item>
                     <Menu.Item onClick={onWhy}>Why (w)</Menu.Item>
                     <Menu.Item onClick={() => onAsk('log')}>Log of changes (l)</Menu.Item>

@@ -16,6 +16,7 @@ import { useShortcuts } from '../keys/shortcuts';
 import { Split } from './Split';
 import type { StageProps } from './Stage';
 import classes from './Stage.module.css';
+import { MAIN, SkipLink } from '../look/SkipLink';
 import { useNarrow } from '../look/useNarrow';
 import { useToStage } from './useToStage';
 
@@ -106,6 +107,7 @@ export function StageFrame({ job, edits, silent, stage, onAsk, onWhy, why, on, o
     );
     return (
         <div className={classes.frame}>
+            <SkipLink />
             <OrderOfWork job={job} stage={stage} />
             <div className={classes.top}>
                 <BoatStrip job={job} edits={edits} onImport={setFile} onAsk={onAsk} onWhy={onWhy} onFind={openPalette} onHand={() => (isNarrow ? setDrawn(true) : select('plan'))} />
@@ -117,7 +119,7 @@ export function StageFrame({ job, edits, silent, stage, onAsk, onWhy, why, on, o
                     </Alert>
                 )}
             </div>
-            <main className={classes.middle}>
+            <main id={MAIN} tabIndex={-1} className={classes.middle}>
                 {isNarrow ? (
                     <>
                         {why}
