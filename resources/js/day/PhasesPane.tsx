@@ -95,7 +95,6 @@ function Figure({ label, value, most, step, readOnly, onChange }: { label: strin
         <NumberInput
             size="xs"
             w={74}
-            hideControls
             aria-label={label}
             readOnly={readOnly}
             value={typed}

@@ -214,7 +214,7 @@ export function BatteryBench({ job, wired, bench, probes, done, selected, onSele
                     <g key={wire.id}>
                         <path
                             d={path}
-                            className={lines.grasp} strokeWidth="26"
+                            className={lines.grasp} strokeWidth="44"
                             role="button"
                             tabIndex={0}
                             aria-pressed={selected === on}

@@ -139,7 +139,7 @@ export function DayStrip({ job, run, turn, onStretch, onMove, step, over, live, 
                             key={at}
                             x={x(phase.at_min)}
                             y={PHASES.top}
-                            width={Math.max(2, (phase.minutes / 60) * perHour)}
+                            width={Math.max(28, (phase.minutes / 60) * perHour)}
                             height={PHASES.height}
                             className={`${lines.box} ${lines.handle}`}
                             fillOpacity="0"
@@ -160,9 +160,9 @@ export function DayStrip({ job, run, turn, onStretch, onMove, step, over, live, 
                             <g key={at}>
                                 <path d={`M${end - 2} ${PHASES.top + 10}v${PHASES.height - 20}m4 0v-${PHASES.height - 20}`} className={`${lines.line} ${lines.hand}`} strokeWidth="1.5" pointerEvents="none" />
                                 <rect
-                                    x={end - 12}
+                                    x={end - 14}
                                     y={PHASES.top - 4}
-                                    width="24"
+                                    width="28"
                                     height={PHASES.height + 8}
                                     rx="4"
                                     className={`${lines.box} ${lines.handle}`}

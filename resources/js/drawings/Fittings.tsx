@@ -29,7 +29,7 @@ interface Props {
 }
 
 /** signs that stand in one row beside their station, and px from one to the next */
-const [ROW, STEP] = [4, 22];
+const [ROW, STEP] = [4, 25];
 /** px from a station to the first row beside it */
 const BESIDE = 22;
 
@@ -88,7 +88,7 @@ export function Fittings({ fittings, chosen, onChoose, pixel, held, stationOf, a
                         onPointerDown={moves ? acts.hold({ kind: 'fitting', on: fitting.on }) : undefined}
                     >
                         <title>{fitting.label}</title>
-                        <circle r={11 * pixel} strokeWidth={2.5 * pixel} className={lines.grasp} pointerEvents="all" />
+                        <circle r={12 * pixel} strokeWidth={2.5 * pixel} className={lines.grasp} pointerEvents="all" />
                         <FittingSign kind={fitting.kind} pixel={pixel} className={`${lines.box} ${lines.even} ${chosen === fitting.on ? lines.hand : ''}`} width={chosen === fitting.on ? 2.5 : 1.5} />
                         {(chosen === fitting.on || held?.on === fitting.on) && (
                             <text y={-14 * pixel} fontSize={14 * pixel} textAnchor="middle" className={`${lines.name} ${lines.edged}`} strokeWidth={4 * pixel} aria-hidden="true">

@@ -61,7 +61,7 @@ export function PowerTree({ job, wired, selected, touched, onSelect, onHang }: P
                 <g key={block.id}>
                     <g role="button" tabIndex={0} className={lines.part} aria-pressed={selected === `block:${block.id}`} aria-label={partName(job, `block:${block.id}`)} {...pressed(() => onSelect(`block:${block.id}`))}>
                         {selected === `block:${block.id}` && <rect x={block.x - 5} y={block.top - 5} width={BLOCK_WIDTH + 10} height={block.bottom - block.top + 10} className={lines.taken} />}
-                        <rect x={block.x - 5} y={block.top} width={BLOCK_WIDTH + 10} height={block.bottom - block.top} className={lines.grasp} pointerEvents="all" />
+                        <rect x={block.x - 8} y={block.top} width={BLOCK_WIDTH + 16} height={block.bottom - block.top} className={lines.grasp} pointerEvents="all" />
                         <rect x={block.x} y={block.top} width={BLOCK_WIDTH} height={block.bottom - block.top} className={lines.solid} data-block={block.id} />
                     </g>
                     {over?.id === block.id && <rect x={block.x - 7} y={block.top - 5} width="28" height={block.bottom - block.top + 10} className={`${lines.line} ${lines.hand}`} strokeWidth="3" strokeDasharray="7 5" />}
@@ -130,7 +130,7 @@ function RunLine({ job, placed, selected, touched, onSelect }: { job: PlannedJob
             data-run={run.id}
             {...pressed(() => onSelect(partOf(run)))}
         >
-            <path d={path} className={lines.grasp} strokeWidth="26" />
+            <path d={path} className={lines.grasp} strokeWidth="30" />
             {touched && <path d={path} className={`${lines.line} ${lines.hand}`} strokeOpacity="0.35" strokeWidth={width + 16} />}
             {selected && <path d={path} fill="none" stroke="var(--taken)" strokeWidth={width + 9} />}
             <path d={path} className="wire" fill="none" stroke={potentialTint(placed.potential)} strokeWidth={width} />
@@ -193,7 +193,7 @@ function BankStack({ job, wires, placed, touched, selected, onSelect }: { job: P
             })}
             {touched && <rect x={BATTERY.x - 6} y={Math.min(...placed.batteries.map((battery) => battery.y)) - 5} width={BATTERY.width + 12} height={placed.batteries.length * (BATTERY.height + BATTERY.gap) + 4} className={`${lines.line} ${lines.hand}`} strokeWidth="3" strokeDasharray="7 5" />}
             <g role="button" tabIndex={0} className={lines.part} aria-pressed={selected === `bank:${placed.bank.id}`} aria-label={`${partName(job, `bank:${placed.bank.id}`)}, ${figures?.nominal_v ?? '–'} V ${figures?.capacity_ah ?? '–'} Ah`} {...pressed(() => onSelect(`bank:${placed.bank.id}`))}>
-                <rect x={BATTERY.x - 4} y={placed.labelY - 17} width="210" height="24" className={selected === `bank:${placed.bank.id}` ? lines.taken : lines.grasp} pointerEvents="all" />
+                <rect x={BATTERY.x - 4} y={placed.labelY - 19} width="210" height="30" className={selected === `bank:${placed.bank.id}` ? lines.taken : lines.grasp} pointerEvents="all" />
             </g>
             <text x={BATTERY.x} y={placed.labelY} aria-hidden="true" className={`${lines.words} ${lines.edged}`} fontSize="13" strokeWidth="4" pointerEvents="none">
                 {words(placed.bank.id)} · {figures?.nominal_v} V {figures?.capacity_ah} Ah

@@ -26,7 +26,7 @@ interface Props {
 const [ROPE, FIRST_LINK] = [TRANSDUCER.x + TRANSDUCER.width, 302];
 /** px from where a rope turns to its socket */
 const TURN = 52;
-const LINK = { width: 62, height: 24, step: 68 };
+const LINK = { width: 62, height: 28, step: 68 };
 /** m of cable left over that is worth a coil */
 const COIL = 0.3;
 /** px of a plug that is opened */
@@ -44,7 +44,7 @@ export function SonarMap({ job, selected, onSelect, slips }: Props) {
         <svg className={`${lines.whole} ${classes.map}`} viewBox={`0 0 ${map.width} ${map.height}`} style={{ minHeight: map.height * 0.84 }} preserveAspectRatio="xMidYMin meet" role="group" aria-label="Sonar map: every part is a button; the panes below say the same as lists">
             {map.cables.map((cable) => (
                 <g key={cable.id} role="button" tabIndex={0} className={lines.part} aria-pressed={selected === `network-cable:${cable.id}`} aria-label={partName(job, `network-cable:${cable.id}`)} data-cable={cable.id} {...pressed(() => onSelect(`network-cable:${cable.id}`))}>
-                    <path d={between(cable.from, cable.to)} className={lines.grasp} strokeWidth="22" />
+                    <path d={between(cable.from, cable.to)} className={lines.grasp} strokeWidth="28" />
                     {selected === `network-cable:${cable.id}` && <path d={between(cable.from, cable.to)} fill="none" stroke="var(--taken)" strokeWidth="11" />}
                     <path d={between(cable.from, cable.to)} className={`${lines.line} ${lines.hand}`} strokeWidth="3.5" />
                 </g>

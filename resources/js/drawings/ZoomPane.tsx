@@ -63,13 +63,13 @@ export function ZoomPane({ label, children }: Props) {
                 </div>
             </div>
             <Button.Group orientation={isNarrow ? 'horizontal' : 'vertical'} aria-label="Size of the drawing">
-                <Button size="compact-sm" px={4} variant="default" aria-label="+, larger" disabled={zoom === MOST} onClick={larger}>
+                <Button size="compact-sm" px={4} className={classes.size} variant="default" aria-label="+, larger" disabled={zoom === MOST} onClick={larger}>
                     +
                 </Button>
-                <Button size="compact-sm" px={4} variant="default" aria-label={`${shown}: all of the drawing`} disabled={zoom === 1} onClick={fit} data-figure="zoom">
+                <Button size="compact-sm" px={4} className={classes.size} variant="default" aria-label={`${shown}: all of the drawing`} disabled={zoom === 1} onClick={fit} data-figure="zoom">
                     {shown}
                 </Button>
-                <Button size="compact-sm" px={4} variant="default" aria-label="−, smaller" disabled={zoom === 1} onClick={smaller}>
+                <Button size="compact-sm" px={4} className={classes.size} variant="default" aria-label="−, smaller" disabled={zoom === 1} onClick={smaller}>
                     −
                 </Button>
             </Button.Group>

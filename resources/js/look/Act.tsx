@@ -3,5 +3,5 @@ import type { ComponentPropsWithoutRef } from 'react';
 
 /** A small act among words. */
 export function Act(props: AnchorProps & Omit<ComponentPropsWithoutRef<'button'>, keyof AnchorProps>) {
-    return <Anchor component="button" type="button" inherit ta="start" underline="always" mih={24} miw={24} className="act" {...props} />;
+    return <Anchor component="button" type="button" inherit ta="start" underline="always" className="act" {...props} />;
 }

@@ -26,6 +26,9 @@ export const theme = createTheme({
         Checkbox: { defaultProps: { size: 'md', styles: { label: { fontSize: 14 }, body: { alignItems: 'center' } } } },
         Fieldset: { defaultProps: { p: '4px 8px 8px', my: 4, variant: 'unstyled', styles: { root: { border: '1px solid var(--hair)', minWidth: 0 }, legend: { font: '600 15px var(--name)', padding: '0 4px' } } } },
         Input: { vars: (_theme: unknown, { size }: { size?: string }) => ({ wrapper: size === 'xs' ? { '--input-height': '28px', '--input-padding': '6px', '--input-fz': '14px' } : {} }) },
+        // Its arrows are too small for a hand; the keys step it all the same.
+        NumberInput: { defaultProps: { hideControls: true } },
+        Switch: { defaultProps: { size: 'md' } },
         Table: { defaultProps: { horizontalSpacing: 4, verticalSpacing: 2, fz: 14 } },
     },
 });

@@ -67,7 +67,7 @@ export function OrderOfConnection({ bench, done, onDone, onFirst }: Props) {
             <ol className={classes.list}>
                 {bench.order.map((one, at) => (
                     <li key={`${at}`} aria-current={at === done - 1 ? 'step' : undefined} data-done={at < done || undefined}>
-                        <UnstyledButton display="inline" mih={24} fz="inherit" fw="inherit" c="inherit" onClick={() => onDone(at + 1)}>
+                        <UnstyledButton display="inline" className="act" ta="start" fz="inherit" fw="inherit" c="inherit" onClick={() => onDone(at + 1)}>
                             {one.says}
                         </UnstyledButton>
                     </li>

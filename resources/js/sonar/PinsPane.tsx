@@ -57,7 +57,7 @@ function Pins({ job, edits, slip }: { job: PlannedJob; edits: PlanEdits; slip: S
                 <Title order={3} size={15}>
                     {name}: {partName(job, `transducer:${slip.transducer}`)}
                 </Title>
-                <Anchor href={`/api/jobs/${job.id}/terminal-blocks/${slip.block}?units=${system}`} underline="always" size="sm">
+                <Anchor href={`/api/jobs/${job.id}/terminal-blocks/${slip.block}?units=${system}`} underline="always" size="sm" className="act">
                     Slip for the locker, to print
                 </Anchor>
             </Group>
