@@ -6,6 +6,7 @@ import '@fontsource/ibm-plex-mono/400.css';
 import '@fontsource/ibm-plex-mono/600.css';
 import 'virtual:first-faces.css';
 import './look/paper.css';
+import './look/print.css';
 
 import { localStorageColorSchemeManager, MantineProvider } from '@mantine/core';
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
@@ -20,6 +21,7 @@ import { Mishap } from './frame/Mishap';
 import { NotFound } from './frame/NotFound';
 import { FetchAhead } from './FetchAhead';
 import { SCHEME_KEY } from './look/scheme';
+import { printOnPaper } from './look/printOnPaper';
 import { theme } from './look/theme';
 import { Palette } from './palette/Palette';
 import { PAGES } from './pages';
@@ -48,6 +50,7 @@ const SignIn = lazy(PAGES.SignIn);
 const Stock = lazy(PAGES.Stock);
 const schemes = localStorageColorSchemeManager({ key: SCHEME_KEY });
 askBeforeLosingDrafts();
+printOnPaper();
 
 const root = document.getElementById('app');
 if (root === null) {

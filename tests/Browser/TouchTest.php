@@ -45,8 +45,10 @@ final class TouchTest extends BrowserTestCase
     {
         $this->openStage('Tiller skiff', 'Layout');
         $finger = new Finger($this->driver());
+        $this->see('button[aria-label="measure here, along the drawing: Bow locker to Bow deck"]');
         $finger->taps('button[aria-label="measure here, along the drawing: Bow locker to Bow deck"]');
         $this->until(fn (): bool => $this->figure('way-w-locker-bow') === '2 ft 11 in', 'straight');
+        $this->see('[data-way="w-locker-bow"] [role=button]');
         $finger->taps('[data-way="w-locker-bow"] [role=button]');
         $this->see('[data-piece="w-locker-bow:0"]');
         $finger->restsOn('[data-piece="w-locker-bow:0"]');
@@ -95,6 +97,21 @@ final class TouchTest extends BrowserTestCase
         $finger->movesBy(60, 0);
         $finger->lifts();
         $this->until(fn (): bool => (float) $this->says('[aria-label="End of fishing"]', 'aria-valuenow') > (float) $before, 'longer');
+    }
+
+    public function test_a_figure_is_tapped_and_its_reason_comes_up_from_below(): void
+    {
+        $this->openStage('Tiller skiff', 'Power');
+        $finger = new Finger($this->driver());
+        $this->driver()->executeScript('document.querySelector("#lower-tab-findings").click()');
+        $this->see('[aria-label=Findings] li');
+        $this->driver()->executeScript('[...document.querySelectorAll("[aria-label=Findings] button")].find((one) => one.textContent === "Why").setAttribute("data-asked", "")');
+        $finger->taps('[data-asked]');
+        $this->until(fn (): bool => str_contains($this->textOf('section[role=dialog][aria-label=Why]'), 'speaks when'), 'its reason');
+        $reach = $this->driver()->executeScript('const box = document.querySelector("section[role=dialog] h2").getBoundingClientRect(); return [box.top > 0, document.querySelector("section[role=dialog]").getBoundingClientRect().bottom <= innerHeight + 1]');
+        self::assertSame([true, true], $reach, 'all of it is on the glass');
+        $this->click('//section[@role="dialog"]//button[.="Close"]');
+        $this->until(fn (): bool => $this->driver()->findElements(WebDriverBy::cssSelector('section[role=dialog]')) === [], 'and is put away');
     }
 
     private function says(string $css, string $attribute = 'aria-label'): string

@@ -19,7 +19,16 @@ describe('on the boat plan, wherever a hand lets go', () => {
                 expect(Math.hypot(once.x_m - at.x_m, once.y_m - at.y_m)).toBeLessThan(0.15);
                 expect(snapped(once, boat)).toEqual(once);
             }),
+            { numRuns: 1000 },
         );
+    });
+
+    it('what a rounding brings near a side, or just not, stays where it was put', () => {
+        const boat = { length_m: 2, beam_m: 0.84, shell: [[0, 0.42], [0.4, 0.42], [2, 0], [0.4, -0.42], [0, -0.42]], inner: [] };
+        for (const y of [0.521, -0.5200000000000001, 0.3, 0.526, 0.13, 0.06]) {
+            const once = snapped({ x_m: 0.1, y_m: y }, boat);
+            expect(snapped(once, boat)).toEqual(once);
+        }
     });
 
     it('port and starboard are alike', () => {

@@ -14,6 +14,7 @@ import { StageFrame } from '../frame/StageFrame';
 import { useStageAddress } from '../frame/useStageAddress';
 import { useStageKeys } from '../frame/useStageKeys';
 import { Region } from '../look/Region';
+import { useNarrow } from '../look/useNarrow';
 import { type Findable } from '../palette/findable';
 import { Findings } from '../plan/Findings';
 import { FindingsOn } from '../plan/FindingsOn';
@@ -46,6 +47,7 @@ function BoatDay({ job, edits, silent }: StageProps) {
     const { pane, paneName, on: named, go } = useStageAddress<Pane>(PANES, 'findings');
     const { system } = useUnits();
     const on = named ?? 'plan';
+    const isNarrow = useNarrow();
     const [why, setWhy] = useState<string | null>(null);
     const [asked, setAsked] = useState<Asked | null>(null);
     const [wanted, setWanted] = useState<number | null>(null);
@@ -88,6 +90,7 @@ function BoatDay({ job, edits, silent }: StageProps) {
             onAsk={setAsked}
             onWhy={() => go({ pane: 'findings' })}
             why={why === null ? null : <WhyPanel job={job} figure={why} figures={[{ figure: why, label: 'this finding' }]} onFigure={setWhy} onClose={() => setWhy(null)} />}
+            onCloseWhy={() => setWhy(null)}
             asked={<StageDialogs stage="day" edits={edits} asked={asked} onClose={() => setAsked(null)} job={job} />}
             on={on}
             onSelect={select}
@@ -104,7 +107,7 @@ function BoatDay({ job, edits, silent }: StageProps) {
                             {answer.error !== null ? answer.error.message : day === undefined || isOld ? 'Computing the day…' : day.says}
                         </strong>
                         {run !== null && <a href={`/api/jobs/${job.id}/day-sheet?units=${system}`}>Day sheet (PDF)</a>}
-                        {run !== null && job.can_change && <span className="quiet">drag a phase or its end, or take either and press the arrows</span>}
+                        {run !== null && job.can_change && <span className="quiet">{isNarrow ? 'rest a finger on a phase or its end, then draw it along' : 'drag a phase or its end, or take either and press the arrows'}</span>}
                     </Group>
                     <div className={classes.tree}>
                         {shown === null ? (

@@ -9,6 +9,9 @@ const CATCH = 0.1;
 /** m that places are rounded to */
 export const STEP = 0.05;
 
+/** of sums of metres */
+const NOISE = 1e-9;
+
 /** Half the beam where the drawing has it, m. */
 function halfBeam(hull: Hull, x: number): number {
     const port = hull.shell.filter(([, y]) => (y ?? 0) >= 0);
@@ -22,17 +25,18 @@ function halfBeam(hull: Hull, x: number): number {
     return 0;
 }
 
-/** A place let go on the boat plan: on the middle or on a side where it is near one. */
+/**
+ * A place let go on the boat plan: on the middle or on a side where it is near one. Of a side the rounded place decides, so
+ * that letting go again moves nothing; at the very bow the sides are the middle.
+ */
 export function snapped(place: Place, hull: Hull | null): Place {
-    const x = round(place.x_m);
+    const [x, y] = [round(place.x_m), round(place.y_m)];
     if (Math.abs(place.y_m) < CATCH) {
         return { x_m: x, y_m: 0 };
     }
     const half = hull === null ? 0 : halfBeam(hull, x);
-    if (half > 0 && Math.abs(Math.abs(place.y_m) - half) < CATCH) {
-        return { x_m: x, y_m: Number((Math.sign(place.y_m) * half).toFixed(2)) };
-    }
-    return { x_m: x, y_m: round(place.y_m) };
+    const isAtSide = half > CATCH + STEP / 2 && Math.abs(Math.abs(y) - half) < CATCH + NOISE;
+    return { x_m: x, y_m: isAtSide ? Number((Math.sign(y) * half).toFixed(2)) : y };
 }
 
 export function round(metres: number): number {

@@ -1,10 +1,11 @@
-import { Button, Drawer } from '@mantine/core';
+import { Button } from '@mantine/core';
 import type { ReactNode } from 'react';
 
 import type { PlannedJob } from '../api/types';
 import { partName } from '../boat/parts';
 import { Inspector } from '../inspector/Inspector';
 import type { PlanEdits } from '../plan/usePlanEdits';
+import { Below } from './Below';
 import classes from './InHand.module.css';
 import { StepButtons } from './StepButtons';
 
@@ -30,16 +31,11 @@ export function InHandBelow({ job, edits, on, onSelect, about, opened, onOpened 
                     In hand: {partName(job, on)}
                 </Button>
             </div>
-            <Drawer.Root opened={opened} onClose={() => onOpened(false)} position="bottom" size="80%" transitionProps={{ duration: 0 }}>
-                <Drawer.Overlay />
-                <Drawer.Content aria-label="In hand">
-                    <Drawer.Body p={0}>
-                        <Inspector job={job} edits={edits} on={on} onSelect={onSelect} onClose={() => onOpened(false)}>
-                            {about}
-                        </Inspector>
-                    </Drawer.Body>
-                </Drawer.Content>
-            </Drawer.Root>
+            <Below label="In hand" opened={opened} onClose={() => onOpened(false)}>
+                <Inspector job={job} edits={edits} on={on} onSelect={onSelect} onClose={() => onOpened(false)}>
+                    {about}
+                </Inspector>
+            </Below>
         </>
     );
 }

@@ -21,6 +21,7 @@ import { useNarrow } from '../look/useNarrow';
 import { useToStage } from './useToStage';
 
 /** Of a phone only. */
+const Below = lazy(async () => ({ default: (await import('./Below')).Below }));
 const InHandBelow = lazy(async () => ({ default: (await import('./InHand')).InHandBelow }));
 
 interface Props extends StageProps {
@@ -29,6 +30,7 @@ interface Props extends StageProps {
     onWhy: () => void;
     /** the reason of a figure, in the place of the part in hand; null: none is asked */
     why: ReactNode;
+    onCloseWhy: () => void;
     /** the part in hand, as "battery:b1", or "plan" */
     on: string;
     onSelect: (on: string) => void;
@@ -61,7 +63,7 @@ function useDrawingFirst(): boolean {
 }
 
 /** What every stage has around its drawing: the order of work, the boat strip, what was not kept, what is in hand. */
-export function StageFrame({ job, edits, silent, stage, onAsk, onWhy, why, on, onSelect, about, drawing, lower, paneName, things, asked }: Props) {
+export function StageFrame({ job, edits, silent, stage, onAsk, onWhy, why, onCloseWhy, on, onSelect, about, drawing, lower, paneName, things, asked }: Props) {
     const [file, setFile] = useState<File | null>(null);
     const isNarrow = useNarrow();
     const [isOpen, setOpen] = useLocalStorage({ key: 'dinghy-in-hand', defaultValue: true, getInitialValueInEffect: false });
@@ -122,9 +124,11 @@ export function StageFrame({ job, edits, silent, stage, onAsk, onWhy, why, on, o
             <main id={MAIN} tabIndex={-1} className={classes.middle}>
                 {isNarrow ? (
                     <>
-                        {why}
                         {panes}
                         <Suspense fallback={null}>
+                            <Below label="Why" opened={why !== null} onClose={onCloseWhy}>
+                                {why}
+                            </Below>
                             <InHandBelow job={job} edits={edits} on={on} onSelect={onSelect} about={about} opened={isDrawn} onOpened={setDrawn} />
                         </Suspense>
                     </>

@@ -85,6 +85,7 @@ function BoatKit({ job, edits, silent }: StageProps) {
             onAsk={setAsked}
             onWhy={() => go({ pane: 'findings' })}
             why={why === null ? null : <WhyPanel job={job} figure={why} figures={askedFigures(piece, why)} onFigure={setWhy} onClose={() => setWhy(null)} />}
+            onCloseWhy={() => setWhy(null)}
             asked={<StageDialogs stage="kit" edits={edits} asked={asked} onClose={() => setAsked(null)} job={job} />}
             on={on}
             onSelect={select}

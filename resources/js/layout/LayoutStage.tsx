@@ -8,6 +8,7 @@ import classes from '../frame/Stage.module.css';
 import { type Asked, StageDialogs } from '../frame/StageDialogs';
 import { StageFrame } from '../frame/StageFrame';
 import { Region } from '../look/Region';
+import { useNarrow } from '../look/useNarrow';
 import { Panes } from '../frame/Panes';
 import { useStageAddress } from '../frame/useStageAddress';
 import { useStageKeys } from '../frame/useStageKeys';
@@ -48,6 +49,7 @@ function BoatLayout({ job, edits, silent }: StageProps) {
     };
     const setPane = (next: Pane) => go({ pane: next });
     const choose = (part: string) => go({ on: part });
+    const isNarrow = useNarrow();
     const [why, setWhy] = useState<string | null>(null);
     const [asked, setAsked] = useState<Asked | null>(null);
     // The other routes of a run are sized only where they are shown.
@@ -86,6 +88,7 @@ function BoatLayout({ job, edits, silent }: StageProps) {
             onAsk={setAsked}
             onWhy={() => setPane('findings')}
             why={why === null ? null : <WhyPanel job={job} figure={why} figures={[{ figure: why, label: 'this finding' }]} onFigure={setWhy} onClose={() => setWhy(null)} />}
+            onCloseWhy={() => setWhy(null)}
             on={on}
             onSelect={choose}
             about={<FindingsOn job={job} edits={edits} on={on} onWhy={setWhy} onLook={() => undefined} />}
@@ -102,7 +105,7 @@ function BoatLayout({ job, edits, silent }: StageProps) {
                         </span>
                     )}
                     {data?.hull === null && (job.plan.boat?.stations ?? []).length > 0 && <HullFields job={job} edits={edits} />}
-                    <span className="quiet" hidden={preview !== null}>{data?.hull === null ? 'say what she is, and she is drawn to scale' : 'to scale, bow to the right; drag a station, a bend or a device, or take it and press the arrows'}</span>
+                    <span className="quiet" hidden={preview !== null}>{data?.hull === null ? 'say what she is, and she is drawn to scale' : `to scale, bow to the right; ${isNarrow ? 'rest a finger on a station, a bend or a device, then draw it along' : 'drag a station, a bend or a device, or take it and press the arrows'}`}</span>
                 </Group>
                 <div className={classes.tree}>
                     {data === undefined ? (

@@ -11,6 +11,7 @@ const dark: MantineColorsTuple = ['#e8ebe4', '#c9d0cd', '#a9b5b5', '#8b989b', '#
 
 export const theme = createTheme({
     primaryColor: 'slate',
+    respectReducedMotion: true,
     primaryShade: { light: 8, dark: 7 },
     colors: { slate, brick, ochre, dark },
     fontFamily: 'Barlow, sans-serif',

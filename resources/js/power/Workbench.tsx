@@ -110,6 +110,7 @@ export function Workbench({ job, edits, silent }: StageProps) {
             onAsk={setAsked}
             onWhy={openWhy}
             why={why === null ? null : <WhyPanel job={job} figure={why} figures={askedFigures(job, on, about?.id ?? '', why, system)} onFigure={setWhy} onClose={() => setWhy(null)} />}
+            onCloseWhy={() => setWhy(null)}
             on={on}
             onSelect={select}
             about={<AboutPart job={job} edits={edits} on={on} onWhy={setWhy} onLook={look} />}

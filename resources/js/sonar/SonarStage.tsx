@@ -78,6 +78,7 @@ function BoatSonar({ job, edits, silent }: StageProps) {
             onAsk={setAsked}
             onWhy={() => go({ pane: 'findings' })}
             why={why === null ? null : <WhyPanel job={job} figure={why} figures={[{ figure: why, label: 'this finding' }]} onFigure={setWhy} onClose={() => setWhy(null)} />}
+            onCloseWhy={() => setWhy(null)}
             asked={
                 <>
                     <StageDialogs stage="sonar" edits={edits} asked={asked} onClose={() => setAsked(null)} job={job} />

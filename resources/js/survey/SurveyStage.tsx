@@ -79,6 +79,7 @@ function BoatSurvey({ job, edits, silent }: StageProps) {
             onAsk={setAsked}
             onWhy={() => show('findings')}
             why={why === null ? null : <WhyPanel job={job} figure={why} figures={[{ figure: why, label: 'this finding' }]} onFigure={setWhy} onClose={() => setWhy(null)} />}
+            onCloseWhy={() => setWhy(null)}
             asked={<StageDialogs stage="survey" edits={edits} asked={asked} onClose={() => setAsked(null)} job={job} />}
             on={on}
             onSelect={choose}

@@ -15,6 +15,9 @@ interface Props {
     onClose: () => void;
 }
 
+/** letters that a figure and its unit have at most; what is longer is a sentence with figures in it */
+const LONGEST = 22;
+
 /** The formula of a figure with its inputs, on whose word it stands, and what would change it most. */
 export function WhyPanel({ job, figure, figures, onFigure, onClose }: Props) {
     const { system } = useUnits();
@@ -39,7 +42,7 @@ export function WhyPanel({ job, figure, figures, onFigure, onClose }: Props) {
                     <Title order={3} size={15}>
                         {why.data.title}
                     </Title>
-                    <Text fz={22} mb={8} className={/\d/.test(why.data.value) ? 'figure' : undefined}>
+                    <Text fz={22} mb={8} className={/\d/.test(why.data.value) && why.data.value.length < LONGEST ? 'figure' : undefined}>
                         {why.data.value}
                     </Text>
                     <p className={classes.formula}>{why.data.formula}</p>
