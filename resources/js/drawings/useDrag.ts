@@ -49,7 +49,8 @@ export function useDrag<T>(svg: RefObject<SVGSVGElement | null>, letGo: (held: H
             }
         };
         const along = () => {
-            if (last !== null && scrolledAtEdge(svg.current, last)) {
+            // A mouse is let go, the wheel turned, and it is taken up again.
+            if (last !== null && last.pointerType !== 'mouse' && scrolledAtEdge(svg.current, last)) {
                 follow(last);
             }
             frame = requestAnimationFrame(along);

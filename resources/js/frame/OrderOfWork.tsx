@@ -3,6 +3,7 @@ import { useEffect, useRef } from 'react';
 import { Link } from 'react-router-dom';
 
 import type { PlannedJob } from '../api/types';
+import { useNarrow } from '../look/useNarrow';
 import { useAreas } from './areas';
 import classes from './OrderOfWork.module.css';
 import { useStagePath } from './useToStage';
@@ -11,6 +12,7 @@ import { useStagePath } from './useToStage';
 export function OrderOfWork({ job, stage }: { job: PlannedJob; stage: string }) {
     const areas = useAreas();
     const path = useStagePath(job);
+    const isNarrow = useNarrow();
     const current = useRef<HTMLAnchorElement>(null);
     useEffect(() => {
         // Where the stages are a row that is scrolled, hers is in sight; the page itself stays where it is.
@@ -22,10 +24,14 @@ export function OrderOfWork({ job, stage }: { job: PlannedJob; stage: string }) 
     return (
         <nav className={classes.rail} aria-label="Order of work">
             <Link to="/" className={classes.home}>
-                Dinghy
-                <Text display="block" size="xs" ff="text" fw={400} lts={0} td="underline" span className={classes.shed}>
-                    to the shed
-                </Text>
+                Dinghy{' '}
+                {isNarrow ? (
+                    <span className="unseen">to the shed</span>
+                ) : (
+                    <Text display="block" size="xs" ff="text" fw={400} lts={0} td="underline" span>
+                        to the shed
+                    </Text>
+                )}
             </Link>
             <ol className={classes.stages}>
                 {job.stages.map(({ stage: one, label, says }, at) => {
