@@ -32,16 +32,4 @@ abstract class TestCase extends FrameworkTestCase
 
         return $shop->users()->create(['name' => 'Stranger', 'email' => 'owner@elsewhere.example', 'password' => 'x', 'role' => 'owner']);
     }
-
-    /** The words of a PDF, their white space made one; and how many pages they stand on. */
-    protected static function wordsOf(string $pdf, ?int &$pages = null): string
-    {
-        $file = (string) tempnam(sys_get_temp_dir(), 'dinghy-pdf');
-        file_put_contents($file, $pdf);
-        $text = (string) shell_exec('pdftotext -layout '.escapeshellarg($file).' -');
-        unlink($file);
-        $pages = substr_count($text, "\f");
-
-        return (string) preg_replace('/\s+/', ' ', $text);
-    }
 }

@@ -54,7 +54,13 @@ final class StockItem extends Model
     /** One for a size, however its unit is written. */
     public static function keyOf(string $name): string
     {
-        return NameKey::of(str_replace('mm2', 'mm²', $name));
+        return NameKey::of(self::written($name));
+    }
+
+    /** A name of a kit's line as a shelf has it. */
+    public static function written(string $name): string
+    {
+        return str_replace('mm2', 'mm²', $name);
     }
 
     /** @return array<string, string> */

@@ -82,24 +82,45 @@ final readonly class BoatShelf
         return $this->items->get(StockItem::keyOf($name));
     }
 
-    /**
-     * What her wires are cut from: of each kind what she has taken, and what is free where she has taken nothing of it; with a
-     * pool what she has taken and what that has left.
-     */
+    /** What her wires are cut from, and what was cut for her, by the kind of wire. */
     private function shelf(?Pool $pool): Shelf
     {
         $uncut = $cut = [];
         foreach ($this->items as $item) {
-            $ofItem = $this->lengths->where('stock_item_id', $item->id);
-            $hers = $ofItem->where('job_id', $this->job->id);
             $name = str_replace('mm²', 'mm2', $item->name);
-            $cut[$name] = $hers->whereNotNull('cut')->map(static fn (StockLength $one) => $one->spool())->values()->all();
-            $taken = $hers->whereNull('cut');
-            $lying = $pool === null && $taken->isEmpty() ? $ofItem->whereNull('cut') : $taken;
-            $uncut[$name] = [...$lying->map(static fn (StockLength $one) => $one->spool())->values()->all(), ...($pool?->lengthsOf($item) ?? [])];
+            [$cut[$name], $uncut[$name]] = [self::spools($this->cutOf($item)), $this->lying($item, $pool)];
         }
 
         return new Shelf($uncut, $cut);
+    }
+
+    /**
+     * What is cut from next: what she has taken of it, and what is free where she has taken nothing; with a pool what she has
+     * taken and what that has left.
+     *
+     * @return list<Spool>
+     */
+    private function lying(StockItem $item, ?Pool $pool): array
+    {
+        $uncut = $this->lengths->where('stock_item_id', $item->id)->whereNull('cut');
+        $hers = $uncut->where('job_id', $this->job->id);
+
+        return [...self::spools($pool === null && $hers->isEmpty() ? $uncut : $hers), ...($pool?->lengthsOf($item) ?? [])];
+    }
+
+    /** @return Collection<int, StockLength> what was cut for her of it */
+    private function cutOf(StockItem $item): Collection
+    {
+        return $this->lengths->where('stock_item_id', $item->id)->where('job_id', $this->job->id)->whereNotNull('cut');
+    }
+
+    /**
+     * @param  Collection<int, StockLength>  $lengths
+     * @return list<Spool>
+     */
+    private static function spools(Collection $lengths): array
+    {
+        return array_values($lengths->map(static fn (StockLength $one): Spool => $one->spool())->all());
     }
 
     /**
@@ -120,12 +141,8 @@ final readonly class BoatShelf
         foreach ($this->kit->lines as $line) {
             $item = $this->item($line->item);
             if ($line->unit === 'm' && $item !== null && ! in_array($line->item, $wires, true)) {
-                $ofItem = $this->lengths->where('stock_item_id', $item->id);
-                [$hers, $free] = [$ofItem->where('job_id', $this->job->id), $ofItem->whereNull('job_id')];
-                $cut = (float) $hers->whereNotNull('cut')->sum(static fn (StockLength $one): float => $one->metres());
-                $uncut = $hers->whereNull('cut');
-                $lying = ($uncut->isEmpty() ? $free : $uncut)->map(static fn (StockLength $one): Spool => $one->spool())->values()->all();
-                $spools = [...$spools, ...Stretch::of(max(0.0, $line->quantity - $cut), $lying, $line->item)];
+                $cut = (float) $this->cutOf($item)->sum(static fn (StockLength $one): float => $one->metres());
+                $spools = [...$spools, ...Stretch::of(max(0.0, $line->quantity - $cut), $this->lying($item, null), $line->item)];
             }
         }
 

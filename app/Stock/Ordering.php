@@ -36,7 +36,7 @@ final class Ordering
                     || abort(409, "Nothing was ordered: of \"{$name}\" another amount is missing than when you looked. Look at the list again.");
                 $line['unit'] === 'm' || $quantity === floor($quantity) || abort(422, 'How much: type a whole number of pieces.');
                 $items = StockItem::ofShop($shop->id, true)->where('name_key', StockItem::keyOf($name));
-                $item = $items->first() ?? StockItem::query()->create(['shop_id' => $shop->id, 'name' => str_replace('mm2', 'mm²', $name), 'unit' => $line['unit']]);
+                $item = $items->first() ?? StockItem::query()->create(['shop_id' => $shop->id, 'name' => StockItem::written($name), 'unit' => $line['unit']]);
                 $due ??= $item->delivery_days === null ? null : CarbonImmutable::today()->addDays($item->delivery_days)->toDateString();
                 StockOrder::query()->create(['stock_item_id' => $item->id, 'user_id' => $user->id, 'quantity' => $quantity, 'ordered_on' => today()->toDateString(), 'expected_on' => $due]);
             }

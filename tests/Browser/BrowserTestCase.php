@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Browser;
 
 use Database\Seeders\DatabaseSeeder;
+use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\Exception\ElementNotInteractableException;
 use Facebook\WebDriver\Exception\StaleElementReferenceException;
 use Facebook\WebDriver\Exception\TimeoutException;
@@ -56,6 +57,22 @@ abstract class BrowserTestCase extends TestCase
     protected function server(): WebServer
     {
         return self::$server ?? throw new \LogicException('The server runs between setUpBeforeClass and tearDownAfterClass.');
+    }
+
+    /**
+     * What only the browser's own tools do.
+     *
+     * @param  array<string, mixed>  $params
+     * @return array<string, mixed>
+     */
+    protected function tellBrowser(string $command, array $params = []): array
+    {
+        return (new ChromeDevToolsDriver($this->driver()))->execute($command, $params);
+    }
+
+    protected function resize(int $width, int $height): void
+    {
+        $this->tellBrowser('Emulation.setDeviceMetricsOverride', ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => false]);
     }
 
     protected function visit(string $path): void

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\Chrome\ChromeOptions;
 use Facebook\WebDriver\Remote\DesiredCapabilities;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
@@ -49,10 +50,7 @@ final class Chromium
         $driver = RemoteWebDriver::create("http://127.0.0.1:{$port}", $capabilities, 60_000, 240_000);
         $driver->manage()->timeouts()->setScriptTimeout(240);
         // The window's inside, not its frame, has the size asked for.
-        $driver->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', [
-            'cmd' => 'Emulation.setDeviceMetricsOverride',
-            'params' => ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => false],
-        ]);
+        (new ChromeDevToolsDriver($driver))->execute('Emulation.setDeviceMetricsOverride', ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => false]);
 
         return new self($driver, $process, $profile, $downloads);
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
 
 /** A finger on the glass: touches go the way that those of a real one go, so that the page hears of them, or scrolls. */
@@ -111,6 +112,6 @@ final class Finger
     /** @param  array<string, mixed>  $params */
     private static function tell(RemoteWebDriver $driver, string $command, array $params): void
     {
-        $driver->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', ['cmd' => $command, 'params' => $params]);
+        (new ChromeDevToolsDriver($driver))->execute($command, $params);
     }
 }

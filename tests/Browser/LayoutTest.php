@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
-use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
 use Facebook\WebDriver\WebDriverKeys;
 use PHPUnit\Framework\Attributes\DataProvider;
 
@@ -69,7 +68,7 @@ final class LayoutTest extends BrowserTestCase
 
     protected function tearDown(): void
     {
-        (new ChromeDevToolsDriver($this->driver()))->execute('Emulation.clearDeviceMetricsOverride');
+        $this->tellBrowser('Emulation.clearDeviceMetricsOverride');
         parent::tearDown();
     }
 
@@ -147,7 +146,7 @@ final class LayoutTest extends BrowserTestCase
 
     private function inner(int $width, int $height): void
     {
-        (new ChromeDevToolsDriver($this->driver()))->execute('Emulation.setDeviceMetricsOverride', ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => false]);
+        $this->resize($width, $height);
         self::assertSame($width, $this->driver()->executeScript('return innerWidth'));
     }
 

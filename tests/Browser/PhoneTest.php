@@ -43,12 +43,4 @@ final class PhoneTest extends BrowserTestCase
     {
         self::assertSame(0, $this->driver()->executeScript('const e = document.documentElement; return e.scrollWidth - e.clientWidth'), $view);
     }
-
-    private function resize(int $width, int $height): void
-    {
-        $this->driver()->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', [
-            'cmd' => 'Emulation.setDeviceMetricsOverride',
-            'params' => ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => false],
-        ]);
-    }
 }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use Tests\PdfWords;
+
 /** What the browser prints: as wide as the sheet, on paper from the locker theme too, and nothing on it that is pressed. */
 final class PrintTest extends BrowserTestCase
 {
@@ -42,13 +44,8 @@ final class PrintTest extends BrowserTestCase
     /** The words of the page as it is printed on A4. */
     private function printed(): string
     {
-        $answer = $this->driver()->executeCustomCommand('/session/:sessionId/goog/cdp/execute', 'POST', ['cmd' => 'Page.printToPDF', 'params' => ['paperWidth' => 8.27, 'paperHeight' => 11.69]]);
-        self::assertIsArray($answer);
-        $file = (string) tempnam(sys_get_temp_dir(), 'dinghy-print');
-        file_put_contents($file, base64_decode((string) $answer['data'], true));
-        $text = (string) shell_exec('pdftotext -layout '.escapeshellarg($file).' -');
-        unlink($file);
+        $answer = $this->tellBrowser('Page.printToPDF', ['paperWidth' => 8.27, 'paperHeight' => 11.69]);
 
-        return (string) preg_replace('/\s+/u', ' ', $text);
+        return PdfWords::of((string) base64_decode((string) $answer['data'], true));
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use Illuminate\Testing\TestResponse;
+use Tests\PdfWords;
 use Tests\TestCase;
 
 /** The day on the water, as a page asks for it: it follows a change, and no change waits for it. */
@@ -166,12 +167,12 @@ final class DayTest extends TestCase
         $this->actingAs($this->person('rigger'));
         $uri = "/api/jobs/{$this->skiff()->id}";
         $pdf = (string) $this->get("{$uri}/day-sheet?units=metric")->assertOk()->assertHeader('Content-Type', 'application/pdf')->getContent();
-        $text = self::wordsOf($pdf);
+        $text = PdfWords::of($pdf);
         self::assertStringContainsString('Everything lasts: home at 10:30, 4 h 00 out.', $text);
         self::assertStringContainsString('Battery 1 of electronics', $text);
         self::assertStringContainsString('42.6 V', $text);
         $this->fishing(6);
-        self::assertMatchesRegularExpression('/gives out first, at 1[01]:\d\d, [45] h \d\d out\./', self::wordsOf((string) $this->get("{$uri}/day-sheet?units=metric")->getContent()));
+        self::assertMatchesRegularExpression('/gives out first, at 1[01]:\d\d, [45] h \d\d out\./', PdfWords::of((string) $this->get("{$uri}/day-sheet?units=metric")->getContent()));
         $this->postJson("{$uri}/plan/edits", ['base' => 2, 'patch' => [['on' => 'plan', 'set' => ['trip.phases' => []]]]])->assertOk();
         self::assertStringStartsWith('No day is planned', (string) $this->getJson("{$uri}/day-sheet")->assertUnprocessable()->json('message'));
     }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Acceptance;
+use Tests\PdfWords;
 use Tests\TestCase;
 
 /** Findings that somebody lets stand: with a reason and a name, for the figures they were given for. */
@@ -24,7 +25,7 @@ final class DecisionTest extends TestCase
         self::assertSame(2, $rigger->getJson('/api/shed')->json('jobs.0.decisions'));
         self::assertSame('Owner replaces the screen this winter', $rigger->getJson("{$uri}?units=metric")->json('decided.0.reason'), 'in any units');
 
-        $text = self::wordsOf((string) $rigger->get("{$uri}/work-sheet")->assertOk()->getContent());
+        $text = PdfWords::of((string) $rigger->get("{$uri}/work-sheet")->assertOk()->getContent());
         self::assertStringContainsString('DECIDED. 9 in display, tiller loses', $text);
         self::assertStringContainsString('Owner replaces the screen this winter (Jorun Tellvik', $text);
 

@@ -6,6 +6,7 @@ namespace Tests\Feature;
 
 use App\Models\Job;
 use Illuminate\Testing\TestResponse;
+use Tests\PdfWords;
 use Tests\TestCase;
 
 /** Where things go, over HTTP: the boat plan, what is moved and added on it, a board's template at its true size. */
@@ -122,8 +123,8 @@ final class LayoutTest extends TestCase
         self::assertNotSame([], $rulers, 'a ruler of 100 mm');
         // 300 mm are wider than A4 between its margins: two sheets.
         self::assertSame(2, preg_match_all('#/Type /Page\b(?!s)#', $a4));
-        self::assertStringContainsString('sheet 2 of 2', self::wordsOf($a4));
-        self::assertStringContainsString('Print at 100 %', self::wordsOf($a4));
+        self::assertStringContainsString('sheet 2 of 2', PdfWords::of($a4));
+        self::assertStringContainsString('Print at 100 %', PdfWords::of($a4));
         self::assertStringContainsString('Letter', (string) shell_exec('printf %s '.escapeshellarg(base64_encode((string) $this->get("/api/jobs/{$job->id}/boards/stern-board?paper=letter")->getContent())).' | base64 -d | pdfinfo - | grep -i "page size" | sed "s/letter/Letter/"'));
         $this->get("/api/jobs/{$job->id}/boards/none")->assertNotFound();
     }

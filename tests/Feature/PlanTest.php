@@ -9,6 +9,7 @@ use App\Models\Job;
 use App\Models\PlanVersion;
 use App\Models\User;
 use Illuminate\Testing\TestResponse;
+use Tests\PdfWords;
 use Tests\TestCase;
 
 final class PlanTest extends TestCase
@@ -217,10 +218,10 @@ final class PlanTest extends TestCase
         self::assertSame('E = 10.75 · I · L / CM', $why->json('formula'));
         $this->getJson($this->uri('/why?figure=run:nothing:drop_pct'))->assertNotFound();
 
-        $text = self::wordsOf((string) $this->get($this->uri('/work-sheet?units=imperial&kit=no'))->assertOk()->getContent(), $pages);
+        $text = PdfWords::of((string) $this->get($this->uri('/work-sheet?units=imperial&kit=no'))->assertOk()->getContent(), $pages);
         self::assertLessThanOrEqual(2, $pages);
         self::assertStringNotContainsString('Cut list', $text);
-        $whole = self::wordsOf((string) $this->get($this->uri('/work-sheet?units=imperial'))->assertOk()->getContent(), $all);
+        $whole = PdfWords::of((string) $this->get($this->uri('/work-sheet?units=imperial'))->assertOk()->getContent(), $all);
         self::assertGreaterThan($pages, $all);
         self::assertLessThanOrEqual($pages + 2, $all);
         foreach (['Cut list', 'Kit list', 'Lug 6 AWG (16 mm²), hole 5/16', '18 ft 10 in', 'Blade fuse 7.5 A'] as $expected) {
@@ -240,7 +241,7 @@ final class PlanTest extends TestCase
         }
         $this->actingAs($this->person('rigger'))->call('PUT', $this->uri('/plan?base=1'), content: (string) json_encode($plan))->assertOk();
 
-        $text = self::wordsOf((string) $this->get($this->uri('/work-sheet?kit=no'))->assertOk()->getContent(), $pages);
+        $text = PdfWords::of((string) $this->get($this->uri('/work-sheet?kit=no'))->assertOk()->getContent(), $pages);
         self::assertSame(2, $pages);
         self::assertStringContainsString('Deck light 14', $text);
         self::assertStringContainsString('Sources:', $text);

@@ -14,6 +14,7 @@ use App\Photographs\PhotographUploads;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\PdfWords;
 use Tests\TestCase;
 
 /** The boat as it came: photographs on a line that breaks, what is refused, the survey over HTTP and on paper. */
@@ -247,7 +248,7 @@ final class SurveyTest extends TestCase
     {
         $this->actingAs($this->person('rigger'));
         $pdf = (string) $this->get("/api/jobs/{$this->skiff()->id}/survey-sheet?units=metric")->assertOk()->assertHeader('Content-Type', 'application/pdf')->getContent();
-        $text = self::wordsOf($pdf);
+        $text = PdfWords::of($pdf);
         foreach (['as it came', 'The screen goes black when I push the motor hard.', 'REPLACE', 'it is 7 years old', 'mΩ', 'Old feed of the tiller screen', 'Photographs before anything is unhooked', 'rings off'] as $words) {
             self::assertStringContainsString($words, $text);
         }

@@ -6,6 +6,7 @@ import type { CataloguePart, PlannedJob, Run } from '../api/types';
 import { words } from '../boat/parts';
 import { useCatalogue } from '../catalogue/parts';
 import { Dialog } from '../look/Dialog';
+import { soughtIn } from '../look/sought';
 import type { PlanEdits } from '../plan/usePlanEdits';
 import { MakePart } from '../inspector/MakePart';
 import { PartDetails } from './PartDetails';
@@ -27,8 +28,8 @@ export function AddPart({ opened, onClose, job, edits, made: kinds, selected }: 
     const catalogue = useCatalogue(opened);
     const [sought, setSought] = useState('');
     const [part, setPart] = useState<CataloguePart | null>(null);
-    const soughtWords = sought.toLowerCase().split(/\s+/).filter(Boolean);
-    const found = (catalogue.data?.parts ?? []).filter((candidate) => soughtWords.every((word) => `${TITLES.get(candidate.kind) ?? ''} ${candidate.name}`.toLowerCase().includes(word)));
+    const isSought = soughtIn(sought);
+    const found = (catalogue.data?.parts ?? []).filter((candidate) => isSought(`${TITLES.get(candidate.kind) ?? ''} ${candidate.name}`));
     const meant = found.length === 1 ? found[0] : found.find((candidate) => candidate.name.toLowerCase() === sought.trim().toLowerCase());
     const list = useRef<HTMLDivElement>(null);
     // Enter counts though whoever typed was faster than the catalogue: the part meant is taken when it comes.

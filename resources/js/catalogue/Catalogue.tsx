@@ -11,6 +11,7 @@ import { catalogue as asked, session } from '../api/queries';
 import type { CataloguePart } from '../api/types';
 import { Dialog } from '../look/Dialog';
 import { Page } from '../look/Page';
+import { soughtIn } from '../look/sought';
 import { FromTable } from '../tables/FromTable';
 import { together } from '../units/together';
 import { useWritten } from '../units/conventions';
@@ -35,8 +36,8 @@ export function Catalogue() {
     if ((person.error ?? catalogue.error) instanceof Refused) {
         return <ToSignIn />;
     }
-    const words = sought.toLowerCase().split(/\s+/).filter(Boolean);
-    const parts = (catalogue.data?.parts ?? []).filter((part) => words.every((word) => part.name.toLowerCase().includes(word)));
+    const isSought = soughtIn(sought);
+    const parts = (catalogue.data?.parts ?? []).filter((part) => isSought(part.name));
     return (
         <Page
             title="Catalogue"

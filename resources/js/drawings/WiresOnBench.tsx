@@ -1,5 +1,5 @@
 import type { KitEnd, KitPiece } from '../api/types';
-import { length, type System, useUnits } from '../units/units';
+import { FOOT, length, type System, useUnits } from '../units/units';
 import { WireEnd } from './WireEnd';
 import classes from './WiresOnBench.module.css';
 
@@ -109,7 +109,7 @@ export function told(end: KitEnd): string {
 
 /** A mark each foot or half metre, named where there is room. */
 function Scale({ longest, system }: { longest: number; system: System }) {
-    const step = system === 'metric' ? 0.5 : 0.3048;
+    const step = system === 'metric' ? 0.5 : FOOT;
     const marks = Array.from({ length: Math.floor(longest / step + 1e-6) + 1 }, (_, at) => at);
     const named = marks.length > 12 ? 4 : 2;
     return (

@@ -6,7 +6,7 @@ import { Act } from '../look/Act';
 import { HeadRow } from '../look/HeadRow';
 import { Verdict } from '../look/Verdict';
 import { useWritten } from '../units/conventions';
-import { length, type System, useUnits } from '../units/units';
+import { gauge, length, type System, useUnits } from '../units/units';
 import { calledBriefly } from './called';
 import { type KitAct, useKitActs } from './useKitActs';
 
@@ -41,7 +41,7 @@ export function ListPane({ job, kit, onChoose, onSelect }: Props) {
                             .filter((line) => line.group === group)
                             .map((line) => (
                                 <Table.Tr key={line.item} data-line={line.item}>
-                                    <Table.Td>{line.item.replace('mm2', 'mm²')}</Table.Td>
+                                    <Table.Td>{gauge(line.item)}</Table.Td>
                                     <Table.Td className="figure">{told(line, line.quantity, system)}</Table.Td>
                                     <Table.Td className="figure">{line.taken === 0 ? '–' : told(line, line.taken, system)}</Table.Td>
                                     <Table.Td className="figure">{line.listed ? told(line, line.free, system) : <span className="quiet">not listed</span>}</Table.Td>

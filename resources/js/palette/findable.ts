@@ -1,5 +1,7 @@
 import { createContext, use, useEffect } from 'react';
 
+import { soughtIn } from '../look/sought';
+
 /** Something that the palette finds, and what is done when it is chosen. */
 export interface Findable {
     label: string;
@@ -30,8 +32,8 @@ export function useFindable(things: Findable[]): void {
 /** Those of which every word sought is in the name, the kind or the other words; what begins with it first. */
 export function found(things: Findable[], sought: string, most: number): Findable[] {
     const query = sought.trim().toLowerCase();
-    const words = query.split(/\s+/).filter(Boolean);
-    const hits = things.filter((thing) => words.every((word) => `${thing.kind} ${thing.label} ${thing.words ?? ''}`.toLowerCase().includes(word)));
+    const isSought = soughtIn(query);
+    const hits = things.filter((thing) => isSought(`${thing.kind} ${thing.label} ${thing.words ?? ''}`));
     const begins = (thing: Findable) => (thing.label.toLowerCase().startsWith(query) ? 0 : 1);
     return hits.sort((a, b) => begins(a) - begins(b)).slice(0, most);
 }

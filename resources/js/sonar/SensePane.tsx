@@ -7,7 +7,7 @@ import { FootprintDrawing } from '../drawings/FootprintDrawing';
 import { LookDrawing } from '../drawings/LookDrawing';
 import { OffsetDrawing } from '../drawings/OffsetDrawing';
 import { HeadRow } from '../look/HeadRow';
-import { length, useUnits } from '../units/units';
+import { FOOT, length, useUnits } from '../units/units';
 
 /** m of water that footprints are drawn at: the first depth that is told */
 const DRAWN_AT = 3;
@@ -20,7 +20,7 @@ export function SensePane({ job, sonar }: { job: PlannedJob; sonar: Sonar }) {
     const planned = job.plan.network?.transducers ?? [];
     const depths = sonar.transducers.flatMap(({ beams }) => beams)[0]?.footprints.map(({ depth_m: depth }) => depth) ?? [];
     const looped = planned.filter(({ motor }) => motor !== undefined);
-    const speed = (metres: number) => (system === 'metric' ? `${metres.toFixed(0)} m/s` : `${(metres / 0.3048).toFixed(0)} ft/s`);
+    const speed = (metres: number) => (system === 'metric' ? `${metres.toFixed(0)} m/s` : `${(metres / FOOT).toFixed(0)} ft/s`);
     return (
         <>
             <Title order={3} size={15}>

@@ -5,7 +5,7 @@ import type { StockOrders } from '../api/types';
 import { HeadRow } from '../look/HeadRow';
 import { Verdict } from '../look/Verdict';
 import { useWritten } from '../units/conventions';
-import { length, useUnits } from '../units/units';
+import { gauge, length, useUnits } from '../units/units';
 import { Amount } from './Amount';
 import type { Placed } from './useOrdering';
 
@@ -26,7 +26,7 @@ export function Missed({ orders, onOrder }: Props) {
                 <Table.Tbody>
                     {orders.map((order) => (
                         <Table.Tr key={`${order.item} ${order.quantity}`} data-order={order.item}>
-                            <Table.Th scope="row">{order.item.replace('mm2', 'mm²')}</Table.Th>
+                            <Table.Th scope="row">{gauge(order.item)}</Table.Th>
                             <Table.Td className="figure">{order.unit === 'm' ? length(order.quantity, system) : order.quantity}</Table.Td>
                             <Table.Td className="figure">{order.order_by === null ? 'no day promised' : order.late ? <Verdict good={false}>{day(order.order_by)}, late</Verdict> : day(order.order_by)}</Table.Td>
                             <Table.Td className="figure">{order.price === null ? <span className="quiet">{order.listed ? 'no price' : 'not listed'}</span> : money(order.price * order.quantity)}</Table.Td>

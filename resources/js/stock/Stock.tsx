@@ -11,6 +11,7 @@ import { Act } from '../look/Act';
 import { Dialog } from '../look/Dialog';
 import { HeadRow } from '../look/HeadRow';
 import { Page } from '../look/Page';
+import { soughtIn } from '../look/sought';
 import { ToSignIn } from '../sign-in/ToSignIn';
 import { FromTable } from '../tables/FromTable';
 import { useWritten } from '../units/conventions';
@@ -29,8 +30,8 @@ export function Stock() {
     if (shelf.error instanceof Refused) {
         return <ToSignIn />;
     }
-    const words = sought.toLowerCase().split(/\s+/).filter(Boolean);
-    const items = (shelf.data?.items ?? []).filter((item) => words.every((word) => item.name.toLowerCase().includes(word)));
+    const isSought = soughtIn(sought);
+    const items = (shelf.data?.items ?? []).filter((item) => isSought(item.name));
     const canChange = shelf.data?.can_change === true;
     const item = shelf.data?.items.find((one) => one.id === held);
     return (

@@ -3,6 +3,9 @@ import { createContext, use } from 'react';
 /** The units a person sees; the file and the server hold SI. Writing a length in feet is display, not arithmetic of the trade. */
 export type System = 'imperial' | 'metric';
 
+/** m */
+export const FOOT = 0.3048;
+
 export const UnitsContext = createContext<{ system: System; choose: (system: System) => void; /** where the person has chosen none */ begin: (units: System) => void }>({
     system: 'imperial',
     choose: () => undefined,
@@ -24,7 +27,7 @@ export function length(metres: number | null | undefined, system: System): strin
     if (system === 'metric') {
         return `${trim(metres, 2)} m`;
     }
-    const inches = metres < 0.3048 ? Number((metres / 0.0254).toFixed(1)) : Math.round(metres / 0.0254);
+    const inches = metres < FOOT ? Number((metres / 0.0254).toFixed(1)) : Math.round(metres / 0.0254);
     const feet = Math.floor(inches / 12);
     const rest = inches - 12 * feet;
     if (feet === 0) {
@@ -38,7 +41,7 @@ export function reach(metres: number | null, system: System): string {
     if (metres === null) {
         return '–';
     }
-    return system === 'metric' ? `${(Math.floor(metres * 10) / 10).toFixed(1)} m` : `${Math.floor(metres / 0.3048)} ft`;
+    return system === 'metric' ? `${(Math.floor(metres * 10) / 10).toFixed(1)} m` : `${Math.floor(metres / FOOT)} ft`;
 }
 
 /** Both worlds: a gauge always shows its own name, and its area beside it. */
