@@ -1,7 +1,7 @@
 import { describe, expect, it } from 'vitest';
 
 import type { Layout } from '../../resources/js/api/types';
-import { drawn, inserted, nudged, placeInWords, ringPath, round, snapped } from '../../resources/js/drawings/boatGeometry';
+import { BOW_RIGHT, BOW_UP, inserted, nudged, placeInWords, ringPath, round, snapped } from '../../resources/js/drawings/boatGeometry';
 
 /** Two metres wide from the transom to 4 m, then to a point at 6 m. */
 const HULL = { length_m: 6, beam_m: 2, shell: [[0, 1], [4, 1], [6, 0], [4, -1], [0, -1]], inner: [] } satisfies Layout['hull'];
@@ -29,18 +29,25 @@ describe('what is let go on the boat plan', () => {
 
 describe('places by keys and in words', () => {
     it('moves by arrows, up to port', () => {
-        const by = (key: string) => nudged(key)?.({ x_m: 1, y_m: 0 });
+        const by = (key: string) => nudged(key, BOW_RIGHT)?.({ x_m: 1, y_m: 0 });
         expect(by('ArrowUp')).toEqual({ x_m: 1, y_m: 0.05 });
         expect(by('ArrowDown')).toEqual({ x_m: 1, y_m: -0.05 });
         expect(by('ArrowRight')).toEqual({ x_m: 1.05, y_m: 0 });
         expect(by('ArrowLeft')).toEqual({ x_m: 0.95, y_m: 0 });
-        expect(nudged('Enter')).toBeNull();
+        expect(nudged('Enter', BOW_RIGHT)).toBeNull();
+    });
+
+    it('lies bow up where she is looked at standing, port at the left', () => {
+        expect(BOW_UP.drawn({ x_m: 1, y_m: 0.5 })).toEqual({ x: -0.5, y: -1 });
+        expect(BOW_UP.across(1.2, 0.4)).toEqual({ width: 0.4, height: 1.2 });
+        expect(nudged('ArrowUp', BOW_UP)?.({ x_m: 1, y_m: 0 })).toEqual({ x_m: 1.05, y_m: 0 });
+        expect(nudged('ArrowRight', BOW_UP)?.({ x_m: 1, y_m: 0 })).toEqual({ x_m: 1, y_m: -0.05 });
     });
 
     it('does not gather what computers round', () => {
         let place = { x_m: 0, y_m: 0 };
         for (let press = 0; press < 30; press++) {
-            place = nudged('ArrowRight')?.(place) ?? place;
+            place = nudged('ArrowRight', BOW_RIGHT)?.(place) ?? place;
         }
         expect(place.x_m).toBe(1.5);
     });
@@ -52,8 +59,8 @@ describe('places by keys and in words', () => {
     });
 
     it('draws port upwards', () => {
-        expect(drawn({ x_m: 1, y_m: 0.5 })).toEqual({ x: 1, y: -0.5 });
-        expect(ringPath([[0, 1], [4, -1]])).toBe('M0.000 -1.000L4.000 1.000Z');
+        expect(BOW_RIGHT.drawn({ x_m: 1, y_m: 0.5 })).toEqual({ x: 1, y: -0.5 });
+        expect(ringPath([[0, 1], [4, -1]], BOW_RIGHT)).toBe('M0.000 -1.000L4.000 1.000Z');
     });
 
     it('puts one between others and leaves them as they are', () => {

@@ -3,6 +3,7 @@ import { describe, expect, it } from 'vitest';
 
 import type { Layout, PlannedJob, Survey } from '../../resources/js/api/types';
 import { BoreDrawing } from '../../resources/js/drawings/BoreDrawing';
+import { BOW_RIGHT, BOW_UP } from '../../resources/js/drawings/boatGeometry';
 import { Fittings } from '../../resources/js/drawings/Fittings';
 import { HeadingSensorDrawing } from '../../resources/js/drawings/mounting/HeadingSensorDrawing';
 import { MotorSizeDrawing } from '../../resources/js/drawings/mounting/MotorSizeDrawing';
@@ -73,7 +74,7 @@ describe('what is fitted', () => {
     const draw = (fittings: Fitting[], canChange = true) =>
         metric(
             <svg>
-                <Fittings fittings={fittings} chosen="device:s1" onChoose={() => undefined} pixel={0.01} held={null} stationOf={() => ({ x: 2, y: 0, free: 1 })} acts={canChange ? { hold: () => () => undefined, place: () => undefined } : null} />
+                <Fittings fittings={fittings} chosen="device:s1" onChoose={() => undefined} view={BOW_RIGHT} pixel={0.01} reach={12} room={{ left: -1, right: 7 }} held={null} stationOf={() => ({ x: 2, y: 0, free: 1 })} acts={canChange ? { hold: () => () => undefined, place: () => undefined } : null} />
             </svg>,
         );
     const placesOf = (svg: string) => [...svg.matchAll(/transform="translate\(([-\d.e]+) ([-\d.e]+)\)"/g)].map((match) => [Number(match[1]), Number(match[2])] as const);
@@ -90,6 +91,15 @@ describe('what is fitted', () => {
         expect(places.slice(0, 4).reduce((sum, [x]) => sum + x, 0) / 4).toBeCloseTo(2, 6);
         expect(places[4]?.[0]).toBeCloseTo(2, 6);
         expect(places[4]?.[1]).toBeGreaterThan(places[0]?.[1] ?? Infinity);
+    });
+
+    it('stays within the drawing where its station stands at the edge, and takes more room where fingers press', () => {
+        const places = (room: { left: number; right: number }, reach: number) =>
+            placesOf(metric(<svg><Fittings fittings={['s1', 's2', 's3'].map(screen)} chosen="" onChoose={() => undefined} view={BOW_UP} pixel={0.01} reach={reach} room={room} held={null} stationOf={() => ({ x: 0.9, y: -2, free: 1 })} acts={null} /></svg>));
+        const xs = places({ left: -1, right: 1 }, 22).map(([x]) => x);
+        expect(Math.max(...xs)).toBeCloseTo(1 - 0.22, 6);
+        expect((xs[1] ?? 0) - (xs[0] ?? 0)).toBeGreaterThanOrEqual(0.44);
+        expect(places({ left: -9, right: 9 }, 22)[1]?.[0]).toBeCloseTo(0.9, 6);
     });
 
     it('stands at its own place, port upwards, and batteries to scale', () => {

@@ -20,4 +20,16 @@ describe('names on a drawing', () => {
         expect(labelPlaces([at(100, 'Bow'), at(300, 'Stern box')]).map((place) => place.anchor)).toEqual(['middle', 'middle']);
         expect(labelPlaces([at(445, 'Sonar box'), at(491, 'Middle seat')]).map((place) => place.anchor)).toEqual(['middle', 'start']);
     });
+
+    it('stay within the room where they fit in it', () => {
+        fc.assert(
+            fc.property(fc.array(point, { maxLength: 14 }), (points: Labelled[]) => {
+                const room = { left: -10, right: 810 };
+                return labelPlaces(points, room).every(({ anchor }, at) => {
+                    const { left, right } = boxOf(points[at] as Labelled, anchor, 0);
+                    return left >= room.left && right <= room.right;
+                });
+            }),
+        );
+    });
 });

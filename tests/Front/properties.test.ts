@@ -2,7 +2,7 @@ import fc from 'fast-check';
 import { describe, expect, it } from 'vitest';
 
 import type { Layout } from '../../resources/js/api/types';
-import { drawn, inserted, nudged, round, snapped, STEP } from '../../resources/js/drawings/boatGeometry';
+import { BOW_RIGHT, BOW_UP, inserted, nudged, round, snapped, STEP } from '../../resources/js/drawings/boatGeometry';
 import { length, reach, small, thrust } from '../../resources/js/units/units';
 
 /** A boat that is widest somewhere, and pointed at the bow. */
@@ -52,13 +52,13 @@ describe('on the boat plan, wherever a hand lets go', () => {
         );
     });
 
-    it('an arrow and its opposite bring a place back', () => {
+    it('an arrow and its opposite bring a place back, however she lies', () => {
         fc.assert(
-            fc.property(place, fc.constantFrom(['ArrowUp', 'ArrowDown'], ['ArrowLeft', 'ArrowRight']), (at, [there = '', back = '']) => {
+            fc.property(place, fc.constantFrom(BOW_RIGHT, BOW_UP), fc.constantFrom(['ArrowUp', 'ArrowDown'], ['ArrowLeft', 'ArrowRight']), (at, view, [there = '', back = '']) => {
                 const start = { x_m: round(at.x_m), y_m: round(at.y_m) };
-                const gone = nudged(there)?.(start) ?? start;
+                const gone = nudged(there, view)?.(start) ?? start;
                 expect(gone).not.toEqual(start);
-                expect(nudged(back)?.(gone)).toEqual(start);
+                expect(nudged(back, view)?.(gone)).toEqual(start);
             }),
         );
     });
@@ -67,8 +67,24 @@ describe('on the boat plan, wherever a hand lets go', () => {
         fc.assert(
             fc.property(place, place, (one, other) => {
                 fc.pre(one.y_m !== other.y_m && one.x_m !== other.x_m);
-                expect(drawn(one).y < drawn(other).y).toBe(one.y_m > other.y_m);
-                expect(drawn(one).x > drawn(other).x).toBe(one.x_m > other.x_m);
+                expect(BOW_RIGHT.drawn(one).y < BOW_RIGHT.drawn(other).y).toBe(one.y_m > other.y_m);
+                expect(BOW_RIGHT.drawn(one).x > BOW_RIGHT.drawn(other).x).toBe(one.x_m > other.x_m);
+                // Turned on a phone: farther left to port, and higher nearer the bow.
+                expect(BOW_UP.drawn(one).x < BOW_UP.drawn(other).x).toBe(one.y_m > other.y_m);
+                expect(BOW_UP.drawn(one).y < BOW_UP.drawn(other).y).toBe(one.x_m > other.x_m);
+            }),
+        );
+    });
+
+    it('a spot of the drawing is the place that is drawn there, and an arrow moves it where it points', () => {
+        fc.assert(
+            fc.property(place, fc.constantFrom(BOW_RIGHT, BOW_UP), fc.constantFrom([1, 0, 'ArrowRight'] as const, [-1, 0, 'ArrowLeft'] as const, [0, -1, 'ArrowUp'] as const, [0, 1, 'ArrowDown'] as const), (at, view, [right, down, key]) => {
+                const spot = view.drawn(at);
+                const back = view.placeOf(spot);
+                expect([back.x_m, back.y_m]).toEqual([at.x_m + 0, at.y_m + 0].map((one) => expect.closeTo(one, 9) as number));
+                const gone = view.drawn(nudged(key, view)?.(at) ?? at);
+                expect(gone.x - spot.x).toBeCloseTo(right * STEP, 1);
+                expect(gone.y - spot.y).toBeCloseTo(down * STEP, 1);
             }),
         );
     });

@@ -9,11 +9,14 @@ import { potentialInk, potentialTint } from './potential';
 import { Loupe } from './Loupe';
 import { type Place, useDrag } from './useDrag';
 import { partName, postName, spokenOf, targetName } from '../boat/parts';
+import { useNarrow } from '../look/useNarrow';
 import { useSize } from './useSize';
 
-/** mm, or pixels where that is more: a finger has to find them */
-const POST = { mm: 20, pixels: 13 };
-const GRIP = { mm: 11, pixels: 9 };
+/** mm, or pixels where that is more, for a mouse and for a finger */
+const POST = { mm: 20, pixels: 13, finger: 20 };
+const GRIP = { mm: 11, pixels: 9, finger: 16 };
+/** px across, where the page is narrower: below it nobody reads what a block says */
+const LEAST = 720;
 /** between leads that leave over the same edge: mm, or pixels where that is more, for their names */
 const LANE = { mm: 24, pixels: 20 };
 /** mm that a block is moved by at a press of an arrow, and that a drag is rounded to */
@@ -72,7 +75,8 @@ export function BatteryBench({ job, wired, bench, probes, done, selected, onSele
     const right = frame.left + frame.width - 6;
     const narrowest = Math.min(...bench.blocks.map((block) => block.width_mm));
     const font = (pixels: number, share = 1) => Math.min(pixels * scale, narrowest * share);
-    const radius = ({ mm, pixels }: { mm: number; pixels: number }) => Math.min(Math.max(mm, pixels * scale), 34);
+    const isNarrow = useNarrow();
+    const radius = ({ mm, pixels, finger }: typeof POST) => Math.min(Math.max(mm, (isNarrow ? finger : pixels) * scale), 34);
     const small = { fontSize: font(13) };
     const reading = (id: string) =>
         job.evaluation.meter_points.find((point) => point.plus === `${id}+` && point.id.startsWith(`${wired.id}:`)) ?? job.evaluation.meter_points.find((point) => point.id === id);
@@ -138,7 +142,7 @@ export function BatteryBench({ job, wired, bench, probes, done, selected, onSele
         );
     };
     return (
-        <svg ref={svg} viewBox={`${frame.left} ${frame.top} ${frame.width} ${frame.height}`} preserveAspectRatio="xMinYMid meet" className={lines.whole} role="group" aria-label={`Bench of the ${spokenOf(job, `bank:${wired.id}`)}: the posts below are the same as a list`}>
+        <svg ref={svg} viewBox={`${frame.left} ${frame.top} ${frame.width} ${frame.height}`} preserveAspectRatio="xMinYMid meet" className={lines.whole} style={isNarrow ? { minWidth: LEAST } : undefined} role="group" aria-label={`Bench of the ${spokenOf(job, `bank:${wired.id}`)}: the posts below are the same as a list`}>
             <rect {...frame.inside} className={`${lines.ground} ${bench.fits === false ? lines.stop : ''}`} strokeWidth={bench.inside_mm === null ? 2 : 4} strokeDasharray={bench.inside_mm === null ? '14 9' : undefined} data-fits={bench.fits ?? undefined} />
             {bench.neighbours.map((block) => (
                 <g key={block.battery}>

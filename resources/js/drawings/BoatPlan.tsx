@@ -3,9 +3,10 @@ import { type KeyboardEvent, useRef } from 'react';
 import type { Layout, PatchStep, PlannedJob } from '../api/types';
 import type { Place } from '../boat/place';
 import { stationName } from '../boat/stationName';
+import { useNarrow, useUpright } from '../look/useNarrow';
 import { length, useUnits } from '../units/units';
 import lines from './lines.module.css';
-import { drawn, inserted, nudged, placeInWords, ringPath, snapped } from './boatGeometry';
+import { BOW_RIGHT, BOW_UP, inserted, nudged, pathThrough, placeInWords, ringPath, snapped, type Spot } from './boatGeometry';
 import { CompartmentOutline } from './CompartmentOutline';
 import { type FittingHold, Fittings } from './Fittings';
 import { labelPlaces } from './labelPlaces';
@@ -50,7 +51,17 @@ type Thing = { kind: 'station'; id: string } | BendHold | FittingHold;
 /** px: a device let go nearer than this to a station belongs to it again */
 const AT_STATION = 14;
 
-/** The boat from above, bow to the right, to scale: stations and ways, compartments with their lids, what a run takes. */
+/** Around the hull, m: at the right for names; a phone's width is for the hull */
+const AROUND = { right: { left: 0.5, right: 0.7, upper: 0.4, lower: 0.4 }, up: { left: 0.2, right: 0.2, upper: 0.5, lower: 0.5 } };
+
+/** of the page's height, so that all of her is seen at once */
+const HIGHEST = '85vh';
+
+/** px from the middle of what is pressed to its edge: for a mouse (stations, devices, bends), and for a finger */
+const MOUSE = { station: 15, fitting: 12, bend: 12, way: 18 };
+const FINGER = { station: 22.5, fitting: 22.5, bend: 22.5, way: 45 };
+
+/** The boat from above, to scale, bow to the right, on a phone bow up: stations and ways, compartments with their lids, what a run takes. */
 export function BoatPlan({ job, layout, lit, chosen, onChoose, acts, onDraft, drafted }: Props) {
     const { system } = useUnits();
     const svg = useRef<SVGSVGElement>(null);
@@ -60,15 +71,20 @@ export function BoatPlan({ job, layout, lit, chosen, onChoose, acts, onDraft, dr
     const hull = layout.hull;
     const xs = [0, hull?.length_m ?? 1, ...stations.map((station) => station.x_m)];
     const half = Math.max((hull?.beam_m ?? 1) / 2, ...stations.map((station) => Math.abs(station.y_m)));
-    const frame = { x: Math.min(...xs) - 0.5, y: -half - 0.4, width: Math.max(...xs) - Math.min(...xs) + 1.2, height: 2 * half + 0.8 };
+    const view = useUpright() ? BOW_UP : BOW_RIGHT;
+    const reach = useNarrow() ? FINGER : MOUSE;
+    const frame = framed([view.drawn({ x_m: Math.min(...xs), y_m: half }), view.drawn({ x_m: Math.max(...xs), y_m: -half })], AROUND[view.bow]);
     // Metres to a pixel: words and handles keep their size on the screen.
     const pixel = Math.max(frame.width / size.width, frame.height / size.height);
-    const stationUnder = (at: { x: number; y: number }) => stations.find((station) => Math.hypot(station.x_m - at.x, station.y_m + at.y) < AT_STATION * pixel);
+    const stationUnder = (at: Spot) => {
+        const { x_m, y_m } = view.placeOf(at);
+        return stations.find((station) => Math.hypot(station.x_m - x_m, station.y_m - y_m) < AT_STATION * pixel);
+    };
     const { held, hold } = useDrag<Thing>(svg, ({ what, from, at }) => {
         if (Math.hypot(at.x - from.x, at.y - from.y) < 3 * pixel) {
             return;
         }
-        const to = snapped({ x_m: at.x, y_m: -at.y }, hull);
+        const to = snapped(view.placeOf(at), hull);
         if (what.kind === 'station') {
             acts?.move(what.id, () => to);
         } else if (what.kind === 'fitting') {
@@ -83,24 +99,27 @@ export function BoatPlan({ job, layout, lit, chosen, onChoose, acts, onDraft, dr
         }
     });
     const drafting = held?.what.kind === 'station' ? held.what.id : '';
-    const draft = held === null ? null : snapped({ x_m: held.at.x, y_m: -held.at.y }, hull);
+    const draft = held === null ? null : snapped(view.placeOf(held.at), hull);
     const carried = held?.what.kind === 'fitting' && draft !== null ? { on: held.what.on, at: draft } : null;
     const step = held === null || draft === null ? null : stepOf(held.what, draft, stationUnder(held.at)?.id);
     useTold(step, onDraft);
-    const placeOf = (station: Station): { x: number; y: number } => drawn(draft !== null && drafting === station.id ? draft : station);
+    const placeOf = (station: Station): Spot => view.drawn(draft !== null && drafting === station.id ? draft : station);
+    const spotAt = ([x_m = 0, y_m = 0]: number[]) => view.drawn({ x_m, y_m });
     const find = (id: string) => stations.find((station) => station.id === id);
     const named = (id: string) => stationName(job, id);
     const labelOf = (way: Way) => `Way from ${named(way.from)} to ${named(way.to)}`;
-    const names = labelPlaces(stations.map((station) => ({ x: placeOf(station).x / pixel, y: placeOf(station).y / pixel, words: named(station.id), below: station.y_m < 0 })));
+    // Her starboard side has its names below, so that both sides keep clear of her middle; on a phone her stern half has.
+    const isNamedBelow = (station: Station) => (view.bow === 'right' ? station.y_m < 0 : station.x_m < (hull?.length_m ?? 0) / 2);
+    const names = labelPlaces(stations.map((station) => ({ x: placeOf(station).x / pixel, y: placeOf(station).y / pixel, words: named(station.id), below: isNamedBelow(station) })), { left: frame.x / pixel, right: (frame.x + frame.width) / pixel });
     const inHand = acts === null ? undefined : ways.find((way) => chosen === `way:${way.id}`);
     const spotsOf = (way: Way) => {
         const [from, to] = [find(way.from), find(way.to)];
         const bends = way.bends_m ?? [];
         const now = held === null || draft === null || held.what.kind === 'station' || held.what.kind === 'fitting' || held.what.way !== way.id ? bends : withBend(bends, held.what, draft);
-        return from === undefined || to === undefined ? [] : [placeOf(from), ...now.map(drawn), placeOf(to)];
+        return from === undefined || to === undefined ? [] : [placeOf(from), ...now.map(view.drawn), placeOf(to)];
     };
     const nudge = (station: Station) => (event: KeyboardEvent) => {
-        const to = nudged(event.key);
+        const to = nudged(event.key, view);
         if (to !== null && acts !== null) {
             event.preventDefault();
             acts.move(station.id, to);
@@ -116,16 +135,19 @@ export function BoatPlan({ job, layout, lit, chosen, onChoose, acts, onDraft, dr
         fittings: fittings.map(along),
         chosen,
         onChoose,
+        view,
         pixel,
+        reach: reach.fitting,
+        room: { left: frame.x, right: frame.x + frame.width },
         held: carried,
         stationOf: (id: string) => {
             const station = find(id);
-            return station === undefined ? undefined : { ...placeOf(station), free: station.y_m < 0 ? (-1 as const) : (1 as const) };
+            return station === undefined ? undefined : { ...placeOf(station), free: isNamedBelow(station) ? (-1 as const) : (1 as const) };
         },
         acts: acts === null ? null : { hold, place: acts.place },
     });
     return (
-        <svg ref={svg} viewBox={`${frame.x} ${frame.y} ${frame.width} ${frame.height}`} className={`${lines.whole} ${lines.onSheet}`} role="group" aria-label="Boat plan from above, bow to the right: the places below are the same as a list">
+        <svg ref={svg} viewBox={`${frame.x} ${frame.y} ${frame.width} ${frame.height}`} className={`${lines.whole} ${lines.onSheet}`} style={view.bow === 'up' ? { maxHeight: HIGHEST } : undefined} role="group" aria-label={`Boat plan from above, bow ${view.bow === 'up' ? 'up' : 'to the right'}: the places below are the same as a list`}>
             <defs>
                 <pattern id="vapour" width={12 * pixel} height={12 * pixel} patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
                     <rect width={3 * pixel} height={12 * pixel} fill="var(--ochre)" opacity="0.35" />
@@ -133,20 +155,20 @@ export function BoatPlan({ job, layout, lit, chosen, onChoose, acts, onDraft, dr
             </defs>
             {hull !== null && (
                 <>
-                    <path d={ringPath(hull.shell)} className={`${lines.box} ${lines.even}`} strokeWidth="2" />
+                    <path d={ringPath(hull.shell, view)} className={`${lines.box} ${lines.even}`} strokeWidth="2" />
                     {hull.inner.map((ring, at) => (
-                        <path key={at} d={ringPath(ring)} className={`${lines.line} ${lines.hair} ${lines.even}`} strokeWidth="1" />
+                        <path key={at} d={ringPath(ring, view)} className={`${lines.line} ${lines.hair} ${lines.even}`} strokeWidth="1" />
                     ))}
-                    <path d={`M0 0H${hull.length_m}`} className={`${lines.line} ${lines.hair} ${lines.even}`} strokeWidth="1" strokeDasharray="12 4 2 4" />
+                    <path d={pathThrough([view.drawn({ x_m: 0, y_m: 0 }), view.drawn({ x_m: hull.length_m, y_m: 0 })])} className={`${lines.line} ${lines.hair} ${lines.even}`} strokeWidth="1" strokeDasharray="12 4 2 4" />
                 </>
             )}
             {stations.map((station) => (
-                <CompartmentOutline key={station.id} station={station} at={placeOf(station)} pixel={pixel} />
+                <CompartmentOutline key={station.id} station={station} at={placeOf(station)} pixel={pixel} view={view} />
             ))}
             <Fittings {...fitted(layout.fittings.filter((fitting) => fitting.size_m !== null))} />
             {ways.map((way) => {
                 const spots = spotsOf(way);
-                const d = `M${spots.map((spot) => `${spot.x} ${spot.y}`).join('L')}`;
+                const d = pathThrough(spots);
                 const facts = layout.ways.find((one) => one.id === way.id);
                 const on = `way:${way.id}`;
                 return (
@@ -159,7 +181,7 @@ export function BoatPlan({ job, layout, lit, chosen, onChoose, acts, onDraft, dr
                         <path
                             d={d}
                             className={lines.grasp}
-                            strokeWidth={18 * pixel}
+                            strokeWidth={reach.way * pixel}
                             role="button"
                             tabIndex={0}
                             aria-pressed={chosen === on}
@@ -180,16 +202,16 @@ export function BoatPlan({ job, layout, lit, chosen, onChoose, acts, onDraft, dr
                 );
             })}
             {layout.compass !== null && (
-                <g data-compass="" transform={`translate(${layout.compass.at[0] ?? 0} ${-(layout.compass.at[1] ?? 0)})`}>
+                <g data-compass="" transform={`translate(${spotAt(layout.compass.at).x} ${spotAt(layout.compass.at).y})`}>
                     <title>steering compass</title>
                     <circle r={layout.compass.clear_m} className={`${lines.line} ${lines.good}`} pointerEvents="none" strokeWidth={1.5 * pixel} strokeDasharray={`${2 * pixel} ${5 * pixel}`} />
                     <path d="M8 0A8 8 0 1 1 -8 0A8 8 0 1 1 8 0ZM0 -8V8M-8 0H8" transform={`scale(${pixel})`} vectorEffect="non-scaling-stroke" className={`${lines.box} ${lines.even}`} strokeWidth="1.5" />
                 </g>
             )}
             {layout.places.map((place) => {
-                const [x, y] = place.at ?? [];
-                return x === undefined || y === undefined || place.clear_m === null ? null : (
-                    <circle key={place.on} data-sensor={place.on} cx={carried?.on === place.on ? carried.at.x_m : x} cy={carried?.on === place.on ? -carried.at.y_m : -y} r={place.clear_m} className={`${lines.line} ${place.good === false ? lines.stop : lines.good}`} pointerEvents="none" strokeWidth={1.5 * pixel} strokeDasharray={`${5 * pixel} ${5 * pixel}`} data-good={place.good ?? undefined} />
+                const at = carried?.on === place.on ? view.drawn(carried.at) : place.at === null ? null : spotAt(place.at);
+                return at === null || place.clear_m === null ? null : (
+                    <circle key={place.on} data-sensor={place.on} cx={at.x} cy={at.y} r={place.clear_m} className={`${lines.line} ${place.good === false ? lines.stop : lines.good}`} pointerEvents="none" strokeWidth={1.5 * pixel} strokeDasharray={`${5 * pixel} ${5 * pixel}`} data-good={place.good ?? undefined} />
                 );
             })}
             {stations.map((station, index) => {
@@ -210,7 +232,7 @@ export function BoatPlan({ job, layout, lit, chosen, onChoose, acts, onDraft, dr
                         onKeyDown={nudge(station)}
                         onPointerDown={acts === null ? undefined : hold({ kind: 'station', id: station.id })}
                     >
-                        <circle cx={at.x} cy={at.y} r={15 * pixel} strokeWidth={2.5 * pixel} className={lines.grasp} pointerEvents="all" />
+                        <circle cx={at.x} cy={at.y} r={reach.station * pixel} strokeWidth={2.5 * pixel} className={lines.grasp} pointerEvents="all" />
                         <rect x={at.x - 6 * pixel} y={at.y - 6 * pixel} width={12 * pixel} height={12 * pixel} className={chosen === on ? `${lines.solid} ${lines.hand}` : `${lines.box} ${aboard ? '' : lines.decide}`} strokeWidth={1.5 * pixel} data-aboard={aboard} />
                         <text x={at.x + dx * pixel} y={at.y + dy * pixel} fontSize={14 * pixel} textAnchor={anchor} className={`${lines.name} ${lines.edged}`} strokeWidth={4 * pixel} aria-hidden="true">
                             {name}
@@ -220,17 +242,23 @@ export function BoatPlan({ job, layout, lit, chosen, onChoose, acts, onDraft, dr
             })}
             <Fittings {...fitted(layout.fittings.filter((fitting) => fitting.size_m === null))} />
             {inHand !== undefined && acts !== null && (
-                <WayBends key={inHand.id} way={inHand.id} label={labelOf(inHand)} spots={spotsOf(inHand)} bends={inHand.bends_m ?? []} pixel={pixel} onHold={hold} onBend={(bends) => acts.bend(inHand.id, bends)} />
+                <WayBends key={inHand.id} way={inHand.id} label={labelOf(inHand)} spots={spotsOf(inHand)} bends={inHand.bends_m ?? []} view={view} pixel={pixel} reach={reach.bend} onHold={hold} onBend={(bends) => acts.bend(inHand.id, bends)} />
             )}
             <text x={frame.x + 8 * pixel} y={frame.y + 16 * pixel} fontSize={13 * pixel} className={`${lines.text} ${lines.soft}`}>
                 port
             </text>
-            <text x={frame.x + 8 * pixel} y={frame.y + frame.height - 8 * pixel} fontSize={13 * pixel} className={`${lines.text} ${lines.soft}`}>
+            <text {...(view.bow === 'up' ? { x: frame.x + frame.width - 8 * pixel, y: frame.y + 16 * pixel, textAnchor: 'end' } : { x: frame.x + 8 * pixel, y: frame.y + frame.height - 8 * pixel })} fontSize={13 * pixel} className={`${lines.text} ${lines.soft}`}>
                 starboard
             </text>
             <Loupe svg={svg} held={held} />
         </svg>
     );
+}
+
+/** The box of a drawing about two corners of the boat. */
+function framed([one, other]: [Spot, Spot], around: { left: number; right: number; upper: number; lower: number }) {
+    const [left, top] = [Math.min(one.x, other.x) - around.left, Math.min(one.y, other.y) - around.upper];
+    return { x: left, y: top, width: Math.max(one.x, other.x) + around.right - left, height: Math.max(one.y, other.y) + around.lower - top };
 }
 
 /** What letting go would change; null: the bends of a way, which are drawn and not judged. */

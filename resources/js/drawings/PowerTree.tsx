@@ -5,6 +5,7 @@ import { partName, words } from '../boat/parts';
 import { partOf, protection } from '../boat/planParts';
 import { amps, gauge, length, lost, percent, useUnits, volts } from '../units/units';
 import { BATTERY, BLOCK_WIDTH, CONVERTER, DEVICE, layOut, type PlacedBank, type PlacedConverter, type PlacedDevice, type PlacedRun } from './powerTreeLayout';
+import { deviceFigures, runFigures, worstOn } from './treeFigures';
 import { useSize } from './useSize';
 import { useZoom } from './ZoomPane';
 import { copperWidth, potentialTint } from './potential';
@@ -107,15 +108,13 @@ function RunLine({ job, placed, selected, touched, onSelect }: { job: PlannedJob
     const level = feed === null ? x1 : bend + 16;
     const path = feed === null ? `M${x1} ${y2} H${x2}` : `M${x1} ${y1} H${bend - 14} C${bend + 6} ${y1} ${bend - 6} ${y2} ${bend + 14} ${y2} H${x2}`;
     const fuses = feed === null ? 1 : protection(feed).length;
-    const worst = job.evaluation.findings.find((finding) => finding.on === `${run.of}:${run.id}`)?.level ?? null;
-    const extra = job.plan.blocks?.flatMap((block) => block.branches ?? []).find((branch) => branch.id === run.id)?.run?.extra_mohm ?? feed?.run?.extra_mohm ?? 0;
-    const said = `${gauge(run.gauge)}${run.gauge_chosen ? ' (chosen)' : ''} · ${length(run.length_m, system)}${extra > 0 ? ` · +${extra} mΩ` : ''}`;
+    const worst = worstOn(job, partOf(run));
+    const { wire: said, lost: inFull } = runFigures(job, run, feed, system);
     // Under a branch its rating has room; above a feed the words begin behind it.
     const textX = level + (fuses === 0 ? 64 : feed === null ? 36 : 14 + LETTER * amps(run.protection_a).length);
     const sign = worst === 'stop' ? '⬣ ' : worst === 'warn' ? '▲ ' : '';
     // A short stretch between blocks has room for what matters most; its button and the inspector say the rest.
     const lostRoom = x2 - 10 - level - (fuses > 0 && feed === null ? 50 : 36);
-    const inFull = `−${lost(run.drop_v)} · ${percent(run.drop_pct)} · ${amps(run.current_a)}`;
     const lostWords = inFull.length * LETTER < lostRoom ? inFull : `−${lost(run.drop_v)} · ${amps(run.current_a)}`;
     const plain = `${gauge(run.gauge)} · ${length(run.length_m, system)}`;
     const fitting = [said, plain, gauge(run.gauge)].find((words) => (sign.length + words.length) * LETTER < x2 - textX) ?? gauge(run.gauge);
@@ -206,7 +205,7 @@ function BankStack({ job, wires, placed, touched, selected, onSelect }: { job: P
 function ConverterBox({ job, placed, touched, selected, onSelect }: { job: PlannedJob; placed: PlacedConverter; touched: boolean; selected: boolean; onSelect: (on: string) => void }) {
     const { from, x, y } = placed;
     const top = y - CONVERTER.height / 2;
-    const worst = job.evaluation.findings.find((finding) => finding.on === `charger:${placed.charger}`)?.level ?? null;
+    const worst = worstOn(job, `charger:${placed.charger}`);
     const bend = from.x + 34;
     return (
         <g data-converter={placed.charger} role="button" tabIndex={0} className={lines.part} aria-pressed={selected} {...pressed(() => onSelect(`charger:${placed.charger}`))} aria-label={`${partName(job, `charger:${placed.charger}`)}: ${volts(placed.volts)}, up to ${amps(placed.amps)}${worst === null ? '' : `, ${worst === 'stop' ? 'stop' : 'decide'}`}`}>
@@ -241,10 +240,7 @@ function wirePath(placed: PlacedBank, wire: WiredBank['wires'][number]): string 
 }
 
 function DeviceBox({ job, placed, x, worst, touched, selected, onSelect }: { job: PlannedJob; placed: PlacedDevice; x: number; worst: Finding['level'] | null; touched: boolean; selected: boolean; onSelect: (on: string) => void }) {
-    const figures = job.evaluation.devices.find((device) => device.id === placed.id);
-    const part = job.plan.devices?.find((device) => device.id === placed.id);
-    const backbone = job.evaluation.network?.backbones.find(({ id }) => placed.on === `backbone:${id}`);
-    const shown = backbone === undefined ? figures?.volts_loaded : backbone.volts_min;
+    const { volts: shown, words: drawing } = deviceFigures(job, placed.on);
     const top = placed.y - DEVICE.height / 2;
     return (
         <g>
@@ -268,16 +264,11 @@ function DeviceBox({ job, placed, x, worst, touched, selected, onSelect }: { job
                     {volts(shown)}
                 </text>
                 <text x={x + 82} y={top + 33} className={lines.words} fontSize="13">
-                    {backbone === undefined ? `${amps(part?.kind === 'motor' ? part.peak_a : part?.typical_a)} · loses ${figures?.path_drop_pct?.toFixed(1) ?? '–'} of ${percent(figures?.limit_pct, 0)}` : `the least on it · ${backbone.len} load units`}
+                    {drawing}
                 </text>
                 {worst === 'stop' && <path d="M6 0h7l6 6v7l-6 6H6l-6-6V6z" transform={`translate(${x + DEVICE.width - 26} ${top + 4})`} fill="var(--brick)" />}
                 {worst === 'warn' && <path d="M9 0l9 16H0z" transform={`translate(${x + DEVICE.width - 25} ${top + 5})`} fill="var(--ochre)" />}
             </g>
         </g>
     );
-}
-
-function worstOn(job: PlannedJob, on: string): Finding['level'] | null {
-    // Findings come worst first.
-    return job.evaluation.findings.find((finding) => finding.on === on)?.level ?? null;
 }

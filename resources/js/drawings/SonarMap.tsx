@@ -3,13 +3,15 @@ import { Fragment, useRef } from 'react';
 import type { Finding, PlannedJob, Sonar } from '../api/types';
 import { cableThere, linkPart, plugsAt } from '../boat/dataSide';
 import { partName } from '../boat/parts';
-import { length, useUnits } from '../units/units';
+import { useUnits } from '../units/units';
+import { cableFigures } from './cableFigures';
 import { judged } from './judged';
 import lines from './lines.module.css';
 import { facePins, PlugFace } from './PlugFace';
 import { pressed } from './pressed';
 import classes from './SonarMap.module.css';
 import { CASE, type Hole, type PlacedCase, type PlacedTransducer, sonarMap, type SonarMapLayout, TRANSDUCER } from './sonarMapLayout';
+import { worstOn } from './treeFigures';
 import { useSize } from './useSize';
 import { useZoom } from './ZoomPane';
 
@@ -27,8 +29,6 @@ const [ROPE, FIRST_LINK] = [TRANSDUCER.x + TRANSDUCER.width, 302];
 /** px from where a rope turns to its socket */
 const TURN = 52;
 const LINK = { width: 62, height: 28, step: 68 };
-/** m of cable left over that is worth a coil */
-const COIL = 0.3;
 /** px of a plug that is opened */
 const OPENED = 168;
 /** ticks that a rope has room for */
@@ -71,7 +71,7 @@ function TransducerBox({ job, placed: { transducer, y }, selected, onSelect }: {
         <g data-transducer={transducer.id}>
             <g role="button" tabIndex={0} className={lines.part} aria-pressed={selected} aria-label={`${partName(job, on)}, ${transducer.functions.join(', ')}`} {...pressed(() => onSelect(on))}>
                 {selected && <rect x={TRANSDUCER.x - 4} y={top - 4} width={TRANSDUCER.width + 8} height={TRANSDUCER.height + 8} rx="5" className={lines.taken} />}
-                <rect x={TRANSDUCER.x} y={top} width={TRANSDUCER.width} height={TRANSDUCER.height} rx="3" {...judged(worstOn(job, on))} />
+                <rect x={TRANSDUCER.x} y={top} width={TRANSDUCER.width} height={TRANSDUCER.height} rx="3" {...judged(worstHere(job, on))} />
             </g>
             <g aria-hidden="true" pointerEvents="none">
                 <text x={TRANSDUCER.x + 10} y={top + 21} className={lines.name} fontSize="15">
@@ -88,14 +88,13 @@ function TransducerBox({ job, placed: { transducer, y }, selected, onSelect }: {
 /** Its cable to the socket: the metres there, those that are needed, what is left over or lacks, and what joins the plugs. */
 function Rope({ job, placed, to, selected, onSelect }: { job: PlannedJob; placed: PlacedTransducer; to: number; selected: string; onSelect: (on: string) => void }) {
     const { system } = useUnits();
-    const { transducer, y, chain, reached, needed, socket } = placed;
+    const { transducer, y, chain, reached, socket } = placed;
     const there = cableThere(transducer);
-    const left = there === null || needed === null ? null : there - needed;
+    const { there: words, left, isShort, isLong } = cableFigures(placed, system);
     const links = reached === false ? [null] : chain;
     const ticks = Math.min(MOST_TICKS, Math.floor(there ?? 0));
     const end = FIRST_LINK - LINK.width / 2 - 8;
     const turn = to - TURN;
-    const words = [there === null ? null : `${length(there, system)} ${(transducer.extensions ?? []).length > 0 ? 'with its extension' : 'there'}`, needed === null ? null : `${length(needed, system)} needed`].filter((word) => word !== null).join(', ');
     return (
         <g data-rope={transducer.id}>
             <path d={`M${ROPE} ${y}H${socket === null ? end : turn}`} className={lines.line} strokeWidth="4" strokeDasharray={reached === false ? '9 6' : undefined} />
@@ -103,13 +102,13 @@ function Rope({ job, placed, to, selected, onSelect }: { job: PlannedJob; placed
             {Array.from({ length: ticks }, (_, at) => (
                 <path key={at} d={`M${ROPE + ((at + 1) * (end - ROPE)) / (ticks + 1)} ${y - 3}v6`} stroke="var(--paper)" strokeWidth="2" />
             ))}
-            {left !== null && left > COIL && reached !== false && links.length < 2 && <path d={`M${turn - 6} ${y}c-16 26 22 26 6 0c-16 26 22 26 6 0`} className={lines.line} strokeWidth="3" data-coil={transducer.id} />}
+            {isLong && links.length < 2 && <path d={`M${turn - 6} ${y}c-16 26 22 26 6 0c-16 26 22 26 6 0`} className={lines.line} strokeWidth="3" data-coil={transducer.id} />}
             <text x={ROPE + 8} y={y - 21} className={`${lines.text} ${lines.soft}`} fontSize="13">
                 {words}
             </text>
-            {left !== null && reached !== false && (left < 0 || left > COIL) && (
-                <text x={ROPE + 8} y={y + 26} className={`${lines.text} ${left < 0 ? lines.stop : lines.soft}`} fontSize="13">
-                    {left < 0 ? `⬣ lacks ${length(-left, system)}` : `${length(left, system)} to stow`}
+            {left !== null && (
+                <text x={ROPE + 8} y={y + 26} className={`${lines.text} ${isShort ? lines.stop : lines.soft}`} fontSize="13">
+                    {left}
                 </text>
             )}
             {links.map((id, at) => (
@@ -146,7 +145,7 @@ function LinkBox({ job, id, x, y, selected, onSelect }: { job: PlannedJob; id: s
     return (
         <g role="button" tabIndex={0} className={lines.part} aria-pressed={selected} aria-label={partName(job, on)} data-link={id} {...pressed(() => onSelect(on))}>
             {selected && <rect x={box.x - 4} y={box.y - 4} width={box.width + 8} height={box.height + 8} rx="5" className={lines.taken} />}
-            <rect {...box} {...judged(worstOn(job, on))} />
+            <rect {...box} {...judged(worstHere(job, on))} />
             <text x={x} y={y + 5} textAnchor="middle" className={lines.name} fontSize="14" aria-hidden="true">
                 {on.startsWith('adapter') ? 'adapter' : 'block'}
             </text>
@@ -182,7 +181,7 @@ function Case({ job, placed: { device, x, top, height, sockets, ports }, selecte
         <g data-case={device}>
             <g role="button" tabIndex={0} className={lines.part} aria-pressed={selected} aria-label={`${partName(job, on)}${ports.length === 0 ? '' : `, ${free} of ${ports.length} ports free`}`} {...pressed(() => onSelect(on))}>
                 {selected && <rect x={x - 4} y={top - 4} width={CASE.width + 8} height={height + 8} rx="5" className={lines.taken} />}
-                <rect x={x} y={top} width={CASE.width} height={height} rx="3" {...judged(worstOn(job, on))} />
+                <rect x={x} y={top} width={CASE.width} height={height} rx="3" {...judged(worstHere(job, on))} />
             </g>
             <g aria-hidden="true" pointerEvents="none">
                 <text x={x + 14} y={top + 21} className={lines.name} fontSize="15">
@@ -234,9 +233,9 @@ function between(from: Hole, to: Hole): string {
     return `M${left.x} ${left.y}C${left.x + Math.abs(bow)} ${left.y} ${right.x + bow} ${right.y} ${right.x} ${right.y}`;
 }
 
-function worstOn(job: PlannedJob, on: string): Finding['level'] | null {
-    // Findings come worst first; what speaks of power is drawn on the power tree.
-    return job.evaluation.findings.find((finding) => finding.on === on && finding.stage === 'sonar')?.level ?? null;
+/** What speaks of power is drawn on the power tree. */
+function worstHere(job: PlannedJob, on: string): Finding['level'] | null {
+    return worstOn(job, on, 'sonar');
 }
 
 function cut(words: string, most: number): string {

@@ -30,10 +30,16 @@ export function ZoomPane({ label, children }: Props) {
     const [zoom, setZoom] = useState(1);
     /** what is to stay where it is while the drawing grows: its place in the drawing, 0 to 1, and in the room, px */
     const held = useRef({ x: 0, y: 0, left: 0, top: 0 });
+    const isNarrow = useNarrow();
+    /** px that it has where the page gives it as much as it asks for: once larger it is scrolled within them */
+    const [fitting, setFitting] = useState<number | null>(null);
     const to = (next: number, at?: { left: number; top: number }) => {
         const seen = room.current;
         if (seen !== null) {
             const { left, top } = at ?? { left: seen.clientWidth / 2, top: seen.clientHeight / 2 };
+            if (zoom === 1) {
+                setFitting(seen.clientHeight);
+            }
             held.current = { x: (seen.scrollLeft + left) / seen.scrollWidth, y: (seen.scrollTop + top) / seen.scrollHeight, left, top };
         }
         setZoom(Math.min(Math.max(next, 1), MOST));
@@ -50,15 +56,14 @@ export function ZoomPane({ label, children }: Props) {
         { target: room, eventOptions: { passive: false }, scaleBounds: { min: 1, max: MOST }, from: () => [zoom, 0] },
     );
     const shown = zoom === 1 ? 'fits' : `× ${zoom.toFixed(1)}`;
-    const isNarrow = useNarrow();
     const larger = () => to(zoom * STEP);
     const smaller = () => to(zoom / STEP);
     const fit = () => to(1);
     useShortcuts({ '+': larger, '=': larger, '-': smaller, e: fit });
     return (
         <div className={classes.pane}>
-            <div ref={room} className={classes.room} tabIndex={0} role="region" aria-label={label}>
-                <div style={{ width: `${zoom * 100}%`, height: `${zoom * 100}%` }}>
+            <div ref={room} className={classes.room} tabIndex={0} role="region" aria-label={label} style={isNarrow && zoom > 1 && fitting !== null ? { height: fitting } : undefined}>
+                <div style={{ width: `${zoom * 100}%`, height: isNarrow ? undefined : `${zoom * 100}%` }}>
                     <ZoomContext value={zoom}>{children}</ZoomContext>
                 </div>
             </div>

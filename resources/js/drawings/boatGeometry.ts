@@ -43,28 +43,63 @@ export function round(metres: number): number {
     return Number((Math.round(metres / STEP) * STEP).toFixed(2));
 }
 
-/** A ring of the hull as a path: bow to the right, port up. */
-export function ringPath(ring: number[][]): string {
-    return `M${ring.map(([x = 0, y = 0]) => `${x.toFixed(3)} ${(-y).toFixed(3)}`).join('L')}Z`;
+/** A spot of the drawing, m. */
+export interface Spot {
+    x: number;
+    y: number;
 }
 
-/** The arrows of the keyboard as steps on the drawing. */
-const ARROWS: Record<string, [number, number]> = { ArrowRight: [STEP, 0], ArrowLeft: [-STEP, 0], ArrowUp: [0, STEP], ArrowDown: [0, -STEP] };
+/** How the boat lies on the drawing. */
+export interface BoatView {
+    /** where her bow is */
+    bow: 'right' | 'up';
+    /** a place of the plan, forward and to port, as a spot of the drawing, to the right and down */
+    drawn: (place: Place) => Spot;
+    /** and back */
+    placeOf: (spot: Spot) => Place;
+    /** what is so long forward and so wide across, as it is drawn */
+    across: (long: number, wide: number) => { width: number; height: number };
+    /** the steps of the arrow keys: a thing goes where the arrow points */
+    arrows: Record<string, Place>;
+}
+
+/** At the desk, as a chart lies. */
+export const BOW_RIGHT: BoatView = {
+    bow: 'right',
+    drawn: ({ x_m, y_m }) => ({ x: x_m, y: -y_m }),
+    placeOf: ({ x, y }) => ({ x_m: x, y_m: -y }),
+    across: (long, wide) => ({ width: long, height: wide }),
+    arrows: { ArrowRight: { x_m: STEP, y_m: 0 }, ArrowLeft: { x_m: -STEP, y_m: 0 }, ArrowUp: { x_m: 0, y_m: STEP }, ArrowDown: { x_m: 0, y_m: -STEP } },
+};
+
+/** On a phone that is held upright, as one stands in her and looks forward. */
+export const BOW_UP: BoatView = {
+    bow: 'up',
+    drawn: ({ x_m, y_m }) => ({ x: -y_m, y: -x_m }),
+    placeOf: ({ x, y }) => ({ x_m: -y, y_m: -x }),
+    across: (long, wide) => ({ width: wide, height: long }),
+    arrows: { ArrowUp: { x_m: STEP, y_m: 0 }, ArrowDown: { x_m: -STEP, y_m: 0 }, ArrowLeft: { x_m: 0, y_m: STEP }, ArrowRight: { x_m: 0, y_m: -STEP } },
+};
+
+/** Corners joined by straight lines. */
+export function pathThrough(spots: Spot[]): string {
+    return `M${spots.map(({ x, y }) => `${x.toFixed(3)} ${y.toFixed(3)}`).join('L')}`;
+}
+
+/** A ring of the hull as a path. */
+export function ringPath(ring: number[][], view: BoatView): string {
+    return `${pathThrough(ring.map(([x_m = 0, y_m = 0]) => view.drawn({ x_m, y_m })))}Z`;
+}
 
 /** Where an arrow takes a place; null: the key is none. */
-export function nudged(key: string): ((now: Place) => Place) | null {
-    const by = ARROWS[key];
-    return by === undefined ? null : (now) => ({ x_m: Number((now.x_m + by[0]).toFixed(2)), y_m: Number((now.y_m + by[1]).toFixed(2)) });
+export function nudged(key: string, view: BoatView): ((now: Place) => Place) | null {
+    const by = view.arrows[key];
+    return by === undefined ? null : (now) => ({ x_m: Number((now.x_m + by.x_m).toFixed(2)), y_m: Number((now.y_m + by.y_m).toFixed(2)) });
 }
 
 /** A place as people say it: from the transom, and to which side. */
 export function placeInWords(place: Place, system: System): string {
     return `${length(place.x_m, system)} forward of the transom, ${place.y_m === 0 ? 'on the middle' : `${length(Math.abs(place.y_m), system)} to ${place.y_m > 0 ? 'port' : 'starboard'}`}`;
-}
-
-/** Forward and to port in the plan; to the right and down in the drawing. */
-export function drawn({ x_m, y_m }: Place): { x: number; y: number } {
-    return { x: x_m, y: -y_m };
 }
 
 export function inserted<T>(list: T[], at: number, one: T): T[] {

@@ -23,6 +23,15 @@ const BELOW = 24;
 /** px that words which begin or end at a point reach beyond it */
 const OVER = 8;
 
+/** What words may take across, px. */
+export interface Room {
+    left: number;
+    right: number;
+}
+
+const EVERYWHERE: Room = { left: -Infinity, right: Infinity };
+const ANCHORS = ['middle', 'start', 'end'] as const;
+
 interface Box {
     left: number;
     right: number;
@@ -30,13 +39,18 @@ interface Box {
     y: number;
 }
 
-/** Places for words so that none stand in others: over their point, else to a side of it, else a line farther off. */
-export function labelPlaces(points: Labelled[]): LabelPlace[] {
+/**
+ * Places for words so that none stand in others, nor beyond the room: over their point, else to a side of it, else a line
+ * farther off. Words that are longer than the room may leave it.
+ */
+export function labelPlaces(points: Labelled[], room: Room = EVERYWHERE): LabelPlace[] {
     const taken: Box[] = [];
     return points.map((point) => {
+        const within = ANCHORS.filter((anchor) => isWithin(boxOf(point, anchor, 0), room));
+        const anchors = within.length > 0 ? within : ANCHORS;
         for (let row = 0; ; row++) {
             const dy = point.below ? BELOW + row * LINE : ABOVE - row * LINE;
-            for (const anchor of ['middle', 'start', 'end'] as const) {
+            for (const anchor of anchors) {
                 const box = boxOf(point, anchor, dy);
                 if (!taken.some((other) => meets(box, other))) {
                     taken.push(box);
@@ -51,6 +65,10 @@ export function boxOf({ x, y, words }: Labelled, anchor: LabelPlace['anchor'], d
     const width = words.length * LETTER;
     const left = x + dxOf(anchor) - (anchor === 'start' ? 0 : anchor === 'end' ? width : width / 2);
     return { left, right: left + width, y: y + dy };
+}
+
+function isWithin(box: Box, room: Room): boolean {
+    return box.left >= room.left && box.right <= room.right;
 }
 
 export function meets(one: Box, other: Box): boolean {

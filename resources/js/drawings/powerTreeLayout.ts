@@ -1,5 +1,6 @@
 import type { Bank, Feed, PlannedJob, Run } from '../api/types';
-import { battery, block as blockOf, converters, run as runOf } from '../boat/planParts';
+import { block as blockOf, converters, run as runOf } from '../boat/planParts';
+import { blocksBelow, terminalVolts } from './treeFigures';
 
 /** Where everything of the power tree stands. Banks at the left, devices at the right, one row a device. */
 
@@ -127,9 +128,9 @@ function layOutBank(job: PlannedJob, bank: Bank, top: number, layout: Layout): n
     layout.banks.push({ bank, batteries, labelY: top + stack + 12 });
     /** Where what is taken from a terminal begins, and the volts there. */
     const taken = (from: Feed['from']) => {
-        const plus = terminalHeight(from.plus ?? 'pos', string.length);
+        const plus = blocksBelow(from.plus ?? 'pos', string.length);
         const start = batteries.find((placed) => placed.id === string[plus - 1]);
-        return { y: (start?.y ?? top) + BATTERY.height / 2, potential: string.slice(0, plus).reduce((sum, id) => sum + (battery(job.plan, id)?.nominal_v ?? 0), 0) };
+        return { y: (start?.y ?? top) + BATTERY.height / 2, potential: terminalVolts(job, from) };
     };
 
     let row = top;
@@ -206,12 +207,4 @@ function rowsOf(job: PlannedJob, feed: Feed): number {
 function rowsOfBlock(job: PlannedJob, id: string, seen = [id]): number {
     const rows = (blockOf(job.plan, id)?.branches ?? []).reduce((sum, { to }) => sum + (to.block === undefined || seen.includes(to.block) ? 1 : rowsOfBlock(job, to.block, [...seen, to.block])), 0);
     return Math.max(1, rows);
-}
-
-/** How many batteries of the string lie below a terminal. */
-function terminalHeight(name: string, blocks: number): number {
-    if (name.startsWith('tap:')) {
-        return Number(name.slice(4));
-    }
-    return name.startsWith('neg') ? 0 : blocks;
 }

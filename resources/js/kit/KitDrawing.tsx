@@ -2,9 +2,11 @@ import type { KitPiece, PlannedJob } from '../api/types';
 import { spokenOf } from '../boat/parts';
 import { BatteryBench } from '../drawings/BatteryBench';
 import { BoatPlan } from '../drawings/BoatPlan';
+import { PowerList } from '../drawings/PowerList';
 import { PowerTree } from '../drawings/PowerTree';
 import { WiresOnBench } from '../drawings/WiresOnBench';
 import { ZoomPane } from '../drawings/ZoomPane';
+import { useUpright } from '../look/useNarrow';
 import { useBench } from '../plan/useBench';
 import { useStageAnswer } from '../plan/useStageAnswer';
 
@@ -82,5 +84,8 @@ function InTheBoat({ job, lit, on, onSelect }: InHand & { lit: string[] }) {
 /** The power tree, likewise. */
 function InTheTree({ job, on, onSelect }: InHand) {
     const power = useStageAnswer(job, 'power').data;
+    if (useUpright()) {
+        return <PowerList job={job} selected={on} touched={[]} onSelect={onSelect} />;
+    }
     return <PowerTree job={job} wired={power?.banks ?? []} selected={on} touched={[]} onSelect={onSelect} onHang={null} />;
 }

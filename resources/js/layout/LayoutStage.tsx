@@ -105,7 +105,7 @@ function BoatLayout({ job, edits, silent }: StageProps) {
                         </span>
                     )}
                     {data?.hull === null && (job.plan.boat?.stations ?? []).length > 0 && <HullFields job={job} edits={edits} />}
-                    <span className="quiet" hidden={preview !== null}>{data?.hull === null ? 'say what she is, and she is drawn to scale' : `to scale, bow to the right; ${isNarrow ? 'rest a finger on a station, a bend or a device, then draw it along' : 'drag a station, a bend or a device, or take it and press the arrows'}`}</span>
+                    <span className="quiet" hidden={preview !== null}>{data?.hull === null ? 'say what she is, and she is drawn to scale' : `to scale; ${isNarrow ? 'rest a finger on a station, a bend or a device, then draw it along' : 'drag a station, a bend or a device, or take it and press the arrows'}`}</span>
                 </Group>
                 <div className={classes.tree}>
                     {data === undefined ? (

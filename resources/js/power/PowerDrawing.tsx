@@ -4,10 +4,12 @@ import type { Bench, PlannedJob, WiredBank } from '../api/types';
 import { partName } from '../boat/parts';
 import { block, feed } from '../boat/planParts';
 import { useCatalogue } from '../catalogue/parts';
+import { PowerList } from '../drawings/PowerList';
 import { PowerTree } from '../drawings/PowerTree';
 import { ZoomPane } from '../drawings/ZoomPane';
 import { DrawingSwitch } from '../frame/DrawingSwitch';
 import classes from '../frame/Stage.module.css';
+import { useUpright } from '../look/useNarrow';
 import type { PlanEdits } from '../plan/usePlanEdits';
 import type { Looked } from '../plan/usePreview';
 import { BenchDrawing } from './BenchDrawing';
@@ -48,6 +50,7 @@ export function PowerDrawing({ job, edits, selection, drawing, onDrawing, onSele
     const shownWired = preview === null ? wired : (preview.drawn.power?.banks ?? []);
     const shownWires = shownWired.find((one) => one.id === shownBank?.id);
     const shownBench = preview === null || bench === undefined || shownWires === undefined ? bench : wiredAs(bench, shownWires);
+    const isUpright = useUpright();
     const splits = run !== undefined && (block(job.plan, feed(job.plan, run.id)?.to.block ?? '')?.branches?.length ?? 0) > 1;
     return (
         <section className={classes.drawing} aria-label={drawing === 'tree' ? 'Power tree' : 'Battery bench'}>
@@ -79,25 +82,31 @@ export function PowerDrawing({ job, edits, selection, drawing, onDrawing, onSele
             </Group>
             {preview !== null && <PreviewBanner preview={preview} />}
             {drawing === 'tree' || bank === undefined ? (
-                <ZoomPane key="tree" label="Drawing of the power tree">
+                <>
                     {banks.length === 0 && <p>Nothing is planned yet. Begin with a bank: add batteries, then a fuse block, then what it feeds.</p>}
-                    <PowerTree
-                        job={shown}
-                        wired={shownWired}
-                        selected={on}
-                        touched={preview?.touches ?? []}
-                        onSelect={onSelect}
-                        onHang={
-                            job.can_change
-                                ? (branch, onto) =>
-                                      void edits.submit((now) => {
-                                          const patch = hangBranch(now.plan, branch, onto, catalogue);
-                                          return patch === null ? null : { patch };
-                                      })
-                                : null
-                        }
-                    />
-                </ZoomPane>
+                    {isUpright ? (
+                        <PowerList job={shown} selected={on} touched={preview?.touches ?? []} onSelect={onSelect} />
+                    ) : (
+                        <ZoomPane key="tree" label="Drawing of the power tree">
+                        <PowerTree
+                            job={shown}
+                            wired={shownWired}
+                            selected={on}
+                            touched={preview?.touches ?? []}
+                            onSelect={onSelect}
+                            onHang={
+                                job.can_change
+                                    ? (branch, onto) =>
+                                          void edits.submit((now) => {
+                                              const patch = hangBranch(now.plan, branch, onto, catalogue);
+                                              return patch === null ? null : { patch };
+                                          })
+                                    : null
+                            }
+                        />
+                        </ZoomPane>
+                    )}
+                </>
             ) : (
                 <div className={classes.tree}>
                     {shownBench === undefined || shownWires === undefined ? (

@@ -2,6 +2,7 @@ import { Button, Group, Title } from '@mantine/core';
 import { lazy, Suspense, useState } from 'react';
 
 import { partName, partsOf } from '../boat/parts';
+import { SonarList } from '../drawings/SonarList';
 import { SonarMap } from '../drawings/SonarMap';
 import { TrunkDrawing } from '../drawings/TrunkDrawing';
 import { ZoomPane } from '../drawings/ZoomPane';
@@ -13,6 +14,7 @@ import { type Asked, StageDialogs } from '../frame/StageDialogs';
 import { StageFrame } from '../frame/StageFrame';
 import { useStageAddress } from '../frame/useStageAddress';
 import { useStageKeys } from '../frame/useStageKeys';
+import { useUpright } from '../look/useNarrow';
 import { Region } from '../look/Region';
 import { type Findable } from '../palette/findable';
 import { Findings } from '../plan/Findings';
@@ -56,6 +58,7 @@ function BoatSonar({ job, edits, silent }: StageProps) {
     const on = named ?? 'plan';
     const drawing = drawn === 'backbone' && backbones.length > 0 ? 'backbone' : 'map';
     const backbone = backbones.find(({ id }) => on === `backbone:${id}`) ?? backbones[0];
+    const isUpright = useUpright();
     const [why, setWhy] = useState<string | null>(null);
     const [asked, setAsked] = useState<Asked | null>(null);
     const [isAdding, setAdding] = useState(false);
@@ -104,7 +107,7 @@ function BoatSonar({ job, edits, silent }: StageProps) {
                                 Let go here: {[...preview.changes, preview.verdict].join(' · ')}
                             </span>
                         )}
-                        <span className="quiet" hidden={preview !== null}>{drawing === 'map' ? 'devices from behind; a tick is a metre of cable; what is free is hollow' : 'the trunk to scale, drops at their tees; drag the power, or take it and press the arrows'}</span>
+                        <span className="quiet" hidden={preview !== null}>{drawing === 'map' ? (isUpright ? '' : 'devices from behind; a tick is a metre of cable; what is free is hollow') : 'the trunk to scale, drops at their tees; drag the power, or take it and press the arrows'}</span>
                         {job.can_change && (
                             <Button size="compact-sm" variant="outline" ml="auto" onClick={add}>
                                 Add a part
@@ -114,6 +117,8 @@ function BoatSonar({ job, edits, silent }: StageProps) {
                     <div className={classes.tree}>
                         {network === undefined ? (
                             <p>Nothing of sonar and data is planned yet. Add a transducer, and say which socket it is plugged into; sockets and ports belong to the screens and boxes put in at Power.</p>
+                        ) : isUpright && (drawing === 'map' || backbone === undefined) ? (
+                            <SonarList job={job} selected={on} onSelect={choose} />
                         ) : (
                             <ZoomPane label={drawing === 'map' ? 'Drawing of the sonar map' : 'Drawing of the backbone'}>
                                 {drawing === 'map' || backbone === undefined ? <SonarMap job={job} selected={on} onSelect={choose} slips={sonar?.slips ?? []} /> : <TrunkDrawing job={job} backbone={backbone} judged={(preview?.evaluation.network ?? network).backbones.find(({ id }) => id === backbone.id)} onMove={job.can_change ? (patch) => void edits.submit(() => ({ patch })) : null} onDraft={look} />}

@@ -1,5 +1,5 @@
 import type { Layout } from '../../api/types';
-import { ringPath } from '../boatGeometry';
+import { BOW_RIGHT, ringPath } from '../boatGeometry';
 import lines from '../lines.module.css';
 import { type Answered, MountingFrame } from './MountingFrame';
 
@@ -16,7 +16,7 @@ export function HeadingSensorDrawing({ place, hull, ...frame }: Props) {
         <MountingFrame {...frame} box={`${x - 1.95 * clear} ${-y - 1.5 * clear} ${3.9 * clear} ${3 * clear}`}>
             {hull !== null && (
                 <>
-                    <path d={ringPath(hull.shell)} className={lines.line} />
+                    <path d={ringPath(hull.shell, BOW_RIGHT)} className={lines.line} />
                     <path d={`M0 0H${hull.length_m}`} className={`${lines.line} ${lines.hair}`} strokeDasharray="10 4 2 4" />
                 </>
             )}
