@@ -6,6 +6,7 @@ import '@fontsource/ibm-plex-mono/400.css';
 import '@fontsource/ibm-plex-mono/600.css';
 import 'virtual:first-faces.css';
 import './look/paper.css';
+import './look/cards.css';
 import './look/print.css';
 
 import { localStorageColorSchemeManager, MantineProvider } from '@mantine/core';
@@ -20,8 +21,10 @@ import { AreasContext } from './frame/areas';
 import { Mishap } from './frame/Mishap';
 import { NotFound } from './frame/NotFound';
 import { FetchAhead } from './FetchAhead';
+import { keepFocus } from './look/keepFocus';
 import { SCHEME_KEY } from './look/scheme';
 import { printOnPaper } from './look/printOnPaper';
+import { tablesAsCards } from './look/tablesAsCards';
 import { theme } from './look/theme';
 import { Palette } from './palette/Palette';
 import { PAGES } from './pages';
@@ -51,6 +54,8 @@ const Stock = lazy(PAGES.Stock);
 const schemes = localStorageColorSchemeManager({ key: SCHEME_KEY });
 askBeforeLosingDrafts();
 printOnPaper();
+keepFocus();
+tablesAsCards();
 
 const root = document.getElementById('app');
 if (root === null) {

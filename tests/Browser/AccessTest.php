@@ -6,7 +6,6 @@ namespace Tests\Browser;
 
 use Dinghy\Tests\Measured;
 use Facebook\WebDriver\WebDriverKeys;
-use PHPUnit\Framework\Attributes\DataProvider;
 
 /** Nothing for axe to find (WCAG 2.2 AA), nothing cut off, and a screen that follows the key. */
 final class AccessTest extends BrowserTestCase
@@ -58,15 +57,6 @@ final class AccessTest extends BrowserTestCase
         $this->until(fn (): bool => $ground() === $paper, 'the ground is paper again');
     }
 
-    #[DataProvider('panes')]
-    public function test_axe_on_power(string $keys): void
-    {
-        $this->openSkiff();
-        $this->press(...str_split($keys));
-        usleep(300_000);
-        $this->assertNothingForAxe("Power after {$keys}");
-    }
-
     /** What is in hand, of every kind, with every group of fields open; and the palette. */
     public function test_axe_on_what_is_in_hand(): void
     {
@@ -98,19 +88,6 @@ final class AccessTest extends BrowserTestCase
                 .filter(([, box]) => box.width > 0 && (box.width < 24 || box.height < 24))
                 .map(([one, box]) => `${one.outerHTML.slice(0, 120)}: ${Math.round(box.width)} × ${Math.round(box.height)}`);
             JS), $view);
-    }
-
-    /** Survey and Layout, every pane: axe finds nothing, and at the desk the page does not scroll. */
-    #[DataProvider('stages')]
-    public function test_axe_on_survey_and_layout(string $stage, string $panes): void
-    {
-        $this->openStage('Console boat', $stage);
-        foreach (str_split($panes) as $key) {
-            $this->press($key);
-            usleep(500_000);
-            $this->assertNothingForAxe("{$stage} after {$key}");
-            self::assertSame([0, 0], $this->driver()->executeScript('const e = document.documentElement; return [e.scrollWidth - e.clientWidth, e.scrollHeight - e.clientHeight]'));
-        }
     }
 
     /** What opens on request: a way with its bends in hand, and places of sensors; a boat that nobody has looked at. */
@@ -159,25 +136,6 @@ final class AccessTest extends BrowserTestCase
         $this->assertNothingForAxe('orders');
     }
 
-    /** @return list<array{string, string}> */
-    public static function stages(): array
-    {
-        return [['Survey', 'cbphf'], ['Layout', 'prtmhbf'], ['Sonar', 'vpnolbsicf'], ['Day', 'pcdgtnmuf'], ['Kit', 'sdctmf']];
-    }
-
-    /** @return list<array{string}> */
-    public static function panes(): array
-    {
-        return [['f'], ['r'], ['v'], ['bw'], ['s'], ['u'], ['o'], ['g'], ['i'], ['a'], ['l']];
-    }
-
-    public function test_at_the_desk_the_page_itself_does_not_scroll(): void
-    {
-        $this->openSkiff();
-        $size = $this->driver()->executeScript('const e = document.documentElement; return [e.scrollWidth - e.clientWidth, e.scrollHeight - e.clientHeight]');
-        self::assertSame([0, 0], $size);
-    }
-
     /** From the key to the redrawn figure, printed; the aim is a median of 100 ms on the project's machine. */
     public function test_time_from_key_to_figure(): void
     {
@@ -220,21 +178,6 @@ final class AccessTest extends BrowserTestCase
 
     private function assertNothingForAxe(string $view): void
     {
-        $this->driver()->executeScript((string) file_get_contents(base_path('node_modules/axe-core/axe.min.js')));
-        $found = $this->driver()->executeAsyncScript(<<<'JS'
-            const done = arguments[arguments.length - 1];
-            const found = (theme) => (result) => result.violations.map((v) => theme + v.id + ': ' + v.nodes.map((n) => n.html.slice(0, 200) + ' (' + n.failureSummary + ')').join(' ; '));
-            const page = document.documentElement;
-            (async () => {
-                const onPaper = found('')(await axe.run(document, { runOnly: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa', 'best-practice'] }));
-                // The other theme differs in nothing but its colours.
-                page.dataset.mantineColorScheme = 'dark';
-                document.getAnimations().forEach((animation) => animation.finish());
-                const inTheLocker = found('in the locker theme ')(await axe.run(document, { runOnly: ['color-contrast'] }));
-                page.dataset.mantineColorScheme = 'light';
-                done([...onPaper, ...inTheLocker]);
-            })();
-            JS);
-        self::assertSame([], $found, $view);
+        self::assertSame([], Axe::finds($this->driver()), $view);
     }
 }

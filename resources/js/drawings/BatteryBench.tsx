@@ -5,7 +5,7 @@ import type { BlockPosition } from '../boat/positions';
 import { amps, volts } from '../units/units';
 import lines from './lines.module.css';
 import { type BenchBlock, frameOf, gripAt, isUpper, leadGrip, leadPath, postAt, postNear, wirePath } from './benchGeometry';
-import { potentialInk, potentialTint } from './potential';
+import { potentialTint } from './potential';
 import { Loupe } from './Loupe';
 import { type Place, useDrag } from './useDrag';
 import { partName, postName, spokenOf, targetName } from '../boat/parts';
@@ -218,7 +218,7 @@ export function BatteryBench({ job, wired, bench, probes, done, selected, onSele
                     <g key={wire.id}>
                         <path
                             d={path}
-                            className={lines.grasp} strokeWidth="44"
+                            className={lines.grasp} strokeWidth={isNarrow ? Math.max(44, 45 * scale) : 44}
                             role="button"
                             tabIndex={0}
                             aria-pressed={selected === on}
@@ -270,7 +270,7 @@ export function BatteryBench({ job, wired, bench, probes, done, selected, onSele
                         <g key={post} transform={`translate(${by.x} ${by.y})`} data-post={post} data-lit-post={lit?.includes(post) || undefined} className={acts === null ? undefined : lines.grab} {...(acts === null ? {} : { onPointerDown: hold({ kind: 'wire', from: post }) })}>
                             {(now?.post === post || lit?.includes(post)) && <circle cx={place.x} cy={place.y} r={radius(POST) + 16} className={`${lines.line} ${lines.hand}`} strokeWidth="6" />}
                             <circle cx={place.x} cy={place.y} r={radius(POST)} fill={tint(post)} stroke="var(--ink)" strokeWidth="2" />
-                            <text x={place.x} y={place.y + 9} textAnchor="middle" className={`${lines.figure} ${sign === '+' ? '' : lines.pale}`} style={sign === '+' ? { fill: potentialInk(reading(block.battery)?.expect_v ?? null) } : undefined} fontSize="28" pointerEvents="none">
+                            <text x={place.x} y={place.y + 9} textAnchor="middle" className={`${lines.figure} ${sign === '+' ? `${lines.edged} ${lines.onSheet}` : lines.pale}`} strokeWidth="7" fontSize="28" pointerEvents="none">
                                 {sign === '+' ? '+' : '−'}
                             </text>
                         </g>

@@ -2,6 +2,7 @@ import { type KeyboardEvent, useRef } from 'react';
 
 import type { DayRun, PlannedJob } from '../api/types';
 import { partName } from '../boat/parts';
+import { useNarrow } from '../look/useNarrow';
 import { clock, useUnits, volts } from '../units/units';
 import { DayOver, endsOf, type LaidOver } from './DayOver';
 import { DayTide } from './DayTide';
@@ -37,6 +38,10 @@ interface Props {
     isOld: boolean;
 }
 
+/** px: what a phase and its end are taken at, at the least across, and how far down each begins; for a finger one stands above the other */
+const MOUSE = { least: 28, body: PHASES.top, end: PHASES.top - 4 };
+const FINGER = { least: 46, body: PHASES.top - PHASES.height / 2, end: PHASES.top + PHASES.height / 2 };
+
 /** A phase in the hand, by its end or as a whole. */
 interface Taken {
     by: 'end' | 'body';
@@ -46,6 +51,7 @@ interface Taken {
 /** Hours across: phases as blocks, the charge of each bank, the volts of the screen that comes nearest to going out; what gives out is flagged. */
 export function DayStrip({ job, run, turn, onStretch, onMove, step, over, live, isOld }: Props) {
     const { system } = useUnits();
+    const grip = useNarrow() ? FINGER : MOUSE;
     const svg = useRef<SVGSVGElement>(null);
     const around = useRef<HTMLDivElement>(null);
     const width = Math.max(LEAST, useSize(around, { width: 836, height: 0 }).width / useZoom());
@@ -138,8 +144,8 @@ export function DayStrip({ job, run, turn, onStretch, onMove, step, over, live, 
                         <rect
                             key={at}
                             x={x(phase.at_min)}
-                            y={PHASES.top}
-                            width={Math.max(28, (phase.minutes / 60) * perHour)}
+                            y={grip.body}
+                            width={Math.max(grip.least, (phase.minutes / 60) * perHour)}
                             height={PHASES.height}
                             className={`${lines.box} ${lines.handle}`}
                             fillOpacity="0"
@@ -160,9 +166,9 @@ export function DayStrip({ job, run, turn, onStretch, onMove, step, over, live, 
                             <g key={at}>
                                 <path d={`M${end - 2} ${PHASES.top + 10}v${PHASES.height - 20}m4 0v-${PHASES.height - 20}`} className={`${lines.line} ${lines.hand}`} strokeWidth="1.5" pointerEvents="none" />
                                 <rect
-                                    x={end - 14}
-                                    y={PHASES.top - 4}
-                                    width="28"
+                                    x={end - grip.least / 2}
+                                    y={grip.end}
+                                    width={grip.least}
                                     height={PHASES.height + 8}
                                     rx="4"
                                     className={`${lines.box} ${lines.handle}`}

@@ -9,14 +9,6 @@ export function potentialTint(volts: number | null): string {
     return low === undefined ? 'var(--volts-0)' : `color-mix(in srgb, var(--volts-${high}) ${Math.round((100 * (v - low)) / ((high ?? v) - low))}%, var(--volts-${low}))`;
 }
 
-/** V from which a tint is so deep by day that what is written on it is pale */
-const DEEP = 32;
-
-/** What is written on the tint. */
-export function potentialInk(volts: number | null): string {
-    return (volts ?? 0) < DEEP ? 'var(--on-volts)' : 'var(--on-deep-volts)';
-}
-
 /** Stroke width for a conductor: its drawn width goes with its diameter, so that its drawn area goes with its copper. */
 export function copperWidth(areaMm2: number): number {
     return Math.max(1.2, Math.sqrt(areaMm2) * 1.9);

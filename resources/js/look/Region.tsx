@@ -1,8 +1,6 @@
-import { useMergedRef } from '@mantine/hooks';
-import { type ReactNode, type Ref, useRef } from 'react';
+import type { ReactNode, Ref } from 'react';
 
 import classes from './Region.module.css';
-import { useColumnNames } from './useColumnNames';
 
 interface Props {
     /** what it holds */
@@ -13,10 +11,8 @@ interface Props {
 
 /** What may be larger than its room: it is scrolled, by keys too, and a shade at its edge says that there is more. */
 export function Region({ label, ref, children }: Props) {
-    const region = useRef<HTMLDivElement>(null);
-    useColumnNames(region);
     return (
-        <div ref={useMergedRef(region, ref)} className={classes.region} tabIndex={0} role="region" aria-label={label}>
+        <div ref={ref} className={classes.region} tabIndex={0} role="region" aria-label={label}>
             {children}
         </div>
     );

@@ -21,11 +21,14 @@ export function JustDone({ job, edits }: { job: PlannedJob; edits: PlanEdits }) 
         const timer = setTimeout(() => setOver(id), SHOWN_MS);
         return () => clearTimeout(timer);
     }, [id]);
-    if (id === null || id === over || job.version.undo === null || edits.line !== 'clear') {
-        return null;
-    }
+    const isTold = id !== null && id !== over && job.version.undo !== null && edits.line === 'clear';
+    // What says it stands there from the first: only what changes within is read out.
+    return <div role="status">{isTold && <Told says={says} edits={edits} />}</div>;
+}
+
+function Told({ says, edits }: { says: string | null; edits: PlanEdits }) {
     return (
-        <Alert role="status" color="slate" variant="outline" m="8px 16px 0" data-just-done>
+        <Alert role="group" aria-label="Just done" color="slate" variant="outline" m="8px 16px 0" data-just-done>
             <Group justify="space-between">
                 <Text inherit fw={600}>
                     {says}

@@ -1,0 +1,112 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\Remote\RemoteWebDriver;
+use Facebook\WebDriver\WebDriverBy;
+use PHPUnit\Framework\Attributes\DataProvider;
+
+/**
+ * Every page and every pane, at the desk and on a phone: axe finds nothing in either theme, letters of drawings stand out, and
+ * what is pressed is large enough: 24 px at the desk (WCAG 2.2, 2.5.8), 44 px where it is done standing (2.5.5).
+ */
+final class EveryViewTest extends BrowserTestCase
+{
+    protected function tearDown(): void
+    {
+        Finger::on($this->driver(), false);
+        parent::tearDown();
+    }
+
+    public function test_pages_beside_the_boats(): void
+    {
+        foreach ([false, true] as $isPhone) {
+            Finger::on($this->driver(), $isPhone);
+            $this->signIn('owner');
+            foreach (['/', '/catalogue', '/settings', '/house-rules', '/people', '/stock', '/stock?show=orders'] as $page) {
+                $this->visit($page);
+                $this->see('main h1');
+                $this->assertWellMade($page, $isPhone);
+            }
+        }
+    }
+
+    #[DataProvider('stages')]
+    public function test_every_pane_of_a_stage(string $stage, bool $isPhone): void
+    {
+        Finger::on($this->driver(), $isPhone);
+        $this->openStage('Console boat', $stage);
+        $tabs = count($this->driver()->findElements(WebDriverBy::cssSelector('#lower [role=tab]')));
+        self::assertGreaterThan(3, $tabs);
+        for ($tab = 0; $tab < $tabs; $tab++) {
+            $this->driver()->executeScript('document.querySelectorAll("#lower [role=tab]")[arguments[0]].click()', [$tab]);
+            $this->assertWellMade("{$stage}, pane {$tab}", $isPhone);
+            $beyond = $this->driver()->executeScript('const e = document.documentElement; return [e.scrollWidth - e.clientWidth, e.scrollHeight - e.clientHeight]');
+            self::assertSame($isPhone ? 0 : [0, 0], $isPhone && is_array($beyond) ? $beyond[0] : $beyond, "{$stage}, pane {$tab}: nothing stands beyond the page's edge");
+        }
+        if ($isPhone) {
+            // The boat's head leaves most of the height to what is below.
+            $head = $this->driver()->executeScript('scrollTo(0, 0); return document.querySelector("main").getBoundingClientRect().top / innerHeight');
+            self::assertIsNumeric($head);
+            self::assertLessThan(0.25, $head);
+        }
+    }
+
+    /** @return iterable<string, array{string, bool}> */
+    public static function stages(): iterable
+    {
+        foreach (['Survey', 'Layout', 'Power', 'Sonar', 'Day', 'Kit'] as $stage) {
+            yield "{$stage} at the desk" => [$stage, false];
+            yield "{$stage} on the phone" => [$stage, true];
+        }
+    }
+
+    private function assertWellMade(string $view, bool $isPhone): void
+    {
+        $this->settled();
+        $said = $view.($isPhone ? ' on the phone' : ' at the desk');
+        self::assertSame([], self::tooSmall($this->driver(), $isPhone), $said);
+        self::assertSame([], Axe::finds($this->driver()), $said);
+        self::assertSame([], Axe::paleWords($this->driver()), $said);
+    }
+
+    /** Until what a view fetches is there and drawn. */
+    private function settled(): void
+    {
+        $drawn = null;
+        $this->until(function () use (&$drawn): bool {
+            $before = $drawn;
+            $drawn = $this->driver()->executeScript('return document.body.innerHTML.length');
+            usleep(150_000);
+
+            return $before === $drawn;
+        }, 'all of it');
+    }
+
+    /**
+     * Of a thing to be pressed in a drawing what it is grasped by counts.
+     *
+     * @return list<mixed>
+     */
+    private static function tooSmall(RemoteWebDriver $driver, bool $isPhone): array
+    {
+        $small = $driver->executeScript(<<<'JS'
+            const [least] = arguments;
+            const sizeOf = (one) => {
+                const boxes = [one, ...(one.labels ?? [])].map((each) => each.getBoundingClientRect()).filter((box) => box.width > 0);
+                const grasp = one.matches('[class*=grasp]') ? one : one.querySelector('[class*=grasp]:not(rect)');
+                const stroke = grasp === null ? 0 : parseFloat(getComputedStyle(grasp).strokeWidth) * (grasp.getScreenCTM()?.a ?? 1);
+                return ['left', 'top'].map((from, at) => Math.max(...boxes.map((box) => box[['right', 'bottom'][at]])) - Math.min(...boxes.map((box) => box[from])) + stroke);
+            };
+            return [...document.querySelectorAll('a[href], button, input:not([type=hidden]), select, textarea, summary, [role=button], [role=tab], [role=slider], [role=menuitem]')]
+                .filter((one) => one.checkVisibility({ visibilityProperty: true }) && one.closest('.unseen, .skip') === null)
+                .map((one) => [one, sizeOf(one)])
+                .filter(([, [width, height]]) => width > 1 && height > 1 && (Math.round(width) < least || Math.round(height) < least))
+                .map(([one, size]) => `${(one.getAttribute('aria-label') ?? one.textContent).slice(0, 40)} (${one.outerHTML.slice(0, 60)}): ${size.map(Math.round).join(' × ')}`);
+            JS, [$isPhone ? 44 : 24]);
+
+        return is_array($small) ? array_values($small) : ['the page said nothing'];
+    }
+}
