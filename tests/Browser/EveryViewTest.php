@@ -54,6 +54,60 @@ final class EveryViewTest extends BrowserTestCase
         }
     }
 
+    /** The menu, what is asked in front of the page, and what is in hand: at the desk beside or under the hand, on the phone from below. */
+    #[DataProvider('sizes')]
+    public function test_what_opens_on_request(bool $isPhone): void
+    {
+        Finger::on($this->driver(), $isPhone);
+        $this->openStage('Console boat', 'Power');
+        $menu = 'Sheet and file';
+        $dialog = "//section[@role='dialog']";
+        $this->click("//button[.='{$menu}']");
+        $this->at($isPhone ? "{$dialog}//*[.='Log of changes']" : "//*[@role='menuitem'][.='Log of changes (l)']");
+        $this->assertWellMade('the menu', $isPhone);
+        $this->assertAtTheThumb($isPhone);
+        $this->click($isPhone ? "{$dialog}//button[.='Log of changes']" : "//*[@role='menuitem'][.='Log of changes (l)']");
+        $this->at("{$dialog}//h2[contains(., 'Log')]");
+        $this->assertWellMade('the log', $isPhone);
+        $this->assertAtTheThumb($isPhone);
+        $this->click("{$dialog}//button[@aria-label='Close']");
+        $this->until(fn (): bool => $this->focused() === $menu, 'what opened it has the focus again');
+        $this->click("//main//button[.='Add a part']");
+        $this->at("{$dialog}//button[@data-part]");
+        $this->assertWellMade('a part to add', $isPhone);
+        $this->assertAtTheThumb($isPhone);
+        $this->click("{$dialog}//button[@aria-label='Close']");
+        $this->until(fn (): bool => $this->focused() === 'Add a part', 'so has what opened this');
+        if ($isPhone) {
+            $this->click("//button[starts-with(., 'In hand')]");
+            $this->see('section[aria-label="In hand"] [data-field]');
+            $this->assertWellMade('in hand', true);
+            $this->assertAtTheThumb(true);
+        }
+    }
+
+    /** @return array<string, array{bool}> */
+    public static function sizes(): array
+    {
+        return ['at the desk' => [false], 'on the phone' => [true]];
+    }
+
+    /** What opens on a phone comes from below, and is on the glass as a whole. */
+    private function assertAtTheThumb(bool $isPhone): void
+    {
+        if ($isPhone) {
+            $stands = $this->driver()->executeScript('const box = [...document.querySelectorAll("section[role=dialog]")].at(-1).getBoundingClientRect(); return [Math.round(box.left), box.top >= 0, Math.round(innerHeight - box.bottom), Math.round(innerWidth - box.right)]');
+            self::assertSame([0, true, 0, 0], $stands);
+        }
+    }
+
+    private function focused(): string
+    {
+        $said = $this->driver()->executeScript('return document.activeElement?.textContent ?? ""');
+
+        return is_string($said) ? $said : '';
+    }
+
     /** @return iterable<string, array{string, bool}> */
     public static function stages(): iterable
     {

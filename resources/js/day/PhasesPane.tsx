@@ -53,7 +53,7 @@ export function PhasesPane({ job, edits }: Props) {
                                     ))}
                                     {!readOnly && (
                                         <Table.Td>
-                                            <Button size="compact-sm" variant="subtle" aria-label={`Take ${name} out`} onClick={() => takeOut(which)}>
+                                            <Button size="compact-sm" variant="subtle" aria-label={`take out: ${name}`} onClick={() => takeOut(which)}>
                                                 Take out
                                             </Button>
                                         </Table.Td>

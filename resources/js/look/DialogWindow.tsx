@@ -1,12 +1,27 @@
-import { Modal } from '@mantine/core';
+import { Drawer, Modal } from '@mantine/core';
 import type { ReactNode } from 'react';
 
 import classes from './DialogWindow.module.css';
+import { useNarrow } from './useNarrow';
 
-/** The window of a dialog. Its title is a heading, not a second banner of the page. */
+/** The window of a dialog; on a phone a sheet from below, within reach of the thumb. Its title is a heading, not a second banner of the page. */
 export function DialogWindow({ opened, onClose, title, children }: { opened: boolean; onClose: () => void; title: string; children: ReactNode }) {
-    return (
-        <Modal.Root opened={opened} onClose={onClose} transitionProps={{ duration: 0 }}>
+    const shared = { opened, onClose, transitionProps: { duration: 0 } };
+    return useNarrow() ? (
+        <Drawer.Root {...shared} position="bottom" size="auto">
+            <Drawer.Overlay />
+            <Drawer.Content mah="92%">
+                <Drawer.Body>
+                    <div className={classes.head}>
+                        <Drawer.Title>{title}</Drawer.Title>
+                        <Drawer.CloseButton aria-label="Close" size={44} />
+                    </div>
+                    {children}
+                </Drawer.Body>
+            </Drawer.Content>
+        </Drawer.Root>
+    ) : (
+        <Modal.Root {...shared}>
             <Modal.Overlay />
             <Modal.Content>
                 <Modal.Body>
