@@ -1,6 +1,7 @@
 module.exports = {
     plugins: {
-        'postcss-preset-mantine': {},
+        // px become rem: everything grows with the text size that a person has set in the browser or the system.
+        'postcss-preset-mantine': { autoRem: true },
         'postcss-simple-vars': { variables: { 'mantine-breakpoint-sm': '48em', 'mantine-breakpoint-md': '62em' } },
     },
 };

@@ -186,6 +186,19 @@ abstract class BrowserTestCase extends TestCase
         }
     }
 
+    /** Until what a view fetches is there and drawn. */
+    protected function untilDrawn(): void
+    {
+        $drawn = null;
+        $this->until(function () use (&$drawn): bool {
+            $before = $drawn;
+            $drawn = $this->driver()->executeScript('return document.body.innerHTML.length');
+            usleep(150_000);
+
+            return $before === $drawn;
+        }, 'all of it');
+    }
+
     protected function press(string ...$keys): void
     {
         foreach ($keys as $key) {

@@ -24,7 +24,8 @@ final class Chromium
     ) {
     }
 
-    public static function open(int $width = 1280, int $height = 800): self
+    /** @param  int  $letters  px that the person has set for text */
+    public static function open(int $width = 1280, int $height = 800, int $letters = 16): self
     {
         $profile = sys_get_temp_dir().'/dinghy-chromium-'.bin2hex(random_bytes(6));
         $downloads = $profile.'-downloads';
@@ -44,7 +45,7 @@ final class Chromium
             '--disable-background-networking', '--disable-component-update', '--disable-sync',
             "--user-data-dir={$profile}", "--window-size={$width},{$height}", '--lang=en-GB',
         ]);
-        $options->setExperimentalOption('prefs', ['download.default_directory' => $downloads, 'download.prompt_for_download' => false]);
+        $options->setExperimentalOption('prefs', ['download.default_directory' => $downloads, 'download.prompt_for_download' => false, 'webkit.webprefs.default_font_size' => $letters]);
         $capabilities = DesiredCapabilities::chrome();
         $capabilities->setCapability(ChromeOptions::CAPABILITY, $options);
         $driver = RemoteWebDriver::create("http://127.0.0.1:{$port}", $capabilities, 60_000, 240_000);

@@ -43,6 +43,7 @@ final class EveryViewTest extends BrowserTestCase
         for ($tab = 0; $tab < $tabs; $tab++) {
             $this->driver()->executeScript('document.querySelectorAll("#lower [role=tab]")[arguments[0]].click()', [$tab]);
             $this->assertWellMade("{$stage}, pane {$tab}", $isPhone);
+            self::assertSame([], Typesetting::faults($this->driver()), "{$stage}, pane {$tab}");
             $beyond = $this->driver()->executeScript('const e = document.documentElement; return [e.scrollWidth - e.clientWidth, e.scrollHeight - e.clientHeight]');
             self::assertSame($isPhone ? 0 : [0, 0], $isPhone && is_array($beyond) ? $beyond[0] : $beyond, "{$stage}, pane {$tab}: nothing stands beyond the page's edge");
         }
@@ -119,24 +120,11 @@ final class EveryViewTest extends BrowserTestCase
 
     private function assertWellMade(string $view, bool $isPhone): void
     {
-        $this->settled();
+        $this->untilDrawn();
         $said = $view.($isPhone ? ' on the phone' : ' at the desk');
         self::assertSame([], self::tooSmall($this->driver(), $isPhone), $said);
         self::assertSame([], Axe::finds($this->driver()), $said);
         self::assertSame([], Axe::paleWords($this->driver()), $said);
-    }
-
-    /** Until what a view fetches is there and drawn. */
-    private function settled(): void
-    {
-        $drawn = null;
-        $this->until(function () use (&$drawn): bool {
-            $before = $drawn;
-            $drawn = $this->driver()->executeScript('return document.body.innerHTML.length');
-            usleep(150_000);
-
-            return $before === $drawn;
-        }, 'all of it');
     }
 
     /**

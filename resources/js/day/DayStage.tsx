@@ -103,7 +103,7 @@ function BoatDay({ job, edits, silent }: StageProps) {
                         <Title order={2} size={18}>
                             Day strip
                         </Title>
-                        <strong data-figure="day" role="status" style={{ fontSize: 16 }}>
+                        <strong data-figure="day" role="status" style={{ fontSize: '1rem' }}>
                             {answer.error !== null ? answer.error.message : day === undefined || isOld ? 'Computing the day…' : day.says}
                         </strong>
                         {run !== null && <a href={`/api/jobs/${job.id}/day-sheet?units=${system}`}>Day sheet (PDF)</a>}

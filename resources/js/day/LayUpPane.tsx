@@ -34,7 +34,7 @@ export function LayUpPane({ job, banks, onSelect }: { job: PlannedJob; banks: Da
                     { value: 'winter', label: `The winter: ${first.winter.days} days` },
                 ]}
             />
-            <strong style={{ fontSize: 18 }} data-figure="lay-up">
+            <strong style={{ fontSize: '1.125rem' }} data-figure="lay-up">
                 {flat.length === 0 ? (
                     <Verdict good>Full when left, every bank has more than its floor after {days} days.</Verdict>
                 ) : (

@@ -118,7 +118,7 @@ function LogSays({ job, edits, log, name }: { job: PlannedJob; edits: PlanEdits;
                 <p className="quiet">Without a current and a planned day there is nothing to fit.</p>
             ) : (
                 <>
-                    <strong style={{ fontSize: 18 }} data-figure="fit">
+                    <strong style={{ fontSize: '1.125rem' }} data-figure="fit">
                         {amps(fit.before_a)} beside the plan on average; {amps(fit.residual_a)} once its shares are fitted.
                     </strong>
                     <Table w="auto">

@@ -23,7 +23,7 @@ export function NightPane({ job, night, run, onSelect }: { job: PlannedJob; nigh
     const closed = night.batteries.some((one) => one.space === 'closed');
     return (
         <Stack gap={10}>
-            <strong style={{ fontSize: 18 }} data-figure="night">
+            <strong style={{ fontSize: '1.125rem' }} data-figure="night">
                 {late.length + left.length === 0 ? (
                     <Verdict good>All full by morning: {hours(Math.max(0, ...night.batteries.map((one) => one.full_after_h ?? 0)))} of {hours(night.hours)}.</Verdict>
                 ) : (

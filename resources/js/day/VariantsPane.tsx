@@ -52,7 +52,7 @@ export function VariantsPane({ job, edits, asked, planned, onAsk, answer, proble
             {asked !== null && answer === undefined && <p role="status">{problem ?? `Trying boats for ${lasting(asked)}…`}</p>}
             {answer !== undefined && (
                 <>
-                    <strong style={{ fontSize: 18 }} data-figure="variants" role="status">
+                    <strong style={{ fontSize: '1.125rem' }} data-figure="variants" role="status">
                         <Verdict good={answer.holds ? true : null}>{answer.says}</Verdict>
                     </strong>
                     {answer.variants.length > 0 && (

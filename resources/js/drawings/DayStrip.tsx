@@ -1,4 +1,4 @@
-import { type KeyboardEvent, useRef } from 'react';
+import { type KeyboardEvent, type PointerEvent, useRef } from 'react';
 
 import type { DayRun, PlannedJob } from '../api/types';
 import { partName } from '../boat/parts';
@@ -68,6 +68,13 @@ export function DayStrip({ job, run, turn, onStretch, onMove, step, over, live, 
             onMove(what.phase, placeAmong(run, what.phase, by));
         }
     });
+    const ends = run.phases.map((phase) => x(phase.at_min + phase.minutes));
+    // Ends of short phases lie closer than a finger is wide: the nearest to it is meant.
+    const holdNearestEnd = (event: PointerEvent<SVGElement>) => {
+        const at = new DOMPoint(event.clientX, event.clientY).matrixTransform(svg.current?.getScreenCTM()?.inverse()).x;
+        const far = ends.map((end) => Math.abs(end - at));
+        hold({ by: 'end', phase: far.indexOf(Math.min(...far)) })(event);
+    };
     const shifted = (which: number, by: Taken['by']) => (held?.what.phase === which && held.what.by === by ? held.at.x - held.from.x : 0);
     const move = (which: number) => (event: KeyboardEvent) => {
         const to = event.key === 'ArrowRight' ? which + 1 : event.key === 'ArrowLeft' ? which - 1 : which;
@@ -88,11 +95,11 @@ export function DayStrip({ job, run, turn, onStretch, onMove, step, over, live, 
     const end = run.hours * 60;
     const banks = (job.plan.banks ?? []).map((bank) => ({ id: bank.id, batteries: bank.strings.flat().filter((id) => (run.series.soc[id] ?? []).length > 0) })).filter(({ batteries }) => batteries.length > 0);
     const charge = (share: number) => CHARGE.top + CHARGE.height * (1 - share);
-    const ends = banks.map(({ batteries }) => Math.min(...batteries.map((id) => run.batteries.find((one) => one.id === id)?.soc_end ?? 1)));
+    const left = banks.map(({ batteries }) => Math.min(...batteries.map((id) => run.batteries.find((one) => one.id === id)?.soc_end ?? 1)));
     const [lowest, near] = [CHARGE.top + CHARGE.height + 8, endsOf(over).every(({ minute }) => Math.abs(x(minute) - x(end)) < RIGHT)];
-    const wanted = [...ends, ...endsOf(over).map(({ soc }) => soc)].map((share) => charge(share) + 5);
+    const wanted = [...left, ...endsOf(over).map(({ soc }) => soc)].map((share) => charge(share) + 5);
     // Where other days end elsewhere their names are in nobody's way.
-    const labels = near ? apart(wanted, 17, lowest) : [...apart(wanted.slice(0, ends.length), 17, lowest), ...apart(wanted.slice(ends.length), 17, lowest)];
+    const labels = near ? apart(wanted, 17, lowest) : [...apart(wanted.slice(0, left.length), 17, lowest), ...apart(wanted.slice(left.length), 17, lowest)];
     const worst = run.devices.find(({ id }) => id === run.worst);
     const seen = (worst === undefined ? [] : (run.series.volts[worst.id] ?? [])).map((one) => one ?? null);
     const known = seen.filter((one) => one !== null);
@@ -181,12 +188,12 @@ export function DayStrip({ job, run, turn, onStretch, onMove, step, over, live, 
                                     aria-valuenow={Number((phase.minutes / 60).toFixed(2))}
                                     aria-valuetext={lasting(phase.minutes)}
                                     onKeyDown={stretch(at)}
-                                    onPointerDown={hold({ by: 'end', phase: at })}
+                                    onPointerDown={holdNearestEnd}
                                 />
                             </g>
                         );
                     })}
-                {over.length > 0 && <DayOver job={job} over={over} x={x} y={charge} heights={labels.slice(ends.length)} />}
+                {over.length > 0 && <DayOver job={job} over={over} x={x} y={charge} heights={labels.slice(left.length)} />}
                 <g data-charge="">
                     {[1, 0.5, 0].map((share) => (
                         <g key={share}>
@@ -202,7 +209,7 @@ export function DayStrip({ job, run, turn, onStretch, onMove, step, over, live, 
                                 <path key={id} d={lineThrough([...xs, x(end)], [...(run.series.soc[id] ?? []).map(charge), charge(run.batteries.find((one) => one.id === id)?.soc_end ?? 0)])} className={`${lines.line} ${lines.hand}`} strokeWidth="2.5" strokeDasharray={DASHES[at % DASHES.length]} />
                             ))}
                             <text x={x(end) + 10} y={labels[at]} className={`${lines.name} ${lines.edged}`} strokeWidth="4" fontSize="14">
-                                {partName(job, `bank:${bank.id}`)} <tspan className={lines.figure}>{Math.round((ends[at] ?? 0) * 100)} %</tspan>
+                                {partName(job, `bank:${bank.id}`)} <tspan className={lines.figure}>{Math.round((left[at] ?? 0) * 100)} %</tspan>
                             </text>
                         </g>
                     ))}

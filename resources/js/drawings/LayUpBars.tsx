@@ -2,6 +2,7 @@ import { useRef } from 'react';
 
 import type { Day, PlannedJob } from '../api/types';
 import { partName } from '../boat/parts';
+import { Sideways } from '../look/Sideways';
 import lines from './lines.module.css';
 import { useSize } from './useSize';
 
@@ -16,7 +17,7 @@ export function LayUpBars({ job, banks, days, stretch }: { job: PlannedJob; bank
     const height = TOP + ROW * banks.length + 6;
     const every = [1, 5, 10, 20, 30, 60, 90].find((step) => x(step) - LEFT >= 56) ?? 90;
     return (
-        <div ref={around} style={{ overflowX: 'auto' }}>
+        <Sideways ref={around} label="Bars of the lay-up">
             <svg viewBox={`0 0 ${width} ${height}`} width={width} height={height} role="img" aria-label="Days to the floor: the table below says the same" style={{ display: 'block' }}>
                 {Array.from({ length: Math.floor(longest / every) + 1 }, (_, at) => at * every).map((day) => (
                     <g key={day}>
@@ -60,6 +61,6 @@ export function LayUpBars({ job, banks, days, stretch }: { job: PlannedJob; bank
                 </text>
                 <path d={`M${x(days)} ${TOP - 8}V${height}`} className={`${lines.line} ${lines.decide}`} strokeWidth="2" strokeDasharray="7 4" />
             </svg>
-        </div>
+        </Sideways>
     );
 }

@@ -2,6 +2,7 @@ import { useRef } from 'react';
 
 import type { DayNight, PlannedJob } from '../api/types';
 import { partName } from '../boat/parts';
+import { Sideways } from '../look/Sideways';
 import { hours } from '../units/units';
 import lines from './lines.module.css';
 import { useSize } from './useSize';
@@ -17,7 +18,7 @@ export function NightBars({ job, night }: { job: PlannedJob; night: DayNight }) 
     const height = TOP + ROW * night.batteries.length + 8;
     const every = [1, 2, 4, 6, 12].find((step) => (x(step) - LEFT) >= 50) ?? 12;
     return (
-        <div ref={around} style={{ overflowX: 'auto' }}>
+        <Sideways ref={around} label="Bars of the night">
             <svg viewBox={`0 0 ${width} ${height}`} width={width} height={height} role="img" aria-label="Night on the charger: the table below says the same" style={{ display: 'block' }}>
                 {Array.from({ length: Math.floor(longest / every) + 1 }, (_, at) => at * every).map((hour) => (
                     <g key={hour}>
@@ -48,6 +49,6 @@ export function NightBars({ job, night }: { job: PlannedJob; night: DayNight }) 
                     morning
                 </text>
             </svg>
-        </div>
+        </Sideways>
     );
 }

@@ -46,7 +46,9 @@ export function SpoolBars({ spools, pieces, chosen, onChoose }: Props) {
                                         style={{ flexGrow: m }}
                                         onClick={() => onChoose(piece)}
                                     >
-                                        {piece.circuit} {piece.pair ? '' : piece.side.replace('-', '−')}
+                                        <span>
+                                            {piece.circuit} {piece.pair ? '' : piece.side.replace('-', '−')}
+                                        </span>
                                     </button>
                                 )
                             );

@@ -32,7 +32,7 @@ export function FormFields({ fields, oneOf = [], holder, before = '', onSelect }
             {among.length > 0 && <OneOfEntry fields={among} before={before} holder={holder} />}
             <div className={classes.fields}>{usual.map(entry)}</div>
             {groups.length > 0 && (
-                <Accordion multiple value={groups.map(slug).filter((group) => opened.includes(group))} onChange={(next) => setOpened([...opened.filter((group) => !groups.map(slug).includes(group)), ...next])} variant="default" chevronPosition="left" transitionDuration={0} order={3} mt={8} styles={{ label: { paddingBlock: 7, fontSize: 15 }, control: { paddingInline: 0 }, content: { padding: '0 0 8px' } }}>
+                <Accordion multiple value={groups.map(slug).filter((group) => opened.includes(group))} onChange={(next) => setOpened([...opened.filter((group) => !groups.map(slug).includes(group)), ...next])} variant="default" chevronPosition="left" transitionDuration={0} order={3} mt={8} styles={{ label: { paddingBlock: 7, fontSize: '0.9375rem' }, control: { paddingInline: 0 }, content: { padding: '0 0 8px' } }}>
                     {groups.map((group) => (
                         <Accordion.Item key={group} value={slug(group)}>
                             <Accordion.Control>{group}</Accordion.Control>

@@ -101,7 +101,7 @@ function BoatKit({ job, edits, silent }: StageProps) {
                 <section className={classes.drawing} aria-label="Kit">
                     <Group component="header" gap="4px 24px" mih={32} fz={13}>
                         <DrawingSwitch drawings={DRAWINGS} drawing={drawn} onDrawing={(next) => go({ drawing: next })} />
-                        <strong data-figure="kit" role="status" style={{ fontSize: 16 }}>
+                        <strong data-figure="kit" role="status" style={{ fontSize: '1rem' }}>
                             {kit?.says ?? 'Laying it out…'}
                         </strong>
                     </Group>

@@ -6,7 +6,7 @@ const ROLES = { THEAD: 'rowgroup', TBODY: 'rowgroup', TFOOT: 'rowgroup', TR: 'ro
  * column is called, as they come and change.
  */
 export function tablesAsCards(page: Document = document): void {
-    const isNarrow = matchMedia('(max-width: 700px)');
+    const isNarrow = matchMedia('(max-width: 43.75em)');
     let asked = false;
     const name = () => {
         asked = false;

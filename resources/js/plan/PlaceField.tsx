@@ -54,7 +54,7 @@ const Field = memo(function Field({ label, value, chosen = false, readOnly, onTy
             {lines > 1 ? (
                 <Textarea {...shared} rows={lines} maw={460} resize="vertical" />
             ) : (
-                <TextInput {...shared} display="inline-block" w={`calc(${Math.max(5, text.length)}ch + 16px)`} styles={chosen ? { input: { borderStyle: 'dashed', background: 'transparent' } } : undefined} />
+                <TextInput {...shared} display="inline-block" w={`calc(${Math.max(5, text.length)}ch + 1.2rem)`} styles={chosen ? { input: { borderStyle: 'dashed', background: 'transparent' } } : undefined} />
             )}
             {isOvertaken && (
                 <Text span id={`${id}-meanwhile`} c="brick" fz={12} ml={4} role="status">

@@ -1,0 +1,67 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Tests\Browser;
+
+use Facebook\WebDriver\Remote\RemoteWebDriver;
+use Facebook\WebDriver\WebDriverBy;
+use PHPUnit\Framework\Attributes\DataProvider;
+
+/** Who has set text to twice its size reads everything, at the desk and on a phone: nothing is cut off or stands over another (WCAG 2.2, 1.4.4). */
+final class TextSizeTest extends BrowserTestCase
+{
+    private const TWICE = 32;
+
+    private ?Chromium $large = null;
+
+    protected function driver(): RemoteWebDriver
+    {
+        return $this->large->driver ?? parent::driver();
+    }
+
+    protected function tearDown(): void
+    {
+        $this->large?->close();
+        $this->large = null;
+        parent::tearDown();
+    }
+
+    #[DataProvider('sizes')]
+    public function test_text_of_twice_its_size(int $width, int $height): void
+    {
+        $this->large = Chromium::open($width, $height, self::TWICE);
+        $this->visit('/sign-in');
+        $this->see('form');
+        self::assertSame('32px', $this->driver()->executeScript('return getComputedStyle(document.documentElement).fontSize'));
+        $this->signIn('owner');
+        foreach (['/', '/settings', '/people', '/stock'] as $page) {
+            $this->visit($page);
+            $this->see('main h1');
+            $this->assertWhole($page);
+        }
+        foreach (['Survey', 'Layout', 'Power', 'Sonar', 'Day', 'Kit'] as $stage) {
+            $this->openStage('Console boat', $stage);
+            $panes = count($this->driver()->findElements(WebDriverBy::cssSelector('#lower [role=tab]')));
+            for ($pane = 0; $pane < $panes; $pane++) {
+                $this->driver()->executeScript('document.querySelectorAll("#lower [role=tab]")[arguments[0]].click()', [$pane]);
+                $this->assertWhole("{$stage}, pane {$pane}");
+            }
+        }
+        // Words grow with it.
+        $letters = $this->driver()->executeScript('return parseFloat(getComputedStyle(document.querySelector("#lower [role=tab]")).fontSize)');
+        self::assertGreaterThan(30, $letters);
+    }
+
+    /** @return array<string, array{int, int}> */
+    public static function sizes(): array
+    {
+        return ['on the phone' => [390, 844], 'at the desk' => [1280, 800]];
+    }
+
+    private function assertWhole(string $view): void
+    {
+        $this->untilDrawn();
+        self::assertSame([], Typesetting::faults($this->driver()), $view);
+    }
+}
