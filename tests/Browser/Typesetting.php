@@ -52,8 +52,9 @@ final class Typesetting
                 const own = getComputedStyle(e);
                 if (/(hidden|clip)/.test(own.overflowX) && e.scrollWidth > e.clientWidth + 2) faults.push(`cut off: ${node.textContent.trim().slice(0, 60)}`);
             }
+            // One that has the page's width scrolls within.
             for (const field of document.querySelectorAll('input:not([type=hidden]):not([type=file]):not([type=radio]):not([type=checkbox]):not([type=range])')) {
-                if (visible(field) && field.value && field.scrollWidth > field.clientWidth + 3 && (!document.querySelector('section[role=dialog]') || field.closest('[role=dialog]'))) faults.push(`cut off in its field: ${field.value}`);
+                if (visible(field) && field.value && field.scrollWidth > field.clientWidth + 3 && field.clientWidth < innerWidth * 0.65 && (!document.querySelector('section[role=dialog]') || field.closest('[role=dialog]'))) faults.push(`cut off in its field: ${field.value}`);
             }
             for (let i = 0; i < words.length; i++) {
                 for (let j = i + 1; j < words.length; j++) {
