@@ -87,6 +87,25 @@ final class Finger
         $this->lifts();
     }
 
+    /** Two fingers on a thing, that begin so far apart and end so far apart, px; meanwhile both move by so much. */
+    public function pinches(string $css, float $from, float $to, float $right = 0.0, float $down = 0.0): void
+    {
+        $this->driver->executeScript('document.querySelector(arguments[0]).scrollIntoView({ block: "center", inline: "center" })', [$css]);
+        usleep(150_000);
+        [$x, $y] = $this->middleOf($css);
+        $spread = static fn (float $share): array => array_map(
+            static fn (int $side): array => [$x + $right * $share, $y + $down * $share + $side * ($from + ($to - $from) * $share) / 2],
+            [-1, 1],
+        );
+        $this->touches('touchStart', [$spread(0.0)[0]]);
+        $this->touches('touchStart', $spread(0.0));
+        for ($step = 1; $step <= self::STEPS; $step++) {
+            $this->touches('touchMove', $spread($step / self::STEPS));
+            usleep(20_000);
+        }
+        $this->lifts();
+    }
+
     private function comesDownOn(string $css): void
     {
         $this->driver->executeScript('document.querySelector(arguments[0]).scrollIntoView({ block: "center", inline: "center" })', [$css]);
@@ -103,10 +122,10 @@ final class Finger
         return is_array($at) ? [(float) $at[0], (float) $at[1]] : throw new \LogicException("There is no {$css}.");
     }
 
-    /** @param  list<array{float, float}>  $points */
+    /** @param  array<int, array{float, float}>  $points */
     private function touches(string $type, array $points): void
     {
-        self::tell($this->driver, 'Input.dispatchTouchEvent', ['type' => $type, 'touchPoints' => array_map(static fn (array $at): array => ['x' => $at[0], 'y' => $at[1]], $points)]);
+        self::tell($this->driver, 'Input.dispatchTouchEvent', ['type' => $type, 'touchPoints' => array_map(static fn (array $at, int $id): array => ['x' => $at[0], 'y' => $at[1], 'id' => $id], $points, array_keys($points))]);
     }
 
     /** @param  array<string, mixed>  $params */

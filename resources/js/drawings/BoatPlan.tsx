@@ -16,6 +16,7 @@ import { useDrag } from './useDrag';
 import { useTold } from './useTold';
 import { useSize } from './useSize';
 import { type BendHold, WayBends } from './WayBends';
+import { useZoom } from './ZoomPane';
 
 type Station = NonNullable<NonNullable<PlannedJob['plan']['boat']>['stations']>[number];
 type Way = NonNullable<NonNullable<PlannedJob['plan']['boat']>['ways']>[number];
@@ -54,8 +55,8 @@ const AT_STATION = 14;
 /** Around the hull, m: at the right for names; a phone's width is for the hull */
 const AROUND = { right: { left: 0.5, right: 0.7, upper: 0.4, lower: 0.4 }, up: { left: 0.2, right: 0.2, upper: 0.5, lower: 0.5 } };
 
-/** of the page's height, so that all of her is seen at once */
-const HIGHEST = '85vh';
+/** % of the page's height that she takes at most where she fits, so that all of her is seen at once */
+const HIGHEST = 85;
 
 /** px from the middle of what is pressed to its edge: for a mouse (stations, devices, bends), and for a finger */
 const MOUSE = { station: 15, fitting: 12, bend: 12, way: 18 };
@@ -65,6 +66,7 @@ const FINGER = { station: 22.5, fitting: 22.5, bend: 22.5, way: 45 };
 export function BoatPlan({ job, layout, lit, chosen, onChoose, acts, onDraft, drafted }: Props) {
     const { system } = useUnits();
     const svg = useRef<SVGSVGElement>(null);
+    const zoom = useZoom();
     const size = useSize(svg, { width: 1000, height: 320 });
     const stations = job.plan.boat?.stations ?? [];
     const ways = job.plan.boat?.ways ?? [];
@@ -147,7 +149,7 @@ export function BoatPlan({ job, layout, lit, chosen, onChoose, acts, onDraft, dr
         acts: acts === null ? null : { hold, place: acts.place },
     });
     return (
-        <svg ref={svg} viewBox={`${frame.x} ${frame.y} ${frame.width} ${frame.height}`} className={`${lines.whole} ${lines.onSheet}`} style={view.bow === 'up' ? { maxHeight: HIGHEST } : undefined} role="group" aria-label={`Boat plan from above, bow ${view.bow === 'up' ? 'up' : 'to the right'}: the places below are the same as a list`}>
+        <svg ref={svg} viewBox={`${frame.x} ${frame.y} ${frame.width} ${frame.height}`} className={`${lines.whole} ${lines.onSheet}`} style={view.bow === 'up' ? { maxHeight: `${HIGHEST * zoom}vh` } : undefined} role="group" aria-label={`Boat plan from above, bow ${view.bow === 'up' ? 'up' : 'to the right'}: the places below are the same as a list`}>
             <defs>
                 <pattern id="vapour" width={12 * pixel} height={12 * pixel} patternUnits="userSpaceOnUse" patternTransform="rotate(45)">
                     <rect width={3 * pixel} height={12 * pixel} fill="var(--ochre)" opacity="0.35" />

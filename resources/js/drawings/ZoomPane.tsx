@@ -33,27 +33,44 @@ export function ZoomPane({ label, children }: Props) {
     const isNarrow = useNarrow();
     /** px that it has where the page gives it as much as it asks for: once larger it is scrolled within them */
     const [fitting, setFitting] = useState<number | null>(null);
-    const to = (next: number, at?: { left: number; top: number }) => {
-        const seen = room.current;
-        if (seen !== null) {
-            const { left, top } = at ?? { left: seen.clientWidth / 2, top: seen.clientHeight / 2 };
-            if (zoom === 1) {
-                setFitting(seen.clientHeight);
-            }
-            held.current = { x: (seen.scrollLeft + left) / seen.scrollWidth, y: (seen.scrollTop + top) / seen.scrollHeight, left, top };
+    /** What lies at a place of the room, px, is to lie at another once the drawing is so large. */
+    const hold = (what: { x: number; y: number }, left: number, top: number, next: number) => {
+        if (zoom === 1 && room.current !== null) {
+            setFitting(room.current.clientHeight);
         }
-        setZoom(Math.min(Math.max(next, 1), MOST));
+        held.current = { ...what, left, top };
+        if (next === zoom) {
+            scroll();
+        }
+        setZoom(next);
     };
-    useLayoutEffect(() => {
+    const scroll = () => {
         const { x, y, left, top } = held.current;
         room.current?.scrollTo(x * room.current.scrollWidth - left, y * room.current.scrollHeight - top);
-    }, [zoom]);
+    };
+    const lyingAt = (left: number, top: number) => {
+        const { scrollLeft = 0, scrollTop = 0, scrollWidth = 1, scrollHeight = 1 } = room.current ?? {};
+        return { x: (scrollLeft + left) / scrollWidth, y: (scrollTop + top) / scrollHeight };
+    };
+    const to = (next: number) => {
+        const [left, top] = [(room.current?.clientWidth ?? 0) / 2, (room.current?.clientHeight ?? 0) / 2];
+        hold(lyingAt(left, top), left, top, Math.min(Math.max(next, 1), MOST));
+    };
+    useLayoutEffect(scroll, [zoom]);
     usePinch(
-        ({ offset: [scale], origin: [x, y] }) => {
+        // What lay between the fingers when they came down stays between them: apart they make it larger, together they draw it along.
+        ({ event, first, offset: [scale], origin: [x, y], memo }) => {
+            // Else the browser takes two fingers that move together for one that scrolls the page, and says no more of them.
+            if (event.cancelable) {
+                event.preventDefault();
+            }
             const edge = room.current?.getBoundingClientRect();
-            to(scale, { left: x - (edge?.left ?? 0), top: y - (edge?.top ?? 0) });
+            const [left, top] = [x - (edge?.left ?? 0), y - (edge?.top ?? 0)];
+            const between = first ? lyingAt(left, top) : (memo as ReturnType<typeof lyingAt>);
+            hold(between, left, top, scale);
+            return between;
         },
-        { target: room, eventOptions: { passive: false }, scaleBounds: { min: 1, max: MOST }, from: () => [zoom, 0] },
+        { target: room, pointer: { touch: true }, eventOptions: { passive: false }, scaleBounds: { min: 1, max: MOST }, from: () => [zoom, 0] },
     );
     const shown = zoom === 1 ? 'fits' : `× ${zoom.toFixed(1)}`;
     const larger = () => to(zoom * STEP);
