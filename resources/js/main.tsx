@@ -25,6 +25,7 @@ import { keepFocus } from './look/keepFocus';
 import { SCHEME_KEY } from './look/scheme';
 import { printOnPaper } from './look/printOnPaper';
 import { tablesAsCards } from './look/tablesAsCards';
+import { tellSigns } from './look/tellSigns';
 import { theme } from './look/theme';
 import { Palette } from './palette/Palette';
 import { PAGES } from './pages';
@@ -56,6 +57,7 @@ askBeforeLosingDrafts();
 printOnPaper();
 keepFocus();
 tablesAsCards();
+tellSigns();
 
 const root = document.getElementById('app');
 if (root === null) {

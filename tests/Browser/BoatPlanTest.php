@@ -174,7 +174,7 @@ final class BoatPlanTest extends BrowserTestCase
         $this->see('[data-check=seen_from_helm] svg[data-good=unknown]');
         $this->at("//section[@data-check='seen_from_helm']//label[contains(., 'Eye to the screen')]/following::input[1]")->sendKeys('2 ft'.WebDriverKeys::ENTER);
         $this->until(fn (): bool => str_contains($this->figure('mounting-seen_from_helm'), 'Seen from 0° off square'), 'measured');
-        $this->press('f');
+        $this->clickOn('#lower-tab-findings');
         $this->until(fn (): bool => str_contains($this->textOf('[aria-label=Findings]'), 'strikes the outermost edge of the bow'), 'the stop');
     }
 

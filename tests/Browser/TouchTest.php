@@ -136,6 +136,21 @@ final class TouchTest extends BrowserTestCase
         self::assertSame('v1', $this->version());
     }
 
+    public function test_a_finger_that_rests_on_a_sign_is_told_what_it_means(): void
+    {
+        $this->openStage('Console boat', 'Layout');
+        $this->untilDrawn();
+        $radio = '[data-fitting="device:radio"]';
+        $name = explode(':', $this->says($radio))[0];
+        $finger = new Finger($this->driver());
+        $finger->restsOn($radio);
+        $this->until(fn (): bool => str_starts_with($this->textOf('.told'), $name), 'its name');
+        $finger->lifts();
+        $this->until(fn (): bool => $this->textOf('.told') === '', 'not for ever');
+        $finger->swipes($radio, 0, -120);
+        self::assertSame(['', 'v1'], [$this->textOf('.told'), $this->version()]);
+    }
+
     private function measured(string $what, string $css): int|float
     {
         $measured = $this->driver()->executeScript("return {$what}", [$css]);

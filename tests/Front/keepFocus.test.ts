@@ -56,6 +56,14 @@ describe('where the hand goes on', () => {
         expect(focused()).toBe('after');
     });
 
+    it('is the same field where it was drawn anew', async () => {
+        page('<div id="row"><input id="other" aria-label="To the side"><input id="old" aria-label="Eye to the screen"></div>');
+        focus('old');
+        at('row').innerHTML = '<button>keep</button><input id="other" aria-label="To the side"><input id="new" aria-label="Eye to the screen">';
+        await settled();
+        expect(focused()).toBe('new');
+    });
+
     it('is what opened a dialog, or what stood before that', async () => {
         page('<ul><li><button id="row">change</button></li></ul>');
         const layer = document.createElement('div');

@@ -12,7 +12,7 @@ import { type FittingHold, Fittings } from './Fittings';
 import { labelPlaces } from './labelPlaces';
 import { TubeFromAbove } from './TubeFromAbove';
 import { Loupe } from './Loupe';
-import { useDrag } from './useDrag';
+import { type Held, useDrag } from './useDrag';
 import { useTold } from './useTold';
 import { useSize } from './useSize';
 import { type BendHold, WayBends } from './WayBends';
@@ -49,6 +49,9 @@ interface Props {
 
 type Thing = { kind: 'station'; id: string } | BendHold | FittingHold;
 
+/** px that a thing in the hand strays without being moved */
+const STRAY = 3;
+
 /** px: a device let go nearer than this to a station belongs to it again */
 const AT_STATION = 14;
 
@@ -82,8 +85,9 @@ export function BoatPlan({ job, layout, lit, chosen, onChoose, acts, onDraft, dr
         const { x_m, y_m } = view.placeOf(at);
         return stations.find((station) => Math.hypot(station.x_m - x_m, station.y_m - y_m) < AT_STATION * pixel);
     };
-    const { held, hold } = useDrag<Thing>(svg, ({ what, from, at }) => {
-        if (Math.hypot(at.x - from.x, at.y - from.y) < 3 * pixel) {
+    const isMoved = ({ from, at }: Pick<Held<Thing>, 'from' | 'at'>) => Math.hypot(at.x - from.x, at.y - from.y) >= STRAY * pixel;
+    const { held: inHandNow, hold } = useDrag<Thing>(svg, ({ what, from, at }) => {
+        if (!isMoved({ from, at })) {
             return;
         }
         const to = snapped(view.placeOf(at), hull);
@@ -100,6 +104,7 @@ export function BoatPlan({ job, layout, lit, chosen, onChoose, acts, onDraft, dr
             acts?.bend(what.way, (now) => withBend(now, what, to));
         }
     });
+    const held = inHandNow !== null && isMoved(inHandNow) ? inHandNow : null;
     const drafting = held?.what.kind === 'station' ? held.what.id : '';
     const draft = held === null ? null : snapped(view.placeOf(held.at), hull);
     const carried = held?.what.kind === 'fitting' && draft !== null ? { on: held.what.on, at: draft } : null;
@@ -252,7 +257,7 @@ export function BoatPlan({ job, layout, lit, chosen, onChoose, acts, onDraft, dr
             <text {...(view.bow === 'up' ? { x: frame.x + frame.width - 8 * pixel, y: frame.y + 16 * pixel, textAnchor: 'end' } : { x: frame.x + 8 * pixel, y: frame.y + frame.height - 8 * pixel })} fontSize={13 * pixel} className={`${lines.text} ${lines.soft}`}>
                 starboard
             </text>
-            <Loupe svg={svg} held={held} />
+            <Loupe svg={svg} held={inHandNow} />
         </svg>
     );
 }

@@ -17,6 +17,7 @@ import { Findings } from '../plan/Findings';
 import { FindingsOn } from '../plan/FindingsOn';
 import { HullFields } from '../plan/HullFields';
 import { useStageAnswer } from '../plan/useStageAnswer';
+import { Draft } from '../plan/Draft';
 import { usePreview } from '../plan/usePreview';
 import { WhyPanel } from '../why/WhyPanel';
 import { bent, moved, placed, seated } from './drawingEdits';
@@ -99,13 +100,9 @@ function BoatLayout({ job, edits, silent }: StageProps) {
             <section className={classes.drawing} aria-label="Boat plan">
                 <Group component="header" gap="4px 24px" mih={32} fz={13}>
                     <Title order={2} size={18}>Boat plan</Title>
-                    {preview !== null && (
-                        <span data-figure="draft" role="status">
-                            Let go here: {[...preview.changes, preview.verdict].join(' · ')}
-                        </span>
-                    )}
+                    {preview !== null && <Draft preview={preview} />}
                     {data?.hull === null && (job.plan.boat?.stations ?? []).length > 0 && <HullFields job={job} edits={edits} />}
-                    <span className="quiet" hidden={preview !== null}>{data?.hull === null ? 'say what she is, and she is drawn to scale' : `to scale; ${isNarrow ? 'rest a finger on a station, a bend or a device, then draw it along' : 'drag a station, a bend or a device, or take it and press the arrows'}`}</span>
+                    <span className="quiet" hidden={preview !== null && !isNarrow}>{data?.hull === null ? 'say what she is, and she is drawn to scale' : `to scale; ${isNarrow ? 'rest a finger on a station, a bend or a device, then draw it along' : 'drag a station, a bend or a device, or take it and press the arrows'}`}</span>
                 </Group>
                 <div className={classes.tree}>
                     {data === undefined ? (

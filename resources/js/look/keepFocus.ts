@@ -7,8 +7,8 @@ const TYPED_INTO = 'input:not([type=checkbox], [type=radio], [type=range], [type
 interface Stand {
     element: Element;
     holders: { holder: Element; at: number }[];
-    /** what it says that it does, to find the same act in the next row */
-    says: string;
+    /** what it is called, to find the same act in the next row, and the same field drawn anew */
+    called: string;
 }
 
 /** how many are remembered: a dialog over a menu over a row goes back to the row */
@@ -62,7 +62,7 @@ function standOf(element: Element): Stand {
     for (let inner = element, holder = element.parentElement; holder !== null; inner = holder, holder = holder.parentElement) {
         holders.push({ holder, at: [...holder.children].indexOf(inner) });
     }
-    return { element, holders, says: element.textContent };
+    return { element, holders, called: calledOf(element) };
 }
 
 /** Whether nothing has the focus because that element is gone or can do nothing any more. */
@@ -74,7 +74,7 @@ function isLost(page: Document, last: Element): boolean {
 
 /** Where the hand goes on: at what stands there now, in the nearest holder that still stands; else where it was before. */
 function nextOf(page: Document, stands: Stand[]): HTMLElement | null {
-    for (const { element, holders, says } of stands) {
+    for (const { element, holders, called } of stands) {
         if (element instanceof HTMLElement && element.isConnected && element.matches(FOCUSABLE)) {
             return element;
         }
@@ -85,17 +85,24 @@ function nextOf(page: Document, stands: Stand[]): HTMLElement | null {
             if (holder === page.body || holder.parentElement === page.body) {
                 break; // the page as a whole is no place
             }
-            const within = [holder.children[at], holder.children[at - 1], holder].filter((one) => one !== undefined).flatMap((one) => placesIn(one, says));
-            if (within[0] !== undefined) {
-                return within[0];
+            const places = [holder.children[at], holder.children[at - 1], holder].filter((one) => one !== undefined).flatMap(placesIn);
+            // The same act first, then any that brings up no keys.
+            const next = places.find((one) => called !== '' && calledOf(one) === called) ?? places.find((one) => !one.matches(TYPED_INTO));
+            if (next !== undefined) {
+                return next;
             }
         }
     }
     return page.querySelector('main');
 }
 
-/** The same act first, then any that brings up no keys, then the holder itself where it can have the focus. */
-function placesIn(element: Element, says: string): HTMLElement[] {
-    const all = [...element.querySelectorAll<HTMLElement>(FOCUSABLE), ...(element instanceof HTMLElement && element.matches(FOCUSABLE) ? [element] : [])].filter((one) => one.checkVisibility());
-    return [...all.filter((one) => says !== '' && one.textContent === says), ...all.filter((one) => !one.matches(TYPED_INTO))];
+/** What can have the focus within, and last the element itself where it can. */
+function placesIn(element: Element): HTMLElement[] {
+    return [...element.querySelectorAll<HTMLElement>(FOCUSABLE), ...(element instanceof HTMLElement && element.matches(FOCUSABLE) ? [element] : [])].filter((one) => one.checkVisibility());
+}
+
+/** Its words; of a field, which has none, those of its label. */
+function calledOf(element: Element): string {
+    const labels = 'labels' in element && element.labels !== null ? [...(element.labels as NodeListOf<HTMLElement>)] : [];
+    return [element.textContent, element.getAttribute('aria-label'), ...labels.map((label) => label.textContent)].find((words) => words !== null && words !== '') ?? '';
 }

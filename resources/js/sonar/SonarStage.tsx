@@ -14,12 +14,13 @@ import { type Asked, StageDialogs } from '../frame/StageDialogs';
 import { StageFrame } from '../frame/StageFrame';
 import { useStageAddress } from '../frame/useStageAddress';
 import { useStageKeys } from '../frame/useStageKeys';
-import { useUpright } from '../look/useNarrow';
+import { useNarrow, useUpright } from '../look/useNarrow';
 import { Region } from '../look/Region';
 import { type Findable } from '../palette/findable';
 import { Findings } from '../plan/Findings';
 import { useStageAnswer } from '../plan/useStageAnswer';
 import { FindingsOn } from '../plan/FindingsOn';
+import { Draft } from '../plan/Draft';
 import { usePreview } from '../plan/usePreview';
 import { WhyPanel } from '../why/WhyPanel';
 import { BackbonePane } from './BackbonePane';
@@ -59,6 +60,7 @@ function BoatSonar({ job, edits, silent }: StageProps) {
     const drawing = drawn === 'backbone' && backbones.length > 0 ? 'backbone' : 'map';
     const backbone = backbones.find(({ id }) => on === `backbone:${id}`) ?? backbones[0];
     const isUpright = useUpright();
+    const isNarrow = useNarrow();
     const [why, setWhy] = useState<string | null>(null);
     const [asked, setAsked] = useState<Asked | null>(null);
     const [isAdding, setAdding] = useState(false);
@@ -102,12 +104,8 @@ function BoatSonar({ job, edits, silent }: StageProps) {
                 <section className={classes.drawing} aria-label={drawing === 'map' ? 'Sonar map' : 'Backbone'}>
                     <Group component="header" gap="4px 24px" mih={32} fz={13}>
                         {backbones.length === 0 ? <Title order={2} size={18}>Sonar map</Title> : <DrawingSwitch drawings={[['map', 'Sonar map'], ['backbone', 'Backbone']]} drawing={drawing} onDrawing={(next) => go({ drawing: next })} />}
-                        {preview !== null && (
-                            <span data-figure="draft" role="status">
-                                Let go here: {[...preview.changes, preview.verdict].join(' · ')}
-                            </span>
-                        )}
-                        <span className="quiet" hidden={preview !== null}>{drawing === 'map' ? (isUpright ? '' : 'devices from behind; a tick is a metre of cable; what is free is hollow') : 'the trunk to scale, drops at their tees; drag the power, or take it and press the arrows'}</span>
+                        {preview !== null && <Draft preview={preview} />}
+                        <span className="quiet" hidden={preview !== null && !isNarrow}>{drawing === 'map' ? (isUpright ? '' : 'devices from behind; a tick is a metre of cable; what is free is hollow') : 'the trunk to scale, drops at their tees; drag the power, or take it and press the arrows'}</span>
                         {job.can_change && (
                             <Button size="compact-sm" variant="outline" ml="auto" onClick={add}>
                                 Add a part
