@@ -71,6 +71,7 @@ describe('where the hand goes on', () => {
         document.body.append(layer);
         focus('row');
         focus('keep');
+        await settled();
         layer.remove();
         await settled();
         expect(focused()).toBe('row');
@@ -82,6 +83,17 @@ describe('where the hand goes on', () => {
         at('undo').setAttribute('disabled', '');
         await settled();
         expect(focused()).toBe('redo');
+    });
+
+    it('is the page where a field was left by Enter, so that single keys act again', async () => {
+        page('<p><input id="field"></p><p id="row"><button id="gone">x</button></p>');
+        focus('field');
+        at('field').blur();
+        at('field').dispatchEvent(new FocusEvent('focusout', { bubbles: true }));
+        await settled();
+        at('field').parentElement?.remove();
+        await settled();
+        expect(focused()).toBe('');
     });
 
     it('is left to the page where it moved the focus itself, and to a hand that pressed beside everything', async () => {

@@ -216,9 +216,8 @@ export function BatteryBench({ job, wired, bench, probes, done, selected, onSele
                 const on = listed.some((jumper) => jumper.id === wire.id) ? `jumper:${wire.id}` : `bank:${wired.id}`;
                 return (
                     <g key={wire.id}>
-                        <path
-                            d={path}
-                            className={lines.grasp} strokeWidth={isNarrow ? Math.max(44, 45 * scale) : 44}
+                        <g
+                            className={lines.part}
                             role="button"
                             tabIndex={0}
                             aria-pressed={selected === on}
@@ -231,7 +230,10 @@ export function BatteryBench({ job, wired, bench, probes, done, selected, onSele
                                     onSelect(on);
                                 }
                             }}
-                        />
+                        >
+                            <path d={path} className={lines.grasp} strokeWidth={isNarrow ? Math.max(44, 45 * scale) : 44} />
+                            <path d={path} className={lines.glow} strokeWidth="30" />
+                        </g>
                         <path d={path} fill="none" strokeWidth="13" strokeLinecap="round" pointerEvents="none" stroke={tint(wire.from.endsWith('+') ? wire.from : wire.to)} opacity={ends.length === 1 ? 0.45 : 1} />
                         {wire.amps !== null && (
                             <>

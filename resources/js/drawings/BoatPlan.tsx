@@ -185,10 +185,8 @@ export function BoatPlan({ job, layout, lit, chosen, onChoose, acts, onDraft, dr
                         ) : (
                             <path d={d} className={lines.line} strokeLinejoin="round" data-kind={way.kind} strokeWidth={(lit.includes(way.id) ? 4.5 : 2) * pixel} strokeDasharray={lit.includes(way.id) ? undefined : way.kind === 'open' ? `${7 * pixel} ${5 * pixel}` : way.kind === 'gunwale' ? `${2 * pixel} ${4 * pixel}` : undefined} />
                         )}
-                        <path
-                            d={d}
-                            className={lines.grasp}
-                            strokeWidth={reach.way * pixel}
+                        <g
+                            className={lines.part}
                             role="button"
                             tabIndex={0}
                             aria-pressed={chosen === on}
@@ -199,7 +197,10 @@ export function BoatPlan({ job, layout, lit, chosen, onChoose, acts, onDraft, dr
                                     onChoose(on);
                                 }
                             }}
-                        />
+                        >
+                            <path d={d} className={lines.grasp} strokeWidth={reach.way * pixel} />
+                            <path d={d} className={lines.glow} strokeWidth={MOUSE.way * pixel} />
+                        </g>
                         {drafted !== null && lengthIn(drafted, way.id) !== way.length_m && spots[0] !== undefined && (
                             <text x={(spots[0].x + (spots.at(-1)?.x ?? 0)) / 2} y={(spots[0].y + (spots.at(-1)?.y ?? 0)) / 2} fontSize={16 * pixel} textAnchor="middle" className={`${lines.figure} ${lines.hand} ${lines.edged}`} strokeWidth={5 * pixel} data-figure="draft-length">
                                 {length(lengthIn(drafted, way.id), system)}

@@ -6,15 +6,17 @@ interface Props {
     label: string;
     opened: boolean;
     onClose: () => void;
+    /** as high as what it shows, or most of the glass */
+    isWhole?: boolean;
     children: ReactNode;
 }
 
 /** A sheet from below, within reach of the hand that holds the phone. */
-export function Below({ label, opened, onClose, children }: Props) {
+export function Below({ label, opened, onClose, isWhole = false, children }: Props) {
     return (
-        <Drawer.Root opened={opened} onClose={onClose} position="bottom" size="80%" transitionProps={{ duration: 0 }}>
+        <Drawer.Root opened={opened} onClose={onClose} position="bottom" size={isWhole ? 'auto' : '80%'} transitionProps={{ duration: 0 }}>
             <Drawer.Overlay />
-            <Drawer.Content aria-label={label} bg="var(--raised)">
+            <Drawer.Content aria-label={label} bg="var(--raised)" mah="92%">
                 <Drawer.Body p={0}>{children}</Drawer.Body>
             </Drawer.Content>
         </Drawer.Root>

@@ -103,7 +103,7 @@ function FromBelow({ groups, isOpen }: Groups) {
             <Button size="compact-md" aria-haspopup="dialog" aria-expanded={opened} onClick={() => setOpened(true)}>
                 {NAME}
             </Button>
-            <Below label={NAME} opened={opened} onClose={close}>
+            <Below label={NAME} opened={opened} onClose={close} isWhole>
                 <Stack component="nav" aria-label={NAME} gap={0} p="8px 12px 20px">
                     {groups.flat().map((line) => (
                         <ToTap key={line.label} line={line} onTapped={close} />
@@ -127,14 +127,18 @@ function ToPress({ line }: { line: Line }) {
     );
 }
 
+/** Read at arm's length. */
+const LARGE = { label: { fontSize: '1.0625rem' } };
+
 function ToTap({ line, onTapped }: { line: Line; onTapped: () => void }) {
     return 'href' in line ? (
-        <NavLink href={line.href} label={line.label} mih={48} onClick={onTapped} />
+        <NavLink href={line.href} label={line.label} mih={48} styles={LARGE} onClick={onTapped} />
     ) : (
         <NavLink
             component="button"
             label={line.label}
             mih={48}
+            styles={LARGE}
             onClick={() => {
                 onTapped();
                 line.act();

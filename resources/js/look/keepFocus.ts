@@ -1,7 +1,7 @@
 /** What can take the focus by keys. */
 const FOCUSABLE = 'a[href], button:not(:disabled), input:not(:disabled, [type=hidden]), select:not(:disabled), textarea:not(:disabled), summary, [tabindex]:not([tabindex="-1"])';
-/** A field that would bring up the keys of a phone. */
-const TYPED_INTO = 'input:not([type=checkbox], [type=radio], [type=range], [type=file], [type=button]), textarea';
+/** A field that would bring up the keys of a phone, or that takes single keys to itself. */
+const TYPED_INTO = 'input:not([type=checkbox], [type=radio], [type=range], [type=file], [type=button]), textarea, select';
 
 /** An element that had the focus, and where it stood: what held it, from within outwards, and the how manieth it was in each. */
 interface Stand {
@@ -33,6 +33,18 @@ export function keepFocus(page: Document = document): () => void {
             stands = [];
         }
     };
+    const leftOff = (event: FocusEvent) => {
+        // Not what is taken away: what was left, as by Enter or Escape in a field.
+        const element = stands[0]?.element;
+        if (event.relatedTarget !== null) {
+            return;
+        }
+        setTimeout(() => {
+            if (page.activeElement === page.body && element !== undefined && !isLost(page, element)) {
+                stands = [];
+            }
+        });
+    };
     const look = () => {
         const last = stands[0]?.element;
         if (!asked && last !== undefined && isLost(page, last)) {
@@ -49,10 +61,12 @@ export function keepFocus(page: Document = document): () => void {
     const watch = new MutationObserver(look);
     watch.observe(page.body, { childList: true, subtree: true, attributes: true, attributeFilter: ['disabled'] });
     page.addEventListener('focusin', heard);
+    page.addEventListener('focusout', leftOff);
     page.addEventListener('pointerdown', left);
     return () => {
         watch.disconnect();
         page.removeEventListener('focusin', heard);
+        page.removeEventListener('focusout', leftOff);
         page.removeEventListener('pointerdown', left);
     };
 }
@@ -72,28 +86,24 @@ function isLost(page: Document, last: Element): boolean {
     return isGone && (now === null || now === page.body || now === last);
 }
 
-/** Where the hand goes on: at what stands there now, in the nearest holder that still stands; else where it was before. */
-function nextOf(page: Document, stands: Stand[]): HTMLElement | null {
-    for (const { element, holders, called } of stands) {
-        if (element instanceof HTMLElement && element.isConnected && element.matches(FOCUSABLE)) {
-            return element;
+/** Where the hand goes on: at what stands there now, in the nearest holder that still stands; else where it was before; else the page itself, where keys act. */
+function nextOf(page: Document, [last, ...before]: Stand[]): HTMLElement | null {
+    for (const { holder, at } of last?.holders ?? []) {
+        if (holder === page.body || holder.parentElement === page.body) {
+            break; // the page as a whole is no place
         }
-        for (const { holder, at } of holders) {
-            if (!holder.isConnected) {
-                continue;
-            }
-            if (holder === page.body || holder.parentElement === page.body) {
-                break; // the page as a whole is no place
-            }
-            const places = [holder.children[at], holder.children[at - 1], holder].filter((one) => one !== undefined).flatMap(placesIn);
-            // The same act first, then any that brings up no keys.
-            const next = places.find((one) => called !== '' && calledOf(one) === called) ?? places.find((one) => !one.matches(TYPED_INTO));
-            if (next !== undefined) {
-                return next;
-            }
+        if (!holder.isConnected) {
+            continue;
+        }
+        const places = [holder.children[at], holder.children[at - 1], holder].filter((one) => one !== undefined).flatMap(placesIn);
+        // The same act first, then any that brings up no keys.
+        const next = places.find((one) => last?.called !== '' && calledOf(one) === last?.called) ?? places.find((one) => !one.matches(TYPED_INTO));
+        if (next !== undefined) {
+            return next;
         }
     }
-    return page.querySelector('main');
+    const still = before.map(({ element }) => element).find((one): one is HTMLElement => one instanceof HTMLElement && one.isConnected && one.matches(FOCUSABLE));
+    return still ?? page.querySelector('main');
 }
 
 /** What can have the focus within, and last the element itself where it can. */

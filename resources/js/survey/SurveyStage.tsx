@@ -90,7 +90,7 @@ function BoatSurvey({ job, edits, silent }: StageProps) {
             <section className={classes.drawing} aria-label={drawing === 'path' ? 'Path as it was found' : 'Photograph'}>
                 <Group component="header" gap="4px 24px" mih={32} fz={13}>
                     <DrawingSwitch drawings={[['photograph', 'Photograph'], ['path', 'Path as found']]} drawing={drawing} onDrawing={(next) => go({ drawing: next })} />
-                    <span className="quiet">{drawing === 'path' ? (judged?.label ?? '') : shownPhotograph !== undefined && job.can_change && 'click the picture to set a mark'}</span>
+                    <span className="quiet">{drawing === 'path' ? (judged?.label ?? '') : shownPhotograph !== undefined && job.can_change && 'press the picture to set a mark'}</span>
                     <Group component="span" gap={8} ml="auto">
                         <a href={`/api/jobs/${job.id}/survey-sheet?units=${system}`}>Survey sheet (PDF)</a>
                     </Group>
