@@ -55,6 +55,25 @@ final class EveryViewTest extends BrowserTestCase
         }
     }
 
+    #[DataProvider('stagesAlone')]
+    public function test_every_pane_of_a_stage_on_a_tablet(string $stage): void
+    {
+        Finger::onTablet($this->driver());
+        $this->openStage('Pontoon', $stage);
+        $tabs = count($this->driver()->findElements(WebDriverBy::cssSelector('#lower [role=tab]')));
+        for ($tab = 0; $tab < $tabs; $tab++) {
+            $this->driver()->executeScript('document.querySelectorAll("#lower [role=tab]")[arguments[0]].click()', [$tab]);
+            $this->untilDrawn();
+            self::assertSame([], [...self::tooSmall($this->driver(), true), ...Typesetting::faults($this->driver())], "{$stage}, pane {$tab}, on a tablet");
+        }
+    }
+
+    /** @return array<string, array{string}> */
+    public static function stagesAlone(): array
+    {
+        return ['Survey' => ['Survey'], 'Layout' => ['Layout'], 'Power' => ['Power'], 'Sonar' => ['Sonar'], 'Day' => ['Day'], 'Kit' => ['Kit']];
+    }
+
     /** The menu, what is asked in front of the page, and what is in hand: at the desk beside or under the hand, on the phone from below. */
     #[DataProvider('sizes')]
     public function test_what_opens_on_request(bool $isPhone): void
@@ -112,7 +131,7 @@ final class EveryViewTest extends BrowserTestCase
     /** @return iterable<string, array{string, bool}> */
     public static function stages(): iterable
     {
-        foreach (['Survey', 'Layout', 'Power', 'Sonar', 'Day', 'Kit'] as $stage) {
+        foreach (array_keys(self::stagesAlone()) as $stage) {
             yield "{$stage} at the desk" => [$stage, false];
             yield "{$stage} on the phone" => [$stage, true];
         }

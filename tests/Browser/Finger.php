@@ -27,10 +27,21 @@ final class Finger
     {
     }
 
+    /** Turns the browser into a tablet held upright. */
+    public static function onTablet(RemoteWebDriver $driver): void
+    {
+        self::emulate($driver, 820, 1180, true);
+    }
+
     /** Turns the browser into a phone, or back into what stands on a desk. */
     public static function on(RemoteWebDriver $driver, bool $isPhone): void
     {
         [$width, $height] = $isPhone ? [(int) self::WIDTH, 844] : [1280, 800];
+        self::emulate($driver, $width, $height, $isPhone);
+    }
+
+    private static function emulate(RemoteWebDriver $driver, int $width, int $height, bool $isPhone): void
+    {
         self::tell($driver, 'Emulation.setDeviceMetricsOverride', ['width' => $width, 'height' => $height, 'deviceScaleFactor' => 1, 'mobile' => $isPhone]);
         self::tell($driver, 'Emulation.setTouchEmulationEnabled', ['enabled' => $isPhone, ...($isPhone ? ['maxTouchPoints' => 5] : [])]);
     }

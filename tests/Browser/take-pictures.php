@@ -68,14 +68,20 @@ foreach ([['', 1280, 800], ['-phone', 390, 844]] as [$suffix, $width, $height]) 
         $see('[data-over]');
         $take('day-hours');
     }
-    // The simulated boat speaks where the demo shop's settings have it; what listens to it came with bin/start.
-    $speaks = new Process([PHP_BINARY, 'artisan', 'dinghy:instruments', '--fault=two-talkers'], dirname(__DIR__, 2), timeout: null);
-    $speaks->start();
-    $open("{$skiff}/sonar?pane=instruments", '[data-measured=volts]');
-    sleep(3); // what was heard for the picture before is old
-    $driver->executeScript('document.querySelector("[data-instrument]").scrollIntoView()');
-    $take('instruments');
-    $speaks->stop(1);
+    if ($suffix === '') {
+        // The simulated boat speaks where the demo shop's settings have it; what listens to it came with bin/start.
+        $speaks = new Process([PHP_BINARY, 'artisan', 'dinghy:instruments', '--fault=two-talkers'], dirname(__DIR__, 2), timeout: null);
+        $speaks->start();
+        $open("{$skiff}/sonar?pane=instruments", '[data-measured=volts]');
+        sleep(3); // what was heard for the picture before is old
+        $driver->executeScript('document.querySelector("[data-instrument]").scrollIntoView()');
+        $take('instruments');
+        $speaks->stop(1);
+    } else {
+        $open("{$console}/layout?on=station:console", '[data-station]');
+        $driver->executeScript('document.querySelector("[data-station]").closest("section").scrollIntoView()');
+        $take('layout');
+    }
     $open("{$skiff}/power", '[data-run]');
     $take('power');
     if ($suffix === '') {
