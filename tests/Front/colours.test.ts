@@ -57,6 +57,13 @@ describe.each(Object.entries(THEMES))('on %s', (_theme, theme) => {
             expect(on('--copper', ground)).toBeGreaterThanOrEqual(3);
             expect(on('--charcoal', ground)).toBeGreaterThanOrEqual(3);
         }
+        // The ring about a wire that has the focus lets what it is about shine through (lines.module.css).
+        const veil = Number(/:focus-visible > \.glow \{[^}]*stroke-opacity: ([\d.]+)/.exec(readFileSync('resources/js/drawings/lines.module.css', 'utf8'))?.[1]);
+        for (const ground of ['--paper', '--sheet', '--paper-deep']) {
+            const below = rgb(theme.get(ground));
+            const ring = rgb(theme.get('--slate')).map((part, at) => veil * part + (1 - veil) * (below[at] ?? 0));
+            expect([ground, contrast(ring, below)]).toEqual([ground, expect.toSatisfy((ratio: number) => ratio >= 3)]);
+        }
         // What is current stands in letters of the sheet's colour.
         expect(on('--sheet', '--slate')).toBeGreaterThanOrEqual(4.5);
     });
