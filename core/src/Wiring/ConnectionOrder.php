@@ -22,6 +22,9 @@ final readonly class ConnectionOrder
     /** V; strings further apart than this are charged first: joining them drives a current through both */
     private const APART = 0.2;
 
+    /** what joins the blocks belongs to their bank */
+    private const JUMPER = 'jumper';
+
     private function __construct(
         private Plan $plan,
         private Bank $bank,
@@ -39,10 +42,10 @@ final readonly class ConnectionOrder
         ] : [...$order->jumpers(), ...$order->chargers()];
 
         return [
-            new ConnectionStep("Open every switch and breaker of {$bank->label()}, take its fuses out, unplug its chargers.", null, null, null,
+            new ConnectionStep("Open every switch and breaker of {$bank->label()}, take its fuses out, unplug its chargers.", null, null, null, null, null,
                 'Rings, watch and chain off; eye protection on; wrench handle wrapped. A short across a battery welds tools and can burst it.'),
             ...$wires, ...$order->positives(), ...$order->negatives(),
-            new ConnectionStep('Boots on every positive post, nothing loose on the blocks. Then meter every point before a fuse goes in.', null, null, null,
+            new ConnectionStep('Boots on every positive post, nothing loose on the blocks. Then meter every point before a fuse goes in.', null, null, null, null, null,
                 'Fuses go in one at a time, the smallest first, after the readings are right.'),
         ];
     }
@@ -57,15 +60,21 @@ final readonly class ConnectionOrder
                 $last = $output->across[count($output->across) - 1];
                 if (in_array($first, $this->bank->batteries(), true)) {
                     $leads[$this->number($first)] = [
+                        // Two may charge one block.
+                        ...$leads[$this->number($first)] ?? [],
                         $this->step(
                             ucfirst("{$charger->label()}: minus"),
                             $this->bank->minusEnd($first->minus(), $output->pastShunt),
+                            'charger',
                             $charger->id,
+                            '-',
                         ),
                         $this->step(
                             ucfirst("{$charger->label()}: plus"),
                             $last->plus(),
+                            'charger',
                             $charger->id,
+                            '+',
                             'Its fuse is out and the charger is unplugged.',
                         ),
                     ];
@@ -97,10 +106,12 @@ final readonly class ConnectionOrder
             $steps[] = $this->step(
                 "{$name}: first end",
                 $ends[0],
+                self::JUMPER,
                 $wire->id,
+                null,
                 'The other end stays covered until it is landed.',
             );
-            $steps[] = $this->step("{$name}: other end", $ends[1], $wire->id, $wire->joinsLike()
+            $steps[] = $this->step("{$name}: other end", $ends[1], self::JUMPER, $wire->id, null, $wire->joinsLike()
                 ? 'Only when both sides rest within '.$this->words->volts(self::APART).' of each other: a difference drives a current through both.'
                 : 'From here on the open end of the chain is live: one tool on one post at a time.');
         }
@@ -117,7 +128,9 @@ final readonly class ConnectionOrder
                 $steps[] = $this->step(
                     'String fuse, without its link',
                     $string[count($string) - 1]->plus(),
+                    'bank',
                     $this->bank->id,
+                    '+',
                 );
             }
         }
@@ -125,7 +138,9 @@ final readonly class ConnectionOrder
             $steps[] = $this->step(
                 ucfirst("{$this->plan->called($feed)}: plus"),
                 $feed->supply->plus->post($this->bank),
+                'feed',
                 $feed->id,
+                '+',
                 'Its fuse is out or its breaker open; boot over the ring at once.',
             );
         }
@@ -134,7 +149,9 @@ final readonly class ConnectionOrder
             $steps[] = $this->step(
                 "Input of {$this->plan->chargers[$id]->label()}: plus",
                 $supply->plusPost(),
+                'charger',
                 $id,
+                '+',
                 'Its fuse is out; boot over the ring at once.',
             );
         }
@@ -160,31 +177,33 @@ final readonly class ConnectionOrder
     {
         $steps = [];
         if ($this->bank->shunt !== null) {
-            $steps[] = $this->step('Shunt, battery side', $this->bank->negativePost(), $this->bank->id);
+            $steps[] = $this->step('Shunt, battery side', $this->bank->negativePost(), 'bank', $this->bank->id, '-');
         }
         foreach ($this->plan->bonds as $bond) {
             if ($bond->from === $this->bank || $bond->to === $this->bank) {
-                $steps[] = $this->step(ucfirst($bond->label()), $this->bank->negativePost(), $bond->id);
+                $steps[] = $this->step(ucfirst($bond->label()), $this->bank->negativePost(), 'bond', $bond->id, '-');
             }
         }
         foreach ($this->drawing() as $id => $supply) {
             $steps[] = $this->step(
                 "Input of {$this->plan->chargers[$id]->label()}: minus",
                 $supply->minusEnd(),
+                'charger',
                 $id,
+                '-',
                 'It may spark once as its input fills; again means that something is wrong.',
             );
         }
         $feeds = $this->plan->feedsOf($this->bank);
         foreach ($feeds as $feed) {
-            $steps[] = $this->step(ucfirst("{$this->plan->called($feed)}: minus"), $feed->supply->minusEnd(), $feed->id,
+            $steps[] = $this->step(ucfirst("{$this->plan->called($feed)}: minus"), $feed->supply->minusEnd(), 'feed', $feed->id, '-',
                 'Last: this closes the circuit. A spark means that something is switched on or wrong: take it off again and look.');
         }
 
         return $steps;
     }
 
-    private function step(string $what, Post $post, string $wire, ?string $caution = null): ConnectionStep
+    private function step(string $what, Post $post, string $kind, string $wire, ?string $side, ?string $caution = null): ConnectionStep
     {
         $battery = $post->isShunt() ? null : $this->plan->batteries[$post->part];
         $volts = $battery === null || $this->plan->bankOf($battery->id) !== $this->bank
@@ -197,7 +216,7 @@ final readonly class ConnectionOrder
             $this->words->countedFrom,
         ).($post->isPlus() ? ' +' : ' −');
 
-        return new ConnectionStep("{$what} on {$where}.", $post, $wire, $volts, $caution);
+        return new ConnectionStep("{$what} on {$where}.", $post, $wire, $kind === self::JUMPER ? "bank:{$this->bank->id}" : "{$kind}:{$wire}", $side, $volts, $caution);
     }
 
     /** V nominal of a post from the common negative, in its string. */

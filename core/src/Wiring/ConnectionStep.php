@@ -12,6 +12,8 @@ final readonly class ConnectionStep
     /**
      * @param  Post|null  $post  null: nothing is landed
      * @param  string|null  $wire  id of the jumper, feed, charger or bond
+     * @param  string|null  $on  the part that it belongs to, as "feed:bow-motor"
+     * @param  string|null  $side  "+" or "-": of its conductors the one that is landed; null: it has one
      * @param  float|null  $volts  V nominal that the far end of what is landed has from the common negative from now on; null: none
      * @param  string|null  $caution  where the hand is
      */
@@ -19,6 +21,8 @@ final readonly class ConnectionStep
         public string $says,
         public ?Post $post,
         public ?string $wire,
+        public ?string $on,
+        public ?string $side,
         public ?float $volts,
         public ?string $caution,
     ) {

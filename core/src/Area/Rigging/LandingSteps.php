@@ -1,0 +1,112 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Area\Rigging;
+
+use Dinghy\Area\Rigging\Rule\NegativesLast;
+use Dinghy\Plan\Bank;
+use Dinghy\Plan\Battery;
+use Dinghy\Plan\ChargerOutput;
+use Dinghy\Plan\Post;
+use Dinghy\Solving\SolvedBoat;
+use Dinghy\Wiring\ConnectionOrder;
+
+/** The posts of each bank, one terminal at a time: as ConnectionOrder has it, load negatives last. */
+final class LandingSteps
+{
+    /** @var list<Step> */
+    public readonly array $steps;
+
+    /** @var array<string, list<string>> by part, as "feed:house": ids of the steps that land it */
+    private array $landed = [];
+
+    /** @var array<string, string> by bank: id of its last step */
+    private array $last = [];
+
+    public function __construct(private readonly SolvedBoat $boat, private readonly WireSteps $wires)
+    {
+        $steps = [];
+        foreach ($boat->plan->banks as $bank) {
+            array_push($steps, ...$this->ofBank($bank));
+        }
+        foreach ($boat->plan->chargers as $charger) {
+            foreach ($charger->outputs as $number => $output) {
+                array_push($steps, ...$this->ofOutput("charger:{$charger->id}", $number, $output));
+            }
+        }
+        $this->steps = $steps;
+    }
+
+    /** @return list<string> ids of every step that lands a part's conductors */
+    public function of(string $on): array
+    {
+        return [...$this->wires->landingsOf($on), ...$this->landed[$on] ?? []];
+    }
+
+    /** The step after which nothing lands on a bank any more; null: nothing does. */
+    public function lastOf(string $bank): ?string
+    {
+        return $this->last[$bank] ?? null;
+    }
+
+    /** @return list<Step> */
+    private function ofBank(Bank $bank): array
+    {
+        $plan = $this->boat->plan;
+        $before = ["make-safe:bank:{$bank->id}", ...array_map(static fn (Battery $battery): string => "mount:battery:{$battery->id}", $bank->batteries())];
+        if (count($bank->batteries()) > 1) {
+            $before[] = PreparingSteps::charged($bank->id);
+        }
+        $steps = [];
+        foreach (ConnectionOrder::of($plan, $bank, $this->boat->words, $plan->houseRules->chargerFirst) as $at => $step) {
+            if ($step->post === null || $step->on === null || $step->wire === null) {
+                continue;
+            }
+            $isJumper = $step->on === "bank:{$bank->id}" && $step->wire !== $bank->id;
+            $id = "connect:bank:{$bank->id}:{$at}";
+            $isLoadNegative = $step->side === '-' && str_starts_with($step->on, 'feed:');
+            $steps[] = new Step(
+                $id, StepKind::Connect, $step->says, [$step->on],
+                [...$before, ...$this->wires->before($step->on, $step->post->name, $step->side, $isJumper ? $step->wire : null)],
+                $this->stationAt($step->post, $bank),
+                $step->post->isShunt() ? null : $step->post->name,
+                $isLoadNegative ? new NegativesLast : null,
+            );
+            // One terminal at a time.
+            $before = [$id];
+            $this->landed[$step->on][] = $id;
+            $this->last[$bank->id] = $id;
+        }
+
+        return $steps;
+    }
+
+    /**
+     * What no bank's order has: an output to a fuse block that has no wire of the boat's, and one to a battery of no bank.
+     *
+     * @return list<Step>
+     */
+    private function ofOutput(string $on, int $number, ChargerOutput $output): array
+    {
+        $alone = $output->block === null && $this->boat->plan->bankOf($output->across[0]->id) === null;
+        if (! $alone && ($output->block === null || $output->leadGauge !== null)) {
+            return [];
+        }
+        $steps = [];
+        foreach (['+', '-'] as $side) {
+            $post = $output->block !== null ? null : ($side === '+' ? $output->across[count($output->across) - 1]->plus() : $output->across[0]->minus());
+            $id = "connect:{$on}:{$number}{$side}";
+            $mounted = $output->block !== null ? "mount:block:{$output->block}" : "mount:battery:{$output->across[0]->id}";
+            $steps[] = new Step($id, StepKind::Connect, 'Land the lead of output '.($number + 1).", {$side}.", [$on], ["mount:{$on}", $mounted, ...PreparingSteps::safe($this->boat->plan), ...$post === null ? [] : $this->wires->before($on, $post->name, $side, null)], null, $post?->name);
+            $this->landed[$on][] = $id;
+        }
+
+        return $steps;
+    }
+
+    private function stationAt(Post $post, Bank $bank): ?string
+    {
+        return $post->isShunt() ? $bank->batteries()[0]->station : $this->boat->plan->batteries[$post->part]->station;
+    }
+}

@@ -1,0 +1,57 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Area\Rigging;
+
+use Dinghy\Area\Rigging\Rule\CuredAndCharged;
+use Dinghy\Area\Rigging\Rule\HoldRule;
+use Dinghy\Area\Rigging\Rule\MainsByLicence;
+use Dinghy\Solving\SolvedBoat;
+
+/** Holes, boards, and every part at its place. */
+final class MountingSteps
+{
+    /** min until a sealant bears water where its maker says nothing else [common practice, no source] */
+    private const CURED = 1440.0;
+
+    /** @return list<Step> */
+    public static function of(SolvedBoat $boat): array
+    {
+        $plan = $boat->plan;
+        $safe = PreparingSteps::safe($plan);
+        $photographs = array_map(static fn (int|string $station): string => "photograph:{$station}", array_keys($plan->boat->stations));
+        $steps = [];
+        foreach ($plan->holes as $hole) {
+            $steps[] = new Step("drill:{$hole->id}", StepKind::Drill, ucfirst("{$hole->label()}: look behind it, then drill; slow, and sealed at its edge."), ["hole:{$hole->id}"], [...$safe, ...$photographs], $hole->station);
+            if ($hole->belowWater) {
+                $steps[] = new Step("wait:hole:{$hole->id}", StepKind::Wait, ucfirst("{$hole->label()}: the sealant cures, for as long as its maker says."), ["hole:{$hole->id}"], ["drill:{$hole->id}"], $hole->station, hold: new CuredAndCharged, minutes: self::CURED);
+            }
+        }
+        foreach ($plan->boards as $board) {
+            $steps[] = new Step("make:board:{$board->id}", StepKind::Mount, ucfirst("{$board->label()}: made up on the bench."), ["board:{$board->id}"], [], place: Place::Bench);
+            $steps[] = new Step("mount:board:{$board->id}", StepKind::Mount, ucfirst("{$board->label()}: in its place, in one piece."), ["board:{$board->id}"], ["make:board:{$board->id}", ...$safe], $board->station);
+        }
+        foreach ($plan->batteries as $battery) {
+            $steps[] = self::at("battery:{$battery->id}", ucfirst("{$boat->called($battery)}: strapped, so that it cannot move."), $battery->station, $safe);
+        }
+        foreach ($plan->blocks as $block) {
+            $steps[] = self::at("block:{$block->id}", ucfirst("{$block->label()}: fastened where a hand finds its fuses."), $block->station, $safe);
+        }
+        foreach ($plan->chargers as $charger) {
+            $mains = $charger->input === 'mains';
+            $steps[] = self::at("charger:{$charger->id}", ucfirst("{$charger->label()}: fastened where it keeps cool".($mains ? ', its receptacle with the drain hole down' : '').'.'), null, $safe, $mains ? new MainsByLicence : null);
+        }
+        foreach ($plan->devices as $device) {
+            $steps[] = self::at($device->on(), ucfirst("{$device->label()}: in its place."), $device->station, $safe);
+        }
+
+        return $steps;
+    }
+
+    /** @param  list<string>  $safe */
+    private static function at(string $on, string $says, ?string $station, array $safe, ?HoldRule $hold = null): Step
+    {
+        return new Step("mount:{$on}", StepKind::Mount, $says, [$on], $safe, $station, hold: $hold);
+    }
+}

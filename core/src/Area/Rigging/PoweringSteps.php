@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Area\Rigging;
+
+use Dinghy\Plan\DeviceKind;
+use Dinghy\Solving\SolvedBoat;
+use Dinghy\Wiring\Circuit;
+
+/** Each circuit, once it is landed: its ohms, its power, its volts at rest, its device, its volts under load, its settings. */
+final class PoweringSteps
+{
+    /** @return list<Step> */
+    public static function of(SolvedBoat $boat, LandingSteps $landing): array
+    {
+        $circuits = [];
+        foreach ($boat->circuits() as $run) {
+            if ($run->circuit !== null) {
+                $circuits[] = $run->circuit;
+            }
+        }
+        $steps = $commissions = [];
+        foreach ($circuits as $circuit) {
+            array_push($steps, ...self::ofCircuit($boat, $circuit, $circuits, $landing));
+            if (($device = self::deviceOf($boat, $circuit)) !== null) {
+                $commissions[$device][] = self::id('loaded', $circuit);
+            }
+        }
+        foreach ($commissions as $id => $needs) {
+            $device = $boat->plan->devices[$id];
+            $onWater = $device->kind === DeviceKind::HeadingSensor;
+            $steps[] = new Step("commission:{$id}", StepKind::Commission, ucfirst("{$device->label()}: ".($onWater ? 'calibrate it in open water, away from iron.' : 'its lights, its settings, what it sees of the others.')), [$device->on()], $needs, $device->station, place: $onWater ? Place::Water : Place::Bay);
+        }
+
+        return $steps;
+    }
+
+    /**
+     * @param  list<Circuit>  $circuits
+     * @return list<Step>
+     */
+    private static function ofCircuit(SolvedBoat $boat, Circuit $circuit, array $circuits, LandingSteps $landing): array
+    {
+        $on = $circuit->on();
+        $name = $boat->plan->blocks[(string) $circuit->block] ?? null;
+        $what = $name?->label() ?? $circuit->device?->label() ?? $circuit->id;
+        $landed = $landing->of($on);
+        $device = self::deviceOf($boat, $circuit);
+        $behind = array_filter($circuits, static fn (Circuit $other): bool => $circuit->block !== null && $other->fromBlock === $circuit->block);
+        $steps = [
+            new Step(self::id('off', $circuit), StepKind::Meter, "Ohms to {$what}, plus to minus and plus to a metal hull, with nothing plugged in.", [$on], $landed, $circuit->to, state: MeterState::Off),
+            new Step(self::id('energise', $circuit), StepKind::Energise, $circuit->fromBlock === null ? "Close the breaker to {$what}." : "Put in the fuse of {$what}.", [$on], [self::id('off', $circuit), ...self::fed($boat, $circuit, $circuits, $landing)], $circuit->from),
+            new Step(self::id('rest', $circuit), StepKind::Meter, "Volts at {$what} with nothing drawn.", [$on], [self::id('energise', $circuit)], $circuit->to, state: MeterState::Rest),
+        ];
+        if ($device !== null) {
+            $steps[] = new Step(self::id('plug-in', $circuit), StepKind::PlugIn, ucfirst("{$what}: plug it in."), [$on, "device:{$device}"], [self::id('rest', $circuit), "mount:device:{$device}"], $circuit->to);
+        }
+        $loads = $device !== null ? [self::id('plug-in', $circuit)] : array_map(static fn (Circuit $other): string => self::id('loaded', $other), array_values($behind));
+        $steps[] = new Step(self::id('loaded', $circuit), StepKind::Meter, "Volts at {$what} under load.", [$on], [self::id('rest', $circuit), ...$loads], $circuit->to, state: MeterState::Loaded);
+
+        return $steps;
+    }
+
+    /**
+     * What has to be live before a circuit can be: its bank landed to the last wire, or what feeds its block.
+     *
+     * @param  list<Circuit>  $circuits
+     * @return list<string> ids of steps
+     */
+    private static function fed(SolvedBoat $boat, Circuit $circuit, array $circuits, LandingSteps $landing): array
+    {
+        if ($circuit->fromBlock === null) {
+            $last = $landing->lastOf($boat->plan->feeds[$circuit->id]->supply->bank->id);
+
+            return $last === null ? [] : [$last];
+        }
+        $needs = [];
+        foreach ($circuits as $other) {
+            if ($other->block === $circuit->fromBlock) {
+                $needs[] = self::id('energise', $other);
+            }
+        }
+        foreach ($boat->plan->chargers as $charger) {
+            foreach ($charger->blockOutputs() as $output) {
+                if ($output->block === $circuit->fromBlock) {
+                    array_push($needs, ...$landing->of("charger:{$charger->id}"));
+                }
+            }
+        }
+
+        return $needs;
+    }
+
+    private static function id(string $what, Circuit $circuit): string
+    {
+        return "{$what}:{$circuit->on()}";
+    }
+
+    /** The device that a circuit leads to; null: a block, or a backbone. */
+    private static function deviceOf(SolvedBoat $boat, Circuit $circuit): ?string
+    {
+        return $circuit->device !== null && isset($boat->plan->devices[$circuit->device->id]) && $circuit->device->on() === "device:{$circuit->device->id}" ? $circuit->device->id : null;
+    }
+}

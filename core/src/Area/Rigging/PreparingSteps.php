@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Area\Rigging;
+
+use Dinghy\Area\Rigging\Rule\BankOpen;
+use Dinghy\Area\Rigging\Rule\ChargersUnplugged;
+use Dinghy\Area\Rigging\Rule\CuredAndCharged;
+use Dinghy\Area\Rigging\Rule\OldStatePhotographed;
+use Dinghy\Area\Rigging\Rule\ProvenDead;
+use Dinghy\Plan\Charger;
+use Dinghy\Plan\Plan;
+
+/** What comes before any tool: the old state photographed, chargers unplugged, banks open, what is old taken out. */
+final class PreparingSteps
+{
+    /** min that blocks of a bank take to be charged full and to rest before they are joined [common practice, no source] */
+    private const CHARGED_AND_RESTED = 720.0;
+
+    /** @return list<Step> */
+    public static function of(Plan $plan): array
+    {
+        $photographs = [];
+        foreach ($plan->boat->stations as $station) {
+            $photographs[] = new Step("photograph:{$station->id}", StepKind::Photograph, ucfirst("{$station->label()}: photograph it as it is, posts and all."), ["station:{$station->id}"], [], $station->id, hold: new OldStatePhotographed);
+        }
+        $seen = array_map(static fn (Step $step): string => $step->id, $photographs);
+        $unplugged = array_filter($plan->chargers, static fn (Charger $charger): bool => $charger->input === 'mains') === [] ? [] : [
+            new Step('make-safe:chargers', StepKind::MakeSafe, 'Unplug the chargers from the wall, and hang their plugs where nobody takes them up.', array_map(static fn (Charger $charger): string => "charger:{$charger->id}", array_values($plan->chargers)), $seen, hold: new ChargersUnplugged),
+        ];
+        $needs = [...$seen, ...array_map(static fn (Step $step): string => $step->id, $unplugged)];
+        $open = [];
+        foreach ($plan->banks as $bank) {
+            $at = $bank->batteries()[0]->station;
+            $open[] = new Step("make-safe:bank:{$bank->id}", StepKind::MakeSafe, ucfirst("{$bank->label()}: every breaker and switch open, fuses out, the load negative off first."), ["bank:{$bank->id}"], $needs, $at, hold: new BankOpen);
+            if (count($bank->batteries()) > 1) {
+                $open[] = new Step(self::charged($bank->id), StepKind::Wait, ucfirst("{$bank->label()}: each block charged full by itself, then at rest, before it joins the others."), ["bank:{$bank->id}"], [], $at, hold: new CuredAndCharged, place: Place::Bench, minutes: self::CHARGED_AND_RESTED);
+            }
+        }
+        $steps = [...$photographs, ...$unplugged, ...$open];
+        if ($plan->survey !== null) {
+            $steps[] = new Step('strip-out', StepKind::StripOut, 'Take out what is not used any more; leave what can pull the new wire. Prove each conductor dead before it is cut.', ['plan'], self::safe($plan), hold: new ProvenDead);
+        }
+
+        return $steps;
+    }
+
+    /** @return list<string> ids of the steps after which conductors may be worked on */
+    public static function safe(Plan $plan): array
+    {
+        return array_map(static fn (int|string $bank): string => "make-safe:bank:{$bank}", array_keys($plan->banks));
+    }
+
+    /** The step after which the blocks of a bank may be joined. */
+    public static function charged(string $bank): string
+    {
+        return "wait:charged:{$bank}";
+    }
+}

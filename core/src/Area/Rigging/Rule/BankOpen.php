@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Area\Rigging\Rule;
+
+use Dinghy\Rule\Level;
+use Dinghy\Rule\RuleText;
+use Dinghy\Source\SourceKind;
+
+final readonly class BankOpen implements HoldRule
+{
+    public function text(): RuleText
+    {
+        return new RuleText('S02', [Level::Stop], 'a main fuse or breaker is not off, or the load negative of a bank was not lifted first',
+            'a tool that slips then closes no circuit through the boat', 'common practice', SourceKind::CommonPractice);
+    }
+
+    public function asks(): Proof
+    {
+        return Proof::Tick;
+    }
+}

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Area\Rigging;
+
+use Dinghy\Area\Rigging\Rule\ToolsCountedOut;
+use Dinghy\Solving\Figures;
+use Dinghy\Solving\SolvedBoat;
+
+/** Every step of the work on one boat, in an order in which it can be done. */
+final readonly class Steps implements Figures
+{
+    /** @param  list<Step>  $all */
+    private function __construct(public array $all)
+    {
+    }
+
+    public static function of(SolvedBoat $boat): self
+    {
+        $wires = new WireSteps($boat);
+        $landing = new LandingSteps($boat, $wires);
+        $work = [
+            ...PreparingSteps::of($boat->plan),
+            ...MountingSteps::of($boat),
+            ...$wires->steps,
+            ...$landing->steps,
+            ...PoweringSteps::of($boat, $landing),
+        ];
+
+        return new self(StepOrder::of([...$work, ...self::closing($boat, $work)]));
+    }
+
+    /**
+     * Each lid after everything under it, and the boat handed over after everything.
+     *
+     * @param  list<Step>  $work
+     * @return list<Step>
+     */
+    private static function closing(SolvedBoat $boat, array $work): array
+    {
+        $lids = [];
+        foreach ($boat->plan->boat->stations as $station) {
+            if ($station->lid !== null && $station->lid !== 'none') {
+                $under = array_values(array_filter($work, static fn (Step $step): bool => $step->at === $station->id && $step->place !== Place::Water));
+                $lids[] = new Step("close:{$station->id}", StepKind::Close, ucfirst("{$station->label()}: vacuumed, tools counted out, then closed."), ["station:{$station->id}"], array_map(static fn (Step $step): string => $step->id, $under), $station->id, hold: new ToolsCountedOut);
+            }
+        }
+        $everything = array_map(static fn (Step $step): string => $step->id, [...$work, ...$lids]);
+
+        return [...$lids, new Step('hand-over', StepKind::HandOver, 'Show the owner the breakers, the fuse map and the charging; leave the record.', ['plan'], $everything)];
+    }
+}

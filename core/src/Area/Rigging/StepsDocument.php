@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Area\Rigging;
+
+/** Steps as the document that docs/plan-format.md calls "dinghy-steps". */
+final class StepsDocument
+{
+    /** @return array<string, mixed> */
+    public static function of(Steps $steps): array
+    {
+        return ['format' => 'dinghy-steps', 'version' => 1, 'steps' => array_map(self::step(...), $steps->all)];
+    }
+
+    /** @return array<string, mixed> */
+    private static function step(Step $step): array
+    {
+        return [
+            'id' => $step->id,
+            'kind' => $step->kind->value,
+            'says' => $step->says,
+            'at' => $step->at,
+            'on' => $step->on,
+            'post' => $step->post,
+            'needs' => $step->needs,
+            'hold' => $step->hold === null ? null : ['rule' => $step->hold->text()->code, 'asks' => $step->hold->asks()->value],
+            'minutes' => $step->minutes,
+            'where' => $step->place->value,
+            ...($step->state === null ? [] : ['state' => $step->state->value]),
+        ];
+    }
+}

@@ -1,0 +1,182 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Area\Rigging;
+
+use Dinghy\Area\Rigging\Rule\NoFlame;
+use Dinghy\Kit\Piece\End;
+use Dinghy\Kit\Piece\Piece;
+use Dinghy\Kit\Piece\Pieces;
+use Dinghy\Kit\Piece\Terminus;
+use Dinghy\Plan\Battery;
+use Dinghy\Plan\Hole;
+use Dinghy\Solving\SolvedBoat;
+use Dinghy\Wiring\Circuit;
+
+/** Every piece of wire: marked, pulled, made up, and landed wherever it ends but on a post of a battery or a shunt. */
+final class WireSteps
+{
+    /** @var list<Step> */
+    public readonly array $steps;
+
+    /** @var array<string, list<string>> by piece: ids of the steps that land its far ends */
+    private array $landed = [];
+
+    /** @var array<string, string> by piece: id of the step after which its ends are made */
+    private array $made = [];
+
+    /** @var list<Piece> */
+    private readonly array $pieces;
+
+    /** @var array<string, true> names of posts of batteries and shunts */
+    private readonly array $posts;
+
+    public function __construct(private readonly SolvedBoat $boat)
+    {
+        $this->pieces = $boat->figures(Pieces::class)->all;
+        $posts = [];
+        foreach ($boat->plan->batteries as $battery) {
+            $posts[$battery->plus()->name] = $posts[$battery->minus()->name] = true;
+        }
+        foreach ($boat->plan->banks as $bank) {
+            $posts[$bank->negativePost()->name] = true;
+        }
+        $this->posts = $posts;
+        $circuits = [];
+        foreach ($boat->circuits() as $run) {
+            if ($run->circuit !== null) {
+                $circuits[$run->circuit->on()] = $run->circuit;
+            }
+        }
+        $steps = [];
+        foreach ($this->pieces as $piece) {
+            if ($piece->isWire()) {
+                array_push($steps, ...$this->ofPiece($piece, $circuits[$piece->of] ?? null));
+            }
+        }
+        $this->steps = $steps;
+    }
+
+    /**
+     * What has to be done of a part's wires before they land on a post.
+     *
+     * @param  string  $post  its name
+     * @param  string|null  $side  "+" or "-": of that conductor alone; null: of all
+     * @param  string|null  $wire  id of the jumper among its bank's; null: all that belong to the part
+     * @return list<string> ids of steps
+     */
+    public function before(string $on, string $post, ?string $side, ?string $wire): array
+    {
+        $needs = [];
+        foreach ($this->pieces as $piece) {
+            $id = explode(':', $piece->of, 2)[1];
+            $other = $side === null ? null : $id.($side === '+' ? '-' : '+');
+            if ($piece->of !== $on || ! isset($this->made[$piece->id]) || ($wire !== null && ! str_starts_with($piece->id, $wire)) || ($other !== null && str_starts_with($piece->id, $other))) {
+                continue;
+            }
+            if (array_filter($piece->ends, static fn (End $end): bool => $end->at->name === $post) !== []) {
+                $needs[] = $this->made[$piece->id];
+            }
+            // The far end first: what leaves a post is not live in a hand.
+            array_push($needs, ...$this->landed[$piece->id] ?? []);
+        }
+
+        return array_values(array_unique($needs));
+    }
+
+    /** @return list<string> ids of the steps that land a part's wires elsewhere than on posts */
+    public function landingsOf(string $on): array
+    {
+        return array_merge([], ...array_map(fn (Piece $piece): array => $piece->of === $on ? ($this->landed[$piece->id] ?? []) : [], $this->pieces));
+    }
+
+    /** @return list<Step> */
+    private function ofPiece(Piece $piece, ?Circuit $circuit): array
+    {
+        $what = "{$piece->circuit}, {$piece->from->words} to {$piece->to->words}";
+        $at = ($circuit === null ? null : $circuit->from) ?? $this->stationOf($piece->from) ?? $this->stationOf($piece->to);
+        $steps = [new Step("label:{$piece->id}", StepKind::Label, "Mark both ends: {$piece->labels()[0]}.", [$piece->of], [], place: Place::Bench)];
+        $last = "label:{$piece->id}";
+        if ($circuit !== null || ! str_starts_with($piece->of, 'bank:')) {
+            $holes = array_map(static fn (string $hole): string => "drill:{$hole}", $this->holesAt([$circuit?->from, $circuit?->to]));
+            $steps[] = new Step("pull:{$piece->id}", StepKind::Pull, $piece->throughTube() ? "Pull {$what}; leave a cord behind." : "Lay {$what}.", [$piece->of], [$last, ...PreparingSteps::safe($this->boat->plan), ...$holes], $at);
+            $last = "pull:{$piece->id}";
+        }
+        if ($piece->madeEnds() !== []) {
+            $steps[] = new Step("terminate:{$piece->id}", StepKind::Terminate, "Make the ends of {$what}: sleeve on first, cut, strip, crimp, pull, shrink.", [$piece->of], [$last], $at, hold: $this->gathers($circuit) ? new NoFlame : null, minutes: $this->boat->plan->houseRules->endMinutes * count($piece->madeEnds()));
+            $last = "terminate:{$piece->id}";
+        }
+        $this->made[$piece->id] = $last;
+        foreach ($piece->ends as $number => $end) {
+            if (! isset($this->posts[$end->at->name])) {
+                $id = "connect:{$piece->id}:".($number + 1);
+                // A fuse in the line sits near its source.
+                $isFar = $number % 2 === 1 && ! str_contains($end->at->name, '/');
+                $station = $this->stationOf($end->at) ?? ($isFar && $circuit !== null ? $circuit->to : $at);
+                $steps[] = new Step($id, StepKind::Connect, "Land {$piece->circuit} on {$end->at->words}.", [$piece->of], [$last, ...$this->mounted($end->at), ...PreparingSteps::safe($this->boat->plan)], $station);
+                $this->landed[$piece->id][] = $id;
+            }
+        }
+
+        return $steps;
+    }
+
+    /** Whether petrol vapour, or the gas of an open battery box, gathers where its ends are made. */
+    private function gathers(?Circuit $circuit): bool
+    {
+        foreach ([$circuit?->from, $circuit?->to] as $station) {
+            if ($station === null) {
+                continue;
+            }
+            if ($this->boat->plan->boat->stations[$station]->petrolVapour === true || in_array($station, array_map(static fn (Battery $battery): ?string => $battery->station, $this->boat->plan->batteries), true)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** @return list<string> ids of the steps that mount what a wire lands on */
+    private function mounted(Terminus $terminus): array
+    {
+        $part = $this->partOf($terminus);
+
+        return $part === null ? [] : ["mount:{$part}"];
+    }
+
+    private function stationOf(Terminus $terminus): ?string
+    {
+        [$kind, $id] = explode(':', $this->partOf($terminus) ?? ':', 2);
+
+        return match ($kind) {
+            'battery' => $this->boat->plan->batteries[$id]->station,
+            'block' => $this->boat->plan->blocks[$id]->station,
+            'device' => $this->boat->plan->devices[$id]->station,
+            default => null,
+        };
+    }
+
+    /** The part that a wire ends at; null: a fuse in its own line, or what is no part by itself. */
+    private function partOf(Terminus $terminus): ?string
+    {
+        $id = preg_replace('/(\.\d+)?[+-]$/', '', $terminus->name);
+
+        return match (true) {
+            isset($this->boat->plan->blocks[$id]) => "block:{$id}",
+            isset($this->boat->plan->devices[$id]) => "device:{$id}",
+            isset($this->boat->plan->batteries[$id]) => "battery:{$id}",
+            isset($this->boat->plan->chargers[$id]) => "charger:{$id}",
+            default => null,
+        };
+    }
+
+    /**
+     * @param  list<string|null>  $stations
+     * @return list<string> ids of holes there
+     */
+    private function holesAt(array $stations): array
+    {
+        return array_values(array_map(static fn (Hole $hole): string => $hole->id, array_filter($this->boat->plan->holes, static fn (Hole $hole): bool => $hole->station !== null && in_array($hole->station, $stations, true))));
+    }
+}

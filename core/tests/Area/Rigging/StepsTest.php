@@ -1,0 +1,175 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Tests\Area\Rigging;
+
+use Dinghy\Area\Rigging\Steps;
+use Dinghy\Area\Rigging\StepsDocument;
+use Dinghy\Evaluation\Evaluation;
+use Dinghy\File\PlanRefused;
+use Dinghy\Kit\Piece\Pieces;
+use Dinghy\Tests\MutantBoat;
+use Dinghy\Tests\Plans;
+use Dinghy\Tests\RandomBoat;
+use Dinghy\Tests\Seed;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** The order of the work, as its format promises it: checked on what is printed, by going along every need. */
+final class StepsTest extends TestCase
+{
+    private const BOATS = 100;
+
+    #[DataProvider('demos')]
+    public function test_the_order_holds_on_boats_of_good_work_and_on_those_with_mistakes(string $boat): void
+    {
+        self::assertOrderHolds(Plans::evaluate(Plans::demo($boat)), $boat);
+    }
+
+    /** @return iterable<string, array{string}> */
+    public static function demos(): iterable
+    {
+        foreach (['boats', 'mistakes'] as $folder) {
+            foreach (['skiff', 'console', 'pontoon', 'rowing', 'catamaran'] as $boat) {
+                yield "{$folder}/{$boat}" => ["{$folder}/{$boat}"];
+            }
+        }
+    }
+
+    public function test_the_order_holds_on_boats_that_nobody_would_build(): void
+    {
+        $seed = Seed::sown();
+        $counted = 0;
+        for ($boat = 0; $counted < self::BOATS; $boat++) {
+            try {
+                $evaluation = Plans::evaluate(match ($boat % 4) {
+                    0 => RandomBoat::document(),
+                    1 => RandomBoat::joined(),
+                    default => MutantBoat::document(),
+                });
+            } catch (PlanRefused) {
+                continue;
+            }
+            self::assertOrderHolds($evaluation, "SEED={$seed}, boat {$boat}");
+            $counted++;
+        }
+    }
+
+    public function test_two_that_charge_one_block_are_both_landed(): void
+    {
+        $evaluation = Plans::evaluate(Plans::changed(Plans::demo('boats/skiff'), ['plan' => ['chargers' => [
+            ['id' => 'mains', 'input' => 'mains', 'outputs' => [['battery' => 'b1', 'amps' => 10, 'profile' => 'agm']]],
+            ['id' => 'sun', 'input' => 'solar', 'outputs' => [['battery' => 'b1', 'amps' => 5, 'profile' => 'agm']]],
+        ]]]));
+        $work = self::work($evaluation);
+        $landed = static fn (string $charger): array => array_map(static fn (string $id): mixed => $work->steps[$id]['post'], $work->those(static fn (array $step): bool => $step['kind'] === 'connect' && $step['on'] === ["charger:{$charger}"] && $step['post'] !== null));
+        // Without a wire of the boat's each has its two landings all the same.
+        self::assertSame([['b1-', 'b1+'], ['b1-', 'b1+']], [$landed('mains'), $landed('sun')]);
+    }
+
+    /** By hand, from the order that riggers work in. */
+    public function test_the_thrust_bank_of_the_skiff(): void
+    {
+        $work = self::work(Plans::evaluate(Plans::demo('boats/skiff')));
+        $posts = static fn (string $bank): array => array_map(static fn (string $id): mixed => $work->steps[$id]['post'], $work->those(static fn (array $step): bool => is_string($step['id']) && str_starts_with($step['id'], "connect:bank:{$bank}:")));
+        // Charger leads block by block, minus first; jumpers up the chain; the motor's plus on top; its minus last.
+        self::assertSame(['b1-', 'b1+', 'b2-', 'b2+', 'b3-', 'b3+', 'b1+', 'b2-', 'b2+', 'b3-', 'b3+', 'b1-'], $posts('thrust'));
+        self::assertSame(['e1-', 'e1+', 'e1+', 'e1-'], $posts('electronics'));
+        $holds = array_filter(array_map(static fn (array $step): mixed => $step['hold'], $work->steps));
+        self::assertSame(2, count(array_filter($holds, static fn (mixed $hold): bool => $hold === ['rule' => 'S03', 'asks' => 'tick'])), 'the load negative of each bank');
+        self::assertSame('stern', $work->steps['connect:bow-motor+2:1']['at'], 'a breaker sits near its source');
+        // Jumpers first, where the shop has it so.
+        $other = self::work(Plans::evaluate(Plans::changed(Plans::demo('boats/skiff'), ['plan' => ['house_rules' => ['first_wires' => 'jumpers']]])));
+        self::assertSame('b1+', $other->steps[$other->those(static fn (array $step): bool => is_string($step['id']) && str_starts_with($step['id'], 'connect:bank:thrust:'))[0]]['post']);
+    }
+
+    private static function work(Evaluation $evaluation): WorkRecord
+    {
+        $document = json_decode(json_encode(StepsDocument::of($evaluation->boat->figures(Steps::class)), JSON_THROW_ON_ERROR), true, 64, JSON_THROW_ON_ERROR);
+        self::assertIsArray($document);
+        self::assertSame(['dinghy-steps', 1], [$document['format'], $document['version']]);
+
+        /** @var array<string, mixed> $document */
+        return new WorkRecord($document);
+    }
+
+    private static function assertOrderHolds(Evaluation $evaluation, string $where): void
+    {
+        $work = self::work($evaluation);
+        self::assertSame([], $work->unordered($work->ofKind('make-safe'), $work->ofKind('connect', 'drill', 'strip-out')), $where);
+        foreach ($evaluation->boat->plan->banks as $bank) {
+            self::assertBankIsLanded($work, $evaluation, $bank->id, $where);
+        }
+        self::assertWiresAreMade($work, $evaluation, $where);
+        self::assertCircuitsAreMetered($work, $evaluation, $where);
+        self::assertSame(['hand-over'], $work->ofKind('hand-over'), $where);
+        self::assertSame('hand-over', array_key_last($work->steps), $where);
+    }
+
+    /** Charger leads and jumpers, then load positives, then load negatives. */
+    private static function assertBankIsLanded(WorkRecord $work, Evaluation $evaluation, string $bank, string $where): void
+    {
+        $plan = $evaluation->boat->plan;
+        $feeds = array_map(static fn (\Dinghy\Plan\Feed $feed): string => "feed:{$feed->id}", $plan->feedsOf($plan->banks[$bank]));
+        $blocks = array_map(static fn (\Dinghy\Plan\Battery $battery): string => $battery->id, $plan->banks[$bank]->batteries());
+        $lands = static fn (string $kind, ?bool $plus): array => $work->those(static function (array $step) use ($kind, $plus, $feeds, $blocks, $bank): bool {
+            if ($step['kind'] !== 'connect' || ! is_string($step['id']) || ! is_array($step['on']) || ! is_string($on = $step['on'][0]) || ! str_starts_with($step['id'], 'connect:bank:')) {
+                return false;
+            }
+            $post = is_string($step['post']) ? $step['post'] : null;
+            $isHere = $post === null ? str_starts_with($step['id'], "connect:bank:{$bank}:") : in_array(substr($post, 0, -1), $blocks, true);
+            $isOf = $kind === 'load' ? in_array($on, $feeds, true) : in_array($on, ["bank:{$bank}"], true) && $post !== null;
+
+            // A mistaken plan may have a minus on a plus post: what it is counts, not where.
+            return $isHere && $isOf && ($plus === null || $plus === (is_string($step['says']) && str_contains($step['says'], ': plus on ')));
+        });
+        self::assertCount(2 * count($feeds), $lands('load', null), "{$where}, {$bank}: two ends of each feed");
+        self::assertSame([], $work->unordered($lands('load', true), $lands('load', false)), "{$where}, {$bank}");
+        $jumpers = count($plan->banks[$bank]->wires());
+        $jumperSteps = array_slice($lands('own', null), 0, 2 * $jumpers);
+        self::assertSame([], $work->unordered($jumperSteps, $lands('load', true)), "{$where}, {$bank}");
+    }
+
+    /** Both ends marked, pulled, made, landed; each end of each conductor once. */
+    private static function assertWiresAreMade(WorkRecord $work, Evaluation $evaluation, string $where): void
+    {
+        $ends = 0;
+        foreach ($evaluation->boat->figures(Pieces::class)->all as $piece) {
+            if (! $piece->isWire()) {
+                continue;
+            }
+            $ends += count($piece->ends);
+            $made = array_values(array_filter(["label:{$piece->id}", "pull:{$piece->id}", "terminate:{$piece->id}"], static fn (string $id): bool => isset($work->steps[$id])));
+            self::assertSame("label:{$piece->id}", $made[0], $where);
+            for ($at = 1; $at < count($made); $at++) {
+                self::assertTrue($work->isBefore($made[$at - 1], $made[$at]), "{$where}: {$made[$at]}");
+            }
+            $landed = $work->those(static fn (array $step): bool => is_string($step['id']) && str_starts_with($step['id'], "connect:{$piece->id}:"));
+            self::assertSame([], $work->unordered([$made[count($made) - 1]], $landed), $where);
+        }
+        // At the least: an end on a fuse that sits on its post, and a charger's own lead, come on top.
+        self::assertGreaterThanOrEqual($ends, count($work->ofKind('connect')), $where);
+    }
+
+    /** Ohms, power, volts at rest, the plug, volts under load; what leads to a circuit is live before it. */
+    private static function assertCircuitsAreMetered(WorkRecord $work, Evaluation $evaluation, string $where): void
+    {
+        foreach ($evaluation->boat->circuits() as $run) {
+            $on = $run->circuit?->on() ?? '';
+            $of = static fn (string $kind, ?string $state = null): array => $work->those(static fn (array $step): bool => $step['kind'] === $kind && is_array($step['on']) && $step['on'][0] === $on && ($step['state'] ?? null) === $state);
+            $line = [$of('meter', 'off'), $of('energise'), $of('meter', 'rest'), $of('plug-in'), $of('meter', 'loaded')];
+            $line = array_values(array_filter($line));
+            self::assertGreaterThanOrEqual(4, count($line), "{$where}, {$on}");
+            for ($at = 1; $at < count($line); $at++) {
+                self::assertSame([], $work->unordered($line[$at - 1], $line[$at]), "{$where}, {$on}");
+            }
+            self::assertSame([], $work->unordered($of('connect'), $of('meter', 'off')), "{$where}, {$on}");
+            foreach ($evaluation->boat->circuits() as $source) {
+                if ($source->circuit?->block !== null && $source->circuit->block === $run->circuit?->fromBlock) {
+                    self::assertSame([], $work->unordered(["energise:{$source->circuit->on()}"], $of('energise')), "{$where}, {$on}");
+                }
+            }
+        }
+    }
+}
