@@ -9,6 +9,8 @@ use Dinghy\Area\Rigging\StepsDocument;
 use Dinghy\Evaluation\Evaluation;
 use Dinghy\File\PlanRefused;
 use Dinghy\Kit\Piece\Pieces;
+use Dinghy\Plan\Battery;
+use Dinghy\Plan\Feed;
 use Dinghy\Tests\MutantBoat;
 use Dinghy\Tests\Plans;
 use Dinghy\Tests\RandomBoat;
@@ -78,7 +80,7 @@ final class StepsTest extends TestCase
         self::assertSame(['e1-', 'e1+', 'e1+', 'e1-'], $posts('electronics'));
         $holds = array_filter(array_map(static fn (array $step): mixed => $step['hold'], $work->steps));
         self::assertSame(2, count(array_filter($holds, static fn (mixed $hold): bool => $hold === ['rule' => 'S03', 'asks' => 'tick'])), 'the load negative of each bank');
-        self::assertSame('stern', $work->steps['connect:bow-motor+2:1']['at'], 'a breaker sits near its source');
+        self::assertSame(['stern', 'stern', 'bow'], array_map(static fn (int $end): mixed => $work->steps[['connect:bow-motor+1:2', 'connect:bow-motor+2:1', 'connect:bow-motor+2:2'][$end]]['at'], [0, 1, 2]), 'a breaker sits near its source');
         // Jumpers first, where the shop has it so.
         $other = self::work(Plans::evaluate(Plans::changed(Plans::demo('boats/skiff'), ['plan' => ['house_rules' => ['first_wires' => 'jumpers']]])));
         self::assertSame('b1+', $other->steps[$other->those(static fn (array $step): bool => is_string($step['id']) && str_starts_with($step['id'], 'connect:bank:thrust:'))[0]]['post']);
@@ -97,7 +99,8 @@ final class StepsTest extends TestCase
     private static function assertOrderHolds(Evaluation $evaluation, string $where): void
     {
         $work = self::work($evaluation);
-        self::assertSame([], $work->unordered($work->ofKind('make-safe'), $work->ofKind('connect', 'drill', 'strip-out')), $where);
+        self::assertSame([], $work->unordered($work->ofKind('make-safe'), $work->ofKind('connect', 'drill', 'strip-out', 'pull')), $where);
+        self::assertHolesAreDrilled($work, $evaluation, $where);
         foreach ($evaluation->boat->plan->banks as $bank) {
             self::assertBankIsLanded($work, $evaluation, $bank->id, $where);
         }
@@ -107,12 +110,25 @@ final class StepsTest extends TestCase
         self::assertSame('hand-over', array_key_last($work->steps), $where);
     }
 
+    /** Before anything is pulled to where it is. */
+    private static function assertHolesAreDrilled(WorkRecord $work, Evaluation $evaluation, string $where): void
+    {
+        foreach ($evaluation->boat->plan->holes as $hole) {
+            foreach ($evaluation->boat->circuits() as $run) {
+                if ($hole->station !== null && in_array($hole->station, [$run->circuit?->from, $run->circuit?->to], true)) {
+                    $pulls = $work->those(static fn (array $step): bool => $step['kind'] === 'pull' && $step['on'] === [$run->circuit?->on()]);
+                    self::assertSame([], $work->unordered(["drill:{$hole->id}"], $pulls), $where);
+                }
+            }
+        }
+    }
+
     /** Charger leads and jumpers, then load positives, then load negatives. */
     private static function assertBankIsLanded(WorkRecord $work, Evaluation $evaluation, string $bank, string $where): void
     {
         $plan = $evaluation->boat->plan;
-        $feeds = array_map(static fn (\Dinghy\Plan\Feed $feed): string => "feed:{$feed->id}", $plan->feedsOf($plan->banks[$bank]));
-        $blocks = array_map(static fn (\Dinghy\Plan\Battery $battery): string => $battery->id, $plan->banks[$bank]->batteries());
+        $feeds = array_map(static fn (Feed $feed): string => "feed:{$feed->id}", $plan->feedsOf($plan->banks[$bank]));
+        $blocks = array_map(static fn (Battery $battery): string => $battery->id, $plan->banks[$bank]->batteries());
         $lands = static fn (string $kind, ?bool $plus): array => $work->those(static function (array $step) use ($kind, $plus, $feeds, $blocks, $bank): bool {
             if ($step['kind'] !== 'connect' || ! is_string($step['id']) || ! is_array($step['on']) || ! is_string($on = $step['on'][0]) || ! str_starts_with($step['id'], 'connect:bank:')) {
                 return false;
