@@ -114,28 +114,6 @@ final class TouchTest extends BrowserTestCase
         $this->until(fn (): bool => $this->driver()->findElements(WebDriverBy::cssSelector('section[role=dialog]')) === [], 'and is put away');
     }
 
-    public function test_two_fingers_make_the_boat_plan_larger_and_draw_it_along(): void
-    {
-        $this->openStage('Console boat', 'Layout');
-        $this->see('[data-station="console"]');
-        $plan = '[aria-label="Drawing of the boat plan"]';
-        $finger = new Finger($this->driver());
-        $across = fn (): float => (float) $this->measured('document.querySelector(arguments[0] + " svg").getBoundingClientRect().width', $plan);
-        $scrolled = fn (): float => (float) $this->measured('document.querySelector(arguments[0]).scrollTop', $plan);
-        $before = $across();
-        self::assertSame('fits', $this->figure('zoom'));
-        $finger->pinches($plan, 80, 200);
-        $this->until(fn (): bool => $across() > 1.5 * $before, 'larger');
-        self::assertStringStartsWith('× ', $this->figure('zoom'));
-        $at = $scrolled();
-        $finger->pinches($plan, 120, 120, 0, -120);
-        $this->until(fn (): bool => $scrolled() > $at + 40, 'drawn along');
-        $finger->pinches($plan, 240, 60);
-        $this->until(fn (): bool => abs($across() - $before) < 2, 'all of it again');
-        // Two fingers that land on a part hold nothing.
-        self::assertSame('v1', $this->version());
-    }
-
     public function test_a_finger_that_rests_on_a_sign_is_told_what_it_means(): void
     {
         $this->openStage('Console boat', 'Layout');
@@ -143,19 +121,20 @@ final class TouchTest extends BrowserTestCase
         $radio = '[data-fitting="device:radio"]';
         $name = explode(':', $this->says($radio))[0];
         $finger = new Finger($this->driver());
-        $finger->restsOn($radio);
-        $this->until(fn (): bool => str_starts_with($this->textOf('.told'), $name), 'its name');
+        // A browser that stands still too long takes a touch back: then the finger comes down once more.
+        $this->until(function () use ($finger, $radio, $name): bool {
+            $finger->restsOn($radio);
+            $isTold = str_starts_with($this->textOf('.told'), $name);
+            if (! $isTold) {
+                $finger->lifts();
+            }
+
+            return $isTold;
+        }, 'its name');
         $finger->lifts();
         $this->until(fn (): bool => $this->textOf('.told') === '', 'not for ever');
         $finger->swipes($radio, 0, -120);
         self::assertSame(['', 'v1'], [$this->textOf('.told'), $this->version()]);
-    }
-
-    private function measured(string $what, string $css): int|float
-    {
-        $measured = $this->driver()->executeScript("return {$what}", [$css]);
-
-        return is_numeric($measured) ? 0 + $measured : -1;
     }
 
     private function says(string $css, string $attribute = 'aria-label'): string

@@ -1,5 +1,5 @@
 /** ms that a finger rests on a sign until it is told, and that the words stay once it is lifted */
-const REST = 450;
+const REST = 350;
 const STAYS = 1_600;
 /** px that a resting finger may stray */
 const STRAY = 10;
@@ -27,11 +27,14 @@ export function tellSigns(page: Document = document): void {
         if (words === '') {
             return;
         }
-        after(REST, () => {
+        const tell = () => {
             told.textContent = words;
             told.hidden = false;
-        });
+        };
+        after(REST, tell);
         const heard = new AbortController();
+        // A browser that is busy may say first that the finger rests, and that it takes the touch for a menu of its own.
+        page.addEventListener('contextmenu', tell, { signal: heard.signal });
         page.addEventListener(
             'pointermove',
             (move) => {
