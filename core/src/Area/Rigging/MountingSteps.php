@@ -20,7 +20,7 @@ final class MountingSteps
     {
         $plan = $boat->plan;
         $safe = PreparingSteps::safe($plan);
-        $photographs = array_map(static fn (int|string $station): string => "photograph:{$station}", array_keys($plan->boat->stations));
+        $photographs = PreparingSteps::photographs($plan);
         $steps = [];
         foreach ($plan->holes as $hole) {
             $steps[] = new Step("drill:{$hole->id}", StepKind::Drill, ucfirst("{$hole->label()}: look behind it, then drill; slow, and sealed at its edge."), ["hole:{$hole->id}"], [...$safe, ...$photographs], $hole->station);

@@ -100,6 +100,6 @@ final class PoweringSteps
     /** The device that a circuit leads to; null: a block, or a backbone. */
     private static function deviceOf(SolvedBoat $boat, Circuit $circuit): ?string
     {
-        return $circuit->device !== null && isset($boat->plan->devices[$circuit->device->id]) && $circuit->device->on() === "device:{$circuit->device->id}" ? $circuit->device->id : null;
+        return $circuit->device !== null && isset($boat->plan->devices[$circuit->device->id]) ? $circuit->device->id : null;
     }
 }

@@ -25,7 +25,7 @@ final class PreparingSteps
         foreach ($plan->boat->stations as $station) {
             $photographs[] = new Step("photograph:{$station->id}", StepKind::Photograph, ucfirst("{$station->label()}: photograph it as it is, posts and all."), ["station:{$station->id}"], [], $station->id, hold: new OldStatePhotographed);
         }
-        $seen = array_map(static fn (Step $step): string => $step->id, $photographs);
+        $seen = self::photographs($plan);
         $unplugged = array_filter($plan->chargers, static fn (Charger $charger): bool => $charger->input === 'mains') === [] ? [] : [
             new Step('make-safe:chargers', StepKind::MakeSafe, 'Unplug the chargers from the wall, and hang their plugs where nobody takes them up.', array_map(static fn (Charger $charger): string => "charger:{$charger->id}", array_values($plan->chargers)), $seen, hold: new ChargersUnplugged),
         ];
@@ -50,6 +50,12 @@ final class PreparingSteps
     public static function safe(Plan $plan): array
     {
         return array_map(static fn (int|string $bank): string => "make-safe:bank:{$bank}", array_keys($plan->banks));
+    }
+
+    /** @return list<string> ids of the steps that photograph the old state */
+    public static function photographs(Plan $plan): array
+    {
+        return array_map(static fn (int|string $station): string => "photograph:{$station}", array_keys($plan->boat->stations));
     }
 
     /** The step after which the blocks of a bank may be joined. */

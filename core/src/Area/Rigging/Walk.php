@@ -20,10 +20,7 @@ final class Walk
      */
     public static function through(array $open, ?string $here): array
     {
-        $ids = array_flip(array_map(static fn (Step $step): string => $step->id, $open));
-        $needs = array_map(static fn (Step $step): int => array_sum(array_map(static fn (string $need): int => isset($ids[$need]) ? 1 << $ids[$need] : 0, array_unique($step->needs))), $open);
-
-        return count($open) <= self::EXACT ? self::exactly($open, $needs, $here) : self::nearest($open, $here);
+        return count($open) <= self::EXACT ? self::exactly($open, $here) : self::nearest($open, $here);
     }
 
     /** Where a step is done: a station of the boat, the bench or the water; places that nobody has named are one. */
@@ -49,11 +46,13 @@ final class Walk
      * Of every set of steps that are done, by the one that was done last: the fewest changes that led there.
      *
      * @param  list<Step>  $open
-     * @param  list<int>  $needs  of each the steps that it needs, as bits
      * @return list<Step>
      */
-    private static function exactly(array $open, array $needs, ?string $here): array
+    private static function exactly(array $open, ?string $here): array
     {
+        $ids = array_flip(array_map(static fn (Step $step): string => $step->id, $open));
+        // Of each the steps that it needs, as bits.
+        $needs = array_map(static fn (Step $step): int => array_sum(array_map(static fn (string $need): int => isset($ids[$need]) ? 1 << $ids[$need] : 0, array_unique($step->needs))), $open);
         $places = array_map(self::placeOf(...), $open);
         /** @var array<int, array<int, array{int, int}>> $reached changes, and the step before (−1: none), by steps done and the last of them */
         $reached = [0 => [-1 => [0, -1]]];

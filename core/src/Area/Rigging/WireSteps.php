@@ -160,13 +160,16 @@ final class WireSteps
     /** The part that a wire ends at; null: a fuse in its own line, or what is no part by itself. */
     private function partOf(Terminus $terminus): ?string
     {
-        $id = preg_replace('/(\.\d+)?[+-]$/', '', $terminus->name);
+        $id = substr($terminus->name, 0, -1);
+        // Of a charger with several outputs each has its number.
+        $charger = preg_replace('/\.\d+$/', '', $id);
 
         return match (true) {
             isset($this->boat->plan->blocks[$id]) => "block:{$id}",
             isset($this->boat->plan->devices[$id]) => "device:{$id}",
             isset($this->boat->plan->batteries[$id]) => "battery:{$id}",
             isset($this->boat->plan->chargers[$id]) => "charger:{$id}",
+            isset($this->boat->plan->chargers[$charger]) => "charger:{$charger}",
             default => null,
         };
     }

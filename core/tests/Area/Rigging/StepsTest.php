@@ -6,6 +6,7 @@ namespace Dinghy\Tests\Area\Rigging;
 
 use Dinghy\Area\Rigging\Steps;
 use Dinghy\Area\Rigging\StepsDocument;
+use Dinghy\Area\StandardAreas;
 use Dinghy\Evaluation\Evaluation;
 use Dinghy\File\PlanRefused;
 use Dinghy\Kit\Piece\Pieces;
@@ -56,6 +57,17 @@ final class StepsTest extends TestCase
             self::assertOrderHolds($evaluation, "SEED={$seed}, boat {$boat}");
             $counted++;
         }
+    }
+
+    /** An id may end like the number of an output. */
+    public function test_a_wire_lands_on_a_device_whatever_its_id(): void
+    {
+        $plan = str_replace('"tiller-display"', '"tiller.2"', (string) file_get_contents(__DIR__.'/../../../../database/demo/boats/skiff.json'));
+        $work = self::work(Plans::evaluate(StandardAreas::areas()->format->document($plan)));
+        $landing = $work->steps['connect:br-tiller-display:3'];
+        self::assertSame('tiller', $landing['at']);
+        self::assertTrue($work->isBefore('mount:device:tiller.2', 'connect:br-tiller-display:3'));
+        self::assertTrue($work->isBefore('mount:charger:c1', 'connect:c1.2+:2'));
     }
 
     public function test_two_that_charge_one_block_are_both_landed(): void
