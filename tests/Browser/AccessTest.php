@@ -6,6 +6,7 @@ namespace Tests\Browser;
 
 use Dinghy\Tests\Measured;
 use Facebook\WebDriver\WebDriverKeys;
+use PHPUnit\Framework\Attributes\DataProvider;
 
 /** Nothing for axe to find (WCAG 2.2 AA), nothing cut off, and a screen that follows the key. */
 final class AccessTest extends BrowserTestCase
@@ -55,6 +56,15 @@ final class AccessTest extends BrowserTestCase
         $this->visit('/settings');
         $this->click('//label[contains(., "paper")]');
         $this->until(fn (): bool => $ground() === $paper, 'the ground is paper again');
+    }
+
+    #[DataProvider('panesOfPower')]
+    public function test_axe_on_power(string $keys): void
+    {
+        $this->openSkiff();
+        $this->press(...str_split($keys));
+        usleep(300_000);
+        $this->assertNothingForAxe("Power after {$keys}");
     }
 
     /** What is in hand, of every kind, with every group of fields open; and the palette. */
@@ -134,6 +144,19 @@ final class AccessTest extends BrowserTestCase
         $this->visit('/stock?show=orders');
         $this->see('[data-order]');
         $this->assertNothingForAxe('orders');
+    }
+
+    /** @return list<array{string}> */
+    public static function panesOfPower(): array
+    {
+        return [['f'], ['r'], ['v'], ['bw'], ['s'], ['u'], ['o'], ['g'], ['i'], ['a'], ['l']];
+    }
+
+    public function test_at_the_desk_the_page_itself_does_not_scroll(): void
+    {
+        $this->openSkiff();
+        $size = $this->driver()->executeScript('const e = document.documentElement; return [e.scrollWidth - e.clientWidth, e.scrollHeight - e.clientHeight]');
+        self::assertSame([0, 0], $size);
     }
 
     /** From the key to the redrawn figure, printed; the aim is a median of 100 ms on the project's machine. */

@@ -19,6 +19,9 @@ use Illuminate\Foundation\Testing\TestCase;
 
 abstract class BrowserTestCase extends TestCase
 {
+    /** in the order of work */
+    protected const STAGES = ['Survey', 'Layout', 'Power', 'Sonar', 'Day', 'Kit'];
+
     /** Seconds. A machine that is lent to others meanwhile stands still for some of them; nobody waits where all is well. */
     private const PATIENCE = 40;
 
@@ -183,6 +186,21 @@ abstract class BrowserTestCase extends TestCase
         } catch (TimeoutException) {
             $this->driver()->takeScreenshot($picture = storage_path('dinghy/not-seen-'.$this->name().'.png'));
             self::fail("Not seen: {$what}. The page says: ".mb_substr((string) $this->driver()->findElement(WebDriverBy::tagName('body'))->getText(), 0, 600)."\nA picture of it: {$picture}");
+        }
+    }
+
+    /**
+     * Every pane of the stage, one after another, by its number.
+     *
+     * @return iterable<int>
+     */
+    protected function panes(): iterable
+    {
+        $tabs = count($this->driver()->findElements(WebDriverBy::cssSelector('#lower [role=tab]')));
+        self::assertGreaterThan(3, $tabs);
+        for ($tab = 0; $tab < $tabs; $tab++) {
+            $this->driver()->executeScript('document.querySelectorAll("#lower [role=tab]")[arguments[0]].click()', [$tab]);
+            yield $tab;
         }
     }
 

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Tests\Browser;
 
 use Facebook\WebDriver\Remote\RemoteWebDriver;
-use Facebook\WebDriver\WebDriverBy;
 use PHPUnit\Framework\Attributes\DataProvider;
 
 /**
@@ -38,10 +37,7 @@ final class EveryViewTest extends BrowserTestCase
     {
         Finger::on($this->driver(), $isPhone);
         $this->openStage('Console boat', $stage);
-        $tabs = count($this->driver()->findElements(WebDriverBy::cssSelector('#lower [role=tab]')));
-        self::assertGreaterThan(3, $tabs);
-        for ($tab = 0; $tab < $tabs; $tab++) {
-            $this->driver()->executeScript('document.querySelectorAll("#lower [role=tab]")[arguments[0]].click()', [$tab]);
+        foreach ($this->panes() as $tab) {
             $this->assertWellMade("{$stage}, pane {$tab}", $isPhone);
             self::assertSame([], Typesetting::faults($this->driver()), "{$stage}, pane {$tab}");
             $beyond = $this->driver()->executeScript('const e = document.documentElement; return [e.scrollWidth - e.clientWidth, e.scrollHeight - e.clientHeight]');
@@ -60,9 +56,7 @@ final class EveryViewTest extends BrowserTestCase
     {
         Finger::onTablet($this->driver());
         $this->openStage('Pontoon', $stage);
-        $tabs = count($this->driver()->findElements(WebDriverBy::cssSelector('#lower [role=tab]')));
-        for ($tab = 0; $tab < $tabs; $tab++) {
-            $this->driver()->executeScript('document.querySelectorAll("#lower [role=tab]")[arguments[0]].click()', [$tab]);
+        foreach ($this->panes() as $tab) {
             $this->untilDrawn();
             self::assertSame([], [...self::tooSmall($this->driver(), true), ...Typesetting::faults($this->driver())], "{$stage}, pane {$tab}, on a tablet");
         }
@@ -71,7 +65,7 @@ final class EveryViewTest extends BrowserTestCase
     /** @return array<string, array{string}> */
     public static function stagesAlone(): array
     {
-        return ['Survey' => ['Survey'], 'Layout' => ['Layout'], 'Power' => ['Power'], 'Sonar' => ['Sonar'], 'Day' => ['Day'], 'Kit' => ['Kit']];
+        return array_combine(self::STAGES, array_map(static fn (string $stage): array => [$stage], self::STAGES));
     }
 
     /** The menu, what is asked in front of the page, and what is in hand: at the desk beside or under the hand, on the phone from below. */
@@ -131,7 +125,7 @@ final class EveryViewTest extends BrowserTestCase
     /** @return iterable<string, array{string, bool}> */
     public static function stages(): iterable
     {
-        foreach (array_keys(self::stagesAlone()) as $stage) {
+        foreach (self::STAGES as $stage) {
             yield "{$stage} at the desk" => [$stage, false];
             yield "{$stage} on the phone" => [$stage, true];
         }

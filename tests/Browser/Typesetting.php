@@ -9,11 +9,15 @@ use Facebook\WebDriver\Remote\RemoteWebDriver;
 /** Words of the page as it stands that are cut off, lie over one another, or make it scroll sideways. */
 final class Typesetting
 {
-    /** @return list<mixed> what is wrong, in words */
-    public static function faults(RemoteWebDriver $driver): array
+    /**
+     * @param  float  $widest  of the page's width: a field that is wider may scroll within
+     * @return list<mixed> what is wrong, in words
+     */
+    public static function faults(RemoteWebDriver $driver, float $widest = INF): array
     {
         $faults = $driver->executeScript(<<<'JS'
-            const visible = (e) => e.checkVisibility({ contentVisibilityAuto: true, opacityProperty: true, visibilityProperty: true }) && e.closest('.unseen') === null && getComputedStyle(e.closest('thead') ?? e).clipPath === 'none';
+            const widest = arguments[0] ?? Infinity;
+            const visible = (e) => e.checkVisibility({ contentVisibilityAuto: true, opacityProperty: true, visibilityProperty: true }) && e.closest('.unseen') === null && (e.closest('thead') === null || getComputedStyle(e.closest('thead')).clipPath === 'none');
             const sticks = (e) => { for (let at = e; at; at = at.parentElement) if (getComputedStyle(at).position === 'sticky') return true; return false; };
             // What is left of a box inside everything that scrolls or clips around it.
             const clipped = (e, r) => {
@@ -52,9 +56,8 @@ final class Typesetting
                 const own = getComputedStyle(e);
                 if (/(hidden|clip)/.test(own.overflowX) && e.scrollWidth > e.clientWidth + 2) faults.push(`cut off: ${node.textContent.trim().slice(0, 60)}`);
             }
-            // One that has the page's width scrolls within.
             for (const field of document.querySelectorAll('input:not([type=hidden]):not([type=file]):not([type=radio]):not([type=checkbox]):not([type=range])')) {
-                if (visible(field) && field.value && field.scrollWidth > field.clientWidth + 3 && field.clientWidth < innerWidth * 0.65 && (!document.querySelector('section[role=dialog]') || field.closest('[role=dialog]'))) faults.push(`cut off in its field: ${field.value}`);
+                if (visible(field) && field.value && field.scrollWidth > field.clientWidth + 3 && field.clientWidth < innerWidth * widest && (!document.querySelector('section[role=dialog]') || field.closest('[role=dialog]'))) faults.push(`cut off in its field: ${field.value}`);
             }
             for (let i = 0; i < words.length; i++) {
                 for (let j = i + 1; j < words.length; j++) {
@@ -67,7 +70,7 @@ final class Typesetting
                 }
             }
             return [...new Set(faults)];
-            JS);
+            JS, [is_infinite($widest) ? null : $widest]);
 
         return is_array($faults) ? array_values($faults) : ['the page said nothing'];
     }

@@ -92,3 +92,9 @@ export function ratingField(plan: Plan, run: Run): string | null {
 export function houseRung(run: Run): Rung | undefined {
     return run.alternatives.find((rung) => rung.ok);
 }
+
+/** The point of measuring at a battery's plus from its bank's common negative; of a battery alone, across it. */
+export function pointAbove(job: PlannedJob, bank: string, battery: string) {
+    const points = job.evaluation.meter_points;
+    return points.find((point) => point.plus === `${battery}+` && point.id.startsWith(`${bank}:`)) ?? points.find((point) => point.id === battery);
+}

@@ -1,6 +1,7 @@
 import { useRef } from 'react';
 
 import type { Bench, PlannedJob, WiredBank } from '../api/types';
+import { pointAbove } from '../boat/planParts';
 import type { BlockPosition } from '../boat/positions';
 import { amps, volts } from '../units/units';
 import lines from './lines.module.css';
@@ -78,8 +79,7 @@ export function BatteryBench({ job, wired, bench, probes, done, selected, onSele
     const isNarrow = useNarrow();
     const radius = ({ mm, pixels, finger }: typeof POST) => Math.min(Math.max(mm, (isNarrow ? finger : pixels) * scale), 34);
     const small = { fontSize: font(13) };
-    const reading = (id: string) =>
-        job.evaluation.meter_points.find((point) => point.plus === `${id}+` && point.id.startsWith(`${wired.id}:`)) ?? job.evaluation.meter_points.find((point) => point.id === id);
+    const reading = (id: string) => pointAbove(job, wired.id, id);
     const tint = (post: string) => (post.endsWith('-') ? 'var(--charcoal)' : potentialTint(reading(post.slice(0, -1))?.expect_v ?? null));
 
     const { held, hold } = useDrag<Thing>(svg, ({ what, from, at }) => {

@@ -1,8 +1,8 @@
 import type { CSSProperties } from 'react';
 
-import type { Bank, Feed, PlannedJob } from '../api/types';
+import type { Bank, Feed } from '../api/types';
 import { partName } from '../boat/parts';
-import { block as blockOf, converters, feedsOf, partOf, protection, run as runOf } from '../boat/planParts';
+import { block as blockOf, converters, feedsOf, partOf, pointAbove, protection, run as runOf } from '../boat/planParts';
 import { amps, useUnits, volts } from '../units/units';
 import { copperWidth, potentialTint } from './potential';
 import { ListLine, type ListShown } from './ListLine';
@@ -53,7 +53,7 @@ function BankItem({ bank, ...shown }: Shown & { bank: Bank }) {
                     <li key={id}>
                         <Line {...shown} on={`battery:${id}`} look="battery">
                             <span className={classes.name}>Battery {figures?.batteries.find((one) => one.id === id)?.number ?? '–'}</span>
-                            <span className="figure">{volts(fromNegative(job, bank.id, id))}</span>
+                            <span className="figure">{volts(pointAbove(job, bank.id, id)?.expect_v)}</span>
                         </Line>
                     </li>
                 ))}
@@ -149,10 +149,4 @@ function Line({ job, selected, touched, onSelect, on, look, run, children }: Omi
 /** px of copper, and the volts that tint it */
 function railOf(copper: number, potential: number): CSSProperties {
     return { '--copper': `${copper}px`, '--tint': potentialTint(potential) } as CSSProperties;
-}
-
-/** What a meter shows at a battery's plus from its bank's negative, V. */
-function fromNegative(job: PlannedJob, bank: string, id: string): number | null | undefined {
-    const points = job.evaluation.meter_points;
-    return (points.find((point) => point.plus === `${id}+` && point.id.startsWith(`${bank}:`)) ?? points.find((point) => point.id === id))?.expect_v;
 }

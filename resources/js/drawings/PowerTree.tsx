@@ -2,7 +2,7 @@ import { useRef } from 'react';
 
 import type { Finding, PlannedJob, WiredBank } from '../api/types';
 import { partName, words } from '../boat/parts';
-import { partOf, protection } from '../boat/planParts';
+import { partOf, pointAbove, protection } from '../boat/planParts';
 import { amps, gauge, length, lost, percent, useUnits, volts } from '../units/units';
 import { BATTERY, BLOCK_WIDTH, CONVERTER, DEVICE, layOut, type PlacedBank, type PlacedConverter, type PlacedDevice, type PlacedRun } from './powerTreeLayout';
 import { deviceFigures, runFigures, worstOn } from './treeFigures';
@@ -164,8 +164,7 @@ function FuseSign({ x, y, amps: rating, breaker }: { x: number; y: number; amps:
 
 function BankStack({ job, wires, placed, touched, selected, onSelect }: { job: PlannedJob; wires: WiredBank['wires']; placed: PlacedBank; touched: boolean; selected: string; onSelect: (on: string) => void }) {
     const figures = job.evaluation.banks.find((bank) => bank.id === placed.bank.id);
-    const fromNegative = (battery: string) => job.evaluation.meter_points.find((point) => point.plus === `${battery}+` && point.id.startsWith(`${placed.bank.id}:`))
-        ?? job.evaluation.meter_points.find((point) => point.id === battery);
+    const fromNegative = (battery: string) => pointAbove(job, placed.bank.id, battery);
     return (
         <g>
             {wires.map((wire) => (
