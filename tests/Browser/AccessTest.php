@@ -58,6 +58,13 @@ final class AccessTest extends BrowserTestCase
         $this->until(fn (): bool => $ground() === $paper, 'the ground is paper again');
     }
 
+    public function test_at_the_desk_the_page_itself_does_not_scroll(): void
+    {
+        $this->openSkiff();
+        $size = $this->driver()->executeScript('const e = document.documentElement; return [e.scrollWidth - e.clientWidth, e.scrollHeight - e.clientHeight]');
+        self::assertSame([0, 0], $size);
+    }
+
     #[DataProvider('panesOfPower')]
     public function test_axe_on_power(string $keys): void
     {
@@ -150,13 +157,6 @@ final class AccessTest extends BrowserTestCase
     public static function panesOfPower(): array
     {
         return [['f'], ['r'], ['v'], ['bw'], ['s'], ['u'], ['o'], ['g'], ['i'], ['a'], ['l']];
-    }
-
-    public function test_at_the_desk_the_page_itself_does_not_scroll(): void
-    {
-        $this->openSkiff();
-        $size = $this->driver()->executeScript('const e = document.documentElement; return [e.scrollWidth - e.clientWidth, e.scrollHeight - e.clientHeight]');
-        self::assertSame([0, 0], $size);
     }
 
     /** From the key to the redrawn figure, printed; the aim is a median of 100 ms on the project's machine. */
