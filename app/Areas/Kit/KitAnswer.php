@@ -23,7 +23,6 @@ use Dinghy\Kit\PullTogether;
 use Dinghy\Kit\Tool;
 use Dinghy\Plan\Way;
 use Dinghy\Quantity\QuantityFormatter;
-use Dinghy\Quantity\Units;
 use Dinghy\Rule\Question;
 
 /** What the stage Kit draws. */
@@ -147,7 +146,7 @@ final readonly class KitAnswer
             'steps' => $this->steps($end),
             'die' => $end->die(),
             'lead_die' => $end->at->lead === null || $end->die() === null ? null : CrimpDie::of($end->at->lead),
-            'strip' => $end->isMade() ? $this->strip($end) : null,
+            'strip' => $end->isMade() ? $this->words->fine($end->strip()) : null,
             'sleeve' => ($sleeve = $end->sleeve()) === null ? null : (string) $sleeve,
             'pull' => $end->pull() === null ? null : $this->words->thrust($end->pull()),
             'joinable' => $end->isJoinable(),
@@ -164,19 +163,13 @@ final readonly class KitAnswer
         $sleeve = $end->sleeve();
         $steps = [
             ['says' => $sleeve === null ? 'no one size of sleeve goes over it and grips the wire: build the wire up with a smaller one first' : "slide on the {$sleeve} sleeve first", 'figure' => $sleeve === null ? null : 'sleeve', 'is' => $end->needsSleeve()],
-            ['says' => "strip {$this->strip($end)}", 'figure' => 'strip', 'is' => true],
+            ['says' => "strip {$this->words->fine($end->strip())}", 'figure' => 'strip', 'is' => true],
             ['says' => $end->isSplice() ? 'tighten to the splice’s own torque' : "crimp in the {$end->die()}", 'figure' => null, 'is' => true],
             ['says' => 'pull '.$this->words->thrust($end->pull() ?? 0.0).' for a minute', 'figure' => 'pull', 'is' => $end->pull() !== null],
             ['says' => 'shrink until sealant shows', 'figure' => null, 'is' => ! $end->isSplice()],
         ];
 
         return array_values(array_map(static fn (array $step): array => ['says' => $step['says'], 'figure' => $step['figure']], array_filter($steps, static fn (array $step): bool => $step['is'])));
-    }
-
-    /** To the hundredth of an inch: an eighth more or less is strands bare or missing. */
-    private function strip(End $end): string
-    {
-        return $this->words->units === Units::Metric ? QuantityFormatter::trim($end->strip(), 0).' mm' : QuantityFormatter::trim($end->strip() / 25.4, 2).' in';
     }
 
     /** @return list<array<string, mixed>> */

@@ -12,7 +12,7 @@ use Dinghy\File\Forms;
 use Dinghy\File\PartKind;
 use Dinghy\Proposal\TakeOut;
 use Dinghy\Rule\Level;
-use Dinghy\Rule\Rule;
+use Dinghy\Rule\RuleText;
 use Illuminate\Console\Command;
 
 final class WriteDocs extends Command
@@ -71,20 +71,19 @@ final class WriteDocs extends Command
     /** What each rule speaks of, for a page that looks one up by its code. */
     public static function ruleTexts(): string
     {
-        return json_encode(array_map(static fn (Rule $rule): array => [
-            'code' => $rule->text()->code, 'speaks_when' => $rule->text()->speaksWhen, 'because' => $rule->text()->because,
-            'source' => $rule->text()->source, 'mark' => $rule->text()->mark->label(),
-        ], resolve(Areas::class)->rulebook->rules), JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE)."\n";
+        return json_encode(array_map(static fn (RuleText $text): array => [
+            'code' => $text->code, 'speaks_when' => $text->speaksWhen, 'because' => $text->because,
+            'source' => $text->source, 'mark' => $text->mark->label(),
+        ], resolve(Areas::class)->texts()), JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE)."\n";
     }
 
     public static function rules(): string
     {
-        $rows = array_map(static function (Rule $rule): string {
-            $text = $rule->text();
+        $rows = array_map(static function (RuleText $text): string {
             $levels = implode('/', array_map(static fn (Level $level): string => $level->value, $text->levels));
 
             return "| {$text->code} | {$levels} | {$text->speaksWhen} | {$text->because} | {$text->source} | {$text->mark->label()} |";
-        }, resolve(Areas::class)->rulebook->rules);
+        }, resolve(Areas::class)->texts());
 
         return "# Rules\n\nMade from the core by `php artisan dinghy:docs`; do not edit.\n\n"
             ."stop: do not energise that circuit. warn: a rigger must decide and say why; people see \"decide\". note: good to know.\n"

@@ -8,6 +8,7 @@ use Dinghy\Area\Day\DayArea;
 use Dinghy\Area\Kit\KitArea;
 use Dinghy\Area\Layout\LayoutArea;
 use Dinghy\Area\Power\PowerArea;
+use Dinghy\Area\Rigging\RiggingArea;
 use Dinghy\Area\Sonar\SonarArea;
 use Dinghy\Area\Survey\SurveyArea;
 use Dinghy\Evaluation\Areas;
@@ -26,6 +27,7 @@ final class StandardAreas
             new SonarArea,
             new DayArea,
             new KitArea,
+            new RiggingArea,
         ]);
     }
 }

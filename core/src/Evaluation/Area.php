@@ -7,6 +7,7 @@ namespace Dinghy\Evaluation;
 use Dinghy\File\Section;
 use Dinghy\Plan\Plan;
 use Dinghy\Rule\Rule;
+use Dinghy\Rule\RuleText;
 use Dinghy\Rule\Stage;
 use Dinghy\Solving\SolvedBoat;
 
@@ -36,6 +37,12 @@ abstract class Area
 
     /** @return list<Rule> that judge what takes longer than an edit may wait */
     public function lateRules(): array
+    {
+        return [];
+    }
+
+    /** @return list<RuleText> of rules that speak of no plan, but hold the work on a boat */
+    public function holds(): array
     {
         return [];
     }

@@ -10,7 +10,9 @@ use Dinghy\Plan\Plan;
 use Dinghy\Quantity\NumberingEnd;
 use Dinghy\Quantity\QuantityFormatter;
 use Dinghy\Quantity\Units;
+use Dinghy\Rule\Rule;
 use Dinghy\Rule\Rulebook;
+use Dinghy\Rule\RuleText;
 use Dinghy\Rule\Stage;
 use Dinghy\Solving\SolvedBoat;
 
@@ -51,6 +53,15 @@ final readonly class Areas
             $this,
             $whole,
         );
+    }
+
+    /** @return list<RuleText> of every rule: of those that judge plans, then of those that hold the work */
+    public function texts(): array
+    {
+        return [
+            ...array_map(static fn (Rule $rule): RuleText => $rule->text(), $this->rulebook->rules),
+            ...array_merge(...array_map(static fn (Area $area): array => $area->holds(), $this->all)),
+        ];
     }
 
     /** @return non-empty-list<Stage> */

@@ -28,6 +28,12 @@ final readonly class QuantityFormatter
         };
     }
 
+    /** What a hand works to, as the length of a strip: mm, or inches to the hundredth: an eighth more or less is strands bare. */
+    public function fine(float $millimetres, int $decimals = 0): string
+    {
+        return $this->units === Units::Metric ? self::trim($millimetres, $decimals).' mm' : self::trim($millimetres / 25.4, 2).' in';
+    }
+
     /** A clearance or another short measure: mm, or inches to the eighth. */
     public function short(float $metres): string
     {

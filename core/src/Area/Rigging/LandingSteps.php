@@ -8,9 +8,9 @@ use Dinghy\Area\Rigging\Rule\NegativesLast;
 use Dinghy\Plan\Bank;
 use Dinghy\Plan\Battery;
 use Dinghy\Plan\ChargerOutput;
-use Dinghy\Plan\Post;
 use Dinghy\Solving\SolvedBoat;
 use Dinghy\Wiring\ConnectionOrder;
+use Dinghy\Wiring\Landings;
 
 /** The posts of each bank, one terminal at a time: as ConnectionOrder has it, load negatives last. */
 final class LandingSteps
@@ -65,13 +65,16 @@ final class LandingSteps
             }
             $isJumper = $step->on === "bank:{$bank->id}" && $step->wire !== $bank->id;
             $id = "connect:bank:{$bank->id}:{$at}";
+            $landed = $this->wires->endOn($step->on, $step->post->name, $step->side, $isJumper ? $step->wire : null);
             $isLoadNegative = $step->side === '-' && str_starts_with($step->on, 'feed:');
             $steps[] = new Step(
                 $id, StepKind::Connect, $step->says, [$step->on],
                 [...$before, ...$this->wires->before($step->on, $step->post->name, $step->side, $isJumper ? $step->wire : null)],
-                $this->stationAt($step->post, $bank),
+                PartStation::of($plan, Landings::partOf($step->post)),
                 $step->post->isShunt() ? null : $step->post->name,
                 $isLoadNegative ? new NegativesLast : null,
+                piece: $landed[0] ?? null,
+                end: $landed[1] ?? null,
             );
             // One terminal at a time.
             $before = [$id];
@@ -97,16 +100,12 @@ final class LandingSteps
         foreach (['+', '-'] as $side) {
             $post = $output->block !== null ? null : ($side === '+' ? $output->across[count($output->across) - 1]->plus() : $output->across[0]->minus());
             $id = "connect:{$on}:{$number}{$side}";
-            $mounted = $output->block !== null ? "mount:block:{$output->block}" : "mount:battery:{$output->across[0]->id}";
-            $steps[] = new Step($id, StepKind::Connect, 'Land the lead of output '.($number + 1).", {$side}.", [$on], ["mount:{$on}", $mounted, ...PreparingSteps::safe($this->boat->plan), ...$post === null ? [] : $this->wires->before($on, $post->name, $side, null)], null, $post?->name);
+            $at = $output->block !== null ? "block:{$output->block}" : "battery:{$output->across[0]->id}";
+            $landed = $post === null ? null : $this->wires->endOn($on, $post->name, $side, null);
+            $steps[] = new Step($id, StepKind::Connect, 'Land the lead of output '.($number + 1).", {$side}.", [$on], ["mount:{$on}", "mount:{$at}", ...PreparingSteps::safe($this->boat->plan), ...$post === null ? [] : $this->wires->before($on, $post->name, $side, null)], PartStation::of($this->boat->plan, $at), $post?->name, piece: $landed[0] ?? null, end: $landed[1] ?? null);
             $this->landed[$on][] = $id;
         }
 
         return $steps;
-    }
-
-    private function stationAt(Post $post, Bank $bank): ?string
-    {
-        return $post->isShunt() ? $bank->batteries()[0]->station : $this->boat->plan->batteries[$post->part]->station;
     }
 }

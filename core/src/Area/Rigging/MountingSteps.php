@@ -35,12 +35,17 @@ final class MountingSteps
         foreach ($plan->batteries as $battery) {
             $steps[] = self::at("battery:{$battery->id}", ucfirst("{$boat->called($battery)}: strapped, so that it cannot move."), $battery->station, $safe);
         }
+        foreach ($plan->banks as $bank) {
+            if ($bank->shunt !== null) {
+                $steps[] = self::at("bank:{$bank->id}", ucfirst("the shunt of {$bank->label()}: fastened beside its negative post."), PartStation::of($plan, "bank:{$bank->id}"), $safe);
+            }
+        }
         foreach ($plan->blocks as $block) {
             $steps[] = self::at("block:{$block->id}", ucfirst("{$block->label()}: fastened where a hand finds its fuses."), $block->station, $safe);
         }
         foreach ($plan->chargers as $charger) {
             $mains = $charger->input === 'mains';
-            $steps[] = self::at("charger:{$charger->id}", ucfirst("{$charger->label()}: fastened where it keeps cool".($mains ? ', its receptacle with the drain hole down' : '').'.'), null, $safe, $mains ? new MainsByLicence : null);
+            $steps[] = self::at("charger:{$charger->id}", ucfirst("{$charger->label()}: fastened where it keeps cool".($mains ? ', its receptacle with the drain hole down' : '').'.'), PartStation::of($plan, "charger:{$charger->id}"), $safe, $mains ? new MainsByLicence : null);
         }
         foreach ($plan->devices as $device) {
             $steps[] = self::at($device->on(), ucfirst("{$device->label()}: in its place."), $device->station, $safe);

@@ -7,12 +7,13 @@ namespace Dinghy\Area\Rigging;
 use Dinghy\Plan\DeviceKind;
 use Dinghy\Solving\SolvedBoat;
 use Dinghy\Wiring\Circuit;
+use Dinghy\Wiring\SizedProtection;
 
 /** Each circuit, once it is landed: its ohms, its power, its volts at rest, its device, its volts under load, its settings. */
 final class PoweringSteps
 {
     /** @return list<Step> */
-    public static function of(SolvedBoat $boat, LandingSteps $landing): array
+    public static function of(SolvedBoat $boat, LandingSteps $landing, NetworkSteps $network): array
     {
         $circuits = [];
         foreach ($boat->circuits() as $run) {
@@ -30,7 +31,7 @@ final class PoweringSteps
         foreach ($commissions as $id => $needs) {
             $device = $boat->plan->devices[$id];
             $onWater = $device->kind === DeviceKind::HeadingSensor;
-            $steps[] = new Step("commission:{$id}", StepKind::Commission, ucfirst("{$device->label()}: ".($onWater ? 'calibrate it in open water, away from iron.' : 'its lights, its settings, what it sees of the others.')), [$device->on()], $needs, $device->station, place: $onWater ? Place::Water : Place::Bay);
+            $steps[] = new Step("commission:{$id}", StepKind::Commission, ucfirst("{$device->label()}: ".($onWater ? 'calibrate it in open water, away from iron.' : 'its lights, its settings, what it sees of the others.')), [$device->on()], [...$needs, ...$network->pluggedInto((string) $id)], $device->station, place: $onWater ? Place::Water : Place::Bay);
         }
 
         return $steps;
@@ -50,7 +51,7 @@ final class PoweringSteps
         $behind = array_filter($circuits, static fn (Circuit $other): bool => $circuit->block !== null && $other->fromBlock === $circuit->block);
         $steps = [
             new Step(self::id('off', $circuit), StepKind::Meter, "Ohms to {$what}, plus to minus and plus to a metal hull, with nothing plugged in.", [$on], $landed, $circuit->to, state: MeterState::Off),
-            new Step(self::id('energise', $circuit), StepKind::Energise, $circuit->fromBlock === null ? "Close the breaker to {$what}." : "Put in the fuse of {$what}.", [$on], [self::id('off', $circuit), ...self::fed($boat, $circuit, $circuits, $landing)], $circuit->from),
+            new Step(self::id('energise', $circuit), StepKind::Energise, self::powered($boat, $circuit, $what), [$on], [self::id('off', $circuit), ...self::fed($boat, $circuit, $circuits, $landing)], $circuit->from),
             new Step(self::id('rest', $circuit), StepKind::Meter, "Volts at {$what} with nothing drawn.", [$on], [self::id('energise', $circuit)], $circuit->to, state: MeterState::Rest),
         ];
         if ($device !== null) {
@@ -90,6 +91,18 @@ final class PoweringSteps
         }
 
         return $needs;
+    }
+
+    /** With the rating that is to sit there: another one is another act. */
+    private static function powered(SolvedBoat $boat, Circuit $circuit, string $what): string
+    {
+        $protections = array_map(static fn (SizedProtection $one): string => $boat->words->amps($one->rating).' '.$one->planned->family->label(), $boat->runs[$circuit->id]->protection);
+
+        return match (true) {
+            $protections === [] => "Power to {$what}: it has no fuse or breaker of its own.",
+            $circuit->fromBlock === null => "Power to {$what}: ".implode(', then ', $protections).'.',
+            default => "Put in the fuse of {$what}: {$protections[0]}.",
+        };
     }
 
     private static function id(string $what, Circuit $circuit): string

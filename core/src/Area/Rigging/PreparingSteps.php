@@ -11,12 +11,16 @@ use Dinghy\Area\Rigging\Rule\OldStatePhotographed;
 use Dinghy\Area\Rigging\Rule\ProvenDead;
 use Dinghy\Plan\Charger;
 use Dinghy\Plan\Plan;
+use Dinghy\Survey\Corrosion;
 
 /** What comes before any tool: the old state photographed, chargers unplugged, banks open, what is old taken out. */
 final class PreparingSteps
 {
     /** min that blocks of a bank take to be charged full and to rest before they are joined [common practice, no source] */
     private const CHARGED_AND_RESTED = 720.0;
+
+    /** min to take out one old run [common practice, no source] */
+    private const OLD_WIRE = 15.0;
 
     /** @return list<Step> */
     public static function of(Plan $plan): array
@@ -38,10 +42,33 @@ final class PreparingSteps
                 $open[] = new Step(self::charged($bank->id), StepKind::Wait, ucfirst("{$bank->label()}: each block charged full by itself, then at rest, before it joins the others."), ["bank:{$bank->id}"], [], $at, hold: new CuredAndCharged, place: Place::Bench, minutes: self::CHARGED_AND_RESTED);
             }
         }
-        $steps = [...$photographs, ...$unplugged, ...$open];
-        if ($plan->survey !== null) {
-            $steps[] = new Step('strip-out', StepKind::StripOut, 'Take out what is not used any more; leave what can pull the new wire. Prove each conductor dead before it is cut.', ['plan'], self::safe($plan), hold: new ProvenDead);
+
+        return [...$photographs, ...$unplugged, ...$open, ...self::takenOut($plan)];
+    }
+
+    /**
+     * What is old, wire by wire, and posts that corroded; the rest at the end.
+     *
+     * @return list<Step>
+     */
+    private static function takenOut(Plan $plan): array
+    {
+        if ($plan->survey === null) {
+            return [];
         }
+        $safe = self::safe($plan);
+        $steps = [];
+        foreach ($plan->survey->pathChecks as $check) {
+            if ($check->renewedBy !== null) {
+                $steps[] = new Step("strip-out:{$check->id}", StepKind::StripOut, "{$check->label()}: prove it dead, then out with it, or keep it to pull the new one.", ["check:{$check->id}"], $safe, $check->device === null ? null : PartStation::of($plan, "device:{$check->device}"), hold: new ProvenDead, minutes: self::OLD_WIRE);
+            }
+        }
+        foreach ($plan->survey->batteries as $battery) {
+            if ($battery->corrosion === Corrosion::Light || $battery->corrosion === Corrosion::Heavy) {
+                $steps[] = new Step("clean:{$battery->id}", StepKind::Clean, "{$battery->label()}: sand the rings that stay, brush its posts.", ["found:{$battery->id}"], $safe, $battery->station);
+            }
+        }
+        $steps[] = new Step('strip-out', StepKind::StripOut, 'Take out the rest that is not used any more; leave what can pull new wire. Prove each conductor dead before it is cut.', ['plan'], [...$safe, ...array_map(static fn (Step $step): string => $step->id, $steps)], hold: new ProvenDead);
 
         return $steps;
     }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Dinghy\Area\Rigging;
 
 use Dinghy\Area\Rigging\Rule\HoldRule;
+use Dinghy\Kit\Piece\End;
+use Dinghy\Kit\Piece\Piece;
 
 /** One thing that is done, by one person, at one place. */
 final readonly class Step
@@ -18,6 +20,8 @@ final readonly class Step
      * @param  string|null  $post  battery post that a conductor lands on; null: elsewhere, or none lands
      * @param  MeterState|null  $state  of a meter step
      * @param  float|null  $minutes  null: as its kind usually takes
+     * @param  Piece|null  $piece  of wire that is in the hand; null: none is
+     * @param  End|null  $end  of it that is landed; null: it is not about one of them
      */
     public function __construct(
         public string $id,
@@ -31,7 +35,24 @@ final readonly class Step
         public Place $place = Place::Bay,
         public ?MeterState $state = null,
         ?float $minutes = null,
+        public ?Piece $piece = null,
+        public ?End $end = null,
     ) {
         $this->minutes = $minutes ?? $kind->minutes();
+    }
+
+    /**
+     * What a person who did it has done: where the plan changes and this does not, what was done stays done. How long a wire is
+     * does not count: it lies as it lies.
+     */
+    public function work(): string
+    {
+        $end = static fn (End $end): array => [$end->at->name, $end->at->kind->value, $end->at->bore(), $end->at->lead?->name];
+        $wire = $this->piece === null || $this->end !== null ? [] : array_map($end, $this->piece->madeEnds());
+
+        return hash('xxh128', json_encode([
+            $this->kind->value, $this->on, $this->at, $this->post, $this->says, $this->state,
+            $this->piece?->stock->label(), $this->end === null ? null : $end($this->end), $this->kind === StepKind::Terminate ? $wire : [],
+        ], JSON_THROW_ON_ERROR));
     }
 }

@@ -11,21 +11,33 @@ use Dinghy\Solving\SolvedBoat;
 /** Every step of the work on one boat, in an order in which it can be done. */
 final readonly class Steps implements Figures
 {
+    /** @var array<string, Step> */
+    private array $byId;
+
     /** @param  list<Step>  $all */
     private function __construct(public array $all)
     {
+        $this->byId = array_combine(array_map(static fn (Step $step): string => $step->id, $all), $all);
+    }
+
+    /** @return Step|null null: there is no such step, or none any more */
+    public function find(string $id): ?Step
+    {
+        return $this->byId[$id] ?? null;
     }
 
     public static function of(SolvedBoat $boat): self
     {
         $wires = new WireSteps($boat);
         $landing = new LandingSteps($boat, $wires);
+        $network = new NetworkSteps($boat);
         $work = [
             ...PreparingSteps::of($boat->plan),
             ...MountingSteps::of($boat),
             ...$wires->steps,
             ...$landing->steps,
-            ...PoweringSteps::of($boat, $landing),
+            ...$network->steps,
+            ...PoweringSteps::of($boat, $landing, $network),
         ];
 
         return new self(StepOrder::of([...$work, ...self::closing($boat, $work)]));

@@ -69,12 +69,7 @@ final class WireSteps
     public function before(string $on, string $post, ?string $side, ?string $wire): array
     {
         $needs = [];
-        foreach ($this->pieces as $piece) {
-            $id = explode(':', $piece->of, 2)[1];
-            $other = $side === null ? null : $id.($side === '+' ? '-' : '+');
-            if ($piece->of !== $on || ! isset($this->made[$piece->id]) || ($wire !== null && ! str_starts_with($piece->id, $wire)) || ($other !== null && str_starts_with($piece->id, $other))) {
-                continue;
-            }
+        foreach ($this->piecesOf($on, $side, $wire) as $piece) {
             if (array_filter($piece->ends, static fn (End $end): bool => $end->at->name === $post) !== []) {
                 $needs[] = $this->made[$piece->id];
             }
@@ -85,10 +80,42 @@ final class WireSteps
         return array_values(array_unique($needs));
     }
 
+    /**
+     * The end that lands on a post.
+     *
+     * @param  string  $post  its name
+     * @param  string|null  $side  as before() has it
+     * @param  string|null  $wire  likewise
+     * @return array{Piece, End}|null null: no wire of the boat's does, but a lead of its maker's
+     */
+    public function endOn(string $on, string $post, ?string $side, ?string $wire): ?array
+    {
+        foreach ($this->piecesOf($on, $side, $wire) as $piece) {
+            foreach ($piece->ends as $end) {
+                if ($end->at->name === $post && ($side === null || $end->side === $side)) {
+                    return [$piece, $end];
+                }
+            }
+        }
+
+        return null;
+    }
+
     /** @return list<string> ids of the steps that land a part's wires elsewhere than on posts */
     public function landingsOf(string $on): array
     {
         return array_merge([], ...array_map(fn (Piece $piece): array => $piece->of === $on ? ($this->landed[$piece->id] ?? []) : [], $this->pieces));
+    }
+
+    /**
+     * @param  string|null  $side  as before() has it
+     * @param  string|null  $wire  likewise
+     * @return list<Piece> that are made
+     */
+    private function piecesOf(string $on, ?string $side, ?string $wire): array
+    {
+        return array_values(array_filter($this->pieces, fn (Piece $piece): bool => $piece->of === $on && isset($this->made[$piece->id])
+            && ($wire === null || $piece->conductor === $wire) && ($side === null || ! in_array($piece->side, ['+', '-'], true) || $piece->side === $side)));
     }
 
     /** @return list<Step> */
@@ -96,15 +123,15 @@ final class WireSteps
     {
         $what = "{$piece->circuit}, {$piece->from->words} to {$piece->to->words}";
         $at = ($circuit === null ? null : $circuit->from) ?? $this->stationOf($piece->from) ?? $this->stationOf($piece->to);
-        $steps = [new Step("label:{$piece->id}", StepKind::Label, "Mark both ends: {$piece->labels()[0]}.", [$piece->of], [], place: Place::Bench)];
+        $steps = [new Step("label:{$piece->id}", StepKind::Label, "Mark both ends: {$piece->labels()[0]}.", [$piece->of], [], place: Place::Bench, piece: $piece)];
         $last = "label:{$piece->id}";
         if ($circuit !== null || ! str_starts_with($piece->of, 'bank:')) {
             $holes = array_map(static fn (string $hole): string => "drill:{$hole}", $this->holesAt([$circuit?->from, $circuit?->to]));
-            $steps[] = new Step("pull:{$piece->id}", StepKind::Pull, $piece->throughTube() ? "Pull {$what}; leave a cord behind." : "Lay {$what}.", [$piece->of], [$last, ...PreparingSteps::safe($this->boat->plan), ...$holes], $at);
+            $steps[] = new Step("pull:{$piece->id}", StepKind::Pull, $piece->throughTube() ? "Pull {$what}; leave a cord behind." : "Lay {$what}.", [$piece->of], [$last, ...PreparingSteps::safe($this->boat->plan), ...$holes], $at, piece: $piece);
             $last = "pull:{$piece->id}";
         }
         if ($piece->madeEnds() !== []) {
-            $steps[] = new Step("terminate:{$piece->id}", StepKind::Terminate, "Make the ends of {$what}: sleeve on first, cut, strip, crimp, pull, shrink.", [$piece->of], [$last], $at, hold: $this->gathers($circuit) ? new NoFlame : null, minutes: $this->boat->plan->houseRules->endMinutes * count($piece->madeEnds()));
+            $steps[] = new Step("terminate:{$piece->id}", StepKind::Terminate, "Make the ends of {$what}: sleeve on first, cut, strip, crimp, pull, shrink.", [$piece->of], [$last], $at, hold: $this->gathers($circuit) ? new NoFlame : null, minutes: $this->boat->plan->houseRules->endMinutes * count($piece->madeEnds()), piece: $piece);
             $last = "terminate:{$piece->id}";
         }
         $this->made[$piece->id] = $last;
@@ -114,7 +141,7 @@ final class WireSteps
                 // A fuse in the line sits near its source.
                 $isFar = $number % 2 === 1 && ! str_contains($end->at->name, '/');
                 $station = $this->stationOf($end->at) ?? ($isFar && $circuit !== null ? $circuit->to : $at);
-                $steps[] = new Step($id, StepKind::Connect, "Land {$piece->circuit} on {$end->at->words}.", [$piece->of], [$last, ...$this->mounted($end->at), ...PreparingSteps::safe($this->boat->plan)], $station);
+                $steps[] = new Step($id, StepKind::Connect, "Land {$piece->circuit} on {$end->at->words}.", [$piece->of], [$last, ...$end->at->part === null ? [] : ["mount:{$end->at->part}"], ...PreparingSteps::safe($this->boat->plan)], $station, piece: $piece, end: $end);
                 $this->landed[$piece->id][] = $id;
             }
         }
@@ -137,41 +164,9 @@ final class WireSteps
         return false;
     }
 
-    /** @return list<string> ids of the steps that mount what a wire lands on */
-    private function mounted(Terminus $terminus): array
-    {
-        $part = $this->partOf($terminus);
-
-        return $part === null ? [] : ["mount:{$part}"];
-    }
-
     private function stationOf(Terminus $terminus): ?string
     {
-        [$kind, $id] = explode(':', $this->partOf($terminus) ?? ':', 2);
-
-        return match ($kind) {
-            'battery' => $this->boat->plan->batteries[$id]->station,
-            'block' => $this->boat->plan->blocks[$id]->station,
-            'device' => $this->boat->plan->devices[$id]->station,
-            default => null,
-        };
-    }
-
-    /** The part that a wire ends at; null: a fuse in its own line, or what is no part by itself. */
-    private function partOf(Terminus $terminus): ?string
-    {
-        $id = substr($terminus->name, 0, -1);
-        // Of a charger with several outputs each has its number.
-        $charger = preg_replace('/\.\d+$/', '', $id);
-
-        return match (true) {
-            isset($this->boat->plan->blocks[$id]) => "block:{$id}",
-            isset($this->boat->plan->devices[$id]) => "device:{$id}",
-            isset($this->boat->plan->batteries[$id]) => "battery:{$id}",
-            isset($this->boat->plan->chargers[$id]) => "charger:{$id}",
-            isset($this->boat->plan->chargers[$charger]) => "charger:{$charger}",
-            default => null,
-        };
+        return $terminus->part === null ? null : PartStation::of($this->boat->plan, $terminus->part);
     }
 
     /**

@@ -12,6 +12,7 @@ final readonly class Piece
 {
     /**
      * @param  string  $of  the part that it belongs to: "feed:bow-motor"
+     * @param  string  $conductor  that it is cut from: "bow-motor+"; of a pair that it lies in, "bow-motor"
      * @param  string  $circuit  that part as labels call it
      * @param  float|null  $cut  m; 0: the fuse sits on the post, and there is no wire; null: not known
      * @param  list<End>  $ends  of every conductor in it, its first end before its second
@@ -23,13 +24,14 @@ final readonly class Piece
     public function __construct(
         public string $id,
         public string $of,
+        public string $conductor,
         public string $circuit,
         public WireStock $stock,
         public ?float $cut,
         public Terminus $from,
         public Terminus $to,
         public array $ends,
-        private string $side,
+        public string $side,
         private LabelStyle $labelStyle,
         public ?Route $route,
         public bool $cutAfterPull,

@@ -49,7 +49,7 @@ final readonly class PieceMaker
             $made = $cut['metres'] !== 0.0;
             $pieces[] = new Piece(
                 $last === 0 || ! $withLast && $last === 1 ? $id : $id.($number + 1),
-                $this->of, $this->circuit, $stock, $cut['metres'], $cut['from'], $cut['to'],
+                $this->of, $id, $this->circuit, $stock, $cut['metres'], $cut['from'], $cut['to'],
                 $made ? $this->ends($stock, [[$cut['from'], $cut['to'], $side]]) : [],
                 $side, $this->rules->labels,
                 $along,
@@ -70,7 +70,7 @@ final readonly class PieceMaker
     public function pair(string $id, WireStock $stock, array $plus, array $minus, ?float $length, ?Route $route): Piece
     {
         return new Piece(
-            $id, $this->of, $this->circuit, $stock, $length, $plus[0], $plus[1],
+            $id, $this->of, $id, $this->circuit, $stock, $length, $plus[0], $plus[1],
             $this->ends($stock, [[...$plus, '+'], [...$minus, '-']]),
             '+ -', $this->rules->labels,
             $route, $this->isCutAfterPull($length, $route), $this->asked(null),

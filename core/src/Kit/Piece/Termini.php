@@ -31,7 +31,7 @@ final readonly class Termini
      */
     public function post(Post $post, ?string $hole, PlanField $given): Terminus
     {
-        return Terminus::ring($post->name, $this->boat->post($post), Landings::studAt($this->boat->plan, $post), new PlanField(Landings::partOf($post), Landings::studField($post)), $hole, $given);
+        return Terminus::ring($post->name, $this->boat->post($post), Landings::partOf($post), Landings::studAt($this->boat->plan, $post), new PlanField(Landings::partOf($post), Landings::studField($post)), $hole, $given);
     }
 
     /**
@@ -47,33 +47,33 @@ final readonly class Termini
 
         return match ($protection->family) {
             FuseFamily::Blade, FuseFamily::Blade58, FuseFamily::LargeBlade => Terminus::spliced($name, "{$words} holder"),
-            default => Terminus::ring($name, $words, $protection->stud, new PlanField($on, "{$field}stud"), $protection->hole, new PlanField($on, "{$field}hole")),
+            default => Terminus::ring($name, $words, null, $protection->stud, new PlanField($on, "{$field}stud"), $protection->hole, new PlanField($on, "{$field}hole")),
         };
     }
 
     /** A bus of a block, where what feeds it lands. */
     public function bus(Block $block, bool $plus, ?string $hole, PlanField $given): Terminus
     {
-        return Terminus::ring($block->id.($plus ? '+' : '-'), self::ofBlock($block, $plus), $block->stud, new PlanField("block:{$block->id}", 'stud'), $hole, $given);
+        return Terminus::ring($block->id.($plus ? '+' : '-'), self::ofBlock($block, $plus), "block:{$block->id}", $block->stud, new PlanField("block:{$block->id}", 'stud'), $hole, $given);
     }
 
     /** A circuit of a block, where a branch begins. */
     public function circuit(Block $block, bool $plus, ?string $hole, PlanField $given): Terminus
     {
-        [$name, $words] = [$block->id.($plus ? '+' : '-'), self::ofBlock($block, $plus)];
+        [$name, $words, $part] = [$block->id.($plus ? '+' : '-'), self::ofBlock($block, $plus), "block:{$block->id}"];
 
-        return $block->hasTabs ? Terminus::spade($name, $words) : Terminus::ring($name, $words, $block->branchStud, new PlanField("block:{$block->id}", 'branch_stud'), $hole, $given);
+        return $block->hasTabs ? Terminus::spade($name, $words, $part) : Terminus::ring($name, $words, $part, $block->branchStud, new PlanField($part, 'branch_stud'), $hole, $given);
     }
 
     /** What a run leads to, where it is no block. */
     public function device(Device $device, bool $plus, Gauge $wire, Run $run, string $on): Terminus
     {
-        [$name, $words] = [$device->id.($plus ? '+' : '-'), $device->label().($plus ? ' +' : ' −')];
+        [$name, $words, $part] = [$device->id.($plus ? '+' : '-'), $device->label().($plus ? ' +' : ' −'), $device->on()];
 
         return match (true) {
-            $device->leadGauge !== null => Terminus::lead($name, $words, $wire, $device->leadGauge, $device->leadConnector),
-            $device->stud !== null || $run->toHole !== null => Terminus::ring($name, $words, $device->stud, new PlanField($device->on(), 'stud'), $run->toHole, new PlanField($on, 'run.to_hole')),
-            default => Terminus::bare($name, $words),
+            $device->leadGauge !== null => Terminus::lead($name, $words, $part, $wire, $device->leadGauge, $device->leadConnector),
+            $device->stud !== null || $run->toHole !== null => Terminus::ring($name, $words, $part, $device->stud, new PlanField($part, 'stud'), $run->toHole, new PlanField($on, 'run.to_hole')),
+            default => Terminus::bare($name, $words, $part),
         };
     }
 
@@ -82,7 +82,7 @@ final readonly class Termini
     {
         $output = count($charger->outputs) === 1 ? '' : ', output '.($number + 1);
 
-        return Terminus::bare(self::ofOutput($charger, $number).($plus ? '+' : '-'), ucfirst($charger->label()).$output.($plus ? ' +' : ' −'));
+        return Terminus::bare(self::ofOutput($charger, $number).($plus ? '+' : '-'), ucfirst($charger->label()).$output.($plus ? ' +' : ' −'), "charger:{$charger->id}");
     }
 
     /** What its lead is called by: "c1", or "c1.2" where it has several. */

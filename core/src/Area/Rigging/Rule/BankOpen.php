@@ -10,14 +10,16 @@ use Dinghy\Source\SourceKind;
 
 final readonly class BankOpen implements HoldRule
 {
+    use Ticked;
+
     public function text(): RuleText
     {
         return new RuleText('S02', [Level::Stop], 'a main fuse or breaker is not off, or the load negative of a bank was not lifted first',
             'a tool that slips then closes no circuit through the boat', 'common practice', SourceKind::CommonPractice);
     }
 
-    public function asks(): Proof
+    public function statement(): string
     {
-        return Proof::Tick;
+        return 'Every breaker and switch is open, the fuses are out, the load negative is off.';
     }
 }

@@ -10,14 +10,16 @@ use Dinghy\Source\SourceKind;
 
 final readonly class ChargersUnplugged implements HoldRule
 {
+    use Ticked;
+
     public function text(): RuleText
     {
         return new RuleText('S01', [Level::Stop], 'work on conductors while the charger is plugged in',
             'a charger that wakes up puts its volts on the wires in your hands', 'common practice', SourceKind::CommonPractice);
     }
 
-    public function asks(): Proof
+    public function statement(): string
     {
-        return Proof::Tick;
+        return 'Every charger is unplugged, and its plug hangs where nobody takes it up.';
     }
 }

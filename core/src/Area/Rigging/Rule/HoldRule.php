@@ -12,4 +12,10 @@ interface HoldRule
     public function text(): RuleText;
 
     public function asks(): Proof;
+
+    /** What the person who passes it says by doing so, as "Every charger is unplugged." */
+    public function statement(): string;
+
+    /** @return string|null what is missing in what was given, as a sentence; null: it is passed */
+    public function lacks(Evidence $evidence): ?string;
 }

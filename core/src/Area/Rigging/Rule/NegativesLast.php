@@ -10,14 +10,16 @@ use Dinghy\Source\SourceKind;
 
 final readonly class NegativesLast implements HoldRule
 {
+    use Ticked;
+
     public function text(): RuleText
     {
         return new RuleText('S03', [Level::Stop], 'a load negative of a bank is connected before its last positive',
             'it closes the circuit: the tool that lands the next positive sparks', 'common practice', SourceKind::CommonPractice);
     }
 
-    public function asks(): Proof
+    public function statement(): string
     {
-        return Proof::Tick;
+        return 'Every positive of this bank is on and booted.';
     }
 }

@@ -10,14 +10,16 @@ use Dinghy\Source\SourceKind;
 
 final readonly class NoFlame implements HoldRule
 {
+    use Ticked;
+
     public function text(): RuleText
     {
         return new RuleText('S05', [Level::Stop], 'a heat gun or a flame in a compartment with petrol or an open battery box',
             'vapour of petrol and the gas of batteries gather there, and light', 'common practice', SourceKind::CommonPractice);
     }
 
-    public function asks(): Proof
+    public function statement(): string
     {
-        return Proof::Tick;
+        return 'It is aired: no petrol, no open battery box, no flame.';
     }
 }

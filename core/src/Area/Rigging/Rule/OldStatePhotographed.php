@@ -21,4 +21,14 @@ final readonly class OldStatePhotographed implements HoldRule
     {
         return Proof::Photo;
     }
+
+    public function statement(): string
+    {
+        return 'It is photographed as it came, posts and all.';
+    }
+
+    public function lacks(Evidence $evidence): ?string
+    {
+        return $evidence->isPhotographed ? null : 'There is no photograph of this place yet. Take one first.';
+    }
 }

@@ -10,14 +10,16 @@ use Dinghy\Source\SourceKind;
 
 final readonly class ToolsCountedOut implements HoldRule
 {
+    use Ticked;
+
     public function text(): RuleText
     {
         return new RuleText('S11', [Level::Stop], 'a compartment is closed before it is vacuumed and its tools are counted out',
             'a strand of copper pits an aluminium bilge, and a spanner left behind welds itself across two posts', 'common practice', SourceKind::CommonPractice);
     }
 
-    public function asks(): Proof
+    public function statement(): string
     {
-        return Proof::Tick;
+        return 'Vacuumed, and every tool is counted out.';
     }
 }

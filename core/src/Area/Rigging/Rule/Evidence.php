@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Area\Rigging\Rule;
+
+/** What somebody gives to pass a hold. */
+final readonly class Evidence
+{
+    /**
+     * @param  bool  $tick  the person says that it is so
+     * @param  bool  $isPhotographed  a picture of the place is kept
+     * @param  list<float>  $volts  V read one after the other
+     * @param  string|null  $reason  why it may go on all the same; null: none is given
+     */
+    public function __construct(
+        public bool $tick = false,
+        public bool $isPhotographed = false,
+        public array $volts = [],
+        public ?string $reason = null,
+    ) {
+    }
+}

@@ -1,0 +1,19 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Area\Rigging\Rule;
+
+/** A hold that is passed by the word of whoever may sign it. */
+trait Ticked
+{
+    public function asks(): Proof
+    {
+        return Proof::Tick;
+    }
+
+    public function lacks(Evidence $evidence): ?string
+    {
+        return $evidence->tick ? null : 'It holds until somebody who may sign it says: '.$this->statement();
+    }
+}
