@@ -9,6 +9,7 @@ use App\Areas\Day\DayArea;
 use App\Areas\Kit\KitArea;
 use App\Areas\Layout\LayoutArea;
 use App\Areas\Power\PowerArea;
+use App\Areas\Rig\RigArea;
 use App\Areas\Sonar\SonarArea;
 use App\Areas\Survey\SurveyArea;
 
@@ -24,6 +25,7 @@ final class StandardAreas
             new SonarArea,
             new DayArea,
             new KitArea,
+            new RigArea,
         ]);
     }
 }

@@ -74,6 +74,12 @@ final class Job extends Model
         return $this->hasMany(Reading::class);
     }
 
+    /** @return HasMany<WorkEntry, $this> */
+    public function workEntries(): HasMany
+    {
+        return $this->hasMany(WorkEntry::class);
+    }
+
     /** @return HasMany<Photograph, $this> */
     public function photographs(): HasMany
     {

@@ -14,17 +14,18 @@ use Illuminate\Foundation\Auth\User as Authenticatable;
  * @property string $email
  * @property string $password a hash
  * @property Role $role
+ * @property string|null $hands_code a hash of four digits; null: none are set
  * @property int $session_generation sign-ins of an earlier one are over
  * @property-read Shop $shop
  */
 final class User extends Authenticatable
 {
-    protected $fillable = ['shop_id', 'name', 'email', 'password', 'role'];
+    protected $fillable = ['shop_id', 'name', 'email', 'password', 'role', 'hands_code'];
 
     /** @var array<string, int> */
     protected $attributes = ['session_generation' => 1];
 
-    protected $hidden = ['password', 'remember_token'];
+    protected $hidden = ['password', 'remember_token', 'hands_code'];
 
     protected static function booted(): void
     {
@@ -43,7 +44,7 @@ final class User extends Authenticatable
     /** @return array<string, string> */
     protected function casts(): array
     {
-        return ['password' => 'hashed', 'role' => Role::class];
+        return ['password' => 'hashed', 'hands_code' => 'hashed', 'role' => Role::class];
     }
 
     /** @return BelongsTo<Shop, $this> */

@@ -42,6 +42,12 @@ final class JobPolicy
         return $this->view($user, $job);
     }
 
+    /** Whoever works on the boat says what was done; holds are signed by who may change plans. */
+    public function recordWork(User $user, Job $job): Response
+    {
+        return $this->view($user, $job);
+    }
+
     public function recordReading(User $user, Job $job): Response
     {
         return $this->view($user, $job);

@@ -30,6 +30,12 @@ abstract class Area
      */
     abstract public function answer(Job $job, Evaluation $evaluation, PlanDocument $judged): array;
 
+    /** How its stage stands, where the record of the work says it and no plan does; null: as the core says. */
+    public function state(Job $job): ?string
+    {
+        return null;
+    }
+
     /** @return array<string, Addition> by kind of the catalogue: how a part of it is put into a plan */
     public function additions(): array
     {

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace App\Areas\Layout;
 
+use App\Areas\Contract\HullDrawn;
 use Dinghy\Area\Layout\Figure\BoardProblems;
 use Dinghy\Area\Layout\Figure\Disturbance;
 use Dinghy\Area\Layout\Figure\Fitting;
-use Dinghy\Area\Layout\Figure\HoleAdvice;
 use Dinghy\Area\Layout\Figure\MountingCheck;
 use Dinghy\Area\Layout\Figure\Pull;
 use Dinghy\Area\Layout\MotorSize;
@@ -16,9 +16,9 @@ use Dinghy\Area\Layout\Rule\WiresApartAtCompass;
 use Dinghy\Conduit\Bore;
 use Dinghy\Conduit\Cable;
 use Dinghy\Conduit\Packing;
+use Dinghy\Drilling\HoleAdvice;
 use Dinghy\Evaluation\Evaluation;
 use Dinghy\Geometry\Polyline;
-use Dinghy\Geometry\Spot;
 use Dinghy\Hull\Outline;
 use Dinghy\Plan\Board;
 use Dinghy\Plan\Device;
@@ -38,7 +38,7 @@ final class LayoutAnswer
         $outline = $boat->outline();
 
         return [
-            'hull' => $outline === null ? null : self::hull($outline),
+            'hull' => $outline === null ? null : HullDrawn::of($outline),
             'stations' => array_map(
                 static fn (Station $station): array => [
                     'id' => $station->id,
@@ -91,17 +91,6 @@ final class LayoutAnswer
                 ],
                 array_values($evaluation->boat->plan->boards),
             ),
-        ];
-    }
-
-    /** @return array<string, mixed> */
-    private static function hull(Outline $outline): array
-    {
-        return [
-            'length_m' => $outline->length,
-            'beam_m' => $outline->beam,
-            'shell' => self::spots($outline->shell()),
-            'inner' => array_map(self::spots(...), $outline->inner()),
         ];
     }
 
@@ -176,7 +165,7 @@ final class LayoutAnswer
                 'label' => $disturbance->label, 'amps' => $disturbance->amps,
                 'distance_m' => $place->at === null ? null : $disturbance->distanceTo($place->at),
                 'lines' => array_map(
-                    static fn (Polyline $line): array => self::spots($line->spots),
+                    static fn (Polyline $line): array => HullDrawn::spots($line->spots),
                     $disturbance->lines,
                 ),
             ], $place->disturbances),
@@ -195,14 +184,5 @@ final class LayoutAnswer
             'needed_n' => $size->needed,
             'wind_m_s' => $size->wind,
         ];
-    }
-
-    /**
-     * @param  list<Spot>  $spots
-     * @return list<array{float, float}> m forward and to port
-     */
-    private static function spots(array $spots): array
-    {
-        return array_map(static fn (Spot $spot): array => [$spot->x, $spot->y], $spots);
     }
 }

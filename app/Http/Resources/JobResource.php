@@ -110,10 +110,10 @@ final class JobResource extends JsonResource
             'verdict' => Verdict::of($evaluation, $decisions->count()),
             'stage' => StageState::current($evaluation, $decisions->occasions())->name,
             'stages' => array_map(
-                static fn (StageState $state): array => [
+                fn (StageState $state): array => [
                     'stage' => $state->stage->name,
                     'label' => $state->stage->label,
-                    'says' => $state->says,
+                    'says' => resolve(AreaList::class)->at($state->stage->name)?->state($this->job) ?? $state->says,
                 ],
                 StageState::allOf($evaluation, $decisions->occasions()),
             ),

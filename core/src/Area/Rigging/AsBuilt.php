@@ -62,7 +62,7 @@ enum AsBuilt: string
         $more = TypedQuantity::read('run.length_m', $typed, $units);
         $length = round(($run->length ?? 0.0) + ($this === self::Longer ? 1 : -1) * (is_float($more) ? $more : 0.0), 2);
 
-        return $length > 0 ? $length : throw ProposalRefused::because("the run is not as long as that: it cannot be so much shorter.");
+        return $length > 0 ? $length : throw ProposalRefused::because('the run is not as long as that: it cannot be so much shorter.');
     }
 
     private static function runOf(Step $step, SolvedBoat $boat): ?SizedRun

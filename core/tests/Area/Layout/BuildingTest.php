@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Dinghy\Tests\Area\Layout;
 
 use Dinghy\Area\Layout\Figure\BoardProblems;
-use Dinghy\Area\Layout\Figure\HoleAdvice;
 use Dinghy\Area\Layout\OtherRoutes;
 use Dinghy\Conduit\Cable;
 use Dinghy\Conduit\Packing;
+use Dinghy\Drilling\HoleAdvice;
 use Dinghy\File\Patch;
 use Dinghy\Tests\Plans;
 use PHPUnit\Framework\TestCase;

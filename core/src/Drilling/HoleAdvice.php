@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Dinghy\Area\Layout\Figure;
+namespace Dinghy\Drilling;
 
 use Dinghy\Plan\Hole;
 use Dinghy\Plan\HoleMaterial;

@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Http\Controllers;
+
+use App\Http\AskedUnits;
+use App\Http\Requests\WorkEntriesRequest;
+use App\Models\Job;
+use App\Models\User;
+use App\Rigging\Presence;
+use App\Rigging\SentEntry;
+use App\Rigging\WorkKeeping;
+use App\Rigging\WorkRecord;
+use App\SignIn\Hands;
+use Dinghy\Quantity\Units;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+
+/** The record of the work on a boat: how it stands, and what is added to it. */
+final class WorkController extends Controller
+{
+    /** With the step that is looked at, so that others leave it. */
+    public function show(Request $request, Job $job, #[CurrentUser] User $user): JsonResponse
+    {
+        $this->authorize('recordWork', $job);
+        $hand = (new Hands($request->session(), $user))->now();
+        $at = $request->query('at');
+        $at = is_string($at) && strlen($at) <= 200 ? $at : null;
+        Presence::at($job)->arrives($hand, $at);
+
+        return response()->json((new WorkRecord($job, self::evaluationOf($job, AskedUnits::of($request))))->told($hand, $user, $at));
+    }
+
+    public function store(WorkEntriesRequest $request, Job $job, #[CurrentUser] User $user): JsonResponse
+    {
+        self::planOf($job);
+        $hand = (new Hands($request->session(), $user))->now();
+        $units = AskedUnits::of($request);
+        $keeping = new WorkKeeping($job, $hand, $user, $units ?? Units::Metric);
+        $entries = $request->entries();
+        $outcomes = array_map($keeping->keep(...), $entries);
+        $job->unsetRelation('plan');
+        $last = $entries === [] ? null : $entries[count($entries) - 1]->step;
+
+        return response()->json([
+            'outcomes' => $outcomes,
+            'plan_changed' => array_filter($entries, static fn (SentEntry $entry): bool => $entry->asBuilt !== null) !== [],
+            'work' => (new WorkRecord($job, self::evaluationOf($job, $units)))->told($hand, $user, $last),
+        ]);
+    }
+}

@@ -1,0 +1,145 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Rigging;
+
+use App\Models\HandChange;
+use App\Models\Job;
+use App\Models\User;
+use App\Models\WorkEntry;
+use Carbon\CarbonImmutable;
+use Dinghy\Area\Rigging\Act;
+use Dinghy\Area\Rigging\Forecast;
+use Dinghy\Area\Rigging\Step;
+use Dinghy\Area\Rigging\Steps;
+use Dinghy\Area\Rigging\Stops;
+use Dinghy\Area\Rigging\Walk;
+use Dinghy\Area\Rigging\Work;
+use Dinghy\Area\Rigging\WorkEntry as Entry;
+use Dinghy\Area\Rigging\WorkingHours;
+use Dinghy\Evaluation\Evaluation;
+use Dinghy\Rule\Finding;
+use Illuminate\Support\Collection;
+
+/** How the work on a boat stands, by the entries that were kept and the plan as it is. */
+final readonly class WorkRecord
+{
+    /** min after midnight that a shop works from and to [common practice, no source] */
+    private const HOURS = [480.0, 1020.0];
+
+    /** entries that are told, the newest first */
+    private const TOLD = 60;
+
+    public Work $work;
+
+    /** @var Collection<int, WorkEntry> in the order in which they were kept */
+    private Collection $entries;
+
+    private CarbonImmutable $now;
+
+    public function __construct(private Job $job, public Evaluation $evaluation)
+    {
+        $this->now = CarbonImmutable::now();
+        $this->entries = $job->workEntries()->with('author')->get()->sortBy('id')->values();
+        $steps = $evaluation->boat->figures(Steps::class);
+        $this->work = new Work($steps, $this->acts(), Stops::holding($evaluation, $steps), self::minutes($this->now));
+    }
+
+    /**
+     * @param  string|null  $at  the step that is looked at; null: none
+     * @return array<string, mixed>
+     */
+    public function told(User $hand, User $signedIn, ?string $at): array
+    {
+        $others = Presence::at($this->job)->others($hand);
+        $forecast = Forecast::of($this->work, new WorkingHours(...self::HOURS), self::minutes($this->now), max(1, count($others) + 1));
+        $ready = self::moment($forecast->ready);
+
+        return [
+            'of' => count($this->work->steps->all),
+            'done' => array_values(array_map(static fn (Entry $entry): array => self::fact($entry), $this->work->done)),
+            'changed' => array_values(array_map(static fn (Entry $entry): array => self::fact($entry), $this->work->changed)),
+            'gone' => array_map(static fn (Entry $entry): array => self::fact($entry), $this->work->gone),
+            'waits' => $this->waits(),
+            'held' => array_map(static fn (string $step, array $stops): array => ['step' => $step, 'says' => array_map(static fn (Finding $stop): string => $stop->says, $stops)], array_map(strval(...), array_keys($this->work->held)), array_values($this->work->held)),
+            'ready' => array_map(static fn (Step $step): string => $step->id, $this->work->ready()),
+            'next' => array_map(static fn (Step $step): string => $step->id, $this->work->walk($this->placeOf($hand, $at), array_values($others))),
+            'others' => array_map(static fn (string $name, string $step): array => ['name' => $name, 'step' => $step], array_map(strval(...), array_keys($others)), array_values($others)),
+            'minutes_left' => $this->work->minutesLeft(),
+            'ready_on' => $ready->toDateString(),
+            'is_late' => $this->job->promised_on !== null && $ready->startOfDay()->greaterThan($this->job->promised_on),
+            'log' => $this->log(),
+            'hand' => ['id' => $hand->id, 'name' => $hand->name, 'may_sign' => $hand->role->changesPlans(), 'is_signed_in' => $hand->is($signedIn)],
+        ];
+    }
+
+    public static function minutes(\DateTimeInterface $moment): float
+    {
+        return $moment->getTimestamp() / 60;
+    }
+
+    /** @return list<array{step: string, since: string, over: string}> */
+    private function waits(): array
+    {
+        $waits = [];
+        foreach ($this->work->waitsSince as $id => $since) {
+            $step = $this->work->steps->find((string) $id);
+            if ($step !== null) {
+                $waits[] = ['step' => $step->id, 'since' => self::moment($since)->toIso8601String(), 'over' => self::moment($since + $step->minutes)->toIso8601String()];
+            }
+        }
+
+        return $waits;
+    }
+
+    /** Where somebody kneels: at the step that is looked at, else where the last was done. */
+    private function placeOf(User $hand, ?string $at): ?string
+    {
+        $last = $at ?? $this->entries->last(static fn (WorkEntry $entry): bool => $entry->author->is($hand) && $entry->act === Act::Done->value)?->step;
+        $step = $last === null ? null : $this->work->steps->find($last);
+
+        return $step === null ? null : Walk::placeOf($step);
+    }
+
+    /** @return list<Entry> */
+    private function acts(): array
+    {
+        $acts = [];
+        foreach ($this->entries as $entry) {
+            $act = Act::tryFrom($entry->act);
+            if ($act !== null) {
+                // What waits is not over sooner because a phone's clock is wrong.
+                $at = max(self::minutes($entry->done_at), self::minutes($entry->kept_at) - WorkKeeping::LATEST);
+                $acts[] = new Entry($entry->entry, $entry->step, $act, $entry->work ?? '', $entry->says, min($at, self::minutes($entry->kept_at)), $entry->author->name);
+            }
+        }
+
+        return $acts;
+    }
+
+    /** @return array{step: string, says: string, by: string, at: string} */
+    private static function fact(Entry $entry): array
+    {
+        return ['step' => $entry->step, 'says' => $entry->says, 'by' => $entry->by, 'at' => self::moment($entry->at)->toIso8601String()];
+    }
+
+    /** @return list<array<string, mixed>> entries and changes of hands, the newest first */
+    private function log(): array
+    {
+        $entries = $this->entries->reverse()->take(self::TOLD)->map(static fn (WorkEntry $entry): array => [
+            'id' => $entry->entry, 'act' => $entry->act, 'step' => $entry->step, 'says' => $entry->says, 'by' => $entry->author->name,
+            'words' => is_string($entry->content['words'] ?? null) ? $entry->content['words'] : null, 'at' => $entry->done_at->toIso8601String(),
+        ]);
+        $changes = HandChange::query()->with('taken')->where('job_id', $this->job->id)->get()->sortByDesc('id')->take(self::TOLD)->map(static fn (HandChange $change): array => [
+            'id' => "hands {$change->id}", 'act' => 'hands', 'step' => '', 'says' => 'The phone went into another hand.', 'by' => $change->taken->name, 'words' => null, 'at' => $change->changed_at->toIso8601String(),
+        ]);
+
+        return [...$entries, ...$changes];
+    }
+
+    private static function moment(float $minutes): CarbonImmutable
+    {
+        return CarbonImmutable::createFromTimestamp((int) round(60 * $minutes));
+    }
+}
