@@ -16,6 +16,7 @@ final readonly class SentEntry
     /**
      * @param  string  $id  a UUID that the phone gave it
      * @param  CarbonImmutable  $at  by the phone's clock
+     * @param  int  $by  whose hand it was
      * @param  bool  $following  of an undo: all that stands on the step too
      * @param  list<float>  $volts
      */
@@ -24,6 +25,7 @@ final readonly class SentEntry
         public string $step,
         public string $act,
         public CarbonImmutable $at,
+        public int $by,
         public bool $tick,
         public bool $following,
         public array $volts,
@@ -41,7 +43,7 @@ final readonly class SentEntry
         $volts = is_array($entry['volts'] ?? null) ? array_values($entry['volts']) : [];
 
         return new self(
-            strtolower((string) $text('id')), (string) $text('step'), (string) $text('act'), CarbonImmutable::parse((string) $text('at')),
+            strtolower((string) $text('id')), (string) $text('step'), (string) $text('act'), CarbonImmutable::parse((string) $text('at')), is_numeric($entry['by'] ?? null) ? (int) $entry['by'] : 0,
             ($entry['tick'] ?? false) === true, ($entry['following'] ?? false) === true,
             array_map(static fn (mixed $one): float => is_numeric($one) ? (float) $one : 0.0, $volts),
             $text('reason'), $text('words'),
@@ -58,6 +60,6 @@ final readonly class SentEntry
     /** That it is the same entry when it is sent again. */
     public function hash(): string
     {
-        return hash('sha256', json_encode([$this->step, $this->act, $this->at->getTimestamp(), $this->following, $this->content()], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE));
+        return hash('sha256', json_encode([$this->step, $this->act, $this->at->getTimestamp(), $this->by, $this->following, $this->content()], JSON_THROW_ON_ERROR | JSON_UNESCAPED_UNICODE));
     }
 }

@@ -54,6 +54,7 @@ final readonly class WorkKeeping
             $step = $record->work->steps->find($sent->step);
 
             return match (true) {
+                $sent->by !== $this->hand->id => self::refused($sent, 'It was made by another hand than the one that the phone is in now. Hand it back, then send it again.'),
                 $step === null => self::refused($sent, 'The plan has no such step any more: it was changed meanwhile. Keep it as a note, or let it go.'),
                 $sent->act === Act::Done->value => $this->done($sent, $step, $record),
                 $sent->act === Act::Undo->value => $this->undone($sent, $step, $record),

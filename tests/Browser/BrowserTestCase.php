@@ -20,7 +20,7 @@ use Illuminate\Foundation\Testing\TestCase;
 abstract class BrowserTestCase extends TestCase
 {
     /** in the order of work */
-    protected const STAGES = ['Survey', 'Layout', 'Power', 'Sonar', 'Day', 'Kit'];
+    protected const STAGES = ['Survey', 'Layout', 'Power', 'Sonar', 'Day', 'Kit', 'Rig'];
 
     /** Seconds. A machine that is lent to others meanwhile stands still for some of them; nobody waits where all is well. */
     private const PATIENCE = 40;

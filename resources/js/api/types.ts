@@ -72,3 +72,8 @@ export type Device = NonNullable<Plan['devices']>[number];
 
 /** A job whose plan is there: what the stages work on. */
 export type PlannedJob = Job & { plan: Plan; evaluation: Evaluation; version: NonNullable<Job['version']> };
+export type Rig = Schemas['Rig'];
+export type RigStep = Rig['steps'][number];
+export type Work = Schemas['Work'];
+export type WorkKept = Schemas['Kept'];
+export type Hands = Schemas['Hands'];

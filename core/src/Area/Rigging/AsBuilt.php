@@ -50,7 +50,8 @@ enum AsBuilt: string
         $on = $run->circuit->on();
 
         return match ($this) {
-            self::Longer, self::Shorter => Patch::set($on, ['run.length_m' => $this->length($run, $typed, $units)]),
+            // It does not lie where the plan has it: which way it went instead nobody has said.
+            self::Longer, self::Shorter => Patch::change($on, ['run.length_m' => $this->length($run, $typed, $units)], $run->circuit->run->route === null ? [] : ['run.route']),
             self::Gauge => Patch::set($on, ['run.gauge' => TypedQuantity::read('run.gauge', $typed, $units)]),
             self::Fuse => Patch::set($on, [$run->ratingField(count($run->protection) - 1) => TypedQuantity::read('rating_a', $typed, $units)]),
         };
@@ -67,7 +68,7 @@ enum AsBuilt: string
 
     private static function runOf(Step $step, SolvedBoat $boat): ?SizedRun
     {
-        [$kind, $id] = explode(':', $step->on[0] ?? ':', 2);
+        [$kind, $id] = explode(':', $step->on[0] ?? '', 2) + ['', ''];
 
         return $kind === 'feed' || $kind === 'branch' ? $boat->runs[$id] ?? null : null;
     }

@@ -131,7 +131,7 @@ final class WireSteps
             $last = "pull:{$piece->id}";
         }
         if ($piece->madeEnds() !== []) {
-            $steps[] = new Step("terminate:{$piece->id}", StepKind::Terminate, "Make the ends of {$what}: sleeve on first, cut, strip, crimp, pull, shrink.", [$piece->of], [$last], $at, hold: $this->gathers($circuit) ? new NoFlame : null, minutes: $this->boat->plan->houseRules->endMinutes * count($piece->madeEnds()), piece: $piece);
+            $steps[] = new Step("terminate:{$piece->id}", StepKind::Terminate, "Make the ends of {$what}.", [$piece->of], [$last], $at, hold: $this->gathers($circuit) ? new NoFlame : null, minutes: $this->boat->plan->houseRules->endMinutes * count($piece->madeEnds()), piece: $piece);
             $last = "terminate:{$piece->id}";
         }
         $this->made[$piece->id] = $last;

@@ -133,8 +133,12 @@ final readonly class Work
         if (! $maySign && $step->hold->text()->levels !== [Level::Note]) {
             return 'This hold is signed by a rigger or the owner of the shop. Hand the phone over.';
         }
+        // What is no stop may go on with a reason, which the record keeps.
+        if ($evidence->reason !== null && ! in_array(Level::Stop, $step->hold->text()->levels, true)) {
+            return null;
+        }
         $over = $this->over($step);
-        if ($step->kind === StepKind::Wait && ($over === null || $over > $this->now) && $evidence->reason === null) {
+        if ($step->kind === StepKind::Wait && ($over === null || $over > $this->now)) {
             return $over === null ? 'It has not begun yet.' : 'It has not stood long enough yet. Wait, or say why it may go on.';
         }
 

@@ -1,0 +1,48 @@
+import { Button, Group } from '@mantine/core';
+import { useState } from 'react';
+
+import type { PlannedJob, Rig, RigStep } from '../api/types';
+import classes from './DeskStep.module.css';
+import { Before } from './Before';
+import { HandsDialog } from './HandsDialog';
+import { HowItIsDone } from './HowItIsDone';
+import { KeptLine } from './KeptLine';
+import { placeName } from './placeName';
+import { StepActs } from './StepActs';
+import { StepFace } from './StepFace';
+import { nextOf, standingOf, type WorkAtHand } from './useWork';
+
+/** The step in hand at the desk: what it is, what is done about it, how and where. */
+export function DeskStep({ job, rig, at, step, onStep }: { job: PlannedJob; rig: Rig; at: WorkAtHand; step: RigStep; onStep: (id: string) => void }) {
+    const [isHanding, setHanding] = useState(false);
+    const standing = standingOf(step.id, at);
+    const next = nextOf(at).filter((id) => id !== step.id);
+    const { work } = at;
+    return (
+        <div className={classes.desk} tabIndex={0} role="region" aria-label="Step in hand">
+            <section className={classes.face} aria-label="Step">
+                <span className="quiet">
+                    {placeName(job, step)} · {step.kind}
+                </span>
+                <StepFace step={step} standing={standing} stops={work?.held.find((one) => one.step === step.id)?.says ?? []} />
+                <Before step={step} rig={rig} isDone={(id) => ['done', 'sending'].includes(standingOf(id, at))} onStep={onStep} />
+            </section>
+            <section className={classes.how} aria-label="What is done about it">
+                {work !== undefined && (
+                    <Group gap={8} mb={8}>
+                        <span>In the hand of {work.hand.name}</span>
+                        <Button size="compact-md" variant="outline" onClick={() => setHanding(true)}>
+                            Hand over
+                        </Button>
+                    </Group>
+                )}
+                <KeptLine at={at} rig={rig} />
+                {work !== undefined && <StepActs key={step.id} job={job} step={step} standing={standing} work={work} pictures={rig.pictures.filter((one) => one.of === `station:${step.at}`).length} submit={at.submit} onDone={() => next[0] !== undefined && onStep(next[0])} />}
+            </section>
+            <section className={classes.how} aria-label="How, and where">
+                <HowItIsDone job={job} rig={rig} step={step} />
+            </section>
+            {isHanding && <HandsDialog job={job} waiting={at.waiting.length} onClose={() => setHanding(false)} />}
+        </div>
+    );
+}

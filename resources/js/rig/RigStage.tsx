@@ -1,0 +1,129 @@
+import { Button, Group } from '@mantine/core';
+import { useState } from 'react';
+import { useSearchParams } from 'react-router-dom';
+
+import type { RigStep } from '../api/types';
+import { Panes } from '../frame/Panes';
+import { Stage, type StageProps } from '../frame/Stage';
+import classes from '../frame/Stage.module.css';
+import { type Asked, StageDialogs } from '../frame/StageDialogs';
+import { StageFrame } from '../frame/StageFrame';
+import { useStageAddress } from '../frame/useStageAddress';
+import { useStageKeys } from '../frame/useStageKeys';
+import { Region } from '../look/Region';
+import { useNarrow } from '../look/useNarrow';
+import type { Findable } from '../palette/findable';
+import { FindingsOn } from '../plan/FindingsOn';
+import { useStageAnswer } from '../plan/useStageAnswer';
+import { WhyPanel } from '../why/WhyPanel';
+import { DeskStep } from './DeskStep';
+import { type Pane, PANES } from './panes';
+import { RecordPane } from './RecordPane';
+import { StepScreen } from './StepScreen';
+import { StepsPane } from './StepsPane';
+import { nextOf, useWork } from './useWork';
+import { WaitsPane } from './WaitsPane';
+import { workWords } from './workWords';
+
+export function RigStage() {
+    return <Stage stage="rig">{(props) => <BoatRig {...props} />}</Stage>;
+}
+
+/** The stage Rig: the work, one step at a time. */
+function BoatRig({ job, edits, silent }: StageProps) {
+    const { pane, paneName, go } = useStageAddress<Pane>(PANES, 'steps');
+    const [params, setParams] = useSearchParams();
+    const [asked, setAsked] = useState<Asked | null>(null);
+    const [why, setWhy] = useState<string | null>(null);
+    const isNarrow = useNarrow();
+    const named = params.get('step');
+    const at = useWork(job, named);
+    const rig = useStageAnswer(job, 'rig').data;
+    const steps = rig?.steps ?? [];
+    const next = nextOf(at);
+    const step = steps.find((one) => one.id === named) ?? (named !== null && isNarrow ? undefined : steps.find((one) => one.id === next[0])) ?? (isNarrow ? undefined : steps[0]);
+    const toStep = (id: string | null) =>
+        setParams(
+            (before) => {
+                const to = new URLSearchParams(before);
+                if (id === null) {
+                    to.delete('step');
+                } else {
+                    to.set('step', id);
+                }
+                return to;
+            },
+            { replace: named !== null && id !== null },
+        );
+    const walk = (by: 1 | -1) => {
+        const beside = steps[steps.findIndex((one) => one.id === step?.id) + by];
+        if (beside !== undefined) {
+            toStep(beside.id);
+            document.querySelector(`[data-step="${CSS.escape(beside.id)}"]`)?.scrollIntoView({ block: 'nearest' });
+        }
+    };
+    useStageKeys({ job, panes: PANES, onPane: (to) => go({ pane: to }), edits, onAsk: setAsked }, { j: () => walk(1), k: () => walk(-1), g: () => toStep(next[0] ?? null) });
+    if (isNarrow && named !== null && rig !== undefined) {
+        const shown = step ?? steps.find((one) => one.id === next[0]);
+        if (shown !== undefined) {
+            return <StepScreen job={job} rig={rig} at={at} step={shown} onStep={toStep} onList={() => toStep(null)} />;
+        }
+    }
+    const things: Findable[] = [
+        ...PANES.map(([name, label]) => ({ kind: 'show', label, go: () => go({ pane: name }) })),
+        ...steps.map((one) => ({ kind: 'step', label: one.says, go: () => toStep(one.id) })),
+    ];
+    const those: Partial<Record<Pane, (one: RigStep) => boolean>> = { steps: () => true, holds: (one) => one.hold !== null, water: (one) => one.where === 'water' };
+    const ofPane = those[pane];
+    return (
+        <StageFrame
+            job={job}
+            edits={edits}
+            silent={silent}
+            stage="rig"
+            onAsk={setAsked}
+            onWhy={() => go({ pane: 'holds' })}
+            why={why === null ? null : <WhyPanel job={job} figure={why} figures={[{ figure: why, label: 'this finding' }]} onFigure={setWhy} onClose={() => setWhy(null)} />}
+            onCloseWhy={() => setWhy(null)}
+            asked={<StageDialogs stage="rig" edits={edits} asked={asked} onClose={() => setAsked(null)} job={job} />}
+            on={step?.on[0] ?? 'plan'}
+            onSelect={(on) => toStep(steps.find((one) => one.on.includes(on))?.id ?? null)}
+            about={<FindingsOn job={job} edits={edits} on={step?.on[0] ?? 'plan'} onWhy={setWhy} onLook={() => undefined} />}
+            things={things}
+            paneName={paneName}
+            drawing={
+                <section className={classes.drawing} aria-label="Rig">
+                    <Group component="header" gap="4px 24px" mih={32} fz={13}>
+                        <strong data-figure="work" role="status" style={{ fontSize: '1rem' }}>
+                            {at.work === undefined ? 'Looking where the work stands…' : workWords(at.work)}
+                        </strong>
+                    </Group>
+                    {rig !== undefined && at.work !== undefined && (step ?? steps.find((one) => one.id === next[0])) !== undefined ? (
+                        isNarrow ? (
+                            <Button fullWidth mih={72} fz={20} data-go-on onClick={() => toStep(next[0] ?? steps[0]?.id ?? null)}>
+                                {at.work.done.length === 0 ? 'Begin the work' : 'On with the work'}
+                            </Button>
+                        ) : (
+                            step !== undefined && <DeskStep job={job} rig={rig} at={at} step={step} onStep={toStep} />
+                        )
+                    ) : null}
+                </section>
+            }
+            lower={
+                <Panes panes={PANES} pane={pane} onPane={(to) => go({ pane: to })} counts={at.work === undefined ? {} : { waits: at.work.waits.length }}>
+                    <Region label={paneName}>
+                        {rig === undefined || at.work === undefined ? (
+                            <p>Looking where the work stands…</p>
+                        ) : ofPane !== undefined ? (
+                            <StepsPane job={job} steps={steps.filter(ofPane)} at={at} chosen={step?.id ?? null} onStep={toStep} />
+                        ) : pane === 'waits' ? (
+                            <WaitsPane steps={steps} work={at.work} onStep={toStep} />
+                        ) : (
+                            <RecordPane work={at.work} steps={steps} onStep={toStep} />
+                        )}
+                    </Region>
+                </Panes>
+            }
+        />
+    );
+}

@@ -1,0 +1,140 @@
+import { Button, TextInput } from '@mantine/core';
+import { useRef, useState } from 'react';
+
+import type { PlannedJob, RigStep, Work } from '../api/types';
+import { usePhotographQueue } from '../photographs/PhotographQueue';
+import { OtherwiseDialog } from './OtherwiseDialog';
+import { SayDialog } from './SayDialog';
+import { SlideToSign } from './SlideToSign';
+import classes from './StepActs.module.css';
+import { type Standing, type WorkAtHand } from './useWork';
+
+const KINDS = 'image/jpeg,image/png,image/webp';
+
+/** What is read to prove a conductor dead, in the order of the probes. */
+const PROBES = ['live point', 'conductor', 'live point again'] as const;
+
+interface Props {
+    job: PlannedJob;
+    step: RigStep;
+    standing: Standing;
+    work: Work;
+    /** pictures of the place that are kept */
+    pictures: number;
+    submit: WorkAtHand['submit'];
+    /** it is done, or begun: on to the next */
+    onDone: () => void;
+}
+
+/** A number as it is typed with either sign for the decimals; null: it is none. */
+function numberIn(typed: string): number | null {
+    const number = Number(typed.trim().replace(',', '.').replace(/\s*V$/i, ''));
+    return typed.trim() === '' || Number.isNaN(number) ? null : number;
+}
+
+/** What the thumb does about a step: done, or a hold slid; a picture, a note, a problem, what turned out otherwise. */
+export function StepActs({ job, step, standing, work, pictures, submit, onDone }: Props) {
+    const camera = useRef<HTMLInputElement>(null);
+    const { send, going } = usePhotographQueue(job.id);
+    const [saying, setSaying] = useState<'note' | 'problem' | null>(null);
+    const [isOtherwise, setOtherwise] = useState(false);
+    const [volts, setVolts] = useState(['', '', '']);
+    const [why, setWhy] = useState('');
+    const by = work.hand.id;
+    const hold = step.hold;
+    const maySign = hold === null || hold.by_anyone || work.hand.may_sign;
+    const wait = work.waits.find((one) => one.step === step.id);
+    const isEarly = wait !== undefined && new Date(wait.over) > new Date();
+    const isToBegin = step.kind === 'wait' && wait === undefined && step.needs.length === 0;
+    const readings = volts.map(numberIn);
+    const isReasoned = hold?.by_reason === true && why.trim().length >= 4;
+    const lacks = !maySign
+        ? 'A rigger signs this. Hand the phone over.'
+        : isReasoned
+          ? null
+          : hold?.asks === 'photo' && pictures === 0
+          ? going.length > 0 ? 'The picture is on its way up.' : 'Take a photograph first.'
+          : hold?.asks === 'reading' && readings.some((one) => one === null)
+            ? 'Type the three readings first.'
+            : isEarly
+              ? 'It stands still. Wait, or say why it may go on.'
+              : null;
+    const done = () => {
+        submit({
+            step: step.id,
+            act: 'done',
+            by,
+            ...(hold?.asks === 'tick' ? { tick: true } : {}),
+            ...(hold?.asks === 'reading' ? { volts: readings.map((one) => one ?? 0) } : {}),
+            ...(why.trim() === '' ? {} : { reason: why.trim() }),
+        });
+        onDone();
+    };
+    return (
+        <div className={classes.foot}>
+            <div className={classes.acts}>
+                <Button variant="outline" className={classes.small} onClick={() => camera.current?.click()}>
+                    Photo
+                </Button>
+                <Button variant="outline" className={classes.small} onClick={() => setSaying('note')}>
+                    Note
+                </Button>
+                <Button variant="outline" className={classes.small} onClick={() => setSaying('problem')}>
+                    Problem
+                </Button>
+                {step.as_built.length > 0 && (
+                    <Button variant="outline" className={classes.small} onClick={() => setOtherwise(true)}>
+                        Otherwise
+                    </Button>
+                )}
+            </div>
+            <input
+                ref={camera}
+                type="file"
+                accept={KINDS}
+                capture="environment"
+                hidden
+                aria-label="Photograph from the camera"
+                onChange={(event) => {
+                    send([...(event.currentTarget.files ?? [])], step.at === null ? 'other' : `station:${step.at}`, step.says.slice(0, 300));
+                    event.currentTarget.value = '';
+                }}
+            />
+            {standing === 'ready' && hold?.asks === 'reading' && (
+                <div className={classes.readings}>
+                    {PROBES.map((probe, at) => (
+                        <TextInput key={probe} size="lg" label={`V, ${probe}`} inputMode="decimal" value={volts[at] ?? ''} onChange={(event) => setVolts(volts.map((one, which) => (which === at ? event.currentTarget.value : one)))} />
+                    ))}
+                </div>
+            )}
+            {hold?.by_reason === true && maySign && (isEarly || (standing === 'ready' && hold.asks === 'photo' && pictures === 0)) && <TextInput size="lg" label={isEarly ? 'Why it may go on before then' : 'Or why without a photograph'} value={why} onChange={(event) => setWhy(event.currentTarget.value)} />}
+            {standing === 'done' || standing === 'sending' ? (
+                <Button variant="outline" className={classes.large} disabled={standing === 'sending'} onClick={() => submit({ step: step.id, act: 'undo', by })}>
+                    Take it back
+                </Button>
+            ) : isToBegin ? (
+                <Button
+                    className={classes.large}
+                    onClick={() => {
+                        submit({ step: step.id, act: 'begin', by });
+                        onDone();
+                    }}
+                >
+                    It stands now: begin
+                </Button>
+            ) : standing !== 'ready' && !isEarly ? (
+                <Button className={classes.large} disabled>
+                    {standing === 'held' ? 'Held' : 'Not yet'}
+                </Button>
+            ) : hold === null ? (
+                <Button className={classes.large} data-done onClick={done}>
+                    Done, next
+                </Button>
+            ) : (
+                <SlideToSign words={lacks ?? 'Slide to sign'} disabled={lacks !== null} onSign={done} />
+            )}
+            {saying !== null && <SayDialog about={saying} onClose={() => setSaying(null)} onSay={(words) => submit({ step: step.id, act: saying, by, words })} />}
+            {isOtherwise && <OtherwiseDialog step={step} onClose={() => setOtherwise(false)} onSay={(what, value) => submit({ step: step.id, act: 'as-built', by, what, value })} />}
+        </div>
+    );
+}

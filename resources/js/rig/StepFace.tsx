@@ -1,0 +1,75 @@
+import type { RigStep } from '../api/types';
+import { together } from '../units/together';
+import classes from './StepFace.module.css';
+import { type Standing } from './useWork';
+
+interface Props {
+    step: RigStep;
+    standing: Standing;
+    /** what holds it: stops of the plan */
+    stops: string[];
+}
+
+/** px of the figure that matters, by how many letters it has: one line of a phone where it can be */
+function sizeOf(value: string): number {
+    return value.length <= 6 ? 76 : value.length <= 10 ? 56 : value.length <= 18 ? 36 : 26;
+}
+
+/** A step as it is read at arm's length: what to do, the label as it is printed, the one figure that matters, what would hurt. */
+export function StepFace({ step, standing, stops }: Props) {
+    const [main, ...others] = step.figures.filter((figure) => figure.label !== 'label');
+    return (
+        <>
+            <h2 className={classes.says} data-figure="step">
+                {together(step.says)}
+            </h2>
+            {step.wire !== null && step.kind !== 'label' && (
+                <span className={classes.label} aria-label={`Label: ${step.wire.label}`}>
+                    {together(step.wire.label)}
+                </span>
+            )}
+            {step.kind === 'label' && step.wire !== null && (
+                <dl className={classes.main} style={{ margin: 0 }}>
+                    <dt>print twice</dt>
+                    <dd style={{ fontSize: `${28 / 16}rem` }}>{together(step.wire.label)}</dd>
+                </dl>
+            )}
+            {main !== undefined && step.kind !== 'label' && (
+                <dl className={classes.main} style={{ marginBlock: 0 }}>
+                    <dt>{main.label}</dt>
+                    <dd style={{ fontSize: `${sizeOf(main.value) / 16}rem` }} data-figure="main">
+                        {together(main.value)}
+                    </dd>
+                </dl>
+            )}
+            {others.length > 0 && (
+                <dl className={classes.others}>
+                    {others.map((figure) => (
+                        <div key={figure.label}>
+                            <dt>{figure.label}</dt>
+                            <dd>{together(figure.value)}</dd>
+                        </div>
+                    ))}
+                </dl>
+            )}
+            {stops.map((says) => (
+                <div key={says} className={classes.hold} role="note" data-held>
+                    <strong>A stop of the plan holds this</strong>
+                    {together(says)}
+                </div>
+            ))}
+            {step.hold !== null && standing !== 'done' && (
+                <div className={classes.hold} role="note" data-hold={step.hold.rule}>
+                    <strong>Hold: {together(step.hold.states)}</strong>
+                    {together(`${step.hold.because.charAt(0).toUpperCase()}${step.hold.because.slice(1)}.`)}
+                </div>
+            )}
+            {step.caution !== null && (
+                <div className={classes.caution} role="note">
+                    <span aria-hidden="true">⚠</span>
+                    <span>{together(step.caution)}</span>
+                </div>
+            )}
+        </>
+    );
+}

@@ -1,0 +1,102 @@
+import { Button } from '@mantine/core';
+import { lazy, Suspense, useState } from 'react';
+
+import type { PlannedJob, Rig, RigStep } from '../api/types';
+import { Below } from '../frame/Below';
+import { MAIN } from '../look/SkipLink';
+import { Before } from './Before';
+import { KeptLine } from './KeptLine';
+import { placeName } from './placeName';
+import { StepActs } from './StepActs';
+import { StepFace } from './StepFace';
+import classes from './StepScreen.module.css';
+import { nextOf, standingOf, type WorkAtHand } from './useWork';
+
+const HowItIsDone = lazy(async () => ({ default: (await import('./HowItIsDone')).HowItIsDone }));
+const HandsDialog = lazy(async () => ({ default: (await import('./HandsDialog')).HandsDialog }));
+
+interface Props {
+    job: PlannedJob;
+    rig: Rig;
+    at: WorkAtHand;
+    step: RigStep;
+    /** the step before in the order of the work, and the one after */
+    onStep: (id: string) => void;
+    onList: () => void;
+}
+
+/** One thing to do, on the whole glass: for a hand that holds something else. */
+export function StepScreen({ job, rig, at, step, onStep, onList }: Props) {
+    const [isPulled, setPulled] = useState(false);
+    const [isHanding, setHanding] = useState(false);
+    const { work, waiting, submit } = at;
+    const standing = standingOf(step.id, at);
+    const here = rig.steps.filter((one) => one.place === step.place);
+    const isDone = (id: string) => ['done', 'sending'].includes(standingOf(id, at));
+    const left = here.filter((one) => !isDone(one.id)).length;
+    const next = nextOf(at).filter((id) => id !== step.id);
+    const number = rig.steps.findIndex((one) => one.id === step.id);
+    const before = rig.steps[number - 1];
+    const other = work?.others.find((one) => one.step === step.id);
+    return (
+        <main id={MAIN} tabIndex={-1} className={classes.screen}>
+            <div className={classes.head}>
+                <Button variant="subtle" className={classes.hand} mih={48} px={8} onClick={onList}>
+                    ‹ List
+                </Button>
+                <strong>
+                    {job.boat}
+                </strong>
+                {work !== undefined && (
+                    <Button variant="outline" className={classes.hand} mih={48} px={10} onClick={() => setHanding(true)} aria-label={`${work.hand.name} has the phone: hand it over`}>
+                        {work.hand.name.split(' ')[0]}
+                    </Button>
+                )}
+            </div>
+            <div className={classes.along}>
+                <Button variant="outline" className={classes.hand} mih={48} px={0} disabled={before === undefined} onClick={() => before !== undefined && onStep(before.id)} aria-label="The step before">
+                    ‹
+                </Button>
+                <span data-figure="along">
+                    {placeName(job, step)} · {left === 0 ? 'nothing more here' : `${left} left of ${here.length} here`}
+                    <br />
+                    {work === undefined ? '' : `${work.done.length} of ${work.of} done`}
+                </span>
+                <Button variant="outline" className={classes.hand} mih={48} px={10} disabled={next.length === 0} onClick={() => next[0] !== undefined && onStep(next[0])} aria-label="Later: on to the next">
+                    Later ›
+                </Button>
+            </div>
+            <div className={classes.bar} role="img" aria-label={`${here.length - left} of ${here.length} done here`}>
+                <span style={{ width: `${(100 * (here.length - left)) / here.length}%` }} />
+                <b style={{ insetInlineStart: `calc(${(100 * here.indexOf(step)) / Math.max(1, here.length - 1)}% - 2px)` }} />
+            </div>
+            <section className={classes.face} aria-label="Step">
+                {other !== undefined && (
+                    <p className={classes.line} role="status">
+                        {other.name} is at this one.
+                    </p>
+                )}
+                <StepFace step={step} standing={standing} stops={work?.held.find((one) => one.step === step.id)?.says ?? []} />
+                <Before step={step} rig={rig} isDone={isDone} onStep={onStep} />
+            </section>
+            <div className={classes.foot}>
+                <KeptLine at={at} rig={rig} />
+                <Button variant="light" className={classes.hand} mih={48} onClick={() => setPulled(true)}>
+                    How, and where
+                </Button>
+                {work !== undefined && <StepActs key={step.id} job={job} step={step} standing={standing} work={work} pictures={rig.pictures.filter((one) => one.of === `station:${step.at}`).length} submit={submit} onDone={() => next[0] !== undefined && onStep(next[0])} />}
+            </div>
+            <Suspense fallback={null}>
+                <Below label="How, and where" opened={isPulled} onClose={() => setPulled(false)}>
+                    <div style={{ padding: 16 }}>
+                        <Button fullWidth variant="outline" mih={48} onClick={() => setPulled(false)}>
+                            Back to the step
+                        </Button>
+                        <HowItIsDone job={job} rig={rig} step={step} />
+                    </div>
+                </Below>
+                {isHanding && <HandsDialog job={job} waiting={waiting.length} onClose={() => setHanding(false)} />}
+            </Suspense>
+        </main>
+    );
+}

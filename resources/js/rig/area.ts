@@ -1,0 +1,8 @@
+import { type Area, paneKeys } from '../frame/areas';
+import { PANES } from './panes';
+
+export const rigArea: Area = {
+    stage: 'rig',
+    load: async () => ({ default: (await import('./RigStage')).RigStage }),
+    keys: [['j', 'Next step'], ['k', 'The step before'], ['g', 'To what is to be done next'], ...paneKeys(PANES)],
+};

@@ -1,0 +1,9 @@
+/** The panes below the step, each with its key. */
+export const PANES = [
+    ['steps', 'Steps', 's'],
+    ['holds', 'Holds', 'h'],
+    ['waits', 'Waits', 't'],
+    ['water', 'On the water', 'o'],
+    ['record', 'Record', 'r'],
+] as const;
+export type Pane = (typeof PANES)[number][0];

@@ -1,0 +1,92 @@
+import { keepPreviousData, type QueryClient, useQuery, useQueryClient } from '@tanstack/react-query';
+import { useEffect, useSyncExternalStore } from 'react';
+
+import { ask } from '../api/client';
+import type { PlannedJob, Work } from '../api/types';
+import { useUnits } from '../units/units';
+import { type Entry, WorkQueue } from './workQueue';
+
+/** How often it is asked what others have done. */
+const LOOK_MS = 4_000;
+
+/** Each boat's queue goes on whatever is shown meanwhile. */
+const queues = new Map<number, { queue: WorkQueue; show: (units: string) => void }>();
+
+function queueOf(job: number, queries: QueryClient) {
+    const known = queues.get(job);
+    if (known !== undefined) {
+        return known;
+    }
+    let units = 'metric';
+    const queue = new WorkQueue(job, {
+        ask,
+        store: localStorage,
+        units: () => units,
+        accept: (answer) => {
+            queries.setQueriesData<Work>({ queryKey: ['work', job] }, answer.work);
+            if (answer.plan_changed) {
+                void queries.invalidateQueries({ queryKey: ['job', String(job)] });
+            }
+        },
+    });
+    const made = { queue, show: (next: string) => void (units = next) };
+    queues.set(job, made);
+    window.addEventListener('online', queue.sendOn);
+    return made;
+}
+
+/** How the work on a boat stands, and what is added to it. */
+export function useWork(job: PlannedJob, at: string | null) {
+    const queries = useQueryClient();
+    const { system } = useUnits();
+    const { queue, show } = queueOf(job.id, queries);
+    const snapshot = useSyncExternalStore(queue.subscribe, queue.snapshot);
+    const { sendOn } = queue;
+    useEffect(() => {
+        show(system);
+        sendOn(); // what was left here when the page was closed
+    }, [show, sendOn, system]);
+    const work = useQuery({
+        queryKey: ['work', job.id, job.version.hash, system, at],
+        queryFn: () => ask<Work>(`jobs/${job.id}/work?units=${system}${at === null ? '' : `&at=${encodeURIComponent(at)}`}`),
+        placeholderData: keepPreviousData,
+        refetchInterval: snapshot.line === 'sending' ? false : LOOK_MS,
+        retry: false,
+    });
+    const { dataUpdatedAt } = work;
+    const isStuck = snapshot.line === 'signed-out' || snapshot.line === 'silent';
+    useEffect(() => {
+        if (isStuck) {
+            sendOn(); // the server answers again, or somebody has signed in
+        }
+    }, [dataUpdatedAt]); // eslint-disable-line react-hooks/exhaustive-deps -- an answer is the occasion, not that it is stuck
+    return { ...snapshot, work: work.data, submit: queue.submit, letGo: queue.letGo, sendOn };
+}
+
+export type WorkAtHand = ReturnType<typeof useWork>;
+
+/** How a step stands, what waits to be sent counted in. */
+export type Standing = 'done' | 'ready' | 'open' | 'held' | 'waiting' | 'sending';
+
+export function standingOf(step: string, { work, waiting }: Pick<WorkAtHand, 'work' | 'waiting'>): Standing {
+    const own = [...waiting].reverse().find((entry) => entry.step === step && (entry.act === 'done' || entry.act === 'undo' || entry.act === 'begin'));
+    if (own !== undefined) {
+        return own.act === 'undo' ? 'open' : 'sending';
+    }
+    if (work === undefined) {
+        return 'open';
+    }
+    if (work.done.some((one) => one.step === step)) {
+        return 'done';
+    }
+    if (work.ready.includes(step)) {
+        return 'ready';
+    }
+    return work.waits.some((one) => one.step === step) ? 'waiting' : work.held.some((one) => one.step === step) ? 'held' : 'open';
+}
+
+/** What comes next for this hand, in its order: what waits to be sent is done already. */
+export function nextOf({ work, waiting }: Pick<WorkAtHand, 'work' | 'waiting'>): string[] {
+    const sent = new Set(waiting.filter((entry: Entry) => entry.act === 'done' || entry.act === 'begin').map((entry) => entry.step));
+    return (work?.next ?? []).filter((step) => !sent.has(step));
+}

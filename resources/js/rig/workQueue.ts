@@ -1,0 +1,212 @@
+import { type ask, NotReached, Refused } from '../api/client';
+import { newId } from '../api/newId';
+import type { Work, WorkKept } from '../api/types';
+
+/** Something done or said about a step, as it is kept on the phone until the server holds it. */
+export interface Entry {
+    id: string;
+    step: string;
+    act: Work['log'][number]['act'];
+    /** by the phone's clock */
+    at: string;
+    /** whose hand the phone was in */
+    by: number;
+    tick?: boolean;
+    /** of an undo: all that stands on the step too */
+    following?: boolean;
+    volts?: number[];
+    reason?: string;
+    words?: string;
+    what?: string;
+    value?: string;
+}
+
+/** An entry that the server did not take, and why. */
+export interface Untaken {
+    entry: Entry;
+    says: string;
+}
+
+export interface Snapshot {
+    /** made here and not answered yet, in their order */
+    waiting: Entry[];
+    untaken: Untaken[];
+    /** where entries are: with the server, nobody knows, or waiting for their person */
+    line: 'clear' | 'sending' | 'silent' | 'signed-out';
+    /** what was said of the last that was kept */
+    told: string | null;
+    /** when the last was kept */
+    kept: Date | null;
+}
+
+/** What the queue stands on: the page's own, or a test's. */
+export interface Ground {
+    ask: typeof ask;
+    accept: (answer: WorkKept) => void;
+    store: Pick<Storage, 'getItem' | 'setItem' | 'removeItem' | 'key' | 'length'>;
+    units: () => string;
+}
+
+/** ms until a silent server is asked again, at first and for good */
+const AGAIN = [500, 1_000, 2_000, 4_000];
+/** sent at once */
+const MOST = 20;
+const SIGNED_OUT = [401, 419];
+
+/**
+ * Entries of one boat in the order in which they were made, each under an id of its own: sent until they are answered, kept on
+ * the phone meanwhile, and known again by the server where an answer was lost.
+ */
+export class WorkQueue {
+    private waiting: Entry[];
+    private untaken: Untaken[];
+    private line: Snapshot['line'] = 'clear';
+    private told: string | null = null;
+    private kept: Date | null = null;
+    private running = false;
+    private wake: (() => void) | null = null;
+    private readonly page = newId();
+    private readonly heard = new Set<() => void>();
+    private now: Snapshot;
+
+    constructor(
+        private readonly job: number,
+        private readonly ground: Ground,
+    ) {
+        const left = this.leftBehind();
+        this.waiting = left.flatMap((one) => one.waiting);
+        this.untaken = left.flatMap((one) => one.untaken);
+        this.now = this.drawn();
+        this.store();
+    }
+
+    readonly snapshot = (): Snapshot => this.now;
+
+    readonly subscribe = (heard: () => void): (() => void) => {
+        this.heard.add(heard);
+        return () => this.heard.delete(heard);
+    };
+
+    readonly submit = (entry: Omit<Entry, 'id' | 'at'>): void => {
+        this.waiting.push({ ...entry, id: newId(), at: new Date().toISOString() });
+        this.told = null;
+        this.tell();
+        this.sendOn();
+    };
+
+    /** Sends on at once what waits. */
+    readonly sendOn = (): void => {
+        this.wake?.();
+        void this.run();
+    };
+
+    readonly letGo = (id: string): void => {
+        this.untaken = this.untaken.filter((one) => one.entry.id !== id);
+        this.tell();
+    };
+
+    private async run(): Promise<void> {
+        if (this.running) {
+            return;
+        }
+        this.running = true;
+        for (let silences = 0; this.waiting.length > 0; ) {
+            const sent = this.waiting.slice(0, MOST);
+            if (silences === 0) {
+                this.say('sending');
+            }
+            try {
+                const answer = await this.ground.ask<WorkKept>(`jobs/${this.job}/work/entries?units=${this.ground.units()}`, { method: 'POST', body: { entries: sent } });
+                silences = 0;
+                this.answered(sent, answer);
+            } catch (error) {
+                if (error instanceof Refused && SIGNED_OUT.includes(error.status)) {
+                    this.say('signed-out');
+                    await this.woken(null);
+                } else if (error instanceof Refused && error.status !== 429) {
+                    // Nothing of it can be taken: it stays on the phone, with the reason.
+                    this.untaken = [...this.untaken, ...sent.map((entry) => ({ entry, says: error.message }))];
+                    this.waiting = this.waiting.slice(sent.length);
+                } else {
+                    if (!(error instanceof NotReached) && !(error instanceof Refused)) {
+                        console.error(error);
+                    }
+                    this.say('silent');
+                    await this.woken(AGAIN[Math.min(silences, AGAIN.length - 1)] ?? null);
+                    silences++;
+                }
+            }
+        }
+        this.running = false;
+        this.say('clear');
+    }
+
+    private answered(sent: Entry[], answer: WorkKept): void {
+        for (const { id, kept, says } of answer.outcomes) {
+            const entry = sent.find((one) => one.id === id);
+            if (entry !== undefined && !kept) {
+                this.untaken = [...this.untaken, { entry, says: says ?? 'It was not taken.' }];
+            }
+            this.told = kept ? says : this.told;
+            this.kept = kept ? new Date() : this.kept;
+        }
+        this.waiting = this.waiting.slice(sent.length);
+        this.ground.accept(answer);
+        this.tell();
+    }
+
+    private say(line: Snapshot['line']): void {
+        this.line = line;
+        this.tell();
+    }
+
+    private tell(): void {
+        this.store();
+        this.now = this.drawn();
+        this.heard.forEach((heard) => heard());
+    }
+
+    private drawn(): Snapshot {
+        return { waiting: [...this.waiting], untaken: this.untaken, line: this.line, told: this.told, kept: this.kept };
+    }
+
+    private woken(ms: number | null): Promise<void> {
+        return new Promise((done) => {
+            const timer = ms === null ? undefined : setTimeout(() => this.wake?.(), ms);
+            this.wake = () => {
+                clearTimeout(timer);
+                this.wake = null;
+                done();
+            };
+        });
+    }
+
+    /** What pages of this boat have left on the phone. One that is still open sends its own too, under the same ids. */
+    private leftBehind(): { waiting: Entry[]; untaken: Untaken[] }[] {
+        const { store } = this.ground;
+        try {
+            const names = Array.from({ length: store.length }, (_, at) => store.key(at) ?? '').filter((name) => name.startsWith(this.name('')));
+            const left = names.flatMap((name) => [JSON.parse(store.getItem(name) ?? 'null') as { waiting: Entry[]; untaken: Untaken[] } | null].filter((one) => one !== null));
+            names.forEach((name) => store.removeItem(name));
+            return left;
+        } catch {
+            return []; // the phone keeps nothing, or not what was put there
+        }
+    }
+
+    private name(page: string): string {
+        return `dinghy-work-${this.job}-${page}`;
+    }
+
+    private store(): void {
+        try {
+            if (this.waiting.length === 0 && this.untaken.length === 0) {
+                this.ground.store.removeItem(this.name(this.page));
+            } else {
+                this.ground.store.setItem(this.name(this.page), JSON.stringify({ waiting: this.waiting, untaken: this.untaken }));
+            }
+        } catch {
+            // The phone has no room: they go while the page is open.
+        }
+    }
+}
