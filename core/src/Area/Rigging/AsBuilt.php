@@ -47,6 +47,9 @@ enum AsBuilt: string
         if ($run?->circuit === null || ! in_array($this, self::at($step, $boat), true)) {
             throw ProposalRefused::because('at this step nothing of the kind can be said.');
         }
+        if (trim($typed) === '') {
+            throw ProposalRefused::because('it has to be said how it is.');
+        }
         $on = $run->circuit->on();
 
         return match ($this) {

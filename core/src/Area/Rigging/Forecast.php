@@ -25,7 +25,7 @@ final readonly class Forecast
         $done = [];
         $ready = $now;
         while ($open !== []) {
-            $next = self::next($open, $done, $longest);
+            $next = self::next($open, $done, $longest, min($free));
             $after = array_reduce($next->needs, static fn (float $latest, string $need): float => max($latest, $done[$need] ?? $now), $now);
             if ($next->kind === StepKind::Wait) {
                 $done[$next->id] = max($now, $work->over($next) ?? ($next->needs === [] ? $hours->next($after) : $after) + $next->minutes);
@@ -46,8 +46,9 @@ final readonly class Forecast
      * @param  non-empty-array<string, Step>  $open
      * @param  array<string, float>  $done  min since 1970, by step
      * @param  array<string, float>  $longest
+     * @param  float  $free  min since 1970 at which a hand is free
      */
-    private static function next(array $open, array $done, array $longest): Step
+    private static function next(array $open, array $done, array $longest, float $free): Step
     {
         $best = null;
         foreach ($open as $step) {
@@ -55,7 +56,7 @@ final readonly class Forecast
                 continue;
             }
             // A wait costs no hand: it begins as soon as it can.
-            $key = [$step->kind === StepKind::Wait ? 0 : 1, array_reduce($step->needs, static fn (float $latest, string $need): float => max($latest, $done[$need] ?? 0.0), 0.0), -$longest[$step->id]];
+            $key = [$step->kind === StepKind::Wait ? 0 : 1, array_reduce($step->needs, static fn (float $latest, string $need): float => max($latest, $done[$need] ?? 0.0), $free), -$longest[$step->id]];
             if ($best === null || $key < $best[0]) {
                 $best = [$key, $step];
             }

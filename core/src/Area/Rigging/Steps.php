@@ -40,7 +40,13 @@ final readonly class Steps implements Figures
             ...PoweringSteps::of($boat, $landing, $network),
         ];
 
-        return new self(StepOrder::of([...$work, ...self::closing($boat, $work)]));
+        return self::inOrder([...$work, ...self::closing($boat, $work)]);
+    }
+
+    /** @param  list<Step>  $steps  in any order */
+    public static function inOrder(array $steps): self
+    {
+        return new self(StepOrder::of($steps));
     }
 
     /**

@@ -10,6 +10,7 @@ use Dinghy\Area\StandardAreas;
 use Dinghy\Evaluation\Evaluation;
 use Dinghy\File\PlanRefused;
 use Dinghy\Kit\Piece\Pieces;
+use Dinghy\Network\DataNetwork;
 use Dinghy\Plan\Battery;
 use Dinghy\Plan\Feed;
 use Dinghy\Tests\MutantBoat;
@@ -70,6 +71,32 @@ final class StepsTest extends TestCase
         self::assertTrue($work->isBefore('mount:charger:c1', 'connect:c1.2+:2'));
     }
 
+    /** An id may begin like another: a jumper waits for its own ends. */
+    public function test_a_jumper_waits_for_its_own_ends(): void
+    {
+        $jumper = static fn (string $id, string $from, string $to): array => ['id' => $id, 'from' => $from, 'to' => $to, 'gauge' => '4 AWG', 'length_m' => 0.3];
+        $work = self::work(Plans::evaluate(Plans::changed(Plans::demo('boats/skiff'), ['bank:thrust' => ['jumpers' => [$jumper('j1', 'b1+', 'b2-'), $jumper('j10', 'b2+', 'b3-')]]])));
+        $landing = $work->those(static fn (array $step): bool => $step['kind'] === 'connect' && $step['on'] === ['bank:thrust'] && in_array($step['post'], ['b1+', 'b2-'], true));
+        self::assertCount(2, $landing);
+        foreach ($landing as $id) {
+            self::assertTrue($work->isBefore('terminate:j1', $id));
+            self::assertNotContains('terminate:j10', $work->steps[$id]['needs'] ?? []);
+        }
+    }
+
+    /** Old runs go one by one, each proven dead, and what has corroded is cleaned, before the rest. */
+    public function test_what_is_old_goes_before_what_is_new(): void
+    {
+        $work = self::work(Plans::evaluate(Plans::demo('boats/skiff')));
+        self::assertSame(['strip-out:check-tiller', 'strip-out'], $work->ofKind('strip-out'));
+        self::assertSame(['clean:old-1', 'clean:old-2'], $work->ofKind('clean'));
+        foreach ($work->ofKind('strip-out') as $id) {
+            self::assertSame(['rule' => 'S08', 'asks' => 'reading'], $work->steps[$id]['hold']);
+        }
+        self::assertTrue($work->isBefore('strip-out:check-tiller', 'strip-out'));
+        self::assertSame(['strip-out'], self::work(Plans::evaluate(Plans::routed()))->ofKind('strip-out', 'clean'), 'nothing old was found');
+    }
+
     public function test_two_that_charge_one_block_are_both_landed(): void
     {
         $evaluation = Plans::evaluate(Plans::changed(Plans::demo('boats/skiff'), ['plan' => ['chargers' => [
@@ -118,6 +145,7 @@ final class StepsTest extends TestCase
         }
         self::assertWiresAreMade($work, $evaluation, $where);
         self::assertCircuitsAreMetered($work, $evaluation, $where);
+        self::assertDataIsPlugged($work, $evaluation, $where);
         self::assertSame(['hand-over'], $work->ofKind('hand-over'), $where);
         self::assertSame('hand-over', array_key_last($work->steps), $where);
     }
@@ -178,6 +206,38 @@ final class StepsTest extends TestCase
         }
         // At the least: an end on a fuse that sits on its post, and a charger's own lead, come on top.
         self::assertGreaterThanOrEqual($ends, count($work->ofKind('connect')), $where);
+    }
+
+    /** Transducers are mounted and cured, their cables marked, pulled and plugged in; a screen is set up when all its plugs are in. */
+    private static function assertDataIsPlugged(WorkRecord $work, Evaluation $evaluation, string $where): void
+    {
+        $network = $evaluation->boat->plan->part(DataNetwork::class);
+        $on = static fn (string $kind, string $part): array => $work->those(static fn (array $step): bool => $step['kind'] === $kind && $step['on'] === [$part]);
+        foreach ($network->transducers ?? [] as $transducer) {
+            $part = "transducer:{$transducer->id}";
+            $line = array_values(array_filter([$on('label', $part), $on('pull', $part), $on('plug-in', $part), $on('commission', $part)]));
+            self::assertCount($transducer->device === null ? 0 : 4, $line, "{$where}, {$part}");
+            for ($at = 1; $at < count($line); $at++) {
+                self::assertSame([], $work->unordered($line[$at - 1], $line[$at]), "{$where}, {$part}");
+            }
+            self::assertSame([], $work->unordered($on('mount', $part), [...$on('pull', $part), ...$on('wait', $part)]), "{$where}, {$part}");
+            self::assertSame([], $work->unordered($on('wait', $part), $on('commission', $part)), "{$where}, {$part}: it bears water when it has cured");
+            self::assertSame(in_array($transducer->mount->value, ['in-hull', 'transom', 'through-hull'], true) ? 1 : 0, count($on('wait', $part)));
+            if ($transducer->device !== null) {
+                self::assertSame([], $work->unordered($on('plug-in', $part), $on('commission', "device:{$transducer->device}")), "{$where}, {$part}");
+            }
+        }
+        foreach ($network->cables ?? [] as $cable) {
+            $part = "network-cable:{$cable->id}";
+            self::assertSame([], $work->unordered($on('label', $part), $on('pull', $part)), $where);
+            self::assertSame([], $work->unordered([...$on('pull', $part), ...$on('mount', "device:{$cable->from}"), ...$on('mount', "device:{$cable->to}")], $on('plug-in', $part)), $where);
+            self::assertSame([], $work->unordered($on('plug-in', $part), [...$on('commission', "device:{$cable->from}"), ...$on('commission', "device:{$cable->to}")]), $where);
+        }
+        foreach ($network->backbones ?? [] as $backbone) {
+            $part = "backbone:{$backbone->id}";
+            self::assertCount(count($backbone->nodes), $on('plug-in', $part), $where);
+            self::assertSame([], $work->unordered($on('meter', $part), $on('plug-in', $part)), "{$where}: its ohms are read while nothing hangs on it");
+        }
     }
 
     /** Ohms, power, volts at rest, the plug, volts under load; what leads to a circuit is live before it. */

@@ -1,0 +1,103 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Dinghy\Tests\Area\Rigging;
+
+use Dinghy\Area\Rigging\RiggingArea;
+use Dinghy\Area\Rigging\Rule\Evidence;
+use Dinghy\Area\Rigging\Rule\ProvenDead;
+use Dinghy\Area\Rigging\Step;
+use Dinghy\Area\Rigging\Steps;
+use Dinghy\Area\Rigging\Stops;
+use Dinghy\Area\StandardAreas;
+use Dinghy\Rule\Level;
+use Dinghy\Rule\RuleText;
+use Dinghy\Tests\Plans;
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+
+/** What holds the work: by the rules of the work itself, and by the stops of the plan. */
+final class HoldTest extends TestCase
+{
+    /** @param  list<float>  $volts */
+    #[DataProvider('readings')]
+    public function test_a_conductor_is_dead_where_the_meter_still_measures(array $volts, ?string $says): void
+    {
+        $lacks = (new ProvenDead)->lacks(new Evidence(tick: true, volts: $volts));
+        $says === null ? self::assertNull($lacks) : self::assertStringContainsString($says, (string) $lacks);
+    }
+
+    /** @return array<string, array{list<float>, string|null}> */
+    public static function readings(): array
+    {
+        return [
+            'live, dead, live' => [[12.6, 0.0, 12.6], null],
+            'the probes the other way round' => [[-12.6, 0.02, -12.6], null],
+            'a little picked up' => [[38.1, 0.3, 38.1], null],
+            'its battery ran out' => [[12.6, 0.0, 0.0], 'may have failed'],
+            'nothing live was read' => [[0.0, 0.0, 0.0], 'not live'],
+            'it is live' => [[12.6, 12.5, 12.6], 'is live'],
+            'it is live, reversed' => [[12.6, -12.5, 12.6], 'is live'],
+            'one is missing' => [[12.6, 0.0], 'three readings'],
+            'none' => [[], 'three readings'],
+        ];
+    }
+
+    public function test_every_hold_of_a_boat_is_in_the_rulebook(): void
+    {
+        $known = array_map(static fn (RuleText $text): string => $text->code, (new RiggingArea)->holds());
+        $seen = [];
+        foreach (['skiff', 'console', 'pontoon', 'rowing', 'catamaran'] as $boat) {
+            foreach (Plans::evaluate(Plans::demo("boats/{$boat}"))->boat->figures(Steps::class)->all as $step) {
+                if ($step->hold !== null) {
+                    $seen[$step->hold->text()->code] = true;
+                    self::assertContains($step->hold->text()->code, $known);
+                    self::assertStringEndsWith('.', $step->hold->statement());
+                    self::assertNotNull($step->hold->lacks(new Evidence), 'with nothing given it holds');
+                }
+            }
+        }
+        self::assertGreaterThan(6, count($seen));
+        self::assertContains('S11', array_map(static fn (RuleText $text): string => $text->code, StandardAreas::areas()->texts()));
+    }
+
+    /**
+     * Each part that a stop can name, and the steps that it holds.
+     *
+     * @param  array<string, array<string, mixed>>  $changes
+     * @param  list<string>  $held
+     * @param  list<string>  $free
+     */
+    #[DataProvider('stops')]
+    public function test_a_stop_holds_what_it_names_and_the_hand_over(array $changes, array $held, array $free): void
+    {
+        $boat = Plans::evaluate(Plans::changed(Plans::demo('boats/skiff'), $changes));
+        self::assertGreaterThan(0, $boat->count(Level::Stop));
+        $steps = $boat->boat->figures(Steps::class);
+        $holding = Stops::holding($boat, $steps);
+        self::assertSame([], array_diff([...$held, 'hand-over'], array_keys($holding)));
+        self::assertSame([], array_intersect($free, array_keys($holding)));
+        foreach (array_keys($holding) as $id) {
+            self::assertNotNull($steps->find($id), $id);
+        }
+    }
+
+    /** @return array<string, array{array<string, array<string, mixed>>, list<string>, list<string>}> */
+    public static function stops(): array
+    {
+        return [
+            'a wire that is too thin for its fuse' => [['feed:house' => ['run.gauge' => '16 AWG']], ['energise:feed:house'], ['energise:feed:bow-motor', 'drill:hole-mount']],
+            'nobody looked behind a hole' => [['hole:hole-mount' => ['behind' => '']], ['drill:hole-mount'], ['drill:hole-tiller', 'energise:feed:house']],
+            'blocks of two chemistries' => [['battery:b2' => ['chemistry' => 'flooded']], ['energise:feed:bow-motor'], ['energise:feed:house']],
+            'a transducer that no plug joins' => [['transducer:bow-transducer' => ['plug' => 'another plug']], ['mount:transducer:bow-transducer', 'plug-in:transducer:bow-transducer'], ['mount:transducer:transom-transducer']],
+        ];
+    }
+
+    public function test_a_boat_without_stops_is_held_by_none(): void
+    {
+        $boat = Plans::evaluate(Plans::demo('boats/skiff'));
+        self::assertSame([], Stops::holding($boat, $boat->boat->figures(Steps::class)));
+        self::assertNotSame([], array_filter($boat->boat->figures(Steps::class)->all, static fn (Step $step): bool => $step->hold !== null));
+    }
+}
