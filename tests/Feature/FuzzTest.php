@@ -19,10 +19,10 @@ final class FuzzTest extends TestCase
 
     private const NAMES = [
         'units', 'base', 'own', 'patch', 'typed', 'reason', 'figure', 'part', 'on', 'run', 'bank', 'feed', 'make', 'name', 'kind', 'station', 'at', 'bends', 'text', 'check', 'series', 'parallel', 'branches',
-        'plus', 'minus', 'state', 'volts', 'meter_point', 'occasion', 'csv', 'keep', 'set', 'version', 'customer', 'title', 'plan', 'boat', 'hull', 'promised_on', 'email', 'password', 'current', 'token', 'step', 'thumbnail', 'length', 'width', 'cranking_a', 'do', 'metres', 'count', 'unit', 'on_hand', 'price', 'priced_on', 'delivery_days', 'as', 'orders', 'quantity', 'missing', 'item', 'expected_on', 'awaited',
+        'plus', 'minus', 'state', 'volts', 'meter_point', 'occasion', 'csv', 'keep', 'set', 'version', 'customer', 'title', 'plan', 'boat', 'hull', 'promised_on', 'email', 'password', 'current', 'token', 'step', 'thumbnail', 'length', 'width', 'cranking_a', 'do', 'metres', 'count', 'unit', 'on_hand', 'price', 'priced_on', 'delivery_days', 'as', 'orders', 'quantity', 'missing', 'item', 'expected_on', 'awaited', 'entries', 'act', 'by', 'tick', 'following', 'words', 'what', 'value', 'person', 'code',
     ];
 
-    private const WORDS = ['', 'x', 'imperial', 'metric', '0', '-1', '1e999', '12 V', 'feed:house', 'device:hub', 'block:bow-block', 'plan', 'thrust', 'house', 'turn', 'strings', 'split', 'station', 'way', 'move', 'bends', 'drawn', 'part', 'point', 'hole', 'board', 'complaint', 'found', 'b1+', 'b1', 'run.gauge', 'feeds.0', 'feeds.0.run.gauge', "a\0b", "\xC3\x28", '🚤', 'ＡＷＧ', '../../etc', "'; drop table jobs; --", '<script>', '%s%n', 'null', 'run:house:drop_v', 'supply:own:hours', '2026-02-30', '=1+1', 'take', 'cut', 'keep-prices', 'm', 'pcs', 'table'];
+    private const WORDS = ['', 'x', 'imperial', 'metric', '0', '-1', '1e999', '12 V', 'feed:house', 'device:hub', 'block:bow-block', 'plan', 'thrust', 'house', 'turn', 'strings', 'split', 'station', 'way', 'move', 'bends', 'drawn', 'part', 'point', 'hole', 'board', 'complaint', 'found', 'b1+', 'b1', 'run.gauge', 'feeds.0', 'feeds.0.run.gauge', "a\0b", "\xC3\x28", '🚤', 'ＡＷＧ', '../../etc', "'; drop table jobs; --", '<script>', '%s%n', 'null', 'run:house:drop_v', 'supply:own:hours', '2026-02-30', '=1+1', 'take', 'cut', 'keep-prices', 'm', 'pcs', 'table', 'done', 'undo', 'as-built', 'longer', 'photograph:stern', '2026-11-29T12:00:00+00:00', '00000000-0000-4000-8000-000000000000'];
 
     public function test_no_request_is_answered_by_a_fault(): void
     {

@@ -144,6 +144,12 @@ final class PermissionTest extends TestCase
             'how much has arrived' => ['GET', 'jobs/{job}/photographs/uploads/{upload}', [], 404, 404, 404],
             'a piece of it' => ['PATCH', 'jobs/{job}/photographs/uploads/{upload}', [], 404, 404, 404],
             'work sheet' => ['GET', 'jobs/{job}/work-sheet', [], 200, 200, 404],
+            'how the work stands' => ['GET', 'jobs/{job}/work', [], 200, 200, 404],
+            'work entered' => ['POST', 'jobs/{job}/work/entries', ['entries' => [['id' => self::NO_UPLOAD, 'step' => 'no such', 'act' => 'note', 'at' => '2026-11-29T12:00:00+00:00', 'by' => 1, 'words' => 'x']]], 200, 200, 404],
+            'whose hand it is' => ['GET', 'jobs/{job}/hands', [], 200, 200, 404],
+            'into another hand' => ['POST', 'jobs/{job}/hands', ['person' => 999999, 'code' => '1234'], 422, 422, 404],
+            'given back' => ['DELETE', 'jobs/{job}/hands', [], 200, 200, 404],
+            'four digits' => ['PUT', 'hands/code', ['code' => '1234', 'password' => 'not it'], 422, 422, 422],
             'reading' => ['POST', 'jobs/{job}/readings', ['meter_point' => 'b1', 'volts' => '12.7'], 200, 200, 404],
         ];
     }

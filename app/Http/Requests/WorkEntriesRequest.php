@@ -37,9 +37,9 @@ final class WorkEntriesRequest extends FormRequest
             'entries.*.volts' => ['sometimes', 'list', 'max:3'],
             'entries.*.volts.*' => ['numeric', 'between:-1000,1000'],
             'entries.*.reason' => ['sometimes', 'nullable', 'string', 'min:4', 'max:500'],
-            'entries.*.words' => ['sometimes', 'nullable', 'string', 'max:1000', 'required_if:entries.*.act,note', 'required_if:entries.*.act,problem'],
-            'entries.*.what' => ['sometimes', 'required_if:entries.*.act,as-built', 'string', Rule::enum(AsBuilt::class)],
-            'entries.*.value' => ['sometimes', 'required_if:entries.*.act,as-built', 'string', 'max:20'],
+            'entries.*.words' => ['nullable', 'string', 'max:1000', 'required_if:entries.*.act,note', 'required_if:entries.*.act,problem'],
+            'entries.*.what' => ['nullable', 'required_if:entries.*.act,as-built', 'string', Rule::enum(AsBuilt::class)],
+            'entries.*.value' => ['nullable', 'required_if:entries.*.act,as-built', 'string', 'max:20'],
         ];
     }
 

@@ -17,7 +17,7 @@ export function OtherwiseDialog({ step, onClose, onSay }: { step: RigStep; onClo
     return (
         <Dialog opened onClose={onClose} title="Built otherwise">
             <SegmentedControl fullWidth aria-label="What is otherwise" data={step.as_built.map((one) => ({ value: one, label: LABELS[one] }))} value={what} onChange={(next) => setWhat(next)} transitionDuration={0} />
-            <TextInput size="lg" mt={12} label={WORDS[what]} placeholder={example} data-autofocus value={value} onChange={(event) => setValue(event.currentTarget.value)} />
+            <TextInput size="lg" mt={12} label={WORDS[what]} placeholder={example} maxLength={20} data-autofocus value={value} onChange={(event) => setValue(event.currentTarget.value)} />
             <p>
                 {what === 'longer' || what === 'shorter' ? 'The plan takes that length in place of the way that it had: say at Layout where the wire lies. ' : 'The plan is changed to what is there. '}
                 It is judged anew at once; a stop holds its circuit until it is mended.

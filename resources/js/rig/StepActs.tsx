@@ -107,7 +107,7 @@ export function StepActs({ job, step, standing, work, pictures, submit, onDone }
                     ))}
                 </div>
             )}
-            {hold?.by_reason === true && maySign && (isEarly || (standing === 'ready' && hold.asks === 'photo' && pictures === 0)) && <TextInput size="lg" label={isEarly ? 'Why it may go on before then' : 'Or why without a photograph'} value={why} onChange={(event) => setWhy(event.currentTarget.value)} />}
+            {hold?.by_reason === true && maySign && (isEarly || (standing === 'ready' && hold.asks === 'photo' && pictures === 0)) && <TextInput size="lg" maxLength={500} label={isEarly ? 'Why it may go on before then' : 'Or why without a photograph'} value={why} onChange={(event) => setWhy(event.currentTarget.value)} />}
             {standing === 'done' || standing === 'sending' ? (
                 <Button variant="outline" className={classes.large} disabled={standing === 'sending'} onClick={() => submit({ step: step.id, act: 'undo', by })}>
                     Take it back
