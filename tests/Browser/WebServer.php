@@ -18,10 +18,11 @@ final class WebServer
     {
     }
 
-    public static function start(): self
+    /** @param  array<string, string>  $environment that differs from the tests' own */
+    public static function start(array $environment = []): self
     {
         $server = new self(FreePort::find());
-        $server->run();
+        $server->run($environment);
 
         return $server;
     }

@@ -10,7 +10,8 @@ import { KeptLine } from './KeptLine';
 import { placeName } from './placeName';
 import { StepActs } from './StepActs';
 import { StepFace } from './StepFace';
-import { nextOf, standingOf, type WorkAtHand } from './useWork';
+import { nextOf, standingOf } from './standing';
+import { type WorkAtHand } from './useWork';
 
 /** The step in hand at the desk: what it is, what is done about it, how and where. */
 export function DeskStep({ job, rig, at, step, onStep }: { job: PlannedJob; rig: Rig; at: WorkAtHand; step: RigStep; onStep: (id: string) => void }) {

@@ -21,7 +21,8 @@ import { type Pane, PANES } from './panes';
 import { RecordPane } from './RecordPane';
 import { StepScreen } from './StepScreen';
 import { StepsPane } from './StepsPane';
-import { nextOf, useWork } from './useWork';
+import { nextOf } from './standing';
+import { useWork } from './useWork';
 import { WaitsPane } from './WaitsPane';
 import { workWords } from './workWords';
 

@@ -7,7 +7,8 @@ import { OtherwiseDialog } from './OtherwiseDialog';
 import { SayDialog } from './SayDialog';
 import { SlideToSign } from './SlideToSign';
 import classes from './StepActs.module.css';
-import { type Standing, type WorkAtHand } from './useWork';
+import { type Standing } from './standing';
+import { type WorkAtHand } from './useWork';
 
 const KINDS = 'image/jpeg,image/png,image/webp';
 

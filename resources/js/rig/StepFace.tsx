@@ -1,7 +1,7 @@
 import type { RigStep } from '../api/types';
 import { together } from '../units/together';
 import classes from './StepFace.module.css';
-import { type Standing } from './useWork';
+import { type Standing } from './standing';
 
 interface Props {
     step: RigStep;

@@ -10,7 +10,8 @@ import { placeName } from './placeName';
 import { StepActs } from './StepActs';
 import { StepFace } from './StepFace';
 import classes from './StepScreen.module.css';
-import { nextOf, standingOf, type WorkAtHand } from './useWork';
+import { nextOf, standingOf } from './standing';
+import { type WorkAtHand } from './useWork';
 
 const HowItIsDone = lazy(async () => ({ default: (await import('./HowItIsDone')).HowItIsDone }));
 const HandsDialog = lazy(async () => ({ default: (await import('./HandsDialog')).HandsDialog }));

@@ -6,7 +6,8 @@ import { HeadRow } from '../look/HeadRow';
 import { together } from '../units/together';
 import { placeName } from './placeName';
 import { StepLink } from './StepLink';
-import { type Standing, standingOf, type WorkAtHand } from './useWork';
+import { type Standing, standingOf } from './standing';
+import { type WorkAtHand } from './useWork';
 
 const SIGNS: Record<Standing, string> = { done: '✓ done', sending: '… being kept', ready: '▸ can be done', open: '· open', held: '■ held by a stop', waiting: '◷ stands' };
 

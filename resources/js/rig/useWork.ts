@@ -4,7 +4,7 @@ import { useEffect, useSyncExternalStore } from 'react';
 import { ask } from '../api/client';
 import type { PlannedJob, Work } from '../api/types';
 import { useUnits } from '../units/units';
-import { type Entry, WorkQueue } from './workQueue';
+import { WorkQueue } from './workQueue';
 
 /** How often it is asked what others have done. */
 const LOOK_MS = 4_000;
@@ -64,29 +64,3 @@ export function useWork(job: PlannedJob, at: string | null) {
 }
 
 export type WorkAtHand = ReturnType<typeof useWork>;
-
-/** How a step stands, what waits to be sent counted in. */
-export type Standing = 'done' | 'ready' | 'open' | 'held' | 'waiting' | 'sending';
-
-export function standingOf(step: string, { work, waiting }: Pick<WorkAtHand, 'work' | 'waiting'>): Standing {
-    const own = [...waiting].reverse().find((entry) => entry.step === step && (entry.act === 'done' || entry.act === 'undo' || entry.act === 'begin'));
-    if (own !== undefined) {
-        return own.act === 'undo' ? 'open' : 'sending';
-    }
-    if (work === undefined) {
-        return 'open';
-    }
-    if (work.done.some((one) => one.step === step)) {
-        return 'done';
-    }
-    if (work.ready.includes(step)) {
-        return 'ready';
-    }
-    return work.waits.some((one) => one.step === step) ? 'waiting' : work.held.some((one) => one.step === step) ? 'held' : 'open';
-}
-
-/** What comes next for this hand, in its order: what waits to be sent is done already. */
-export function nextOf({ work, waiting }: Pick<WorkAtHand, 'work' | 'waiting'>): string[] {
-    const sent = new Set(waiting.filter((entry: Entry) => entry.act === 'done' || entry.act === 'begin').map((entry) => entry.step));
-    return (work?.next ?? []).filter((step) => !sent.has(step));
-}
