@@ -57,6 +57,7 @@ final readonly class WorkRecord
         $ready = self::moment($forecast->ready);
 
         return [
+            'number' => $this->entries->last()->id ?? 0,
             'of' => count($this->work->steps->all),
             'done' => array_values(array_map(static fn (Entry $entry): array => self::fact($entry), $this->work->done)),
             'changed' => array_values(array_map(static fn (Entry $entry): array => self::fact($entry), $this->work->changed)),

@@ -43,6 +43,8 @@ final class WorkTest extends TestCase
         }
         self::assertSame(1, WorkEntry::query()->count());
         self::assertStringContainsString('Another entry', (string) $this->send($job, [...$entry, 'step' => 'photograph:bow'])->json('outcomes.0.says'));
+        self::assertTrue($this->send($job, [...$this->entry(['step' => 'photograph:bow-locker', 'act' => 'note', 'words' => 'as browsers write a moment']), 'at' => '2026-11-29T12:00:00.123Z'])->json('outcomes.0.kept'));
+        WorkEntry::query()->where('act', 'note')->delete();
         // In capitals it is the same id.
         self::assertTrue($this->send($job, [...$entry, 'id' => strtoupper($entry['id'])])->json('outcomes.0.kept'));
         self::assertSame(1, WorkEntry::query()->count());
@@ -249,6 +251,8 @@ final class WorkTest extends TestCase
         return [
             'no id' => [['id' => 'one'], 'a UUID of its own'],
             'no act' => [['act' => 'perhaps'], 'what was done'],
+            'a moment that never was' => [['at' => '2026-02-31T25:00:00Z'], 'when it was done'],
+            'a moment without its zone' => [['at' => '2026-11-29T12:00:00'], 'when it was done'],
             'no moment' => [['at' => 'yesterday'], 'when it was done'],
             'no hand' => [['by' => 'me'], 'whose hand'],
             'no number' => [['volts' => ['much']], 'a number of volts'],

@@ -128,12 +128,17 @@ describe('how a step stands', () => {
     const work = { done: [{ step: 'a' }], ready: ['b', 'd'], waits: [{ step: 'w' }], held: [{ step: 'h' }], next: ['b', 'd', 'e'] } as unknown as Parameters<typeof standingOf>[1]['work'];
     const waiting = (act: Entry['act'], step: string) => ({ id: '1', at: '', by: 1, act, step });
 
+    const of = (id: string, needs: string[] = []) => ({ id, needs });
+
     it('is what the server holds, and what waits to be sent', () => {
-        expect(['a', 'b', 'w', 'h', 'x'].map((step) => standingOf(step, { work, waiting: [] }))).toEqual(['done', 'ready', 'waiting', 'held', 'open']);
-        expect(standingOf('b', { work, waiting: [waiting('done', 'b')] })).toBe('sending');
-        expect(standingOf('a', { work, waiting: [waiting('undo', 'a')] })).toBe('open');
-        expect(standingOf('b', { work, waiting: [waiting('note', 'b')] })).toBe('ready');
-        expect(standingOf('b', { work: undefined, waiting: [] })).toBe('open');
+        expect([of('a'), of('b', ['a']), of('w'), of('h'), of('x', ['a', 'b'])].map((step) => standingOf(step, { work, waiting: [] }))).toEqual(['done', 'ready', 'waiting', 'held', 'open']);
+        expect(standingOf(of('b'), { work, waiting: [waiting('done', 'b')] })).toBe('sending');
+        expect(standingOf(of('a'), { work, waiting: [waiting('undo', 'a')] })).toBe('open');
+        expect(standingOf(of('b'), { work, waiting: [waiting('note', 'b')] })).toBe('ready');
+        expect(standingOf(of('b'), { work: undefined, waiting: [] })).toBe('open');
+        // What it needs is on its way: so is it, in the same order; taken back, it is not.
+        expect(standingOf(of('x', ['a', 'b']), { work, waiting: [waiting('done', 'b')] })).toBe('ready');
+        expect(standingOf(of('x', ['a']), { work, waiting: [waiting('undo', 'a')] })).toBe('open');
     });
 
     it('leads on past what waits to be sent', () => {

@@ -17,6 +17,9 @@ final class WorkEntriesRequest extends FormRequest
     /** at once */
     private const MOST = 50;
 
+    /** A moment with its zone, as RFC 3339 has it. */
+    private const MOMENT = '/^\d{4}-\d\d-\d\dT\d\d:\d\d:\d\d(\.\d{1,6})?(Z|[+-]\d\d:\d\d)$/D';
+
     public function authorize(): Response
     {
         return Gate::inspect('recordWork', $this->route('job'));
@@ -30,7 +33,7 @@ final class WorkEntriesRequest extends FormRequest
             'entries.*.id' => ['required', 'string', 'uuid', 'distinct:ignore_case'],
             'entries.*.step' => ['required', 'string', 'max:200'],
             'entries.*.act' => ['required', 'string', Rule::in(SentEntry::ACTS)],
-            'entries.*.at' => ['required', 'string', 'date_format:Y-m-d\TH:i:sP,Y-m-d\TH:i:s.vP'],
+            'entries.*.at' => ['required', 'string', 'regex:'.self::MOMENT, 'date'],
             'entries.*.by' => ['required', 'integer'],
             'entries.*.tick' => ['sometimes', 'boolean:strict'],
             'entries.*.following' => ['sometimes', 'boolean:strict'],

@@ -16,17 +16,24 @@ import { type WorkAtHand } from './useWork';
 /** The step in hand at the desk: what it is, what is done about it, how and where. */
 export function DeskStep({ job, rig, at, step, onStep }: { job: PlannedJob; rig: Rig; at: WorkAtHand; step: RigStep; onStep: (id: string) => void }) {
     const [isHanding, setHanding] = useState(false);
-    const standing = standingOf(step.id, at);
+    const [cameTo, setCameTo] = useState<string | null>(null);
+    const standing = standingOf(step, at);
     const next = nextOf(at).filter((id) => id !== step.id);
     const { work } = at;
+    const goOn = () => {
+        if (next[0] !== undefined) {
+            setCameTo(next[0]);
+            onStep(next[0]);
+        }
+    };
     return (
-        <div className={classes.desk} tabIndex={0} role="region" aria-label="Step in hand">
+        <div className={classes.desk} data-step-in-hand={step.id} tabIndex={0} role="region" aria-label="Step in hand">
             <section className={classes.face} aria-label="Step">
                 <span className="quiet">
                     {placeName(job, step)} · {step.kind}
                 </span>
                 <StepFace step={step} standing={standing} stops={work?.held.find((one) => one.step === step.id)?.says ?? []} />
-                <Before step={step} rig={rig} isDone={(id) => ['done', 'sending'].includes(standingOf(id, at))} onStep={onStep} />
+                <Before step={step} rig={rig} isDone={(one) => ['done', 'sending'].includes(standingOf(one, at))} onStep={onStep} />
             </section>
             <section className={classes.how} aria-label="What is done about it">
                 {work !== undefined && (
@@ -38,7 +45,7 @@ export function DeskStep({ job, rig, at, step, onStep }: { job: PlannedJob; rig:
                     </Group>
                 )}
                 <KeptLine at={at} rig={rig} />
-                {work !== undefined && <StepActs key={step.id} job={job} step={step} standing={standing} work={work} pictures={rig.pictures.filter((one) => one.of === `station:${step.at}`).length} submit={at.submit} onDone={() => next[0] !== undefined && onStep(next[0])} />}
+                {work !== undefined && <StepActs key={step.id} job={job} step={step} standing={standing} work={work} pictures={rig.pictures.filter((one) => one.of === `station:${step.at}`).length} submit={at.submit} takesFocus={cameTo === step.id} onDone={goOn} />}
             </section>
             <section className={classes.how} aria-label="How, and where">
                 <HowItIsDone job={job} rig={rig} step={step} />

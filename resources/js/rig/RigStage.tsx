@@ -17,6 +17,7 @@ import { FindingsOn } from '../plan/FindingsOn';
 import { useStageAnswer } from '../plan/useStageAnswer';
 import { WhyPanel } from '../why/WhyPanel';
 import { DeskStep } from './DeskStep';
+import { KeptLine } from './KeptLine';
 import { type Pane, PANES } from './panes';
 import { RecordPane } from './RecordPane';
 import { StepScreen } from './StepScreen';
@@ -99,6 +100,7 @@ function BoatRig({ job, edits, silent }: StageProps) {
                             {at.work === undefined ? 'Looking where the work stands…' : workWords(at.work)}
                         </strong>
                     </Group>
+                    {isNarrow && rig !== undefined && <KeptLine at={at} rig={rig} />}
                     {rig !== undefined && at.work !== undefined && (step ?? steps.find((one) => one.id === next[0])) !== undefined ? (
                         isNarrow ? (
                             <Button fullWidth mih={72} fz={20} data-go-on onClick={() => toStep(next[0] ?? steps[0]?.id ?? null)}>

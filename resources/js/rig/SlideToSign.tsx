@@ -49,6 +49,7 @@ export function SlideToSign({ words, disabled, onSign }: { words: string; disabl
                 aria-disabled={disabled || undefined}
                 className={classes.thumb}
                 data-slide
+                data-main
                 style={{ insetInlineStart: `calc(4px + ${share} * (100% - 72px))` }}
                 onKeyDown={byKey}
                 onPointerDown={(event) => {

@@ -1,5 +1,5 @@
 import { Button, TextInput } from '@mantine/core';
-import { useRef, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 
 import type { PlannedJob, RigStep, Work } from '../api/types';
 import { usePhotographQueue } from '../photographs/PhotographQueue';
@@ -23,6 +23,8 @@ interface Props {
     /** pictures of the place that are kept */
     pictures: number;
     submit: WorkAtHand['submit'];
+    /** the step before was just done: the hand goes on here */
+    takesFocus: boolean;
     /** it is done, or begun: on to the next */
     onDone: () => void;
 }
@@ -34,8 +36,16 @@ function numberIn(typed: string): number | null {
 }
 
 /** What the thumb does about a step: done, or a hold slid; a picture, a note, a problem, what turned out otherwise. */
-export function StepActs({ job, step, standing, work, pictures, submit, onDone }: Props) {
+export function StepActs({ job, step, standing, work, pictures, submit, takesFocus, onDone }: Props) {
+    const foot = useRef<HTMLDivElement>(null);
     const camera = useRef<HTMLInputElement>(null);
+    const hasTaken = useRef(false);
+    useEffect(() => {
+        if (takesFocus && !hasTaken.current) {
+            hasTaken.current = true;
+            foot.current?.querySelector<HTMLElement>('input:not([hidden]), [data-main]')?.focus({ preventScroll: true });
+        }
+    }, [takesFocus]);
     const { send, going } = usePhotographQueue(job.id);
     const [saying, setSaying] = useState<'note' | 'problem' | null>(null);
     const [isOtherwise, setOtherwise] = useState(false);
@@ -72,7 +82,7 @@ export function StepActs({ job, step, standing, work, pictures, submit, onDone }
         onDone();
     };
     return (
-        <div className={classes.foot}>
+        <div ref={foot} className={classes.foot}>
             <div className={classes.acts}>
                 <Button variant="outline" className={classes.small} onClick={() => camera.current?.click()}>
                     Photo
@@ -102,13 +112,13 @@ export function StepActs({ job, step, standing, work, pictures, submit, onDone }
                 }}
             />
             {standing === 'ready' && hold?.asks === 'reading' && (
-                <div className={classes.readings}>
+                <div className={classes.readings} data-readings>
                     {PROBES.map((probe, at) => (
                         <TextInput key={probe} size="lg" label={`V, ${probe}`} inputMode="decimal" value={volts[at] ?? ''} onChange={(event) => setVolts(volts.map((one, which) => (which === at ? event.currentTarget.value : one)))} />
                     ))}
                 </div>
             )}
-            {hold?.by_reason === true && maySign && (isEarly || (standing === 'ready' && hold.asks === 'photo' && pictures === 0)) && <TextInput size="lg" maxLength={500} label={isEarly ? 'Why it may go on before then' : 'Or why without a photograph'} value={why} onChange={(event) => setWhy(event.currentTarget.value)} />}
+            {hold?.by_reason === true && maySign && (isEarly || (standing === 'ready' && hold.asks === 'photo' && pictures === 0)) && <TextInput size="lg" data-reason maxLength={500} label={isEarly ? 'Why it may go on before then' : 'Or why without a photograph'} value={why} onChange={(event) => setWhy(event.currentTarget.value)} />}
             {standing === 'done' || standing === 'sending' ? (
                 <Button variant="outline" className={classes.large} disabled={standing === 'sending'} onClick={() => submit({ step: step.id, act: 'undo', by })}>
                     Take it back
@@ -116,6 +126,7 @@ export function StepActs({ job, step, standing, work, pictures, submit, onDone }
             ) : isToBegin ? (
                 <Button
                     className={classes.large}
+                    data-main
                     onClick={() => {
                         submit({ step: step.id, act: 'begin', by });
                         onDone();
@@ -128,7 +139,7 @@ export function StepActs({ job, step, standing, work, pictures, submit, onDone }
                     {standing === 'held' ? 'Held' : 'Not yet'}
                 </Button>
             ) : hold === null ? (
-                <Button className={classes.large} data-done onClick={done}>
+                <Button className={classes.large} data-main data-done onClick={done}>
                     Done, next
                 </Button>
             ) : (

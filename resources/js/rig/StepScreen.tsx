@@ -30,17 +30,24 @@ interface Props {
 export function StepScreen({ job, rig, at, step, onStep, onList }: Props) {
     const [isPulled, setPulled] = useState(false);
     const [isHanding, setHanding] = useState(false);
+    const [cameTo, setCameTo] = useState<string | null>(null);
     const { work, waiting, submit } = at;
-    const standing = standingOf(step.id, at);
+    const standing = standingOf(step, at);
     const here = rig.steps.filter((one) => one.place === step.place);
-    const isDone = (id: string) => ['done', 'sending'].includes(standingOf(id, at));
-    const left = here.filter((one) => !isDone(one.id)).length;
+    const isDone = (one: RigStep) => ['done', 'sending'].includes(standingOf(one, at));
+    const left = here.filter((one) => !isDone(one)).length;
     const next = nextOf(at).filter((id) => id !== step.id);
     const number = rig.steps.findIndex((one) => one.id === step.id);
     const before = rig.steps[number - 1];
     const other = work?.others.find((one) => one.step === step.id);
+    const goOn = () => {
+        if (next[0] !== undefined) {
+            setCameTo(next[0]);
+            onStep(next[0]);
+        }
+    };
     return (
-        <main id={MAIN} tabIndex={-1} className={classes.screen}>
+        <main id={MAIN} tabIndex={-1} className={classes.screen} data-step-in-hand={step.id}>
             <div className={classes.head}>
                 <Button variant="subtle" className={classes.hand} mih={48} px={8} onClick={onList}>
                     ‹ List
@@ -85,7 +92,7 @@ export function StepScreen({ job, rig, at, step, onStep, onList }: Props) {
                 <Button variant="light" className={classes.hand} mih={48} onClick={() => setPulled(true)}>
                     How, and where
                 </Button>
-                {work !== undefined && <StepActs key={step.id} job={job} step={step} standing={standing} work={work} pictures={rig.pictures.filter((one) => one.of === `station:${step.at}`).length} submit={submit} onDone={() => next[0] !== undefined && onStep(next[0])} />}
+                {work !== undefined && <StepActs key={step.id} job={job} step={step} standing={standing} work={work} pictures={rig.pictures.filter((one) => one.of === `station:${step.at}`).length} submit={submit} takesFocus={cameTo === step.id} onDone={goOn} />}
             </div>
             <Suspense fallback={null}>
                 <Below label="How, and where" opened={isPulled} onClose={() => setPulled(false)}>

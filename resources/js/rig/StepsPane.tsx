@@ -46,7 +46,7 @@ export function StepsPane({ job, steps, at, chosen, onStep }: Props) {
                                     {step.kind !== 'wait' && `, ${together(`${step.minutes} min`)}`}
                                 </Table.Td>
                                 <Table.Td>
-                                    {SIGNS[standingOf(step.id, at)]}
+                                    {SIGNS[standingOf(step, at)]}
                                     {doneBy.has(step.id) && ` by ${doneBy.get(step.id)}`}
                                     {changed.has(step.id) && ', done before the plan changed it'}
                                     {step.hold !== null && !doneBy.has(step.id) && ' · hold'}

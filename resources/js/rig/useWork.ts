@@ -10,26 +10,29 @@ import { WorkQueue } from './workQueue';
 const LOOK_MS = 4_000;
 
 /** Each boat's queue goes on whatever is shown meanwhile. */
-const queues = new Map<number, { queue: WorkQueue; show: (units: string) => void }>();
+const queues = new Map<number, { queue: WorkQueue; show: (units: string) => void; newest: (work: Work) => Work }>();
 
 function queueOf(job: number, queries: QueryClient) {
-    const known = queues.get(job);
-    if (known !== undefined) {
-        return known;
+    const there = queues.get(job);
+    if (there !== undefined) {
+        return there;
     }
     let units = 'metric';
+    let known: Work | undefined;
+    // An answer that was on its way while an entry was kept knows nothing of it.
+    const newest = (work: Work) => (known = known !== undefined && known.number > work.number ? known : work);
     const queue = new WorkQueue(job, {
         ask,
         store: localStorage,
         units: () => units,
         accept: (answer) => {
-            queries.setQueriesData<Work>({ queryKey: ['work', job] }, answer.work);
+            queries.setQueriesData<Work>({ queryKey: ['work', job] }, newest(answer.work));
             if (answer.plan_changed) {
                 void queries.invalidateQueries({ queryKey: ['job', String(job)] });
             }
         },
     });
-    const made = { queue, show: (next: string) => void (units = next) };
+    const made = { queue, show: (next: string) => void (units = next), newest };
     queues.set(job, made);
     window.addEventListener('online', queue.sendOn);
     return made;
@@ -39,7 +42,7 @@ function queueOf(job: number, queries: QueryClient) {
 export function useWork(job: PlannedJob, at: string | null) {
     const queries = useQueryClient();
     const { system } = useUnits();
-    const { queue, show } = queueOf(job.id, queries);
+    const { queue, show, newest } = queueOf(job.id, queries);
     const snapshot = useSyncExternalStore(queue.subscribe, queue.snapshot);
     const { sendOn } = queue;
     useEffect(() => {
@@ -48,7 +51,7 @@ export function useWork(job: PlannedJob, at: string | null) {
     }, [show, sendOn, system]);
     const work = useQuery({
         queryKey: ['work', job.id, job.version.hash, system, at],
-        queryFn: () => ask<Work>(`jobs/${job.id}/work?units=${system}${at === null ? '' : `&at=${encodeURIComponent(at)}`}`),
+        queryFn: async () => newest(await ask<Work>(`jobs/${job.id}/work?units=${system}${at === null ? '' : `&at=${encodeURIComponent(at)}`}`)),
         placeholderData: keepPreviousData,
         refetchInterval: snapshot.line === 'sending' ? false : LOOK_MS,
         retry: false,
