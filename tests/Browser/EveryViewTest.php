@@ -122,6 +122,40 @@ final class EveryViewTest extends BrowserTestCase
         return is_string($said) ? $said : '';
     }
 
+    /** A step on the whole glass, each kind of what it asks for: nothing under 48 px, nothing cut, whatever is pulled up or asked. */
+    public function test_steps_on_the_phone(): void
+    {
+        Finger::on($this->driver(), true);
+        $this->openStage('Tiller skiff', 'Rig');
+        $rig = (string) preg_replace('/\?.*/', '', $this->driver()->getCurrentURL());
+        foreach (['photograph:bow', 'make-safe:bank:thrust', 'strip-out:check-tiller', 'wait:charged:thrust', 'label:bow-motor-', 'pull:bow-motor-', 'terminate:bow-motor-', 'connect:bank:thrust:12', 'energise:feed:bow-motor', 'plug-in:transducer:bow-transducer', 'commission:motor', 'hand-over'] as $step) {
+            $this->driver()->get("{$rig}?step=".rawurlencode($step));
+            $this->see("[data-step-in-hand='{$step}'] [data-figure=step]");
+            $this->see('[aria-label$="hand it over"]');
+            $this->assertStepWellMade($step);
+        }
+        foreach (['How, and where' => "//h3[.='Where']", 'Note' => '//textarea', 'Otherwise' => "//button[.='So it is']"] as $button => $opens) {
+            $this->driver()->get("{$rig}?step=".rawurlencode('pull:bow-motor-'));
+            $this->click("//button[.='{$button}']");
+            $this->at($opens);
+            $this->assertStepWellMade($button);
+        }
+        $this->driver()->get("{$rig}?step=hand-over");
+        $this->click("//button[contains(@aria-label, 'hand it over')]");
+        $this->click("//summary[starts-with(., 'Set your own')]");
+        $this->at("//button[.='Keep them']");
+        $this->assertStepWellMade('hands');
+    }
+
+    private function assertStepWellMade(string $view): void
+    {
+        $this->assertWellMade($view, true);
+        self::assertSame([], Typesetting::faults($this->driver()), $view);
+        $small = $this->driver()->executeScript('return [...document.querySelectorAll("button, input:not([type=file], [type=radio]), [role=slider], textarea, summary")].filter((one) => one.checkVisibility()).map((one) => [one.textContent || one.ariaLabel || one.tagName, Math.round(one.getBoundingClientRect().height)]).filter(([, high]) => high < 48)');
+        self::assertSame([], $small, "{$view}: nothing that is pressed is under 48 px high");
+        self::assertSame(0, $this->driver()->executeScript('const e = document.documentElement; return e.scrollWidth - e.clientWidth'), $view);
+    }
+
     /** @return iterable<string, array{string, bool}> */
     public static function stages(): iterable
     {

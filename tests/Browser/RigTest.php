@@ -166,7 +166,7 @@ final class RigTest extends BrowserTestCase
         $this->visit("/jobs/{$job->id}/rig?step=make-safe:chargers");
         $this->at("//*[contains(., 'A rigger signs this')]");
         $this->click("//button[starts-with(@aria-label, 'Pim Osterhay has the phone')]");
-        $this->click("//section[@role='dialog']//label[contains(., 'Jorun Tellvik')]");
+        $this->click("//section[@role='dialog']//button[contains(., 'Jorun Tellvik')]");
         $this->at("//section[@role='dialog']//input[@autocomplete='off']")->sendKeys('4096');
         $this->click("//section[@role='dialog']//button[.='Take it']");
         $this->at("//button[starts-with(@aria-label, 'Jorun Tellvik has the phone')]");

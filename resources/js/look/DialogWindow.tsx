@@ -14,7 +14,7 @@ export function DialogWindow({ opened, onClose, title, children }: { opened: boo
                 <Drawer.Body>
                     <div className={classes.head}>
                         <Drawer.Title>{title}</Drawer.Title>
-                        <Drawer.CloseButton aria-label="Close" size={44} />
+                        <Drawer.CloseButton aria-label="Close" size={48} />
                     </div>
                     {children}
                 </Drawer.Body>

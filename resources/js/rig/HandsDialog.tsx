@@ -1,4 +1,4 @@
-import { Button, PasswordInput, Radio, TextInput } from '@mantine/core';
+import { Button, Stack, TextInput } from '@mantine/core';
 import { useMutation, useQuery, useQueryClient } from '@tanstack/react-query';
 import { useState } from 'react';
 
@@ -34,19 +34,14 @@ export function HandsDialog({ job, waiting, onClose }: { job: PlannedJob; waitin
         <Dialog opened onClose={onClose} title="Whose hand is it in?">
             {waiting > 0 && <p role="alert">{waiting} made here wait to be sent. Hand it over when they are kept.</p>}
             {[hands.error, take.error, giveBack.error, set.error].map((error, at) => error !== null && <p key={at} role="alert">{error.message}</p>)}
-            <Radio.Group label="Who takes it" value={person === null ? null : String(person)} onChange={(next) => setPerson(Number(next))}>
+            <Stack gap={8} role="group" aria-label="Who takes it">
                 {people.map((one) => (
-                    <Radio
-                        key={one.id}
-                        my={6}
-                        size="lg"
-                        value={String(one.id)}
-                        disabled={!one.has_code || one.is_hand}
-                        label={`${one.name}, ${one.role}${one.is_hand ? ': has it' : one.has_code ? '' : ': has no digits yet'}`}
-                    />
+                    <Button key={one.id} mih={48} justify="start" variant={one.id === person ? 'filled' : 'outline'} aria-pressed={one.id === person} disabled={!one.has_code || one.is_hand} onClick={() => setPerson(one.id)}>
+                        {`${one.name}, ${one.role}${one.is_hand ? ': has it' : one.has_code ? '' : ': has no digits yet'}`}
+                    </Button>
                 ))}
-            </Radio.Group>
-            <PasswordInput size="lg" mt={8} label="Four digits" inputMode="numeric" autoComplete="off" maxLength={4} value={code} onChange={(event) => setCode(event.currentTarget.value)} />
+            </Stack>
+            <TextInput type="password" size="lg" mt={8} label="Four digits" inputMode="numeric" autoComplete="off" maxLength={4} value={code} onChange={(event) => setCode(event.currentTarget.value)} />
             <Button fullWidth mt={12} mih={56} disabled={person === null || code.length !== 4 || waiting > 0} loading={take.isPending} onClick={() => take.mutate()}>
                 Take it
             </Button>
@@ -56,9 +51,9 @@ export function HandsDialog({ job, waiting, onClose }: { job: PlannedJob; waitin
                 </Button>
             )}
             <details style={{ marginBlockStart: 12 }}>
-                <summary>Set your own four digits{you === undefined ? '' : `, ${you.name}`}</summary>
+                <summary style={{ minHeight: 48 }}>Set your own four digits{you === undefined ? '' : `, ${you.name}`}</summary>
                 <TextInput size="lg" label="New four digits" inputMode="numeric" autoComplete="off" maxLength={4} value={own.code} onChange={(event) => setOwn({ ...own, code: event.currentTarget.value })} />
-                <PasswordInput size="lg" mt={8} label="Your password" autoComplete="current-password" value={own.password} onChange={(event) => setOwn({ ...own, password: event.currentTarget.value })} />
+                <TextInput type="password" size="lg" mt={8} label="Your password" autoComplete="current-password" value={own.password} onChange={(event) => setOwn({ ...own, password: event.currentTarget.value })} />
                 <Button fullWidth mt={12} mih={48} variant="outline" disabled={own.code.length !== 4 || own.password === ''} loading={set.isPending} onClick={() => set.mutate()}>
                     Keep them
                 </Button>

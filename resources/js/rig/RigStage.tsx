@@ -21,6 +21,7 @@ import { KeptLine } from './KeptLine';
 import { type Pane, PANES } from './panes';
 import { RecordPane } from './RecordPane';
 import { StepScreen } from './StepScreen';
+import screen from './StepScreen.module.css';
 import { StepsPane } from './StepsPane';
 import { nextOf } from './standing';
 import { useWork } from './useWork';
@@ -103,7 +104,7 @@ function BoatRig({ job, edits, silent }: StageProps) {
                     {isNarrow && rig !== undefined && <KeptLine at={at} rig={rig} />}
                     {rig !== undefined && at.work !== undefined && (step ?? steps.find((one) => one.id === next[0])) !== undefined ? (
                         isNarrow ? (
-                            <Button fullWidth mih={72} fz={20} data-go-on onClick={() => toStep(next[0] ?? steps[0]?.id ?? null)}>
+                            <Button fullWidth className={screen.go} data-go-on onClick={() => toStep(next[0] ?? steps[0]?.id ?? null)}>
                                 {at.work.done.length === 0 ? 'Begin the work' : 'On with the work'}
                             </Button>
                         ) : (

@@ -8,7 +8,7 @@ export function SayDialog({ about, onClose, onSay }: { about: 'note' | 'problem'
     const [words, setWords] = useState('');
     return (
         <Dialog opened onClose={onClose} title={about === 'note' ? 'A note at this step' : 'What is wrong here'}>
-            <Textarea size="lg" label="In words" autosize minRows={3} maxLength={1000} data-autofocus value={words} onChange={(event) => setWords(event.currentTarget.value)} />
+            <Textarea size="lg" label="In words" rows={3} maxLength={1000} data-autofocus value={words} onChange={(event) => setWords(event.currentTarget.value)} />
             <Button
                 fullWidth
                 mt={12}

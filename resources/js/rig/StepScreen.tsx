@@ -1,4 +1,5 @@
 import { Button } from '@mantine/core';
+import { useDocumentTitle } from '@mantine/hooks';
 import { lazy, Suspense, useState } from 'react';
 
 import type { PlannedJob, Rig, RigStep } from '../api/types';
@@ -32,6 +33,7 @@ export function StepScreen({ job, rig, at, step, onStep, onList }: Props) {
     const [isHanding, setHanding] = useState(false);
     const [cameTo, setCameTo] = useState<string | null>(null);
     const { work, waiting, submit } = at;
+    useDocumentTitle([step.says, job.boat, 'Rig', 'Dinghy'].join(' · '));
     const standing = standingOf(step, at);
     const here = rig.steps.filter((one) => one.place === step.place);
     const isDone = (one: RigStep) => ['done', 'sending'].includes(standingOf(one, at));
@@ -52,9 +54,7 @@ export function StepScreen({ job, rig, at, step, onStep, onList }: Props) {
                 <Button variant="subtle" className={classes.hand} mih={48} px={8} onClick={onList}>
                     ‹ List
                 </Button>
-                <strong>
-                    {job.boat}
-                </strong>
+                <h1>{job.boat}</h1>
                 {work !== undefined && (
                     <Button variant="outline" className={classes.hand} mih={48} px={10} onClick={() => setHanding(true)} aria-label={`${work.hand.name} has the phone: hand it over`}>
                         {work.hand.name.split(' ')[0]}
