@@ -18,7 +18,7 @@ final readonly class SentEntry
      * @param  CarbonImmutable  $at  by the phone's clock
      * @param  int  $by  whose hand it was
      * @param  bool  $following  of an undo: all that stands on the step too
-     * @param  list<float>  $volts
+     * @param  list<float>  $readings
      */
     private function __construct(
         public string $id,
@@ -28,9 +28,11 @@ final readonly class SentEntry
         public int $by,
         public bool $tick,
         public bool $following,
-        public array $volts,
+        public array $readings,
         public ?string $reason,
         public ?string $words,
+        public ?string $serial,
+        public ?string $version,
         public ?AsBuilt $asBuilt,
         public ?string $value,
     ) {
@@ -40,13 +42,13 @@ final readonly class SentEntry
     public static function of(array $entry): self
     {
         $text = static fn (string $key): ?string => is_string($entry[$key] ?? null) && trim($entry[$key]) !== '' ? trim($entry[$key]) : null;
-        $volts = is_array($entry['volts'] ?? null) ? array_values($entry['volts']) : [];
+        $readings = is_array($entry['readings'] ?? null) ? array_values($entry['readings']) : [];
 
         return new self(
             strtolower((string) $text('id')), (string) $text('step'), (string) $text('act'), CarbonImmutable::parse((string) $text('at')), is_numeric($entry['by'] ?? null) ? (int) $entry['by'] : 0,
             ($entry['tick'] ?? false) === true, ($entry['following'] ?? false) === true,
-            array_map(static fn (mixed $one): float => is_numeric($one) ? (float) $one : 0.0, $volts),
-            $text('reason'), $text('words'),
+            array_map(static fn (mixed $one): float => is_numeric($one) ? (float) $one : 0.0, $readings),
+            $text('reason'), $text('words'), $text('serial'), $text('version'),
             $text('act') === 'as-built' ? AsBuilt::tryFrom((string) $text('what')) : null, $text('value'),
         );
     }
@@ -54,7 +56,7 @@ final readonly class SentEntry
     /** @return array<string, mixed> what is given beside the step */
     public function content(): array
     {
-        return array_filter(['tick' => $this->tick, 'volts' => $this->volts, 'reason' => $this->reason, 'words' => $this->words, 'what' => $this->asBuilt?->value, 'value' => $this->value], static fn (mixed $one): bool => $one !== null && $one !== [] && $one !== false);
+        return array_filter(['tick' => $this->tick, 'readings' => $this->readings, 'reason' => $this->reason, 'words' => $this->words, 'serial' => $this->serial, 'version' => $this->version, 'what' => $this->asBuilt?->value, 'value' => $this->value], static fn (mixed $one): bool => $one !== null && $one !== [] && $one !== false);
     }
 
     /** That it is the same entry when it is sent again. */

@@ -72,7 +72,7 @@ final readonly class WorkKeeping
         if ($earlier !== null) {
             return self::kept($sent, "Already done by {$earlier->by}.");
         }
-        $evidence = new Evidence($sent->tick, $this->isPhotographed($step, $record->evaluation->boat->plan), $sent->volts, $sent->reason);
+        $evidence = new Evidence($sent->tick, $this->isPhotographed($step, $record->evaluation->boat->plan), $sent->readings, $sent->reason);
         $refusal = $record->work->refusal($step, $evidence, $this->hand->role->changesPlans());
 
         return $refusal === null ? $this->write($sent, $step, []) : self::refused($sent, $refusal);

@@ -19,7 +19,6 @@ use Dinghy\Area\Rigging\Work;
 use Dinghy\Area\Rigging\WorkEntry as Entry;
 use Dinghy\Area\Rigging\WorkingHours;
 use Dinghy\Evaluation\Evaluation;
-use Dinghy\Rule\Finding;
 use Illuminate\Support\Collection;
 
 /** How the work on a boat stands, by the entries that were kept and the plan as it is. */
@@ -63,7 +62,7 @@ final readonly class WorkRecord
             'changed' => array_values(array_map(static fn (Entry $entry): array => self::fact($entry), $this->work->changed)),
             'gone' => array_map(static fn (Entry $entry): array => self::fact($entry), $this->work->gone),
             'waits' => $this->waits(),
-            'held' => array_map(static fn (string $step, array $stops): array => ['step' => $step, 'says' => array_map(static fn (Finding $stop): string => $stop->says, $stops)], array_map(strval(...), array_keys($this->work->held)), array_values($this->work->held)),
+            'held' => array_map(static fn (string $step, array $says): array => ['step' => $step, 'says' => $says], array_map(strval(...), array_keys($this->work->held)), array_values($this->work->held)),
             'ready' => array_map(static fn (Step $step): string => $step->id, $this->work->ready()),
             'next' => array_map(static fn (Step $step): string => $step->id, $this->work->walk($this->placeOf($hand, $at), array_values($others))),
             'others' => array_map(static fn (string $name, string $step): array => ['name' => $name, 'step' => $step], array_map(strval(...), array_keys($others)), array_values($others)),
@@ -130,13 +129,26 @@ final readonly class WorkRecord
     {
         $entries = $this->entries->reverse()->take(self::TOLD)->map(static fn (WorkEntry $entry): array => [
             'id' => $entry->entry, 'act' => $entry->act, 'step' => $entry->step, 'says' => $entry->says, 'by' => $entry->author->name,
-            'words' => is_string($entry->content['words'] ?? null) ? $entry->content['words'] : null, 'at' => $entry->done_at->toIso8601String(),
+            'words' => self::words($entry), 'at' => $entry->done_at->toIso8601String(),
         ]);
         $changes = HandChange::query()->with('taken')->where('job_id', $this->job->id)->get()->sortByDesc('id')->take(self::TOLD)->map(static fn (HandChange $change): array => [
             'id' => "hands {$change->id}", 'act' => 'hands', 'step' => '', 'says' => 'The phone went into another hand.', 'by' => $change->taken->name, 'words' => null, 'at' => $change->changed_at->toIso8601String(),
         ]);
 
         return [...$entries, ...$changes];
+    }
+
+    /** What was given with an entry, as a line of the record has it; null: nothing. */
+    private static function words(WorkEntry $entry): ?string
+    {
+        $said = [];
+        foreach (['words' => '', 'reason' => 'because: ', 'serial' => 'serial ', 'version' => 'version '] as $key => $before) {
+            is_string($entry->content[$key] ?? null) && $said[] = $before.$entry->content[$key];
+        }
+        $readings = $entry->content['readings'] ?? null;
+        is_array($readings) && $said[] = 'read '.implode(', ', array_filter($readings, is_scalar(...)));
+
+        return $said === [] ? null : implode('; ', $said);
     }
 
     private static function moment(float $minutes): CarbonImmutable

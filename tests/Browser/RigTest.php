@@ -115,7 +115,6 @@ final class RigTest extends BrowserTestCase
         $this->at("//section[@role='dialog']//label[contains(., 'The fuse is')]/following::input[1]")->sendKeys('400 A');
         $this->click("//section[@role='dialog']//button[.='So it is']");
         $this->see('[data-held]');
-        self::assertStringContainsString('A stop of the plan holds this', $this->page());
         $this->at("//button[.='Held' or .='Not yet']");
     }
 

@@ -90,11 +90,11 @@ final class WorkTest extends TestCase
         $this->actingAs($this->person('rigger'));
         self::assertStringContainsString('Every charger is unplugged', (string) $this->send($job, $this->entry(['step' => 'make-safe:chargers', 'act' => 'done']))->json('outcomes.0.says'));
         $this->enter($job, ['step' => 'make-safe:chargers', 'act' => 'done', 'tick' => true], ['step' => 'make-safe:bank:thrust', 'act' => 'done', 'tick' => true], ['step' => 'make-safe:bank:electronics', 'act' => 'done', 'tick' => true]);
-        $proven = fn (array $volts): ?string => $this->send($job, $this->entry(['step' => 'strip-out:check-tiller', 'act' => 'done', 'volts' => $volts]))->json('outcomes.0.says');
+        $proven = fn (array $volts): ?string => $this->send($job, $this->entry(['step' => 'strip-out:check-tiller', 'act' => 'done', 'readings' => $volts]))->json('outcomes.0.says');
         self::assertStringContainsString('is live', (string) $proven([12.6, 12.4, 12.6]));
         self::assertStringContainsString('three readings', (string) $proven([]));
         self::assertNull($proven([12.6, 0.01, 12.5]));
-        self::assertSame([12.6, 0.01, 12.5], WorkEntry::query()->where('step', 'strip-out:check-tiller')->firstOrFail()->content['volts'] ?? null, 'what was read is kept');
+        self::assertSame([12.6, 0.01, 12.5], WorkEntry::query()->where('step', 'strip-out:check-tiller')->firstOrFail()->content['readings'] ?? null, 'what was read is kept');
         // An apprentice does what is no hold.
         $this->actingAs($this->person('apprentice'));
         self::assertTrue($this->send($job, $this->entry(['step' => 'clean:old-1', 'act' => 'done'], 'apprentice'))->json('outcomes.0.kept'));
@@ -255,12 +255,21 @@ final class WorkTest extends TestCase
             'a moment without its zone' => [['at' => '2026-11-29T12:00:00'], 'when it was done'],
             'no moment' => [['at' => 'yesterday'], 'when it was done'],
             'no hand' => [['by' => 'me'], 'whose hand'],
-            'no number' => [['volts' => ['much']], 'a number of volts'],
-            'too many readings' => [['volts' => [1, 2, 3, 4]], 'a number of volts'],
+            'no number' => [['readings' => ['much']], 'a number'],
+            'too many readings' => [['readings' => [1, 2, 3, 4]], 'a number'],
             'a note without words' => [['act' => 'note'], 'in words'],
             'otherwise, but how' => [['act' => 'as-built', 'value' => '1 m'], 'what is otherwise'],
             'a reason that is none' => [['reason' => 'x'], 'why it may go on'],
         ];
+    }
+
+    /** Goods that come in: their numbers stand in the record. */
+    public function test_serial_numbers_stand_in_the_record(): void
+    {
+        $this->actingAs($this->person('rigger'));
+        $job = $this->skiff();
+        $this->enter($job, ['step' => 'bench:device:hub', 'act' => 'done', 'serial' => 'NH-20417', 'version' => '3.2']);
+        self::assertSame('serial NH-20417; version 3.2', self::rows($this->getJson("/api/jobs/{$job->id}/work"), 'log')[0]['words']);
     }
 
     public function test_the_order_of_work_says_how_much_is_done(): void
@@ -279,7 +288,7 @@ final class WorkTest extends TestCase
     private function photographed(Job $job): void
     {
         $this->actingAs($this->person('rigger'));
-        $this->enter($job, ...array_map(static fn (string $place): array => ['step' => "photograph:{$place}", 'act' => 'done', 'reason' => 'nothing is fitted there'], ['stern', 'tiller', 'midship', 'bow-locker', 'bow']));
+        $this->enter($job, ...array_map(static fn (string $place): array => ['step' => "photograph:{$place}", 'act' => 'done', 'reason' => 'nothing is fitted there'], ['stern', 'tiller', 'midship', 'bow-locker', 'bow', 'marks:tiller-display']));
         $this->app?->make('auth')->forgetGuards();
     }
 

@@ -69,7 +69,7 @@ final readonly class RigAnswer
     {
         $text = $hold->text();
 
-        return ['rule' => $text->code, 'asks' => $hold->asks()->value, 'states' => $hold->statement(), 'because' => $text->because, 'by_anyone' => $text->levels === [Level::Note], 'by_reason' => ! in_array(Level::Stop, $text->levels, true)];
+        return ['rule' => $text->code, 'asks' => $hold->asks()->value, 'readings' => $hold->readings(), 'states' => $hold->statement(), 'because' => $text->because, 'by_anyone' => $text->levels === [Level::Note], 'by_reason' => ! in_array(Level::Stop, $text->levels, true)];
     }
 
     /** @return list<array{of: string, picture: string, words: string}> photographs that there are, of places and posts */

@@ -12,9 +12,6 @@ import { type WorkAtHand } from './useWork';
 
 const KINDS = 'image/jpeg,image/png,image/webp';
 
-/** What is read to prove a conductor dead, in the order of the probes. */
-const PROBES = ['live point', 'conductor', 'live point again'] as const;
-
 interface Props {
     job: PlannedJob;
     step: RigStep;
@@ -31,7 +28,7 @@ interface Props {
 
 /** A number as it is typed with either sign for the decimals; null: it is none. */
 function numberIn(typed: string): number | null {
-    const number = Number(typed.trim().replace(',', '.').replace(/\s*V$/i, ''));
+    const number = Number(typed.trim().replace(',', '.').replace(/\s*m?[VA]$/i, ''));
     return typed.trim() === '' || Number.isNaN(number) ? null : number;
 }
 
@@ -49,7 +46,8 @@ export function StepActs({ job, step, standing, work, pictures, submit, takesFoc
     const { send, going } = usePhotographQueue(job.id);
     const [saying, setSaying] = useState<'note' | 'problem' | null>(null);
     const [isOtherwise, setOtherwise] = useState(false);
-    const [volts, setVolts] = useState(['', '', '']);
+    const [typed, setTyped] = useState((step.hold?.readings ?? []).map(() => ''));
+    const [goods, setGoods] = useState({ serial: '', version: '' });
     const [why, setWhy] = useState('');
     const by = work.hand.id;
     const hold = step.hold;
@@ -57,7 +55,8 @@ export function StepActs({ job, step, standing, work, pictures, submit, takesFoc
     const wait = work.waits.find((one) => one.step === step.id);
     const isEarly = wait !== undefined && new Date(wait.over) > new Date();
     const isToBegin = step.kind === 'wait' && wait === undefined && step.needs.length === 0;
-    const readings = volts.map(numberIn);
+    const readings = typed.map(numberIn);
+    const isGoods = step.id.startsWith('bench:');
     const isReasoned = hold?.by_reason === true && why.trim().length >= 4;
     const lacks = !maySign
         ? 'A rigger signs this. Hand the phone over.'
@@ -66,7 +65,7 @@ export function StepActs({ job, step, standing, work, pictures, submit, takesFoc
           : hold?.asks === 'photo' && pictures === 0
           ? going.length > 0 ? 'The picture is on its way up.' : 'Take a photograph first.'
           : hold?.asks === 'reading' && readings.some((one) => one === null)
-            ? 'Type the three readings first.'
+            ? 'Type the readings first.'
             : isEarly
               ? 'It stands still. Wait, or say why it may go on.'
               : null;
@@ -76,7 +75,8 @@ export function StepActs({ job, step, standing, work, pictures, submit, takesFoc
             act: 'done',
             by,
             ...(hold?.asks === 'tick' ? { tick: true } : {}),
-            ...(hold?.asks === 'reading' ? { volts: readings.map((one) => one ?? 0) } : {}),
+            ...(hold?.asks === 'reading' ? { readings: readings.map((one) => one ?? 0) } : {}),
+            ...(isGoods ? { serial: goods.serial.trim(), version: goods.version.trim() } : {}),
             ...(why.trim() === '' ? {} : { reason: why.trim() }),
         });
         onDone();
@@ -113,9 +113,15 @@ export function StepActs({ job, step, standing, work, pictures, submit, takesFoc
             />
             {standing === 'ready' && hold?.asks === 'reading' && (
                 <div className={classes.readings} data-readings>
-                    {PROBES.map((probe, at) => (
-                        <TextInput key={probe} size="lg" label={`V, ${probe}`} inputMode="decimal" value={volts[at] ?? ''} onChange={(event) => setVolts(volts.map((one, which) => (which === at ? event.currentTarget.value : one)))} />
+                    {hold.readings.map((reading, at) => (
+                        <TextInput key={reading} size="lg" label={reading} inputMode="decimal" value={typed[at] ?? ''} onChange={(event) => setTyped(typed.map((one, which) => (which === at ? event.currentTarget.value : one)))} />
                     ))}
+                </div>
+            )}
+            {isGoods && standing === 'ready' && (
+                <div className={classes.readings} data-goods>
+                    <TextInput size="lg" label="Serial number" autoComplete="off" maxLength={60} value={goods.serial} onChange={(event) => setGoods({ ...goods, serial: event.currentTarget.value })} />
+                    <TextInput size="lg" label="Version" autoComplete="off" maxLength={60} value={goods.version} onChange={(event) => setGoods({ ...goods, version: event.currentTarget.value })} />
                 </div>
             )}
             {hold?.by_reason === true && maySign && (isEarly || (standing === 'ready' && hold.asks === 'photo' && pictures === 0)) && <TextInput size="lg" data-reason maxLength={500} label={isEarly ? 'Why it may go on before then' : 'Or why without a photograph'} value={why} onChange={(event) => setWhy(event.currentTarget.value)} />}

@@ -54,7 +54,7 @@ export function StepFace({ step, standing, stops }: Props) {
             )}
             {stops.map((says) => (
                 <div key={says} className={classes.hold} role="note" data-held>
-                    <strong>A stop of the plan holds this</strong>
+                    <strong>Held</strong>
                     {together(says)}
                 </div>
             ))}

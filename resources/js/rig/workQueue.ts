@@ -14,9 +14,12 @@ export interface Entry {
     tick?: boolean;
     /** of an undo: all that stands on the step too */
     following?: boolean;
-    volts?: number[];
+    readings?: number[];
     reason?: string;
     words?: string;
+    /** of goods that come in */
+    serial?: string;
+    version?: string;
     what?: string;
     value?: string;
 }

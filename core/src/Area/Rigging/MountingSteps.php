@@ -7,6 +7,8 @@ namespace Dinghy\Area\Rigging;
 use Dinghy\Area\Rigging\Rule\CuredAndCharged;
 use Dinghy\Area\Rigging\Rule\HoldRule;
 use Dinghy\Area\Rigging\Rule\MainsByLicence;
+use Dinghy\Plan\Device;
+use Dinghy\Plan\Plan;
 use Dinghy\Solving\SolvedBoat;
 
 /** Holes, boards, and every part at its place. */
@@ -15,6 +17,9 @@ final class MountingSteps
     /** min until a sealant bears water where its maker says nothing else [common practice, no source] */
     private const CURED = 1440.0;
 
+    /** min to unpack a device, to write down its number and to see it start [common practice, no source] */
+    private const TRIED = 10.0;
+
     /** @return list<Step> */
     public static function of(SolvedBoat $boat): array
     {
@@ -22,8 +27,11 @@ final class MountingSteps
         $safe = PreparingSteps::safe($plan);
         $photographs = PreparingSteps::photographs($plan);
         $steps = [];
+        foreach ($plan->devices as $device) {
+            $steps[] = new Step(self::seen($device), StepKind::Mount, ucfirst("{$device->label()}: unpacked, its number written down, tried on the bench with its lead and its plugs."), [$device->on()], [], place: Place::Bench, minutes: self::TRIED);
+        }
         foreach ($plan->holes as $hole) {
-            $steps[] = new Step("drill:{$hole->id}", StepKind::Drill, ucfirst("{$hole->label()}: look behind it, then drill; slow, and sealed at its edge."), ["hole:{$hole->id}"], [...$safe, ...$photographs], $hole->station);
+            $steps[] = new Step("drill:{$hole->id}", StepKind::Drill, ucfirst("{$hole->label()}: look behind it, then drill; slow, and sealed at its edge."), ["hole:{$hole->id}"], [...$safe, ...$photographs, ...self::seenAt($plan, $hole->station)], $hole->station);
             if ($hole->belowWater) {
                 $steps[] = new Step("wait:hole:{$hole->id}", StepKind::Wait, ucfirst("{$hole->label()}: the sealant cures, for as long as its maker says."), ["hole:{$hole->id}"], ["drill:{$hole->id}"], $hole->station, hold: new CuredAndCharged, minutes: self::CURED);
             }
@@ -48,13 +56,25 @@ final class MountingSteps
             $steps[] = self::at("charger:{$charger->id}", ucfirst("{$charger->label()}: fastened where it keeps cool".($mains ? ', its receptacle with the drain hole down' : '').'.'), PartStation::of($plan, "charger:{$charger->id}"), $safe, $mains ? new MainsByLicence : null);
         }
         foreach ($plan->devices as $device) {
-            $steps[] = self::at($device->on(), ucfirst("{$device->label()}: in its place."), $device->station, $safe);
+            $steps[] = self::at($device->on(), ucfirst("{$device->label()}: in its place."), $device->station, [...$safe, self::seen($device)]);
         }
 
         return $steps;
     }
 
-    /** @param  list<string>  $safe */
+    /** The step in which a device is seen to work before a hole is drilled for it. */
+    private static function seen(Device $device): string
+    {
+        return "bench:{$device->on()}";
+    }
+
+    /** @return list<string> ids of steps: devices at a place are tried before anything is drilled there */
+    private static function seenAt(Plan $plan, ?string $station): array
+    {
+        return array_values(array_map(self::seen(...), array_filter($plan->devices, static fn (Device $device): bool => $station !== null && $device->station === $station)));
+    }
+
+    /** @param  list<string>  $safe  ids of steps before it */
     private static function at(string $on, string $says, ?string $station, array $safe, ?HoldRule $hold = null): Step
     {
         return new Step("mount:{$on}", StepKind::Mount, $says, [$on], $safe, $station, hold: $hold);

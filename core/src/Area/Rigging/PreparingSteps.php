@@ -10,6 +10,8 @@ use Dinghy\Area\Rigging\Rule\CuredAndCharged;
 use Dinghy\Area\Rigging\Rule\OldStatePhotographed;
 use Dinghy\Area\Rigging\Rule\ProvenDead;
 use Dinghy\Plan\Charger;
+use Dinghy\Plan\Device;
+use Dinghy\Plan\DeviceKind;
 use Dinghy\Plan\Plan;
 use Dinghy\Survey\Corrosion;
 
@@ -18,6 +20,9 @@ final class PreparingSteps
 {
     /** min that blocks of a bank take to be charged full and to rest before they are joined [common practice, no source] */
     private const CHARGED_AND_RESTED = 720.0;
+
+    /** min to save what an owner has on a screen, and to see that it is in the file [common practice, no source] */
+    private const MARKS = 15.0;
 
     /** min to take out one old run [common practice, no source] */
     private const OLD_WIRE = 15.0;
@@ -43,7 +48,28 @@ final class PreparingSteps
             }
         }
 
-        return [...$photographs, ...$unplugged, ...$open, ...self::takenOut($plan)];
+        return [...$photographs, ...self::marks($plan), ...$unplugged, ...$open, ...self::takenOut($plan)];
+    }
+
+    /**
+     * Of screens that are there already: what the owner has on them is lost with the first reset.
+     *
+     * @return list<Step>
+     */
+    private static function marks(Plan $plan): array
+    {
+        $screens = [];
+        foreach ($plan->survey->pathChecks ?? [] as $check) {
+            $device = $check->device === null ? null : $plan->devices[$check->device];
+            if ($device?->kind === DeviceKind::Display) {
+                $screens[$device->id] = $device;
+            }
+        }
+
+        return array_values(array_map(static fn (Device $screen): Step => new Step(
+            "photograph:marks:{$screen->id}", StepKind::Photograph, "The screen that is at the place of {$screen->label()}: marks and tracks saved on a card, the file opened, its versions photographed.",
+            [$screen->on()], [], $screen->station, hold: new OldStatePhotographed, minutes: self::MARKS,
+        ), $screens));
     }
 
     /**
@@ -79,10 +105,13 @@ final class PreparingSteps
         return array_map(static fn (int|string $bank): string => "make-safe:bank:{$bank}", array_keys($plan->banks));
     }
 
-    /** @return list<string> ids of the steps that photograph the old state */
+    /** @return list<string> ids of the steps that keep the old state */
     public static function photographs(Plan $plan): array
     {
-        return array_map(static fn (int|string $station): string => "photograph:{$station}", array_keys($plan->boat->stations));
+        return [
+            ...array_map(static fn (int|string $station): string => "photograph:{$station}", array_keys($plan->boat->stations)),
+            ...array_map(static fn (Step $step): string => $step->id, self::marks($plan)),
+        ];
     }
 
     /** The step after which the blocks of a bank may be joined. */

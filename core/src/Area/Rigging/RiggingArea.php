@@ -8,6 +8,7 @@ use Dinghy\Area\Rigging\Rule\BankOpen;
 use Dinghy\Area\Rigging\Rule\ChargersUnplugged;
 use Dinghy\Area\Rigging\Rule\CuredAndCharged;
 use Dinghy\Area\Rigging\Rule\HoldRule;
+use Dinghy\Area\Rigging\Rule\LeakageRead;
 use Dinghy\Area\Rigging\Rule\MainsByLicence;
 use Dinghy\Area\Rigging\Rule\NegativesLast;
 use Dinghy\Area\Rigging\Rule\NoFlame;
@@ -42,7 +43,7 @@ final class RiggingArea extends Area
     public function holds(): array
     {
         return array_map(static fn (HoldRule $hold): RuleText => $hold->text(), [
-            new ChargersUnplugged, new BankOpen, new NegativesLast, new NoFlame, new MainsByLicence, new OldStatePhotographed, new ProvenDead, new ToolsCountedOut, new CuredAndCharged,
+            new ChargersUnplugged, new BankOpen, new NegativesLast, new NoFlame, new MainsByLicence, new OldStatePhotographed, new ProvenDead, new ToolsCountedOut, new CuredAndCharged, new LeakageRead,
         ]);
     }
 }

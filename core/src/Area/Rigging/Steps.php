@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Dinghy\Area\Rigging;
 
+use Dinghy\Area\Rigging\Rule\LeakageRead;
 use Dinghy\Area\Rigging\Rule\ToolsCountedOut;
+use Dinghy\Hull\HullKind;
 use Dinghy\Solving\Figures;
 use Dinghy\Solving\SolvedBoat;
 
@@ -40,6 +42,8 @@ final readonly class Steps implements Figures
             ...PoweringSteps::of($boat, $landing, $network),
         ];
 
+        $work = [...$work, ...self::leakage($boat, $work)];
+
         return self::inOrder([...$work, ...self::closing($boat, $work)]);
     }
 
@@ -47,6 +51,22 @@ final readonly class Steps implements Figures
     public static function inOrder(array $steps): self
     {
         return new self(StepOrder::of($steps));
+    }
+
+    /**
+     * Of a metal hull, when everything has power.
+     *
+     * @param  list<Step>  $work
+     * @return list<Step>
+     */
+    private static function leakage(SolvedBoat $boat, array $work): array
+    {
+        $powered = array_filter($work, static fn (Step $step): bool => $step->state === MeterState::Loaded);
+        if ($powered === [] || ! in_array($boat->plan->boat->hull, [HullKind::Aluminium, HullKind::Pontoon], true)) {
+            return [];
+        }
+
+        return [new Step('leakage', StepKind::Meter, 'What flows to the hull: plus to hull, minus to hull, with everything on.', ['plan'], array_values(array_map(static fn (Step $step): string => $step->id, $powered)), hold: new LeakageRead, state: MeterState::Loaded)];
     }
 
     /**

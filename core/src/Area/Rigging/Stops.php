@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Dinghy\Area\Rigging;
 
 use Dinghy\Evaluation\Evaluation;
-use Dinghy\Rule\Finding;
 use Dinghy\Rule\Level;
 use Dinghy\Solving\SolvedBoat;
 
@@ -15,14 +14,14 @@ use Dinghy\Solving\SolvedBoat;
  */
 final class Stops
 {
-    /** @return array<string, non-empty-list<Finding>> by step */
+    /** @return array<string, non-empty-list<string>> by step: what the stops say */
     public static function holding(Evaluation $evaluation, Steps $steps): array
     {
         $held = [];
         foreach ($evaluation->findings as $finding) {
             if ($finding->level === Level::Stop) {
                 foreach ([...self::steps($evaluation->boat, $finding->on, $steps), 'hand-over'] as $step) {
-                    $held[$step][] = $finding;
+                    $held[$step][] = $finding->says;
                 }
             }
         }

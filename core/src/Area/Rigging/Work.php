@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Dinghy\Area\Rigging;
 
 use Dinghy\Area\Rigging\Rule\Evidence;
-use Dinghy\Rule\Finding;
 use Dinghy\Rule\Level;
 
 /**
@@ -34,7 +33,7 @@ final readonly class Work
 
     /**
      * @param  list<WorkEntry>  $entries  in the order in which they came
-     * @param  array<string, non-empty-list<Finding>>  $held  by step: the stops that hold it
+     * @param  array<string, non-empty-list<string>>  $held  by step: what holds it from outside, as sentences
      * @param  float  $now  min since 1970
      */
     public function __construct(public Steps $steps, array $entries, public array $held, private float $now)
@@ -125,7 +124,7 @@ final readonly class Work
             return "Not yet: first “{$needs[0]->says}”".($more === 0 ? '' : " and {$more} more.");
         }
         if (isset($this->held[$step->id])) {
-            return "A stop of the plan holds it: {$this->held[$step->id][0]->says}";
+            return "It is held: {$this->held[$step->id][0]}";
         }
         if ($step->hold === null) {
             return null;

@@ -6,6 +6,7 @@ namespace Dinghy\Tests\Area\Rigging;
 
 use Dinghy\Area\Rigging\RiggingArea;
 use Dinghy\Area\Rigging\Rule\Evidence;
+use Dinghy\Area\Rigging\Rule\LeakageRead;
 use Dinghy\Area\Rigging\Rule\ProvenDead;
 use Dinghy\Area\Rigging\Step;
 use Dinghy\Area\Rigging\Steps;
@@ -20,11 +21,11 @@ use PHPUnit\Framework\TestCase;
 /** What holds the work: by the rules of the work itself, and by the stops of the plan. */
 final class HoldTest extends TestCase
 {
-    /** @param  list<float>  $volts */
+    /** @param  list<float>  $readings */
     #[DataProvider('readings')]
     public function test_a_conductor_is_dead_where_the_meter_still_measures(array $volts, ?string $says): void
     {
-        $lacks = (new ProvenDead)->lacks(new Evidence(tick: true, volts: $volts));
+        $lacks = (new ProvenDead)->lacks(new Evidence(tick: true, readings: $volts));
         $says === null ? self::assertNull($lacks) : self::assertStringContainsString($says, (string) $lacks);
     }
 
@@ -41,6 +42,26 @@ final class HoldTest extends TestCase
             'it is live, reversed' => [[12.6, -12.5, 12.6], 'is live'],
             'one is missing' => [[12.6, 0.0], 'three readings'],
             'none' => [[], 'three readings'],
+        ];
+    }
+
+    /** @param  list<float>  $milliamps */
+    #[DataProvider('leaks')]
+    public function test_nothing_flows_to_the_hull(array $milliamps, ?string $says): void
+    {
+        $lacks = (new LeakageRead)->lacks(new Evidence(tick: true, readings: $milliamps));
+        $says === null ? self::assertNull($lacks) : self::assertStringContainsString($says, (string) $lacks);
+    }
+
+    /** @return array<string, array{list<float>, string|null}> */
+    public static function leaks(): array
+    {
+        return [
+            'none' => [[0.0, 0.1], null],
+            'a minus touches the hull: plus finds its way back through it' => [[35.0, 0.0], 'a minus touches it'],
+            'a plus does' => [[0.0, -12.0], 'a plus touches it'],
+            'not read' => [[], 'two readings'],
+            'one of two' => [[0.0], 'two readings'],
         ];
     }
 

@@ -97,6 +97,34 @@ final class StepsTest extends TestCase
         self::assertSame(['strip-out'], self::work(Plans::evaluate(Plans::routed()))->ofKind('strip-out', 'clean'), 'nothing old was found');
     }
 
+    /** What was not seen to work on the bench has no hole drilled for it; what an owner has on a screen is saved before it is touched. */
+    public function test_goods_are_tried_before_a_hole_is_drilled(): void
+    {
+        $boat = Plans::evaluate(Plans::demo('boats/skiff'));
+        $work = self::work($boat);
+        foreach ($boat->boat->plan->devices as $device) {
+            self::assertSame('bench', $work->steps["bench:device:{$device->id}"]['where']);
+            self::assertTrue($work->isBefore("bench:device:{$device->id}", "mount:device:{$device->id}"));
+        }
+        self::assertTrue($work->isBefore('bench:device:motor', 'drill:hole-mount'));
+        self::assertTrue($work->isBefore('bench:device:tiller-display', 'drill:hole-tiller'));
+        self::assertSame('tiller', $work->steps['photograph:marks:tiller-display']['at']);
+        self::assertTrue($work->isBefore('photograph:marks:tiller-display', 'strip-out:check-tiller'));
+        self::assertArrayNotHasKey('photograph:marks:bow-display', $work->steps, 'there was none at the bow');
+    }
+
+    /** A metal hull is read when everything has power, and before she is handed over; another has nothing to read. */
+    public function test_a_metal_hull_is_read_for_leakage(): void
+    {
+        $skiff = self::work(Plans::evaluate(Plans::demo('boats/skiff')));
+        $loaded = $skiff->those(static fn (array $step): bool => ($step['state'] ?? null) === 'loaded' && $step['on'] !== ['plan']);
+        self::assertNotSame([], $loaded);
+        self::assertSame([], $skiff->unordered($loaded, ['leakage']));
+        self::assertTrue($skiff->isBefore('leakage', 'hand-over'));
+        self::assertSame(['rule' => 'D07', 'asks' => 'reading'], $skiff->steps['leakage']['hold']);
+        self::assertArrayNotHasKey('leakage', self::work(Plans::evaluate(Plans::demo('boats/console')))->steps, 'of fibreglass');
+    }
+
     public function test_two_that_charge_one_block_are_both_landed(): void
     {
         $evaluation = Plans::evaluate(Plans::changed(Plans::demo('boats/skiff'), ['plan' => ['chargers' => [

@@ -39,9 +39,9 @@ final class WorkTest extends TestCase
         $boat = Plans::evaluate(Plans::demo('boats/skiff'));
         $work = self::work($boat, []);
         $chargers = self::step($boat, 'make-safe:chargers');
-        self::assertSame('Not yet: first “Stern box: photograph it as it is, posts and all.” and 4 more.', $work->refusal($chargers, new Evidence(tick: true), true));
+        self::assertSame('Not yet: first “Stern box: photograph it as it is, posts and all.” and 5 more.', $work->refusal($chargers, new Evidence(tick: true), true));
         self::assertFalse($work->isReady($chargers));
-        $photographed = array_map(static fn (string $place): WorkEntry => self::entry(self::step($boat, "photograph:{$place}"), Act::Done), ['stern', 'tiller', 'midship', 'bow-locker', 'bow']);
+        $photographed = array_map(static fn (string $place): WorkEntry => self::entry(self::step($boat, "photograph:{$place}"), Act::Done), ['stern', 'tiller', 'midship', 'bow-locker', 'bow', 'marks:tiller-display']);
         $work = self::work($boat, $photographed);
         self::assertTrue($work->isReady($chargers));
         self::assertNull($work->refusal($chargers, new Evidence(tick: true), true));

@@ -13,7 +13,7 @@ final class Clearing
     public static function method(Step $step): Method
     {
         return match ($step->kind) {
-            StepKind::Photograph => new Method([], ['The whole place first, then each post close up, so that every ring can be told.', 'Labels and fuses so that they can be read.']),
+            StepKind::Photograph => str_starts_with($step->id, 'photograph:marks:') ? new Method([], ['Marks, tracks and routes to a card; then another copy off the card.', 'Open the file on another screen or at the desk: it has to open, and to have the owner’s own names in it.', 'The page with its versions, photographed.'], 'An update or a reset takes an owner’s marks of twenty years.') : new Method([], ['The whole place first, then each post close up, so that every ring can be told.', 'Labels and fuses so that they can be read.']),
             StepKind::MakeSafe => str_starts_with($step->on[0] ?? '', 'charger:')
                 ? new Method([], ['Pull the plug at the wall, not at the charger.', 'Hang the plug where you see it from the boat.'], 'A charger that wakes up puts its volts on the wires in your hands.')
                 : new Method([], ['Open every breaker and switch of the bank, take its fuses out.', 'Lift the load negative, cap it and tie it back.', 'Then read between plus and the boat’s minus: nothing.'], 'Rings, watch and chain off. One hand, one tool, one post. A short across a battery welds the tool to it.'),

@@ -22,6 +22,10 @@ final class Mounting
             return self::ofTransducer($transducer, $boat);
         }
 
+        if (str_starts_with($step->id, 'bench:')) {
+            return new Method([], ['Serial number and version written down here: the record needs them in ten years.', 'Its lead, its plugs and its screws are all in the box; pins straight.', 'On a bench supply with a small fuse: it starts, and sees the others that it is to see.', 'Newer version? Now, where the light and the line are good.'], 'No hole is drilled for what was not seen to work.');
+        }
+
         return match ($kind) {
             'board' => str_starts_with($step->id, 'make:')
                 ? new Method([], ['Parts laid out by the printed template, then screwed on.', 'Every wire that stays on the board is made, landed and labelled here, where the light is good.', 'A bright board is found in a dark locker.'])

@@ -27,6 +27,10 @@ final class Powering
             return new Method([Method::figure('ohms', '60 Ω')], ['Between the two data lines, nothing powered: two terminators of 120 Ω side by side.', '120 Ω: one is missing. 40 Ω: one too many. Nothing: the trunk is open.']);
         }
 
+        if ($step->on === ['plan']) {
+            return new Method([Method::figure('no more than', '1 mA')], ['Milliamps, red in its own jack; everything switched on.', 'Between the bank’s plus and bare metal of the hull: current means that a minus touches it.', 'Between its minus and the hull: current means that a plus does.', 'Volts first, between the same points: more than a few tenths, and the meter in amps would be a short.'], 'A meter in amps is a short: never across the battery.');
+        }
+
         return match ($step->state) {
             MeterState::Off => new Method([Method::figure('ohms', 'open')], ['Everything behind it unplugged.', 'Plus to minus: open, or what hangs on it and is known.', 'Plus to a metal hull: open.'], 'Near nothing means a short: no power until it is found.'),
             MeterState::Rest => new Method([], ['Volts at the far end, plus to minus, with nothing drawn: what the bank shows.', 'Red on plus: a minus in front of the figure means that they are swapped.']),

@@ -10,13 +10,13 @@ final readonly class Evidence
     /**
      * @param  bool  $tick  the person says that it is so
      * @param  bool  $isPhotographed  a picture of the place is kept
-     * @param  list<float>  $volts  V read one after the other
+     * @param  list<float>  $readings  one after the other, in the units that the hold asks for
      * @param  string|null  $reason  why it may go on all the same; null: none is given
      */
     public function __construct(
         public bool $tick = false,
         public bool $isPhotographed = false,
-        public array $volts = [],
+        public array $readings = [],
         public ?string $reason = null,
     ) {
     }

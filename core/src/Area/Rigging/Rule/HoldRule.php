@@ -13,6 +13,9 @@ interface HoldRule
 
     public function asks(): Proof;
 
+    /** @return list<string> what is read, one after the other, each with its unit first: "V, live point" */
+    public function readings(): array;
+
     /** What the person who passes it says by doing so, as "Every charger is unplugged." */
     public function statement(): string;
 

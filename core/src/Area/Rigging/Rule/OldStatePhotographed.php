@@ -22,6 +22,11 @@ final readonly class OldStatePhotographed implements HoldRule
         return Proof::Photo;
     }
 
+    public function readings(): array
+    {
+        return [];
+    }
+
     public function statement(): string
     {
         return 'It is photographed as it came, posts and all.';

@@ -27,6 +27,11 @@ final readonly class ProvenDead implements HoldRule
         return Proof::Reading;
     }
 
+    public function readings(): array
+    {
+        return ['V, live point', 'V, conductor', 'V, live point again'];
+    }
+
     public function statement(): string
     {
         return 'A live point reads, the conductor does not, the live point reads again.';
@@ -34,10 +39,10 @@ final readonly class ProvenDead implements HoldRule
 
     public function lacks(Evidence $evidence): ?string
     {
-        if (count($evidence->volts) !== 3) {
+        if (count($evidence->readings) !== 3) {
             return 'It takes three readings: a point known to be live, the conductor, the live point again.';
         }
-        [$before, $conductor, $after] = array_map(abs(...), $evidence->volts);
+        [$before, $conductor, $after] = array_map(abs(...), $evidence->readings);
 
         return match (true) {
             $before < self::LIVE => 'The first point reads nothing: it is not live, or the meter does not measure. Find one that is live.',

@@ -12,6 +12,11 @@ trait Ticked
         return Proof::Tick;
     }
 
+    public function readings(): array
+    {
+        return [];
+    }
+
     public function lacks(Evidence $evidence): ?string
     {
         return $evidence->tick ? null : 'It holds until somebody who may sign it says: '.$this->statement();
