@@ -13,6 +13,7 @@ use App\Http\Controllers\DaySheetController;
 use App\Http\Controllers\DaySuppliesController;
 use App\Http\Controllers\DayTemplateController;
 use App\Http\Controllers\DayVariantsController;
+use App\Http\Controllers\FunctionsController;
 use App\Http\Controllers\HandsController;
 use App\Http\Controllers\HouseRulesController;
 use App\Http\Controllers\InstrumentController;
@@ -24,6 +25,7 @@ use App\Http\Controllers\MeterController;
 use App\Http\Controllers\MonitorLogController;
 use App\Http\Controllers\OfferController;
 use App\Http\Controllers\OtherRoutesController;
+use App\Http\Controllers\OwnerQuestionController;
 use App\Http\Controllers\PageController;
 use App\Http\Controllers\PartController;
 use App\Http\Controllers\PasswordController;
@@ -56,6 +58,10 @@ use Illuminate\Support\Facades\Route;
 Route::prefix('api')->middleware(WellFormed::class)->group(function (): void {
     Route::post('session', [SessionController::class, 'store']);
     Route::post('password-links', [PasswordController::class, 'set'])->middleware('throttle:20,1');
+
+    // The owner of a boat, by the link of one question; signed in nowhere.
+    Route::post('owner-question', [OwnerQuestionController::class, 'read'])->middleware('throttle:30,1');
+    Route::post('owner-question/answer', [OwnerQuestionController::class, 'answer'])->middleware('throttle:30,1');
 
     Route::middleware(['auth', EndedSession::class])->group(function (): void {
         Route::get('session', [SessionController::class, 'show']);
@@ -134,6 +140,11 @@ Route::prefix('api')->middleware(WellFormed::class)->group(function (): void {
         Route::delete('jobs/{job}/decisions/{acceptance}', [AcceptanceController::class, 'destroy'])->whereNumber('job')->whereNumber('acceptance');
         Route::get('jobs/{job}/work', [WorkController::class, 'show'])->whereNumber('job');
         Route::post('jobs/{job}/work/entries', [WorkController::class, 'store'])->whereNumber('job');
+        Route::post('jobs/{job}/questions', [OwnerQuestionController::class, 'store'])->whereNumber('job');
+        Route::delete('jobs/{job}/questions/{question}', [OwnerQuestionController::class, 'destroy'])->whereNumber('job')->where('question', '[0-9]{1,9}');
+        Route::get('jobs/{job}/functions', [FunctionsController::class, 'index'])->whereNumber('job');
+        Route::put('jobs/{job}/functions', [FunctionsController::class, 'say'])->whereNumber('job');
+        Route::post('jobs/{job}/functions/signatures', [FunctionsController::class, 'sign'])->whereNumber('job');
         Route::get('jobs/{job}/hands', [HandsController::class, 'index'])->whereNumber('job');
         Route::post('jobs/{job}/hands', [HandsController::class, 'take'])->whereNumber('job');
         Route::delete('jobs/{job}/hands', [HandsController::class, 'giveBack'])->whereNumber('job');

@@ -13,6 +13,8 @@ use Illuminate\Support\Carbon;
  *
  * @property int $id
  * @property string $entry the id that the phone gave it
+ * @property int $user_id whose hand it was
+ * @property int $signed_in_id
  * @property string $step
  * @property string $act
  * @property string|null $work what the step was then

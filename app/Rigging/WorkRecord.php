@@ -42,7 +42,9 @@ final readonly class WorkRecord
         $this->now = CarbonImmutable::now();
         $this->entries = $job->workEntries()->with('author')->get()->sortBy('id')->values();
         $steps = $evaluation->boat->figures(Steps::class);
-        $this->work = new Work($steps, $this->acts(), Stops::holding($evaluation, $steps), self::minutes($this->now));
+        $unsigned = (new Functions($job))->holdsHandOver();
+        $held = array_merge_recursive(Stops::holding($evaluation, $steps), Questions::holding($job), $unsigned === null ? [] : ['hand-over' => [$unsigned]]);
+        $this->work = new Work($steps, $this->acts(), $held, self::minutes($this->now));
     }
 
     /**
@@ -69,6 +71,7 @@ final readonly class WorkRecord
             'minutes_left' => $this->work->minutesLeft(),
             'ready_on' => $ready->toDateString(),
             'is_late' => $this->job->promised_on !== null && $ready->startOfDay()->greaterThan($this->job->promised_on),
+            'questions' => Questions::ofJob($this->job),
             'log' => $this->log(),
             'hand' => ['id' => $hand->id, 'name' => $hand->name, 'may_sign' => $hand->role->changesPlans(), 'is_signed_in' => $hand->is($signedIn)],
         ];

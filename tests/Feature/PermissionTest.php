@@ -26,7 +26,7 @@ final class PermissionTest extends TestCase
     #[DataProvider('routes')]
     public function test_permissions(string $method, string $path, array $body, int $owner, int $apprentice, int $stranger, ?int $rigger = null): void
     {
-        $uri = '/api/'.str_replace(['{job}', '{acceptance}', '{board}', '{photograph}', '{upload}', '{number}', '{id}', '{person}', '{stage}', '{part}', '{template}', '{item}', '{length}', '{order}', '{table}'], [(string) $this->skiff()->id, '999', 'stern-board', (string) $this->skiff()->photographs()->value('content'), self::NO_UPLOAD, '1', self::NO_UPLOAD, '999999', 'survey', '999999', '999999', '999999', '999999', '999999', 'wires'], $path);
+        $uri = '/api/'.str_replace(['{job}', '{acceptance}', '{board}', '{photograph}', '{upload}', '{number}', '{id}', '{person}', '{stage}', '{part}', '{template}', '{item}', '{length}', '{order}', '{table}', '{question}'], [(string) $this->skiff()->id, '999', 'stern-board', (string) $this->skiff()->photographs()->value('content'), self::NO_UPLOAD, '1', self::NO_UPLOAD, '999999', 'survey', '999999', '999999', '999999', '999999', '999999', 'wires', '999999'], $path);
         $this->json($method, $uri, $body)->assertStatus(401);
         foreach (['apprentice' => $apprentice, 'rigger' => $rigger ?? $owner, ...($rigger === null ? [] : ['owner' => $owner])] as $role => $status) {
             $answer = $this->actingAs($this->person($role))->json($method, $uri, $body);
@@ -146,6 +146,11 @@ final class PermissionTest extends TestCase
             'work sheet' => ['GET', 'jobs/{job}/work-sheet', [], 200, 200, 404],
             'how the work stands' => ['GET', 'jobs/{job}/work', [], 200, 200, 404],
             'work entered' => ['POST', 'jobs/{job}/work/entries', ['entries' => [['id' => self::NO_UPLOAD, 'step' => 'no such', 'act' => 'note', 'at' => '2026-11-29T12:00:00+00:00', 'by' => 1, 'words' => 'x']]], 200, 200, 404],
+            'an owner asked' => ['POST', 'jobs/{job}/questions', ['id' => self::NO_UPLOAD, 'step' => 'no such', 'words' => 'May we?'], 422, 422, 404],
+            'a question taken back' => ['DELETE', 'jobs/{job}/questions/{question}', [], 404, 404, 404],
+            'what works' => ['GET', 'jobs/{job}/functions', [], 200, 200, 404],
+            'what is said to work' => ['PUT', 'jobs/{job}/functions', ['name' => 'Horn', 'moment' => 'coming', 'state' => 'works', 'version' => 0], 200, 200, 404],
+            'what is signed' => ['POST', 'jobs/{job}/functions/signatures', ['moment' => 'coming', 'name' => 'Maren', 'strokes' => []], 422, 422, 404],
             'whose hand it is' => ['GET', 'jobs/{job}/hands', [], 200, 200, 404],
             'into another hand' => ['POST', 'jobs/{job}/hands', ['person' => 999999, 'code' => '1234'], 422, 422, 404],
             'given back' => ['DELETE', 'jobs/{job}/hands', [], 200, 200, 404],

@@ -77,3 +77,7 @@ export type RigStep = Rig['steps'][number];
 export type Work = Schemas['Work'];
 export type WorkKept = Schemas['Kept'];
 export type Hands = Schemas['Hands'];
+export type Question = Schemas['Question'];
+export type OwnerQuestion = Schemas['OwnerQuestion'];
+export type Functions = Schemas['Functions'];
+export type FunctionState = Functions['functions'][number]['coming'];
