@@ -46,6 +46,7 @@ const queries = new QueryClient({
 const stages = AREAS.map((area) => ({ stage: area.stage, Stage: lazy(area.load) }));
 const Catalogue = lazy(PAGES.Catalogue);
 const HouseRules = lazy(PAGES.HouseRules);
+const Owner = lazy(PAGES.Owner);
 const People = lazy(PAGES.People);
 const SetPassword = lazy(PAGES.SetPassword);
 const Settings = lazy(PAGES.Settings);
@@ -81,6 +82,7 @@ createRoot(root).render(
                                             <Route path="/" element={<Shed />} />
                                             <Route path="/catalogue" element={<Catalogue />} />
                                             <Route path="/house-rules" element={<HouseRules />} />
+                                            <Route path="/owner" element={<Owner />} />
                                             <Route path="/people" element={<People />} />
                                             <Route path="/settings" element={<Settings />} />
                                             <Route path="/stock" element={<Stock />} />

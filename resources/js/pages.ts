@@ -7,6 +7,7 @@ import { paletteWindow } from './palette/Palette';
 export const PAGES = {
     Catalogue: async () => ({ default: (await import('./catalogue/Catalogue')).Catalogue }),
     HouseRules: async () => ({ default: (await import('./house-rules/HouseRules')).HouseRules }),
+    Owner: async () => ({ default: (await import('./owner/Owner')).Owner }),
     People: async () => ({ default: (await import('./people/People')).People }),
     SetPassword: async () => ({ default: (await import('./sign-in/SetPassword')).SetPassword }),
     Settings: async () => ({ default: (await import('./settings/Settings')).Settings }),

@@ -14,9 +14,9 @@ interface Props {
 /** A sheet from below, within reach of the hand that holds the phone. */
 export function Below({ label, opened, onClose, isWhole = false, children }: Props) {
     return (
-        <Drawer.Root opened={opened} onClose={onClose} position="bottom" size={isWhole ? 'auto' : '80%'} transitionProps={{ duration: 0 }}>
+        <Drawer.Root opened={opened} onClose={onClose} position="bottom" size="80%" transitionProps={{ duration: 0 }}>
             <Drawer.Overlay />
-            <Drawer.Content aria-label={label} bg="var(--raised)" mah="92%">
+            <Drawer.Content aria-label={label} bg="var(--raised)" h={isWhole ? 'auto' : undefined} mah="92%">
                 <Drawer.Body p={0}>{children}</Drawer.Body>
             </Drawer.Content>
         </Drawer.Root>

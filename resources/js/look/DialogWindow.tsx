@@ -8,9 +8,9 @@ import { useNarrow } from './useNarrow';
 export function DialogWindow({ opened, onClose, title, children }: { opened: boolean; onClose: () => void; title: string; children: ReactNode }) {
     const shared = { opened, onClose, transitionProps: { duration: 0 } };
     return useNarrow() ? (
-        <Drawer.Root {...shared} position="bottom" size="auto">
+        <Drawer.Root {...shared} position="bottom">
             <Drawer.Overlay />
-            <Drawer.Content mah="92%">
+            <Drawer.Content h="auto" mah="92%" className={classes.below}>
                 <Drawer.Body>
                     <div className={classes.head}>
                         <Drawer.Title>{title}</Drawer.Title>

@@ -45,7 +45,7 @@ export function DeskStep({ job, rig, at, step, onStep }: { job: PlannedJob; rig:
                     </Group>
                 )}
                 <KeptLine at={at} rig={rig} />
-                {work !== undefined && <StepActs key={step.id} job={job} step={step} standing={standing} work={work} pictures={rig.pictures.filter((one) => one.of === `station:${step.at}`).length} submit={at.submit} takesFocus={cameTo === step.id} onDone={goOn} />}
+                {work !== undefined && <StepActs key={step.id} job={job} step={step} standing={standing} work={work} pictures={rig.pictures.filter((one) => one.of === `station:${step.at}`).map((one) => one.picture)} submit={at.submit} takesFocus={cameTo === step.id} onDone={goOn} />}
             </section>
             <section className={classes.how} aria-label="How, and where">
                 <HowItIsDone job={job} rig={rig} step={step} />

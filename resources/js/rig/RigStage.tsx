@@ -18,7 +18,9 @@ import { useStageAnswer } from '../plan/useStageAnswer';
 import { WhyPanel } from '../why/WhyPanel';
 import { DeskStep } from './DeskStep';
 import { KeptLine } from './KeptLine';
+import { ListsPane } from './ListsPane';
 import { type Pane, PANES } from './panes';
+import { QuestionsPane } from './QuestionsPane';
 import { RecordPane } from './RecordPane';
 import { StepScreen } from './StepScreen';
 import screen from './StepScreen.module.css';
@@ -120,6 +122,10 @@ function BoatRig({ job, edits, silent }: StageProps) {
                             <p>Looking where the work stands…</p>
                         ) : ofPane !== undefined ? (
                             <StepsPane job={job} steps={steps.filter(ofPane)} at={at} chosen={step?.id ?? null} onStep={toStep} />
+                        ) : pane === 'lists' ? (
+                            <ListsPane job={job} />
+                        ) : pane === 'owner' ? (
+                            <QuestionsPane job={job} work={at.work} steps={steps} onStep={toStep} />
                         ) : pane === 'waits' ? (
                             <WaitsPane steps={steps} work={at.work} onStep={toStep} />
                         ) : (

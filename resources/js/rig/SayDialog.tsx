@@ -4,7 +4,7 @@ import { useState } from 'react';
 import { Dialog } from '../look/Dialog';
 
 /** A note or a problem at a step, in words. */
-export function SayDialog({ about, onClose, onSay }: { about: 'note' | 'problem'; onClose: () => void; onSay: (words: string) => void }) {
+export function SayDialog({ about, onClose, onSay, onAsk }: { about: 'note' | 'problem'; onClose: () => void; onSay: (words: string) => void; onAsk: (words: string) => void }) {
     const [words, setWords] = useState('');
     return (
         <Dialog opened onClose={onClose} title={about === 'note' ? 'A note at this step' : 'What is wrong here'}>
@@ -21,6 +21,22 @@ export function SayDialog({ about, onClose, onSay }: { about: 'note' | 'problem'
             >
                 Keep it
             </Button>
+            {about === 'problem' && (
+                <Button
+                    fullWidth
+                    variant="outline"
+                    mt={8}
+                    mih={56}
+                    disabled={words.trim().length < 4}
+                    onClick={() => {
+                        onSay(words.trim());
+                        onAsk(words.trim());
+                        onClose();
+                    }}
+                >
+                    Keep it, and ask the owner
+                </Button>
+            )}
         </Dialog>
     );
 }

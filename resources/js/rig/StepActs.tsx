@@ -3,6 +3,7 @@ import { useEffect, useRef, useState } from 'react';
 
 import type { PlannedJob, RigStep, Work } from '../api/types';
 import { usePhotographQueue } from '../photographs/PhotographQueue';
+import { AskOwnerDialog } from './AskOwnerDialog';
 import { OtherwiseDialog } from './OtherwiseDialog';
 import { SayDialog } from './SayDialog';
 import { SlideToSign } from './SlideToSign';
@@ -18,7 +19,7 @@ interface Props {
     standing: Standing;
     work: Work;
     /** pictures of the place that are kept */
-    pictures: number;
+    pictures: string[];
     submit: WorkAtHand['submit'];
     /** the step before was just done: the hand goes on here */
     takesFocus: boolean;
@@ -45,6 +46,7 @@ export function StepActs({ job, step, standing, work, pictures, submit, takesFoc
     }, [takesFocus]);
     const { send, going } = usePhotographQueue(job.id);
     const [saying, setSaying] = useState<'note' | 'problem' | null>(null);
+    const [asking, setAsking] = useState<string | null>(null);
     const [isOtherwise, setOtherwise] = useState(false);
     const [typed, setTyped] = useState((step.hold?.readings ?? []).map(() => ''));
     const [goods, setGoods] = useState({ serial: '', version: '' });
@@ -62,7 +64,7 @@ export function StepActs({ job, step, standing, work, pictures, submit, takesFoc
         ? 'A rigger signs this. Hand the phone over.'
         : isReasoned
           ? null
-          : hold?.asks === 'photo' && pictures === 0
+          : hold?.asks === 'photo' && pictures.length === 0
           ? going.length > 0 ? 'The picture is on its way up.' : 'Take a photograph first.'
           : hold?.asks === 'reading' && readings.some((one) => one === null)
             ? 'Type the readings first.'
@@ -124,7 +126,7 @@ export function StepActs({ job, step, standing, work, pictures, submit, takesFoc
                     <TextInput size="lg" label="Version" autoComplete="off" maxLength={60} value={goods.version} onChange={(event) => setGoods({ ...goods, version: event.currentTarget.value })} />
                 </div>
             )}
-            {hold?.by_reason === true && maySign && (isEarly || (standing === 'ready' && hold.asks === 'photo' && pictures === 0)) && <TextInput size="lg" data-reason maxLength={500} label={isEarly ? 'Why it may go on before then' : 'Or why without a photograph'} value={why} onChange={(event) => setWhy(event.currentTarget.value)} />}
+            {hold?.by_reason === true && maySign && (isEarly || (standing === 'ready' && hold.asks === 'photo' && pictures.length === 0)) && <TextInput size="lg" data-reason maxLength={500} label={isEarly ? 'Why it may go on before then' : 'Or why without a photograph'} value={why} onChange={(event) => setWhy(event.currentTarget.value)} />}
             {standing === 'done' || standing === 'sending' ? (
                 <Button variant="outline" className={classes.large} disabled={standing === 'sending'} onClick={() => submit({ step: step.id, act: 'undo', by })}>
                     Take it back
@@ -151,7 +153,8 @@ export function StepActs({ job, step, standing, work, pictures, submit, takesFoc
             ) : (
                 <SlideToSign words={lacks ?? 'Slide to sign'} disabled={lacks !== null} onSign={done} />
             )}
-            {saying !== null && <SayDialog about={saying} onClose={() => setSaying(null)} onSay={(words) => submit({ step: step.id, act: saying, by, words })} />}
+            {saying !== null && <SayDialog about={saying} onClose={() => setSaying(null)} onSay={(words) => submit({ step: step.id, act: saying, by, words })} onAsk={setAsking} />}
+            {asking !== null && <AskOwnerDialog job={job} step={step} words={asking} picture={pictures.at(-1) ?? null} onClose={() => setAsking(null)} />}
             {isOtherwise && <OtherwiseDialog step={step} onClose={() => setOtherwise(false)} onSay={(what, value) => submit({ step: step.id, act: 'as-built', by, what, value })} />}
         </div>
     );

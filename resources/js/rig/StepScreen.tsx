@@ -92,7 +92,7 @@ export function StepScreen({ job, rig, at, step, onStep, onList }: Props) {
                 <Button variant="light" className={classes.hand} mih={48} onClick={() => setPulled(true)}>
                     How, and where
                 </Button>
-                {work !== undefined && <StepActs key={step.id} job={job} step={step} standing={standing} work={work} pictures={rig.pictures.filter((one) => one.of === `station:${step.at}`).length} submit={submit} takesFocus={cameTo === step.id} onDone={goOn} />}
+                {work !== undefined && <StepActs key={step.id} job={job} step={step} standing={standing} work={work} pictures={rig.pictures.filter((one) => one.of === `station:${step.at}`).map((one) => one.picture)} submit={submit} takesFocus={cameTo === step.id} onDone={goOn} />}
             </div>
             <Suspense fallback={null}>
                 <Below label="How, and where" opened={isPulled} onClose={() => setPulled(false)}>

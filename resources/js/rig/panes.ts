@@ -4,6 +4,8 @@ export const PANES = [
     ['holds', 'Holds', 'h'],
     ['waits', 'Waits', 't'],
     ['water', 'On the water', 'o'],
+    ['lists', 'In and out', 'c'],
+    ['owner', 'Owner asked', 'q'],
     ['record', 'Record', 'r'],
 ] as const;
 export type Pane = (typeof PANES)[number][0];
