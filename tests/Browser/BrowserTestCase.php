@@ -6,6 +6,7 @@ namespace Tests\Browser;
 
 use Database\Seeders\DatabaseSeeder;
 use Facebook\WebDriver\Chrome\ChromeDevToolsDriver;
+use Facebook\WebDriver\Exception\ElementClickInterceptedException;
 use Facebook\WebDriver\Exception\ElementNotInteractableException;
 use Facebook\WebDriver\Exception\StaleElementReferenceException;
 use Facebook\WebDriver\Exception\TimeoutException;
@@ -126,8 +127,8 @@ abstract class BrowserTestCase extends TestCase
                 return $found !== null;
             } catch (StaleElementReferenceException) {
                 return false;
-            } catch (ElementNotInteractableException) {
-                // Below the edge of its pane it is brought up first, as a person would.
+            } catch (ElementNotInteractableException|ElementClickInterceptedException) {
+                // Below the edge of its pane, or behind the bar at the thumb, it is brought up first, as a person would.
                 $this->driver()->executeScript('arguments[0].scrollIntoView({ block: "center" })', [$found]);
 
                 return false;

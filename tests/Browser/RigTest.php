@@ -175,6 +175,63 @@ final class RigTest extends BrowserTestCase
         self::assertSame([$this->person('rigger'), $this->person('apprentice')], [$entry->user_id, $entry->signed_in_id]);
     }
 
+    /** Rot behind a panel: words, a price, a link; the owner says yes on a phone that is signed in nowhere. */
+    public function test_the_owner_is_asked_by_a_link(): void
+    {
+        Finger::on($this->driver(), true);
+        $this->openStep(self::BOAT, 'label:pack-feed');
+        $this->click("//button[.='Problem']");
+        $this->at('//textarea')->sendKeys('The box is cracked. A new one?');
+        $this->click("//button[.='Keep it, and ask the owner']");
+        $this->at("//label[contains(., 'It costs')]/following::input[1]")->sendKeys('85');
+        $this->click("//button[.='Make the link']");
+        $link = (string) $this->at("//label[.='Link']/following::input[1]")->getAttribute('value');
+        $this->click("//section[@role='dialog']//button[@aria-label='Close']");
+        $this->see('[data-held]');
+        $this->at("//button[.='Held']");
+        $step = $this->driver()->getCurrentURL();
+
+        $this->driver()->manage()->deleteAllCookies();
+        $this->driver()->get($link);
+        $this->until(fn (): bool => str_contains($this->figure('question'), 'The box is cracked'), 'the question');
+        self::assertSame([], Axe::finds($this->driver()));
+        self::assertStringContainsString('85', $this->page());
+        $this->at('//textarea')->sendKeys('Gladly.');
+        (new Finger($this->driver()))->taps('main button:last-child');
+        $this->until(fn (): bool => str_contains($this->figure('answered'), 'You said yes'), 'answered');
+
+        $this->signIn();
+        $this->driver()->get($step);
+        $this->see('[data-done]');
+        $this->visit("/jobs/{$this->job(self::BOAT)->id}/rig?pane=owner");
+        $this->at("//tr[@data-question][contains(., 'yes: Gladly.')]");
+    }
+
+    /** How she came: said by thumb, signed with a finger; what is changed after that is signed again. */
+    public function test_how_she_came_is_signed_with_a_finger(): void
+    {
+        Finger::on($this->driver(), true);
+        $this->openStage(self::BOAT, 'Rig');
+        $this->visit("/jobs/{$this->job(self::BOAT)->id}/rig?pane=lists");
+        $this->click("//button[.='+ Horn']");
+        $this->see('[data-function="Horn"]');
+        $this->click("//*[@aria-label='Horn, when she came']//label[.='does not']");
+        $this->until(fn (): bool => \App\Models\FunctionCheck::query()->where('coming', 'does-not')->exists(), 'said');
+        $this->click("//button[.='Sign how she came']");
+        $this->see('[data-signature]');
+        $finger = new Finger($this->driver());
+        foreach ([[120, 20], [-60, -30], [90, 25]] as [$right, $down]) {
+            $finger->restsOn('[data-signature]');
+            $finger->movesBy($right, $down);
+            $finger->lifts();
+            usleep(200_000);
+        }
+        $this->click("//button[.='I sign']");
+        $this->see('[data-signed="coming"]');
+        $this->click("//*[@aria-label='Horn, when she came']//label[.='works']");
+        $this->at("//*[@data-signed='coming'][contains(., 'signed again')]");
+    }
+
     /** @param  \Closure(): void  $act  what is done about the step that is shown */
     private function doAll(int $total, \Closure $act): void
     {

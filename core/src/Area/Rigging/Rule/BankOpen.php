@@ -8,10 +8,8 @@ use Dinghy\Rule\Level;
 use Dinghy\Rule\RuleText;
 use Dinghy\Source\SourceKind;
 
-final readonly class BankOpen implements HoldRule
+final readonly class BankOpen extends TickedHold
 {
-    use Ticked;
-
     public function text(): RuleText
     {
         return new RuleText('S02', [Level::Stop], 'a main fuse or breaker is not off, or the load negative of a bank was not lifted first',

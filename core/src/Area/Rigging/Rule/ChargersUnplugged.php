@@ -8,10 +8,8 @@ use Dinghy\Rule\Level;
 use Dinghy\Rule\RuleText;
 use Dinghy\Source\SourceKind;
 
-final readonly class ChargersUnplugged implements HoldRule
+final readonly class ChargersUnplugged extends TickedHold
 {
-    use Ticked;
-
     public function text(): RuleText
     {
         return new RuleText('S01', [Level::Stop], 'work on conductors while the charger is plugged in',

@@ -8,10 +8,8 @@ use Dinghy\Rule\Level;
 use Dinghy\Rule\RuleText;
 use Dinghy\Source\SourceKind;
 
-final readonly class CuredAndCharged implements HoldRule
+final readonly class CuredAndCharged extends TickedHold
 {
-    use Ticked;
-
     public function text(): RuleText
     {
         return new RuleText('S12', [Level::Warn], 'a sealant or glue is not cured, or a battery is not charged full before it joins others',

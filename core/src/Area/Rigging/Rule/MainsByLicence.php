@@ -8,10 +8,8 @@ use Dinghy\Rule\Level;
 use Dinghy\Rule\RuleText;
 use Dinghy\Source\SourceKind;
 
-final readonly class MainsByLicence implements HoldRule
+final readonly class MainsByLicence extends TickedHold
 {
-    use Ticked;
-
     public function text(): RuleText
     {
         return new RuleText('S06', [Level::Warn], 'a mains inlet or a charger plug is fitted',

@@ -8,10 +8,8 @@ use Dinghy\Rule\Level;
 use Dinghy\Rule\RuleText;
 use Dinghy\Source\SourceKind;
 
-final readonly class NegativesLast implements HoldRule
+final readonly class NegativesLast extends TickedHold
 {
-    use Ticked;
-
     public function text(): RuleText
     {
         return new RuleText('S03', [Level::Stop], 'a load negative of a bank is connected before its last positive',

@@ -8,10 +8,8 @@ use Dinghy\Rule\Level;
 use Dinghy\Rule\RuleText;
 use Dinghy\Source\SourceKind;
 
-final readonly class NoFlame implements HoldRule
+final readonly class NoFlame extends TickedHold
 {
-    use Ticked;
-
     public function text(): RuleText
     {
         return new RuleText('S05', [Level::Stop], 'a heat gun or a flame in a compartment with petrol or an open battery box',

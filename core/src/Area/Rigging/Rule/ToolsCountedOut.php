@@ -8,10 +8,8 @@ use Dinghy\Rule\Level;
 use Dinghy\Rule\RuleText;
 use Dinghy\Source\SourceKind;
 
-final readonly class ToolsCountedOut implements HoldRule
+final readonly class ToolsCountedOut extends TickedHold
 {
-    use Ticked;
-
     public function text(): RuleText
     {
         return new RuleText('S11', [Level::Stop], 'a compartment is closed before it is vacuumed and its tools are counted out',

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Dinghy\Area\Rigging\Rule;
 
 /** A hold that is passed by the word of whoever may sign it. */
-trait Ticked
+abstract readonly class TickedHold implements HoldRule
 {
     public function asks(): Proof
     {
