@@ -33,6 +33,7 @@ final readonly class SentEntry
         public ?string $words,
         public ?string $serial,
         public ?string $version,
+        public ?string $againOn,
         public ?AsBuilt $asBuilt,
         public ?string $value,
     ) {
@@ -48,7 +49,7 @@ final readonly class SentEntry
             strtolower((string) $text('id')), (string) $text('step'), (string) $text('act'), CarbonImmutable::parse((string) $text('at')), is_numeric($entry['by'] ?? null) ? (int) $entry['by'] : 0,
             ($entry['tick'] ?? false) === true, ($entry['following'] ?? false) === true,
             array_map(static fn (mixed $one): float => is_numeric($one) ? (float) $one : 0.0, $readings),
-            $text('reason'), $text('words'), $text('serial'), $text('version'),
+            $text('reason'), $text('words'), $text('serial'), $text('version'), $text('again_on'),
             $text('act') === 'as-built' ? AsBuilt::tryFrom((string) $text('what')) : null, $text('value'),
         );
     }
@@ -56,7 +57,7 @@ final readonly class SentEntry
     /** @return array<string, mixed> what is given beside the step */
     public function content(): array
     {
-        return array_filter(['tick' => $this->tick, 'readings' => $this->readings, 'reason' => $this->reason, 'words' => $this->words, 'serial' => $this->serial, 'version' => $this->version, 'what' => $this->asBuilt?->value, 'value' => $this->value], static fn (mixed $one): bool => $one !== null && $one !== [] && $one !== false);
+        return array_filter(['tick' => $this->tick, 'readings' => $this->readings, 'reason' => $this->reason, 'words' => $this->words, 'serial' => $this->serial, 'version' => $this->version, 'again_on' => $this->againOn, 'what' => $this->asBuilt?->value, 'value' => $this->value], static fn (mixed $one): bool => $one !== null && $one !== [] && $one !== false);
     }
 
     /** That it is the same entry when it is sent again. */

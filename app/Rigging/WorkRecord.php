@@ -65,6 +65,7 @@ final readonly class WorkRecord
             'gone' => array_map(static fn (Entry $entry): array => self::fact($entry), $this->work->gone),
             'waits' => $this->waits(),
             'held' => array_map(static fn (string $step, array $says): array => ['step' => $step, 'says' => $says], array_map(strval(...), array_keys($this->work->held)), array_values($this->work->held)),
+            'missing' => PartsMissing::of($this->job, $this->evaluation)->told($this->work->open),
             'ready' => array_map(static fn (Step $step): string => $step->id, $this->work->ready()),
             'next' => array_map(static fn (Step $step): string => $step->id, $this->work->walk($this->placeOf($hand, $at), array_values($others))),
             'others' => array_map(static fn (string $name, string $step): array => ['name' => $name, 'step' => $step], array_map(strval(...), array_keys($others)), array_values($others)),
@@ -145,7 +146,7 @@ final readonly class WorkRecord
     private static function words(WorkEntry $entry): ?string
     {
         $said = [];
-        foreach (['words' => '', 'reason' => 'because: ', 'serial' => 'serial ', 'version' => 'version '] as $key => $before) {
+        foreach (['words' => '', 'reason' => 'because: ', 'serial' => 'serial ', 'version' => 'version ', 'again_on' => 'tightened again on '] as $key => $before) {
             is_string($entry->content[$key] ?? null) && $said[] = $before.$entry->content[$key];
         }
         $readings = $entry->content['readings'] ?? null;

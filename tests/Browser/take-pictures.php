@@ -8,7 +8,6 @@ declare(strict_types=1);
 use Facebook\WebDriver\WebDriverBy;
 use Facebook\WebDriver\WebDriverExpectedCondition;
 use Facebook\WebDriver\WebDriverKeys;
-use Symfony\Component\Process\Process;
 use Tests\Browser\Chromium;
 
 require __DIR__.'/../../vendor/autoload.php';
@@ -61,26 +60,16 @@ foreach ([['', 1280, 800], ['-phone', 390, 844]] as [$suffix, $width, $height]) 
         $take('stock');
         $open("{$skiff}/day?pane=devices", '[data-charge]');
         $take('day');
-        $open("{$skiff}/day?pane=hours", '[data-charge]');
-        $driver->findElement(WebDriverBy::xpath('//button[contains(., "What would it take?")]'))->click();
-        $see('[data-variant]');
-        $driver->findElement(WebDriverBy::cssSelector('[data-variant="batteries-lifepo4"] input[type=checkbox]'))->click();
-        $see('[data-over]');
-        $take('day-hours');
     }
     if ($suffix === '') {
-        // The simulated boat speaks where the demo shop's settings have it; what listens to it came with bin/start.
-        $speaks = new Process([PHP_BINARY, 'artisan', 'dinghy:instruments', '--fault=two-talkers'], dirname(__DIR__, 2), timeout: null);
-        $speaks->start();
-        $open("{$skiff}/sonar?pane=instruments", '[data-measured=volts]');
-        sleep(3); // what was heard for the picture before is old
-        $driver->executeScript('document.querySelector("[data-instrument]").scrollIntoView()');
-        $take('instruments');
-        $speaks->stop(1);
+        $open("{$skiff}/rig?step=".rawurlencode('terminate:bow-motor-'), '[data-figure=step]');
+        $take('rig');
     } else {
         $open("{$console}/layout?on=station:console", '[data-station]');
         $driver->executeScript('document.querySelector("[data-station]").closest("section").scrollIntoView()');
         $take('layout');
+        $open("{$skiff}/rig?step=".rawurlencode('connect:bank:thrust:7'), '[data-figure=step]');
+        $take('rig');
     }
     $open("{$skiff}/power", '[data-run]');
     $take('power');

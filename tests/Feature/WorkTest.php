@@ -272,6 +272,22 @@ final class WorkTest extends TestCase
         self::assertSame('serial NH-20417; version 3.2', self::rows($this->getJson("/api/jobs/{$job->id}/work"), 'log')[0]['words']);
     }
 
+    /** What a step takes and the shelf does not have is said at the step; it holds nothing. */
+    public function test_what_is_missing_is_said_where_it_is_wanted(): void
+    {
+        $this->actingAs($this->person('rigger'));
+        $job = $this->skiff();
+        $missing = fn (): array => array_column(self::rows($this->getJson("/api/jobs/{$job->id}/work"), 'missing'), 'says', 'step');
+        \App\Models\StockLength::query()->delete();
+        $wanted = $missing();
+        self::assertStringContainsString('6 AWG black', implode(' ', $wanted['label:house-'] ?? []));
+        self::assertArrayNotHasKey('photograph:stern', $wanted);
+        $item = \App\Models\StockItem::query()->where('name', '6 AWG black')->firstOrFail();
+        $item->lengths()->create(['millimetres' => 90_000]);
+        self::assertStringNotContainsString('6 AWG black', implode(' ', $missing()['label:house-'] ?? []));
+        $this->enter($job, ['step' => 'label:house-', 'act' => 'done']);
+    }
+
     public function test_the_order_of_work_says_how_much_is_done(): void
     {
         $this->actingAs($this->person('rigger'));

@@ -43,6 +43,7 @@ final class WorkEntriesRequest extends FormRequest
             'entries.*.words' => ['nullable', 'string', 'max:1000', 'required_if:entries.*.act,note', 'required_if:entries.*.act,problem'],
             'entries.*.serial' => ['nullable', 'string', 'max:60'],
             'entries.*.version' => ['nullable', 'string', 'max:60'],
+            'entries.*.again_on' => ['nullable', 'string', 'date_format:Y-m-d'],
             'entries.*.what' => ['nullable', 'required_if:entries.*.act,as-built', 'string', Rule::enum(AsBuilt::class)],
             'entries.*.value' => ['nullable', 'required_if:entries.*.act,as-built', 'string', 'max:20'],
         ];
@@ -63,6 +64,7 @@ final class WorkEntriesRequest extends FormRequest
             'entries.*.words.*' => 'Not kept: say it in words, up to 1000 letters.',
             'entries.*.serial.*' => 'Not kept: a serial number has at most 60 letters.',
             'entries.*.version.*' => 'Not kept: a version has at most 60 letters.',
+            'entries.*.again_on.*' => 'Not kept: say the day of the second tightening, as 2026-12-24.',
             'entries.*.what.*' => 'Not kept: say what is otherwise: longer, shorter, gauge or fuse.',
             'entries.*.value.*' => 'Not kept: say how it is, as “1.2 m”, “6 AWG” or “50 A”.',
         ];

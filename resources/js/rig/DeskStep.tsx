@@ -32,7 +32,7 @@ export function DeskStep({ job, rig, at, step, onStep }: { job: PlannedJob; rig:
                 <span className="quiet">
                     {placeName(job, step)} · {step.kind}
                 </span>
-                <StepFace step={step} standing={standing} stops={work?.held.find((one) => one.step === step.id)?.says ?? []} />
+                <StepFace step={step} standing={standing} held={work?.held.find((one) => one.step === step.id)?.says ?? []} missing={work?.missing.find((one) => one.step === step.id)?.says ?? []} />
                 <Before step={step} rig={rig} isDone={(one) => ['done', 'sending'].includes(standingOf(one, at))} onStep={onStep} />
             </section>
             <section className={classes.how} aria-label="What is done about it">

@@ -13,6 +13,15 @@ import { type WorkAtHand } from './useWork';
 
 const KINDS = 'image/jpeg,image/png,image/webp';
 
+/** days after which rings that have settled are tightened again [common practice, no source] */
+const AFTER = 14;
+
+function inDays(days: number): string {
+    const then = new Date();
+    then.setDate(then.getDate() + days);
+    return `${then.getFullYear()}-${String(then.getMonth() + 1).padStart(2, '0')}-${String(then.getDate()).padStart(2, '0')}`;
+}
+
 interface Props {
     job: PlannedJob;
     step: RigStep;
@@ -58,6 +67,8 @@ export function StepActs({ job, step, standing, work, pictures, submit, takesFoc
     const isEarly = wait !== undefined && new Date(wait.over) > new Date();
     const isToBegin = step.kind === 'wait' && wait === undefined && step.needs.length === 0;
     const readings = typed.map(numberIn);
+    const isLast = step.kind === 'hand-over';
+    const [again, setAgain] = useState(() => inDays(AFTER));
     const isGoods = step.id.startsWith('bench:');
     const isReasoned = hold?.by_reason === true && why.trim().length >= 4;
     const lacks = !maySign
@@ -79,6 +90,7 @@ export function StepActs({ job, step, standing, work, pictures, submit, takesFoc
             ...(hold?.asks === 'tick' ? { tick: true } : {}),
             ...(hold?.asks === 'reading' ? { readings: readings.map((one) => one ?? 0) } : {}),
             ...(isGoods ? { serial: goods.serial.trim(), version: goods.version.trim() } : {}),
+            ...(isLast && again !== '' ? { again_on: again } : {}),
             ...(why.trim() === '' ? {} : { reason: why.trim() }),
         });
         onDone();
@@ -126,6 +138,7 @@ export function StepActs({ job, step, standing, work, pictures, submit, takesFoc
                     <TextInput size="lg" label="Version" autoComplete="off" maxLength={60} value={goods.version} onChange={(event) => setGoods({ ...goods, version: event.currentTarget.value })} />
                 </div>
             )}
+            {isLast && standing === 'ready' && <TextInput size="lg" type="date" label="Tightened again on" value={again} onChange={(event) => setAgain(event.currentTarget.value)} />}
             {hold?.by_reason === true && maySign && (isEarly || (standing === 'ready' && hold.asks === 'photo' && pictures.length === 0)) && <TextInput size="lg" data-reason maxLength={500} label={isEarly ? 'Why it may go on before then' : 'Or why without a photograph'} value={why} onChange={(event) => setWhy(event.currentTarget.value)} />}
             {standing === 'done' || standing === 'sending' ? (
                 <Button variant="outline" className={classes.large} disabled={standing === 'sending'} onClick={() => submit({ step: step.id, act: 'undo', by })}>

@@ -6,8 +6,10 @@ import { type Standing } from './standing';
 interface Props {
     step: RigStep;
     standing: Standing;
-    /** what holds it: stops of the plan */
-    stops: string[];
+    /** what holds it: stops of the plan, a question to the owner */
+    held: string[];
+    /** what it takes and the shelf does not have */
+    missing: string[];
 }
 
 /** px of the figure that matters, by how many letters it has: one line of a phone where it can be */
@@ -16,7 +18,7 @@ function sizeOf(value: string): number {
 }
 
 /** A step as it is read at arm's length: what to do, the label as it is printed, the one figure that matters, what would hurt. */
-export function StepFace({ step, standing, stops }: Props) {
+export function StepFace({ step, standing, held, missing }: Props) {
     const [main, ...others] = step.figures.filter((figure) => figure.label !== 'label');
     return (
         <>
@@ -52,7 +54,12 @@ export function StepFace({ step, standing, stops }: Props) {
                     ))}
                 </dl>
             )}
-            {stops.map((says) => (
+            {missing.length > 0 && standing !== 'done' && (
+                <p style={{ margin: 0, fontSize: '1rem' }} data-missing>
+                    Not on the shelf: {together(missing.join('; '))}.
+                </p>
+            )}
+            {held.map((says) => (
                 <div key={says} className={classes.hold} role="note" data-held>
                     <strong>Held</strong>
                     {together(says)}

@@ -84,7 +84,7 @@ export function StepScreen({ job, rig, at, step, onStep, onList }: Props) {
                         {other.name} is at this one.
                     </p>
                 )}
-                <StepFace step={step} standing={standing} stops={work?.held.find((one) => one.step === step.id)?.says ?? []} />
+                <StepFace step={step} standing={standing} held={work?.held.find((one) => one.step === step.id)?.says ?? []} missing={work?.missing.find((one) => one.step === step.id)?.says ?? []} />
                 <Before step={step} rig={rig} isDone={isDone} onStep={onStep} />
             </section>
             <div className={classes.foot}>

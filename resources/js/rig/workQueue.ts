@@ -20,6 +20,8 @@ export interface Entry {
     /** of goods that come in */
     serial?: string;
     version?: string;
+    /** of the hand-over: the day of the second tightening */
+    again_on?: string;
     what?: string;
     value?: string;
 }
