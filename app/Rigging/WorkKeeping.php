@@ -13,6 +13,7 @@ use Dinghy\Area\Rigging\Act;
 use Dinghy\Area\Rigging\AsBuilt;
 use Dinghy\Area\Rigging\Rule\Evidence;
 use Dinghy\Area\Rigging\Step;
+use Dinghy\Evaluation\Consequences;
 use Dinghy\Evaluation\Evaluation;
 use Dinghy\File\Patch;
 use Dinghy\File\PatchRefused;
@@ -126,14 +127,17 @@ final readonly class WorkKeeping
      */
     private function otherwise(SentEntry $sent, Step $step, AsBuilt $what): array
     {
-        $boat = $this->evaluation()->boat;
+        $before = $this->evaluation();
         try {
-            (new PlanHistory($this->job))->propose($this->hand, fn (): Patch => $what->patch($step, $boat, $sent->value ?? '', $this->units));
+            (new PlanHistory($this->job))->propose($this->hand, fn (): Patch => $what->patch($step, $before->boat, $sent->value ?? '', $this->units));
         } catch (QuantityRefused|ProposalRefused|PlanRefused|PatchRefused $refused) {
             return self::refused($sent, ucfirst($refused->getMessage()));
         }
 
-        return $this->write($sent, $step, ['words' => "{$what->value}: {$sent->value}"]);
+        $changes = Consequences::of($before, $this->evaluation())->sentences();
+        $this->write($sent, $step, ['words' => "{$what->value}: {$sent->value}"]);
+
+        return self::kept($sent, $changes === [] ? 'The plan has it; nothing else changes.' : implode(' ', $changes));
     }
 
     private function isPhotographed(Step $step, Plan $plan): bool

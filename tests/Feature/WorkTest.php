@@ -147,6 +147,7 @@ final class WorkTest extends TestCase
         $this->actingAs($this->person('apprentice'));
         $answer = $this->send($job, $this->entry(['step' => 'energise:feed:house', 'act' => 'as-built', 'what' => 'fuse', 'value' => '200 A'], 'apprentice'))->assertOk();
         self::assertSame([true, true], [$answer->json('outcomes.0.kept'), $answer->json('plan_changed')]);
+        self::assertStringContainsString('Stop: ', (string) $answer->json('outcomes.0.says'), 'what it changes is told at once');
         $version = $job->planVersions()->orderByDesc('number')->firstOrFail();
         self::assertSame('Pim Osterhay', $version->author?->name);
         self::assertContains('energise:feed:house', array_column(self::rows($answer, 'work.held'), 'step'), 'a fuse that its wire cannot bear holds the circuit');

@@ -1,6 +1,8 @@
 import { ask, NotReached, Refused } from '../api/client';
 import type { Clash, Job, PlannedJob } from '../api/types';
+import { type BrowserStore, KeptInBrowser } from '../api/keptInBrowser';
 import { newId } from '../api/newId';
+import { Rest } from '../api/rest';
 import { asked, type Change, type Edit } from './changes';
 
 /** A change on its way to the server, as it is kept in the browser until its answer has come. */
@@ -57,7 +59,7 @@ export interface Ground {
     system: () => string;
     /** the stage that is looked at */
     stage: () => string;
-    store: Pick<Storage, 'getItem' | 'setItem' | 'removeItem' | 'key' | 'length'>;
+    store: BrowserStore;
     ask: typeof ask;
 }
 
@@ -77,13 +79,13 @@ const OWN = 100;
  */
 export class EditQueue {
     private entries: Entry[] = [];
-    private readonly page = newId();
     private own: number[] = [];
     private line: Line = 'clear';
     private silence: string | null = null;
     private unkept: Unkept[] = [];
     private running = false;
-    private wake: (() => void) | null = null;
+    private readonly rest = new Rest();
+    private readonly kept: KeptInBrowser<Waiting[]>;
     private heard = new Set<() => void>();
     private done: Snapshot['done'] = null;
     private told: Snapshot = { line: 'clear', waiting: 0, unkept: [], silence: null, done: null };
@@ -92,7 +94,8 @@ export class EditQueue {
         private readonly id: string,
         private readonly ground: Ground,
     ) {
-        this.entries = this.leftBehind().map((waiting) => ({ waiting, edit: null, seen: waiting.base, done: () => undefined }));
+        this.kept = new KeptInBrowser(ground.store, `dinghy-changes-${id}-`, newId());
+        this.entries = this.kept.takeOver().flat().map((waiting) => ({ waiting, edit: null, seen: waiting.base, done: () => undefined }));
         this.store();
         this.tell();
     }
@@ -118,7 +121,7 @@ export class EditQueue {
 
     /** Sends on at once what waits for the line or for its person. */
     readonly sendOn = (): void => {
-        this.wake?.();
+        this.rest.end();
         void this.run();
     };
 
@@ -159,10 +162,10 @@ export class EditQueue {
             const answer = await this.send(waiting);
             if (answer instanceof Refused && SIGNED_OUT.includes(answer.status)) {
                 this.say('signed-out', null);
-                await this.woken(null);
+                await this.rest.of(null);
             } else if (answer instanceof Error && !(answer instanceof Refused && answer.status !== TOO_MANY)) {
                 this.say('silent', answer.message);
-                await this.woken(AGAIN[Math.min(silences, AGAIN.length - 1)] as number);
+                await this.rest.of(AGAIN[Math.min(silences, AGAIN.length - 1)] as number);
                 silences++;
             } else {
                 silences = 0;
@@ -253,47 +256,8 @@ export class EditQueue {
         this.heard.forEach((heard) => heard());
     }
 
-    private woken(ms: number | null): Promise<void> {
-        return new Promise((done) => {
-            const timer = ms === null ? undefined : setTimeout(() => this.wake?.(), ms);
-            this.wake = () => {
-                clearTimeout(timer);
-                this.wake = null;
-                done();
-            };
-        });
-    }
-
-    private get boat(): string {
-        return `dinghy-changes-${this.id}-`;
-    }
-
-    /**
-     * What pages of this boat have left in the browser. Each page keeps its own; one that is still open sends its changes too,
-     * under the same ids, so that they are made once.
-     */
-    private leftBehind(): Waiting[] {
-        const { store } = this.ground;
-        try {
-            const names = Array.from({ length: store.length }, (_, at) => store.key(at) ?? '').filter((name) => name.startsWith(this.boat));
-            const left = names.flatMap((name) => JSON.parse(store.getItem(name) ?? '[]') as Waiting[]);
-            names.forEach((name) => store.removeItem(name));
-            return left;
-        } catch {
-            return []; // the browser keeps nothing, or not what was put there
-        }
-    }
-
     private store(): void {
         const waiting = this.entries.flatMap((entry) => (entry.waiting === null ? [] : [entry.waiting]));
-        try {
-            if (waiting.length === 0) {
-                this.ground.store.removeItem(this.boat + this.page);
-            } else {
-                this.ground.store.setItem(this.boat + this.page, JSON.stringify(waiting));
-            }
-        } catch {
-            // The browser has no room: they go while the page is open.
-        }
+        this.kept.keep(waiting.length === 0 ? null : waiting);
     }
 }

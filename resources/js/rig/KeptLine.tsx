@@ -1,3 +1,4 @@
+import { together } from '../units/together';
 import { Act } from '../look/Act';
 import type { Rig } from '../api/types';
 import classes from './StepScreen.module.css';
@@ -17,7 +18,7 @@ export function KeptLine({ at, rig }: { at: WorkAtHand; rig: Rig }) {
     return (
         <>
             <div className={classes.line} role="status" data-figure="work-kept" data-bad={line === 'silent' || line === 'signed-out' || undefined}>
-                {says}
+                {together(says)}
             </div>
             {untaken.map(({ entry, says: why }) => (
                 <div key={entry.id} className={classes.line} data-bad role="alert" data-untaken={entry.step}>

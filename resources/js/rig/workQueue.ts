@@ -1,5 +1,7 @@
 import { type ask, NotReached, Refused } from '../api/client';
+import { type BrowserStore, KeptInBrowser } from '../api/keptInBrowser';
 import { newId } from '../api/newId';
+import { Rest } from '../api/rest';
 import type { Work, WorkKept } from '../api/types';
 
 /** Something done or said about a step, as it is kept on the phone until the server holds it. */
@@ -48,7 +50,7 @@ export interface Snapshot {
 export interface Ground {
     ask: typeof ask;
     accept: (answer: WorkKept) => void;
-    store: Pick<Storage, 'getItem' | 'setItem' | 'removeItem' | 'key' | 'length'>;
+    store: BrowserStore;
     units: () => string;
 }
 
@@ -69,8 +71,8 @@ export class WorkQueue {
     private told: string | null = null;
     private kept: Date | null = null;
     private running = false;
-    private wake: (() => void) | null = null;
-    private readonly page = newId();
+    private readonly rest = new Rest();
+    private readonly left: KeptInBrowser<Pick<Snapshot, 'waiting' | 'untaken'>>;
     private readonly heard = new Set<() => void>();
     private now: Snapshot;
 
@@ -78,7 +80,8 @@ export class WorkQueue {
         private readonly job: number,
         private readonly ground: Ground,
     ) {
-        const left = this.leftBehind();
+        this.left = new KeptInBrowser(ground.store, `dinghy-work-${job}-`, newId());
+        const left = this.left.takeOver();
         this.waiting = left.flatMap((one) => one.waiting);
         this.untaken = left.flatMap((one) => one.untaken);
         this.now = this.drawn();
@@ -101,7 +104,7 @@ export class WorkQueue {
 
     /** Sends on at once what waits. */
     readonly sendOn = (): void => {
-        this.wake?.();
+        this.rest.end();
         void this.run();
     };
 
@@ -127,7 +130,7 @@ export class WorkQueue {
             } catch (error) {
                 if (error instanceof Refused && SIGNED_OUT.includes(error.status)) {
                     this.say('signed-out');
-                    await this.woken(null);
+                    await this.rest.of(null);
                 } else if (error instanceof Refused && error.status !== 429) {
                     // Nothing of it can be taken: it stays on the phone, with the reason.
                     this.untaken = [...this.untaken, ...sent.map((entry) => ({ entry, says: error.message }))];
@@ -137,7 +140,7 @@ export class WorkQueue {
                         console.error(error);
                     }
                     this.say('silent');
-                    await this.woken(AGAIN[Math.min(silences, AGAIN.length - 1)] ?? null);
+                    await this.rest.of(AGAIN[Math.min(silences, AGAIN.length - 1)] ?? null);
                     silences++;
                 }
             }
@@ -175,43 +178,7 @@ export class WorkQueue {
         return { waiting: [...this.waiting], untaken: this.untaken, line: this.line, told: this.told, kept: this.kept };
     }
 
-    private woken(ms: number | null): Promise<void> {
-        return new Promise((done) => {
-            const timer = ms === null ? undefined : setTimeout(() => this.wake?.(), ms);
-            this.wake = () => {
-                clearTimeout(timer);
-                this.wake = null;
-                done();
-            };
-        });
-    }
-
-    /** What pages of this boat have left on the phone. One that is still open sends its own too, under the same ids. */
-    private leftBehind(): { waiting: Entry[]; untaken: Untaken[] }[] {
-        const { store } = this.ground;
-        try {
-            const names = Array.from({ length: store.length }, (_, at) => store.key(at) ?? '').filter((name) => name.startsWith(this.name('')));
-            const left = names.flatMap((name) => [JSON.parse(store.getItem(name) ?? 'null') as { waiting: Entry[]; untaken: Untaken[] } | null].filter((one) => one !== null));
-            names.forEach((name) => store.removeItem(name));
-            return left;
-        } catch {
-            return []; // the phone keeps nothing, or not what was put there
-        }
-    }
-
-    private name(page: string): string {
-        return `dinghy-work-${this.job}-${page}`;
-    }
-
     private store(): void {
-        try {
-            if (this.waiting.length === 0 && this.untaken.length === 0) {
-                this.ground.store.removeItem(this.name(this.page));
-            } else {
-                this.ground.store.setItem(this.name(this.page), JSON.stringify({ waiting: this.waiting, untaken: this.untaken }));
-            }
-        } catch {
-            // The phone has no room: they go while the page is open.
-        }
+        this.left.keep(this.waiting.length === 0 && this.untaken.length === 0 ? null : { waiting: this.waiting, untaken: this.untaken });
     }
 }
