@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace App\Console\Commands;
 
-use Dinghy\Area\Rigging\Steps as WorkSteps;
 use Dinghy\Area\Rigging\StepsDocument;
 use Dinghy\Evaluation\Areas;
 use Dinghy\File\PlanRefused;
@@ -25,7 +24,7 @@ final class Steps extends Command
             return PlanFile::refuse($this, $e);
         }
         $this->output->writeln(json_encode(
-            StepsDocument::of($evaluation->boat->figures(WorkSteps::class)),
+            StepsDocument::of($evaluation->boat),
             JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION,
         ), OutputInterface::OUTPUT_RAW);
 

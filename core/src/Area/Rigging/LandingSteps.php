@@ -55,6 +55,9 @@ final class LandingSteps
     {
         $plan = $this->boat->plan;
         $before = ["make-safe:bank:{$bank->id}", ...array_map(static fn (Battery $battery): string => "mount:battery:{$battery->id}", $bank->batteries())];
+        if ($bank->shunt !== null) {
+            $before[] = "mount:bank:{$bank->id}";
+        }
         if (count($bank->batteries()) > 1) {
             $before[] = PreparingSteps::charged($bank->id);
         }
@@ -65,7 +68,8 @@ final class LandingSteps
             }
             $isJumper = $step->on === "bank:{$bank->id}" && $step->wire !== $bank->id;
             $id = "connect:bank:{$bank->id}:{$at}";
-            $landed = $this->wires->endOn($step->on, $step->post->name, $step->side, $isJumper ? $step->wire : null);
+            // A string's fuse and a shunt are no wire, though their bank has some.
+            $landed = $step->on === "bank:{$bank->id}" && ! $isJumper ? null : $this->wires->endOn($step->on, $step->post->name, $step->side, $isJumper ? $step->wire : null);
             $isLoadNegative = $step->side === '-' && str_starts_with($step->on, 'feed:');
             $steps[] = new Step(
                 $id, StepKind::Connect, $step->says, [$step->on],
@@ -75,6 +79,8 @@ final class LandingSteps
                 $isLoadNegative ? new NegativesLast : null,
                 piece: $landed[0] ?? null,
                 end: $landed[1] ?? null,
+                node: $step->post->name,
+                side: $step->side,
             );
             // One terminal at a time.
             $before = [$id];
@@ -102,7 +108,7 @@ final class LandingSteps
             $id = "connect:{$on}:{$number}{$side}";
             $at = $output->block !== null ? "block:{$output->block}" : "battery:{$output->across[0]->id}";
             $landed = $post === null ? null : $this->wires->endOn($on, $post->name, $side, null);
-            $steps[] = new Step($id, StepKind::Connect, 'Land the lead of output '.($number + 1).", {$side}.", [$on], ["mount:{$on}", "mount:{$at}", ...PreparingSteps::safe($this->boat->plan), ...$post === null ? [] : $this->wires->before($on, $post->name, $side, null)], PartStation::of($this->boat->plan, $at), $post?->name, piece: $landed[0] ?? null, end: $landed[1] ?? null);
+            $steps[] = new Step($id, StepKind::Connect, 'Land the lead of output '.($number + 1).", {$side}.", [$on], ["mount:{$on}", "mount:{$at}", ...PreparingSteps::safe($this->boat->plan), ...$post === null ? [] : $this->wires->before($on, $post->name, $side, null)], PartStation::of($this->boat->plan, $at), $post?->name, piece: $landed[0] ?? null, end: $landed[1] ?? null, node: $post?->name, side: $side);
             $this->landed[$on][] = $id;
         }
 

@@ -22,6 +22,8 @@ final readonly class Step
      * @param  float|null  $minutes  null: as its kind usually takes
      * @param  Piece|null  $piece  of wire that is in the hand; null: none is
      * @param  End|null  $end  of it that is landed; null: it is not about one of them
+     * @param  string|null  $node  that a conductor lands on, as the circuit calls it; null: none lands, or on what is no post
+     * @param  string|null  $side  "+" or "-" of what lands there; null: it has none
      */
     public function __construct(
         public string $id,
@@ -37,6 +39,8 @@ final readonly class Step
         ?float $minutes = null,
         public ?Piece $piece = null,
         public ?End $end = null,
+        public ?string $node = null,
+        public ?string $side = null,
     ) {
         $this->minutes = $minutes ?? $kind->minutes();
     }

@@ -4,17 +4,21 @@ declare(strict_types=1);
 
 namespace Dinghy\Area\Rigging;
 
+use Dinghy\Solving\SolvedBoat;
+
 /** Steps as the document that docs/plan-format.md calls "dinghy-steps". */
 final class StepsDocument
 {
     /** @return array<string, mixed> */
-    public static function of(Steps $steps): array
+    public static function of(SolvedBoat $boat): array
     {
-        return ['format' => 'dinghy-steps', 'version' => 1, 'steps' => array_map(self::step(...), $steps->all)];
+        $gaps = $boat->figures(GapVolts::class);
+
+        return ['format' => 'dinghy-steps', 'version' => 1, 'steps' => array_map(static fn (Step $step): array => self::step($step, $gaps), $boat->figures(Steps::class)->all)];
     }
 
     /** @return array<string, mixed> */
-    private static function step(Step $step): array
+    private static function step(Step $step, GapVolts $gaps): array
     {
         return [
             'id' => $step->id,
@@ -27,6 +31,7 @@ final class StepsDocument
             'hold' => $step->hold === null ? null : ['rule' => $step->hold->text()->code, 'asks' => $step->hold->asks()->value],
             'minutes' => $step->minutes,
             'where' => $step->place->value,
+            'gap_v' => $gaps->across($step),
             ...($step->state === null ? [] : ['state' => $step->state->value]),
         ];
     }

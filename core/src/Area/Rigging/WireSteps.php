@@ -11,6 +11,7 @@ use Dinghy\Kit\Piece\Pieces;
 use Dinghy\Kit\Piece\Terminus;
 use Dinghy\Plan\Battery;
 use Dinghy\Plan\Hole;
+use Dinghy\Plan\Post;
 use Dinghy\Solving\SolvedBoat;
 use Dinghy\Wiring\Circuit;
 
@@ -40,7 +41,7 @@ final class WireSteps
             $posts[$battery->plus()->name] = $posts[$battery->minus()->name] = true;
         }
         foreach ($boat->plan->banks as $bank) {
-            $posts[$bank->negativePost()->name] = true;
+            $posts[$bank->negativePost()->name] = $posts[Post::shunt($bank->id)->name] = true;
         }
         $this->posts = $posts;
         $circuits = [];

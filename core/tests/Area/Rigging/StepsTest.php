@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Dinghy\Tests\Area\Rigging;
 
-use Dinghy\Area\Rigging\Steps;
 use Dinghy\Area\Rigging\StepsDocument;
 use Dinghy\Area\StandardAreas;
 use Dinghy\Evaluation\Evaluation;
@@ -155,7 +154,7 @@ final class StepsTest extends TestCase
 
     private static function work(Evaluation $evaluation): WorkRecord
     {
-        $document = json_decode(json_encode(StepsDocument::of($evaluation->boat->figures(Steps::class)), JSON_THROW_ON_ERROR), true, 64, JSON_THROW_ON_ERROR);
+        $document = json_decode(json_encode(StepsDocument::of($evaluation->boat), JSON_THROW_ON_ERROR), true, 64, JSON_THROW_ON_ERROR);
         self::assertIsArray($document);
         self::assertSame(['dinghy-steps', 1], [$document['format'], $document['version']]);
 
