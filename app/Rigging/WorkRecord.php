@@ -54,7 +54,7 @@ final readonly class WorkRecord
     public function told(User $hand, User $signedIn, ?string $at): array
     {
         $others = Presence::at($this->job)->others($hand);
-        $forecast = Forecast::of($this->work, new WorkingHours(...self::HOURS), self::minutes($this->now), max(1, count($others) + 1));
+        $forecast = Forecast::of($this->work, new WorkingHours(self::HOURS[0], self::HOURS[1], (float) $this->now->utcOffset()), self::minutes($this->now), max(1, count($others) + 1));
         $ready = self::moment($forecast->ready);
 
         return [

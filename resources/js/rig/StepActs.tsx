@@ -140,6 +140,11 @@ export function StepActs({ job, step, standing, work, pictures, submit, takesFoc
             )}
             {isLast && standing === 'ready' && <TextInput size="lg" type="date" label="Tightened again on" value={again} onChange={(event) => setAgain(event.currentTarget.value)} />}
             {hold?.by_reason === true && maySign && (isEarly || (standing === 'ready' && hold.asks === 'photo' && pictures.length === 0)) && <TextInput size="lg" data-reason maxLength={500} label={isEarly ? 'Why it may go on before then' : 'Or why without a photograph'} value={why} onChange={(event) => setWhy(event.currentTarget.value)} />}
+            {standing === 'waiting' && step.needs.length === 0 && (
+                <Button variant="outline" className={classes.small} onClick={() => submit({ step: step.id, act: 'undo', by })}>
+                    It does not stand yet: take it back
+                </Button>
+            )}
             {standing === 'done' || standing === 'sending' ? (
                 <Button variant="outline" className={classes.large} disabled={standing === 'sending'} onClick={() => submit({ step: step.id, act: 'undo', by })}>
                     Take it back

@@ -4,5 +4,6 @@ import { PANES } from './panes';
 export const rigArea: Area = {
     stage: 'rig',
     load: async () => ({ default: (await import('./RigStage')).RigStage }),
+    ahead: () => Promise.all([import('./HowItIsDone'), import('./HandsDialog')]),
     keys: [['j', 'Next step'], ['k', 'The step before'], ['g', 'To what is to be done next'], ...paneKeys(PANES)],
 };

@@ -50,13 +50,17 @@ final class WireSteps
                 $circuits[$run->circuit->on()] = $run->circuit;
             }
         }
-        $steps = [];
+        $steps = $aired = [];
         foreach ($this->pieces as $piece) {
             if ($piece->isWire()) {
-                array_push($steps, ...$this->ofPiece($piece, $circuits[$piece->of] ?? null));
+                $circuit = $circuits[$piece->of] ?? null;
+                array_push($steps, ...$this->ofPiece($piece, $circuit));
+                foreach ($piece->madeEnds() === [] ? [] : $this->gathering($piece, $circuit) as $station) {
+                    $aired[$station] ??= $this->airing($station);
+                }
             }
         }
-        $this->steps = $steps;
+        $this->steps = [...array_values($aired), ...$steps];
     }
 
     /**
@@ -132,7 +136,7 @@ final class WireSteps
             $last = "pull:{$piece->id}";
         }
         if ($piece->madeEnds() !== []) {
-            $steps[] = new Step("terminate:{$piece->id}", StepKind::Terminate, "Make the ends of {$what}.", [$piece->of], [$last], $at, hold: $this->gathers($circuit) ? new NoFlame : null, minutes: $this->boat->plan->houseRules->endMinutes * count($piece->madeEnds()), piece: $piece);
+            $steps[] = new Step("terminate:{$piece->id}", StepKind::Terminate, "Make the ends of {$what}.", [$piece->of], [$last, ...array_map(static fn (string $station): string => "air:{$station}", $this->gathering($piece, $circuit))], $at, minutes: $this->boat->plan->houseRules->endMinutes * count($piece->madeEnds()), piece: $piece);
             $last = "terminate:{$piece->id}";
         }
         $this->made[$piece->id] = $last;
@@ -150,19 +154,21 @@ final class WireSteps
         return $steps;
     }
 
-    /** Whether petrol vapour, or the gas of an open battery box, gathers where its ends are made. */
-    private function gathers(?Circuit $circuit): bool
+    /** @return list<string> stations at its ends where petrol vapour, or the gas of an open battery box, gathers */
+    private function gathering(Piece $piece, ?Circuit $circuit): array
     {
-        foreach ([$circuit?->from, $circuit?->to] as $station) {
-            if ($station === null) {
-                continue;
-            }
-            if ($this->boat->plan->boat->stations[$station]->petrolVapour === true || in_array($station, array_map(static fn (Battery $battery): ?string => $battery->station, $this->boat->plan->batteries), true)) {
-                return true;
-            }
-        }
+        $batteries = array_map(static fn (Battery $battery): ?string => $battery->station, $this->boat->plan->batteries);
 
-        return false;
+        return array_values(array_unique(array_filter(
+            [$circuit->from ?? $this->stationOf($piece->from), $circuit->to ?? $this->stationOf($piece->to)],
+            fn (?string $station): bool => $station !== null && ($this->boat->plan->boat->stations[$station]->petrolVapour === true || in_array($station, $batteries, true)),
+        )));
+    }
+
+    /** Once for a place, before the first end is made there. */
+    private function airing(string $station): Step
+    {
+        return new Step("air:{$station}", StepKind::Clean, ucfirst("{$this->boat->plan->boat->stations[$station]->label()}: aired and its batteries covered, before anything is crimped and shrunk there."), ["station:{$station}"], PreparingSteps::safe($this->boat->plan), $station, hold: new NoFlame);
     }
 
     private function stationOf(Terminus $terminus): ?string

@@ -23,7 +23,7 @@ final class Clearing
                 'Breakers and fuses are changed one at a time, so that no wire is swapped.',
                 'A nicked sheath that stays gets adhesive sleeve over the nick.',
             ], 'Nothing is cut that was not proven dead, and nothing is cut to find out what it is.'),
-            default => new Method([], ['Sand the rings bright that stay; rings that are green under the sleeve are cut off.', 'Brush the posts, rinse acid with soda and water, dry.', 'Contact cleaner into switches that stay.'], 'Gloves and glasses: what grows on a post is acid. No flame, no spark: gas stands over batteries.'),
+            default => str_starts_with($step->id, 'air:') ? new Method([], ['Lids open, a fan where there is one, a quarter of an hour.', 'A cover over every battery; nothing that sparks beside it.', 'Petrol: hose off, tank shut, no smell left.', 'Better still: make the ends outside and bring them in.'], 'Vapour of petrol lies at the bottom and lights at a heat gun.') : new Method([], ['Sand the rings bright that stay; rings that are green under the sleeve are cut off.', 'Brush the posts, rinse acid with soda and water, dry.', 'Contact cleaner into switches that stay.'], 'Gloves and glasses: what grows on a post is acid. No flame, no spark: gas stands over batteries.'),
         };
     }
 }

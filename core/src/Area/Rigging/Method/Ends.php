@@ -30,7 +30,7 @@ final class Ends
         $first->pull() === null || $how[] = 'Pull at each for a minute: '.$boat->words->thrust($first->pull()).'.';
         array_filter($ends, static fn (End $end): bool => ! $end->isSplice()) === [] || $how[] = 'Warm it until sealant shows all around; a sleeve that the crimper has pierced is cut off and made again.';
 
-        return new Method($figures, $how, $step->hold === null ? null : 'A heat gun lights what a flame does.');
+        return new Method($figures, $how, array_filter($step->needs, static fn (string $need): bool => str_starts_with($need, 'air:')) === [] ? null : 'A heat gun lights what a flame does: keep the lid open and the air moving.');
     }
 
     private static function made(End $end, SolvedBoat $boat): string
