@@ -46,7 +46,7 @@ final class RigTest extends BrowserTestCase
     public function test_a_whole_boat_by_keys(): void
     {
         $this->openStage(self::BOAT, 'Rig');
-        $this->see('[data-figure="step"]');
+        $this->see('[data-step-in-hand]');
         $this->press('g');
         $total = $this->stepsOf(self::BOAT);
         $this->tabToMain();
@@ -83,7 +83,9 @@ final class RigTest extends BrowserTestCase
     public function test_two_people_side_by_side(): void
     {
         $this->openStage(self::BOAT, 'Rig');
+        $this->see('[data-step-in-hand]');
         $this->press('g');
+        $this->until(fn (): bool => str_contains($this->driver()->getCurrentURL(), 'step='), 'the step is taken in hand');
         $here = $this->stepInHand();
         $job = $this->job(self::BOAT);
         $other = Phone::signedIn($this->server()->address(), 'apprentice@fernhollow.example', DatabaseSeeder::PASSWORD);
