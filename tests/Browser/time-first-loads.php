@@ -60,6 +60,7 @@ foreach ([
     'survey, slow' => ["{$skiff}/survey", 'main [role=tablist]', true],
     'layout, slow' => ["{$skiff}/layout", '[data-station]', true],
     'sonar, slow' => ["{$skiff}/sonar", '[data-rope]', true],
+    'rig, slow' => ["{$skiff}/rig?step=photograph:stern", '[data-figure=step]', true],
     'power, slow' => ["{$skiff}/power", '[data-run]', true],
     'power' => ["{$skiff}/power", '[data-run]', false],
 ] as $name => [$path, $sight, $slow]) {

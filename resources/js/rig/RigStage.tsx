@@ -1,5 +1,5 @@
 import { Button, Group } from '@mantine/core';
-import { useState } from 'react';
+import { lazy, Suspense, useState } from 'react';
 import { useSearchParams } from 'react-router-dom';
 
 import type { RigStep } from '../api/types';
@@ -16,12 +16,8 @@ import type { Findable } from '../palette/findable';
 import { FindingsOn } from '../plan/FindingsOn';
 import { useStageAnswer } from '../plan/useStageAnswer';
 import { WhyPanel } from '../why/WhyPanel';
-import { DeskStep } from './DeskStep';
 import { KeptLine } from './KeptLine';
-import { ListsPane } from './ListsPane';
 import { type Pane, PANES } from './panes';
-import { QuestionsPane } from './QuestionsPane';
-import { RecordPane } from './RecordPane';
 import { StepScreen } from './StepScreen';
 import screen from './StepScreen.module.css';
 import { StepsPane } from './StepsPane';
@@ -29,6 +25,12 @@ import { nextOf } from './standing';
 import { useWork } from './useWork';
 import { WaitsPane } from './WaitsPane';
 import { workWords } from './workWords';
+
+// What no first sight of a phone waits for.
+const DeskStep = lazy(async () => ({ default: (await import('./DeskStep')).DeskStep }));
+const ListsPane = lazy(async () => ({ default: (await import('./ListsPane')).ListsPane }));
+const QuestionsPane = lazy(async () => ({ default: (await import('./QuestionsPane')).QuestionsPane }));
+const RecordPane = lazy(async () => ({ default: (await import('./RecordPane')).RecordPane }));
 
 export function RigStage() {
     return <Stage stage="rig">{(props) => <BoatRig {...props} />}</Stage>;
@@ -110,7 +112,11 @@ function BoatRig({ job, edits, silent }: StageProps) {
                                 {at.work.done.length === 0 ? 'Begin the work' : 'On with the work'}
                             </Button>
                         ) : (
-                            step !== undefined && <DeskStep job={job} rig={rig} at={at} step={step} onStep={toStep} />
+                            step !== undefined && (
+                                <Suspense fallback={null}>
+                                    <DeskStep job={job} rig={rig} at={at} step={step} onStep={toStep} />
+                                </Suspense>
+                            )
                         )
                     ) : null}
                 </section>
@@ -118,6 +124,7 @@ function BoatRig({ job, edits, silent }: StageProps) {
             lower={
                 <Panes panes={PANES} pane={pane} onPane={(to) => go({ pane: to })} counts={at.work === undefined ? {} : { waits: at.work.waits.length }}>
                     <Region label={paneName}>
+                        <Suspense fallback={<p>Fetching it…</p>}>
                         {rig === undefined || at.work === undefined ? (
                             <p>Looking where the work stands…</p>
                         ) : ofPane !== undefined ? (
@@ -131,6 +138,7 @@ function BoatRig({ job, edits, silent }: StageProps) {
                         ) : (
                             <RecordPane work={at.work} steps={steps} onStep={toStep} />
                         )}
+                        </Suspense>
                     </Region>
                 </Panes>
             }

@@ -1,15 +1,17 @@
 import { Button, TextInput } from '@mantine/core';
-import { useEffect, useRef, useState } from 'react';
+import { lazy, Suspense, useEffect, useRef, useState } from 'react';
 
 import type { PlannedJob, RigStep, Work } from '../api/types';
 import { usePhotographQueue } from '../photographs/PhotographQueue';
-import { AskOwnerDialog } from './AskOwnerDialog';
 import { OtherwiseDialog } from './OtherwiseDialog';
 import { SayDialog } from './SayDialog';
 import { SlideToSign } from './SlideToSign';
 import classes from './StepActs.module.css';
 import { type Standing } from './standing';
 import { type WorkAtHand } from './useWork';
+
+/** Of what happens seldom: no first sight waits for it. */
+const AskOwnerDialog = lazy(async () => ({ default: (await import('./AskOwnerDialog')).AskOwnerDialog }));
 
 const KINDS = 'image/jpeg,image/png,image/webp';
 
@@ -172,7 +174,11 @@ export function StepActs({ job, step, standing, work, pictures, submit, takesFoc
                 <SlideToSign words={lacks ?? 'Slide to sign'} disabled={lacks !== null} onSign={done} />
             )}
             {saying !== null && <SayDialog about={saying} onClose={() => setSaying(null)} onSay={(words) => submit({ step: step.id, act: saying, by, words })} onAsk={setAsking} />}
-            {asking !== null && <AskOwnerDialog job={job} step={step} words={asking} picture={pictures.at(-1) ?? null} onClose={() => setAsking(null)} />}
+            {asking !== null && (
+                <Suspense fallback={null}>
+                    <AskOwnerDialog job={job} step={step} words={asking} picture={pictures.at(-1) ?? null} onClose={() => setAsking(null)} />
+                </Suspense>
+            )}
             {isOtherwise && <OtherwiseDialog step={step} onClose={() => setOtherwise(false)} onSay={(what, value) => submit({ step: step.id, act: 'as-built', by, what, value })} />}
         </div>
     );
