@@ -56,12 +56,14 @@ final readonly class WorkKeeping
 
             return match (true) {
                 $sent->by !== $this->hand->id => self::refused($sent, 'It was made by another hand than the one that the phone is in now. Hand it back, then send it again.'),
+                // What was said is kept, whatever has become of the step that it was said at.
+                in_array($sent->act, ['note', 'problem'], true) => $this->write($sent, $step, []),
                 $step === null => self::refused($sent, 'The plan has no such step any more: it was changed meanwhile. Keep it as a note, or let it go.'),
                 $sent->act === Act::Done->value => $this->done($sent, $step, $record),
                 $sent->act === Act::Undo->value => $this->undone($sent, $step, $record),
                 $sent->act === Act::Begin->value => $this->begun($sent, $step, $record),
                 $sent->asBuilt !== null => $this->otherwise($sent, $step, $sent->asBuilt),
-                default => $this->write($sent, $step, []),
+                default => throw new \LogicException("No such act: {$sent->act}."),
             };
         }, self::TRIES);
     }
@@ -149,12 +151,12 @@ final readonly class WorkKeeping
      * @param  array<string, string>  $instead  of what was sent
      * @return array{id: string, kept: bool, says: string|null}
      */
-    private function write(SentEntry $sent, Step $step, array $instead): array
+    private function write(SentEntry $sent, ?Step $step, array $instead): array
     {
         $now = CarbonImmutable::now();
         WorkEntry::query()->create([
             'job_id' => $this->job->id, 'entry' => $instead['id'] ?? $sent->id, 'user_id' => $this->hand->id, 'signed_in_id' => $this->signedIn->id,
-            'step' => $step->id, 'act' => $sent->act, 'work' => $step->work(), 'says' => mb_substr($step->says, 0, 600),
+            'step' => $step->id ?? $sent->step, 'act' => $sent->act, 'work' => $step?->work(), 'says' => mb_substr($step->says ?? $sent->step, 0, 600),
             'content' => [...$sent->content(), ...isset($instead['words']) ? ['words' => $instead['words']] : []],
             'sent' => $sent->hash(), 'done_at' => min($sent->at, $now), 'kept_at' => $now,
         ]);

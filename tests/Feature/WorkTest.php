@@ -173,6 +173,8 @@ final class WorkTest extends TestCase
         self::assertSame(['label:house-'], array_column(self::rows($work, 'changed'), 'step'));
         self::assertSame(['label:br-hub'], array_column(self::rows($work, 'gone'), 'step'));
         self::assertTrue($this->send($job, $this->entry(['step' => 'label:house-', 'act' => 'done']))->json('outcomes.0.kept'), 'done again as it is now');
+        self::assertFalse($this->send($job, $this->entry(['step' => 'pull:br-hub', 'act' => 'done']))->json('outcomes.0.kept'));
+        self::assertTrue($this->send($job, $this->entry(['step' => 'pull:br-hub', 'act' => 'note', 'words' => 'Done, and the plan has it no more.']))->json('outcomes.0.kept'), 'what was said of it is not lost');
         self::assertSame([], self::rows($this->getJson("/api/jobs/{$job->id}/work"), 'changed'));
     }
 
@@ -299,6 +301,11 @@ final class WorkTest extends TestCase
         self::assertSame('2 done', $says());
         $this->enter($job, ['step' => 'label:house-', 'act' => 'undo']);
         self::assertSame('1 done', $says());
+        // Done anew because the plan has changed it, it is one step all the same.
+        $this->enter($job, ['step' => 'label:house-', 'act' => 'done']);
+        $this->postJson("/api/jobs/{$job->id}/plan/edits", ['base' => 1, 'patch' => [['on' => 'feed:house', 'set' => ['run.gauge' => '2 AWG']]]])->assertOk();
+        $this->enter($job, ['step' => 'label:house-', 'act' => 'done']);
+        self::assertSame('2 done', $says());
     }
 
     /** Every place of the skiff: where there is no picture, with a reason. */

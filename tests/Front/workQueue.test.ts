@@ -89,8 +89,16 @@ describe('entries of the work', () => {
         await vi.runAllTimersAsync();
         expect(steps(server.kept)).toEqual(['a', 'c']);
         expect(queue.snapshot().untaken.map(({ entry, says }) => [entry.step, says])).toEqual([['b', 'Not yet.']]);
-        queue.letGo(queue.snapshot().untaken[0]?.entry.id ?? '');
+        // Sent again it is another entry, of the same moment.
+        const [refused] = queue.snapshot().untaken;
+        const { entry } = refused as NonNullable<typeof refused>;
+        queue.letGo(entry.id);
         expect(queue.snapshot().untaken).toEqual([]);
+        server.refuses.clear();
+        queue.submit(entry);
+        await vi.runAllTimersAsync();
+        expect(server.kept.at(-1)).toMatchObject({ step: 'b', at: entry.at });
+        expect(server.kept.at(-1)?.id).not.toBe(entry.id);
     });
 
     it('wait for their person where the sign-in has ended', async () => {

@@ -25,8 +25,11 @@ final class RigArea extends Area
 
     public function state(Job $job): ?string
     {
-        $acts = $job->workEntries()->whereIn('act', [Act::Done->value, Act::Undo->value])->pluck('act', 'id')->countBy();
-        $done = $acts->get(Act::Done->value, 0) - $acts->get(Act::Undo->value, 0);
+        $acts = $job->workEntries();
+        $acts->whereIn('act', [Act::Done->value, Act::Undo->value]);
+        $acts->orderBy('id');
+        // Of each step the last.
+        $done = count(array_keys($acts->pluck('act', 'step')->all(), Act::Done->value, true));
 
         return $done > 0 ? "{$done} done" : null;
     }

@@ -34,6 +34,24 @@ export function KeptLine({ at, rig }: { at: WorkAtHand; rig: Rig }) {
                             Take back all of them
                         </Act>
                     )}{' '}
+                    <Act
+                        onClick={() => {
+                            letGo(entry.id);
+                            submit(entry);
+                        }}
+                    >
+                        Send it again
+                    </Act>{' '}
+                    {entry.act === 'done' && (
+                        <Act
+                            onClick={() => {
+                                letGo(entry.id);
+                                submit({ step: entry.step, act: 'note', by: entry.by, at: entry.at, words: `Done, and not taken: ${why}`.slice(0, 1000) });
+                            }}
+                        >
+                            Keep it as a note
+                        </Act>
+                    )}{' '}
                     <Act onClick={() => letGo(entry.id)}>Let it go</Act>
                 </div>
             ))}

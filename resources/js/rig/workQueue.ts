@@ -95,8 +95,9 @@ export class WorkQueue {
         return () => this.heard.delete(heard);
     };
 
-    readonly submit = (entry: Omit<Entry, 'id' | 'at'>): void => {
-        this.waiting.push({ ...entry, id: newId(), at: new Date().toISOString() });
+    /** @param entry with the moment, where it was made before */
+    readonly submit = (entry: Omit<Entry, 'id' | 'at'> & { at?: string }): void => {
+        this.waiting.push({ at: new Date().toISOString(), ...entry, id: newId() });
         this.told = null;
         this.tell();
         this.sendOn();

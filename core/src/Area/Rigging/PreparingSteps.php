@@ -94,6 +94,10 @@ final class PreparingSteps
                 $steps[] = new Step("clean:{$battery->id}", StepKind::Clean, "{$battery->label()}: sand the rings that stay, brush its posts.", ["found:{$battery->id}"], $safe, $battery->station);
             }
         }
+        // Nothing old was found: there is no conductor to prove dead.
+        if ($steps === [] && $plan->survey->batteries === []) {
+            return [];
+        }
         $steps[] = new Step('strip-out', StepKind::StripOut, 'Take out the rest that is not used any more; leave what can pull new wire. Prove each conductor dead before it is cut.', ['plan'], [...$safe, ...array_map(static fn (Step $step): string => $step->id, $steps)], hold: new ProvenDead);
 
         return $steps;

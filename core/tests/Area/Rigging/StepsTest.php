@@ -93,7 +93,8 @@ final class StepsTest extends TestCase
             self::assertSame(['rule' => 'S08', 'asks' => 'reading'], $work->steps[$id]['hold']);
         }
         self::assertTrue($work->isBefore('strip-out:check-tiller', 'strip-out'));
-        self::assertSame(['strip-out'], self::work(Plans::evaluate(Plans::routed()))->ofKind('strip-out'), 'nothing old was found');
+        self::assertSame(['strip-out'], self::work(Plans::evaluate(Plans::routed()))->ofKind('strip-out'));
+        self::assertSame([], self::work(Plans::evaluate(Plans::demo('boats/rowing')))->ofKind('strip-out'), 'nothing old was found: there is no conductor to prove dead');
     }
 
     /** Where gas or vapour gathers it is aired once, before any end is made there. */
