@@ -60,10 +60,13 @@ foreach ([
     'survey, slow' => ["{$skiff}/survey", 'main [role=tablist]', true],
     'layout, slow' => ["{$skiff}/layout", '[data-station]', true],
     'sonar, slow' => ["{$skiff}/sonar", '[data-rope]', true],
-    'rig, slow' => ["{$skiff}/rig?step=photograph:stern", '[data-figure=step]', true],
+    'a step, slow' => ["{$skiff}/rig?step=photograph:stern", '[data-figure=step]', true, 390],
     'power, slow' => ["{$skiff}/power", '[data-run]', true],
     'power' => ["{$skiff}/power", '[data-run]', false],
-] as $name => [$path, $sight, $slow]) {
+] as $name => $asked) {
+    [$path, $sight, $slow] = $asked;
+    // On a phone, where it is done there.
+    $tools->execute('Emulation.setDeviceMetricsOverride', ['width' => $asked[3] ?? 1280, 'height' => isset($asked[3]) ? 844 : 800, 'deviceScaleFactor' => 1, 'mobile' => isset($asked[3])]);
     $tools->execute('Network.emulateNetworkConditions', $slow
         ? ['offline' => false, 'latency' => SLOW_DELAY_MS, 'downloadThroughput' => SLOW_BYTES_PER_S, 'uploadThroughput' => SLOW_BYTES_PER_S]
         : ['offline' => false, 'latency' => 0, 'downloadThroughput' => -1, 'uploadThroughput' => -1]);

@@ -25,6 +25,9 @@ final class WorkTest extends TestCase
             $answer = $this->getJson("/api/{$uri}")->assertOk();
             ApiContract::assertMet('GET', $path, 200, (string) $answer->getContent());
         }
+        $methods = $this->getJson("/api/jobs/{$job->id}/work/methods?units=metric")->assertOk();
+        ApiContract::assertMet('GET', '/api/jobs/{job}/work/methods', 200, (string) $methods->getContent());
+        self::assertSame(array_column((array) $this->getJson("/api/jobs/{$job->id}/stages/rig")->json('steps'), 'id'), array_column((array) $methods->json('methods'), 'step'));
         $this->enter($job, ['step' => 'photograph:stern', 'act' => 'done'], ['step' => 'wait:charged:thrust', 'act' => 'begin'], ['step' => 'photograph:bow', 'act' => 'note', 'words' => 'Rust at the rail.']);
         ApiContract::assertMet('GET', '/api/jobs/{job}/work', 200, (string) $this->getJson("/api/jobs/{$job->id}/work")->assertOk()->getContent());
         $steps = $this->getJson("/api/jobs/{$job->id}/stages/rig")->json('steps');

@@ -16,7 +16,7 @@ use Dinghy\Plan\Post;
 use Dinghy\Rule\Level;
 use Dinghy\Survey\Photograph;
 
-/** What the stage Rig draws: every step with its method. What is done of them the record of the work says. */
+/** What the stage Rig draws: every step with its figures. How each is done follows; what is done of them the record of the work says. */
 final readonly class RigAnswer
 {
     private Methods $methods;
@@ -58,7 +58,6 @@ final readonly class RigAnswer
             'hold' => $step->hold === null ? null : self::hold($step->hold),
             'wire' => $step->piece === null ? null : ['label' => $step->piece->labels()[0], 'colour' => $step->piece->stock->colour, 'stock' => $step->piece->stock->label()],
             'figures' => $method->figures,
-            'how' => $method->how,
             'caution' => $method->caution,
             'as_built' => array_map(static fn (AsBuilt $one): string => $one->value, AsBuilt::at($step, $this->evaluation->boat)),
         ];

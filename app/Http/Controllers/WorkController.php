@@ -13,6 +13,9 @@ use App\Rigging\SentEntry;
 use App\Rigging\WorkKeeping;
 use App\Rigging\WorkRecord;
 use App\SignIn\Hands;
+use Dinghy\Area\Rigging\Method\Methods;
+use Dinghy\Area\Rigging\Step;
+use Dinghy\Area\Rigging\Steps;
 use Dinghy\Quantity\Units;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
@@ -31,6 +34,16 @@ final class WorkController extends Controller
         Presence::at($job)->arrives($hand, $at);
 
         return response()->json((new WorkRecord($job, self::evaluationOf($job, AskedUnits::of($request))))->told($hand, $user, $at));
+    }
+
+    /** How each step is done: what no first sight waits for. */
+    public function methods(Request $request, Job $job): JsonResponse
+    {
+        $this->authorize('recordWork', $job);
+        $boat = self::evaluationOf($job, AskedUnits::of($request))->boat;
+        $methods = new Methods($boat);
+
+        return response()->json(['methods' => array_map(static fn (Step $step): array => ['step' => $step->id, 'how' => $methods->of($step)->how], $boat->figures(Steps::class)->all)]);
     }
 
     public function store(WorkEntriesRequest $request, Job $job, #[CurrentUser] User $user): JsonResponse

@@ -74,6 +74,7 @@ export type Device = NonNullable<Plan['devices']>[number];
 export type PlannedJob = Job & { plan: Plan; evaluation: Evaluation; version: NonNullable<Job['version']> };
 export type Rig = Schemas['Rig'];
 export type RigStep = Rig['steps'][number];
+export type Methods = Schemas['Methods'];
 export type Work = Schemas['Work'];
 export type WorkKept = Schemas['Kept'];
 export type Hands = Schemas['Hands'];

@@ -5,6 +5,7 @@ import type { PlannedJob, Rig, RigStep } from '../api/types';
 import { together } from '../units/together';
 import { SpotOnBoat } from './SpotOnBoat';
 import { Timer } from './Timer';
+import { useMethods } from './useMethods';
 
 interface Props {
     job: PlannedJob;
@@ -15,12 +16,14 @@ interface Props {
 /** What is behind one pull: where, with the photograph of the place beside it, and how it is done. */
 export function HowItIsDone({ job, rig, step }: Props) {
     const [isTimed, setTimed] = useState(false);
+    const how = useMethods(job)?.get(step.id);
     const pictures = step.at === null ? [] : rig.pictures.filter((one) => one.of === `station:${step.at}`);
     return (
         <div style={{ fontSize: '1rem', lineHeight: 1.35 }}>
             <h3 style={{ marginBlock: '8px 4px' }}>How it is done</h3>
+            {how === undefined && <p>Fetching it…</p>}
             <ol style={{ paddingInlineStart: '1.4em', marginBlock: '4px 12px' }}>
-                {step.how.map((one) => (
+                {how?.map((one) => (
                     <li key={one} style={{ marginBlock: '8px' }}>
                         {together(one)}
                     </li>

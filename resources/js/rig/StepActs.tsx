@@ -3,15 +3,15 @@ import { lazy, Suspense, useEffect, useRef, useState } from 'react';
 
 import type { PlannedJob, RigStep, Work } from '../api/types';
 import { usePhotographQueue } from '../photographs/PhotographQueue';
-import { OtherwiseDialog } from './OtherwiseDialog';
-import { SayDialog } from './SayDialog';
 import { SlideToSign } from './SlideToSign';
 import classes from './StepActs.module.css';
 import { type Standing } from './standing';
 import { type WorkAtHand } from './useWork';
 
-/** Of what happens seldom: no first sight waits for it. */
+// What is asked: no first sight waits for it.
 const AskOwnerDialog = lazy(async () => ({ default: (await import('./AskOwnerDialog')).AskOwnerDialog }));
+const OtherwiseDialog = lazy(async () => ({ default: (await import('./OtherwiseDialog')).OtherwiseDialog }));
+const SayDialog = lazy(async () => ({ default: (await import('./SayDialog')).SayDialog }));
 
 const KINDS = 'image/jpeg,image/png,image/webp';
 
@@ -173,13 +173,13 @@ export function StepActs({ job, step, standing, work, pictures, submit, takesFoc
             ) : (
                 <SlideToSign words={lacks ?? 'Slide to sign'} disabled={lacks !== null} onSign={done} />
             )}
-            {saying !== null && <SayDialog about={saying} onClose={() => setSaying(null)} onSay={(words) => submit({ step: step.id, act: saying, by, words })} onAsk={setAsking} />}
-            {asking !== null && (
-                <Suspense fallback={null}>
-                    <AskOwnerDialog job={job} step={step} words={asking} picture={pictures.at(-1) ?? null} onClose={() => setAsking(null)} />
-                </Suspense>
-            )}
-            {isOtherwise && <OtherwiseDialog step={step} onClose={() => setOtherwise(false)} onSay={(what, value) => submit({ step: step.id, act: 'as-built', by, what, value })} />}
+            <Suspense fallback={null}>
+                {saying !== null && <SayDialog about={saying} onClose={() => setSaying(null)} onSay={(words) => submit({ step: step.id, act: saying, by, words })} onAsk={setAsking} />}
+                {asking !== null && (
+                        <AskOwnerDialog job={job} step={step} words={asking} picture={pictures.at(-1) ?? null} onClose={() => setAsking(null)} />
+                )}
+                {isOtherwise && <OtherwiseDialog step={step} onClose={() => setOtherwise(false)} onSay={(what, value) => submit({ step: step.id, act: 'as-built', by, what, value })} />}
+            </Suspense>
         </div>
     );
 }

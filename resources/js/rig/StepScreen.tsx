@@ -12,6 +12,7 @@ import { StepActs } from './StepActs';
 import { StepFace } from './StepFace';
 import classes from './StepScreen.module.css';
 import { nextOf, standingOf } from './standing';
+import { useMethods } from './useMethods';
 import { type WorkAtHand } from './useWork';
 
 const HowItIsDone = lazy(async () => ({ default: (await import('./HowItIsDone')).HowItIsDone }));
@@ -33,6 +34,7 @@ export function StepScreen({ job, rig, at, step, onStep, onList }: Props) {
     const [isHanding, setHanding] = useState(false);
     const [cameTo, setCameTo] = useState<string | null>(null);
     const { work, waiting, submit } = at;
+    useMethods(job); // there when it is pulled up, line or not
     useDocumentTitle([step.says, job.boat, 'Rig', 'Dinghy'].join(' · '));
     const standing = standingOf(step, at);
     const here = rig.steps.filter((one) => one.place === step.place);
