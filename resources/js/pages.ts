@@ -1,4 +1,5 @@
 import { AREAS } from './areas';
+import { pinching } from './drawings/ZoomPane';
 import { dialogWindow } from './look/Dialog';
 import { sending } from './photographs/PhotographQueue';
 import { paletteWindow } from './palette/Palette';
@@ -18,5 +19,5 @@ export const PAGES = {
 
 /** Fetches what no first page waited for, so that none of it is missing when the network is. */
 export async function fetchAll(): Promise<void> {
-    await Promise.allSettled([...AREAS.flatMap((area) => [area.load(), area.ahead?.()]), ...Object.values(PAGES).map((page) => page()), dialogWindow(), paletteWindow(), sending()]);
+    await Promise.allSettled([...AREAS.flatMap((area) => [area.load(), area.ahead?.()]), ...Object.values(PAGES).map((page) => page()), dialogWindow(), paletteWindow(), pinching(), sending()]);
 }

@@ -17,6 +17,9 @@ final class PinchTest extends BrowserTestCase
     {
         $this->openStage('Console boat', 'Layout');
         $this->see('[data-station="console"]');
+        // What feels two fingers comes a moment after the drawing.
+        $this->until(fn (): bool => $this->driver()->executeScript('return performance.getEntriesByType("resource").some((one) => one.name.includes("/Pinches-") && one.responseEnd > 0)') === true, 'two fingers are felt');
+        $this->untilDrawn();
         $plan = '[aria-label="Drawing of the boat plan"]';
         $finger = new Finger($this->driver());
         $across = fn (): float => (float) $this->measured('document.querySelector(arguments[0] + " svg").getBoundingClientRect().width', $plan);

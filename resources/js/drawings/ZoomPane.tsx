@@ -1,10 +1,13 @@
 import { Button } from '@mantine/core';
-import { usePinch } from '@use-gesture/react';
-import { createContext, type ReactNode, useContext, useLayoutEffect, useRef, useState } from 'react';
+import { createContext, lazy, type ReactNode, Suspense, useContext, useLayoutEffect, useRef, useState } from 'react';
 
 import { useNarrow } from '../look/useNarrow';
 import { useShortcuts } from '../keys/shortcuts';
 import classes from './ZoomPane.module.css';
+
+/** What feels two fingers. */
+export const pinching = async () => ({ default: (await import('./Pinches')).Pinches });
+const Pinches = lazy(pinching);
 
 /** A drawing is never smaller than its room, nor so large that it is lost. */
 const MOST = 6;
@@ -57,21 +60,6 @@ export function ZoomPane({ label, children }: Props) {
         hold(lyingAt(left, top), left, top, Math.min(Math.max(next, 1), MOST));
     };
     useLayoutEffect(scroll, [zoom]);
-    usePinch(
-        // What lay between the fingers when they came down stays between them: apart they make it larger, together they draw it along.
-        ({ event, first, offset: [scale], origin: [x, y], memo }) => {
-            // Else the browser takes two fingers that move together for one that scrolls the page, and says no more of them.
-            if (event.cancelable) {
-                event.preventDefault();
-            }
-            const edge = room.current?.getBoundingClientRect();
-            const [left, top] = [x - (edge?.left ?? 0), y - (edge?.top ?? 0)];
-            const between = first ? lyingAt(left, top) : (memo as ReturnType<typeof lyingAt>);
-            hold(between, left, top, scale);
-            return between;
-        },
-        { target: room, pointer: { touch: true }, eventOptions: { passive: false }, scaleBounds: { min: 1, max: MOST }, from: () => [zoom, 0] },
-    );
     const shown = zoom === 1 ? 'fits' : `× ${zoom.toFixed(1)}`;
     const larger = () => to(zoom * STEP);
     const smaller = () => to(zoom / STEP);
@@ -79,6 +67,9 @@ export function ZoomPane({ label, children }: Props) {
     useShortcuts({ '+': larger, '=': larger, '-': smaller, e: fit });
     return (
         <div className={classes.pane}>
+            <Suspense fallback={null}>
+                <Pinches room={room} zoom={zoom} most={MOST} lyingAt={lyingAt} hold={hold} />
+            </Suspense>
             <div ref={room} className={classes.room} tabIndex={0} role="region" aria-label={label} style={isNarrow && zoom > 1 && fitting !== null ? { height: fitting } : undefined}>
                 <div style={{ width: `${zoom * 100}%`, height: isNarrow ? undefined : `${zoom * 100}%` }}>
                     <ZoomContext value={zoom}>{children}</ZoomContext>
