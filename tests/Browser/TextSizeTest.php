@@ -45,6 +45,15 @@ final class TextSizeTest extends BrowserTestCase
                 $this->assertWhole("{$stage}, pane {$pane}");
             }
         }
+        $rig = (string) preg_replace('/\\?.*/', '', $this->driver()->getCurrentURL());
+        foreach (['make-safe:chargers', 'hand-over'] as $step) {
+            $this->driver()->get("{$rig}?step={$step}");
+            $this->see('[data-step-in-hand] [data-figure=step]');
+            $this->assertWhole($step);
+            self::assertSame(0, $this->driver()->executeScript('const e = document.documentElement; return e.scrollWidth - e.clientWidth'), $step);
+        }
+        $this->driver()->get($rig);
+        $this->see('#lower [role=tab]');
         // Words grow with it.
         $letters = $this->driver()->executeScript('return parseFloat(getComputedStyle(document.querySelector("#lower [role=tab]")).fontSize)');
         self::assertGreaterThan(30, $letters);
