@@ -3,6 +3,7 @@ import { lazy, Suspense, useEffect, useRef, useState } from 'react';
 
 import type { PlannedJob, RigStep, Work } from '../api/types';
 import { usePhotographQueue } from '../photographs/PhotographQueue';
+import { readingIn } from './readingIn';
 import { SlideToSign } from './SlideToSign';
 import classes from './StepActs.module.css';
 import { type Standing } from './standing';
@@ -38,12 +39,6 @@ interface Props {
     onDone: () => void;
 }
 
-/** A number as it is typed with either sign for the decimals; null: it is none. */
-function numberIn(typed: string): number | null {
-    const number = Number(typed.trim().replace(',', '.').replace(/\s*m?[VA]$/i, ''));
-    return typed.trim() === '' || Number.isNaN(number) ? null : number;
-}
-
 /** What the thumb does about a step: done, or a hold slid; a picture, a note, a problem, what turned out otherwise. */
 export function StepActs({ job, step, standing, work, pictures, submit, takesFocus, onDone }: Props) {
     const foot = useRef<HTMLDivElement>(null);
@@ -68,7 +63,7 @@ export function StepActs({ job, step, standing, work, pictures, submit, takesFoc
     const wait = work.waits.find((one) => one.step === step.id);
     const isEarly = wait !== undefined && new Date(wait.over) > new Date();
     const isToBegin = step.kind === 'wait' && wait === undefined && step.needs.length === 0;
-    const readings = typed.map(numberIn);
+    const readings = typed.map((one, at) => readingIn(one, hold?.readings[at] ?? ''));
     const isLast = step.kind === 'hand-over';
     const [again, setAgain] = useState(() => inDays(AFTER));
     const isGoods = step.id.startsWith('bench:');
@@ -78,12 +73,12 @@ export function StepActs({ job, step, standing, work, pictures, submit, takesFoc
         : isReasoned
           ? null
           : hold?.asks === 'photo' && pictures.length === 0
-          ? going.length > 0 ? 'The picture is on its way up.' : 'Take a photograph first.'
-          : hold?.asks === 'reading' && readings.some((one) => one === null)
-            ? 'Type the readings first.'
-            : isEarly
-              ? 'It stands still. Wait, or say why it may go on.'
-              : null;
+            ? going.length > 0 ? 'The picture is on its way up.' : 'Take a photograph first.'
+            : hold?.asks === 'reading' && readings.some((one) => one === null)
+              ? 'Type the readings first, each in its unit.'
+              : isEarly
+                ? 'It stands still. Wait, or say why it may go on.'
+                : null;
     const done = () => {
         submit({
             step: step.id,
