@@ -77,7 +77,7 @@ final readonly class ChargerElements
      * Whether its outputs have one minus, and with what it draws on: a converter's unless it is said to be isolated, a
      * mains charger's where it is said not to be.
      */
-    private static function sharesMinus(Charger $charger): bool
+    public static function sharesMinus(Charger $charger): bool
     {
         return $charger->inputFrom === null ? $charger->isolated === false : $charger->isolated !== true;
     }

@@ -127,7 +127,12 @@ final class GapVolts implements Figures
         if ($step->node === null || $step->side !== '-' || ! in_array($kind, ['charger', 'bank'], true)) {
             return [$step->id, null, 0.0];
         }
-        $this->ends[$step->id] = $kind === 'charger' ? ChargerElements::minusNode($this->boat->plan->chargers[$id], -1) : "{$id}:shunt";
+        $charger = $this->boat->plan->chargers[$id] ?? null;
+        $this->ends[$step->id] = match (true) {
+            $charger === null => "{$id}:shunt",
+            ChargerElements::sharesMinus($charger) => ChargerElements::minusNode($charger, 0),
+            default => "{$step->id}, inside",
+        };
 
         return [$step->id, $step->node, $kind === 'bank' ? $this->boat->plan->banks[$id]->shunt->ohms ?? 0.0 : 2 * PlanNetwork::RING];
     }

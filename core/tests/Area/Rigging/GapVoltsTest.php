@@ -41,6 +41,19 @@ final class GapVoltsTest extends TestCase
         self::assertGreaterThan(-25.4, $third);
     }
 
+    /** Leads that came with the charger: isolated outputs join nothing, those with one minus join what they land on. */
+    public function test_leads_that_came_with_the_charger(): void
+    {
+        $charger = static fn (bool $isolated): array => ['plan' => ['house_rules' => ['first_wires' => 'jumpers'], 'chargers' => [[
+            'id' => 'own', 'input' => 'mains', 'isolated_outputs' => $isolated,
+            'outputs' => array_map(static fn (string $block): array => ['battery' => $block, 'amps' => 10, 'profile' => 'agm'], ['b1', 'b2', 'b3']),
+        ]]], ...self::rested(['b1' => 12.7, 'b2' => 12.7, 'b3' => 12.7])];
+        self::assertSame([], self::read(Plans::evaluate(Plans::changed(Plans::demo('boats/skiff'), $charger(true)))));
+        $gaps = self::read(Plans::evaluate(Plans::changed(Plans::demo('boats/skiff'), $charger(false))));
+        self::assertCount(2, $gaps);
+        self::assertEqualsWithDelta(-12.7, array_values($gaps)[0], 0.001);
+    }
+
     /** Two strings side by side: the last jumper closes the loop, and what one string has more than the other stands across it. */
     public function test_the_last_jumper_of_strings_side_by_side_shows_their_difference(): void
     {
