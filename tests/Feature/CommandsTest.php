@@ -57,7 +57,7 @@ final class CommandsTest extends TestCase
         $work = json_decode(self::dinghy('dinghy:steps', 'database/demo/boats/skiff.json')->getOutput(), true, 64, JSON_THROW_ON_ERROR);
         self::assertSame(['dinghy-steps', 1], [$work['format'], $work['version']]);
         self::assertSame(['photograph', 'hand-over'], [$work['steps'][0]['kind'], $work['steps'][count($work['steps']) - 1]['kind']]);
-        self::assertSame(['id', 'kind', 'says', 'at', 'on', 'post', 'needs', 'hold', 'minutes', 'where'], array_keys($work['steps'][0]));
+        self::assertSame(['id', 'kind', 'says', 'at', 'on', 'post', 'needs', 'hold', 'minutes', 'where', 'gap_v'], array_keys($work['steps'][0]));
         self::assertSame(2, self::dinghy('dinghy:steps', self::file('{"format": "dinghy-plan"}'))->getExitCode());
         self::assertSame(['hand-over'], array_column(json_decode(self::dinghy('dinghy:steps', self::file('{"format": "dinghy-plan", "version": 1}'))->getOutput(), true, 64, JSON_THROW_ON_ERROR)['steps'], 'kind'));
     }
