@@ -62,7 +62,7 @@ final readonly class WorkKeeping
                 $sent->act === Act::Done->value => $this->done($sent, $step, $record),
                 $sent->act === Act::Undo->value => $this->undone($sent, $step, $record),
                 $sent->act === Act::Begin->value => $this->begun($sent, $step, $record),
-                $sent->asBuilt !== null => $this->otherwise($sent, $step, $sent->asBuilt),
+                $sent->asBuilt !== null => $this->otherwise($sent, $step, $sent->asBuilt, $record->evaluation),
                 default => throw new \LogicException("No such act: {$sent->act}."),
             };
         }, self::TRIES);
@@ -100,26 +100,11 @@ final readonly class WorkKeeping
 
             return self::refused($sent, "“{$standing[0]->says}” stands on it".($more === 0 ? '' : ", and {$more} more").'. Take those back first, or all of them together.');
         }
-        foreach (array_reverse($this->following($step, $record)) as $other) {
+        foreach (array_reverse($work->following($step)) as $other) {
             $this->write($sent, $other, ['id' => Uuid::uuid5($sent->id, $other->id)->toString()]);
         }
 
         return $this->write($sent, $step, []);
-    }
-
-    /** @return list<Step> all that is done after a step and because of it, in the order of the work */
-    private function following(Step $step, WorkRecord $record): array
-    {
-        $on = [$step->id => true];
-        $following = [];
-        foreach ($record->work->steps->all as $other) {
-            if (isset($record->work->done[$other->id]) && array_filter($other->needs, static fn (string $need): bool => isset($on[$need])) !== []) {
-                $on[$other->id] = true;
-                $following[] = $other;
-            }
-        }
-
-        return $following;
     }
 
     /**
@@ -127,9 +112,8 @@ final readonly class WorkKeeping
      *
      * @return array{id: string, kept: bool, says: string|null}
      */
-    private function otherwise(SentEntry $sent, Step $step, AsBuilt $what): array
+    private function otherwise(SentEntry $sent, Step $step, AsBuilt $what, Evaluation $before): array
     {
-        $before = $this->evaluation();
         try {
             (new PlanHistory($this->job))->propose($this->hand, fn (): Patch => $what->patch($step, $before->boat, $sent->value ?? '', $this->units));
         } catch (QuantityRefused|ProposalRefused|PlanRefused|PatchRefused $refused) {

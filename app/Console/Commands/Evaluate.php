@@ -12,7 +12,6 @@ use Dinghy\Evaluation\Remedies;
 use Dinghy\File\PlanRefused;
 use Dinghy\Rule\Level;
 use Illuminate\Console\Command;
-use Symfony\Component\Console\Output\OutputInterface;
 
 final class Evaluate extends Command
 {
@@ -40,10 +39,7 @@ final class Evaluate extends Command
             }
             $document['state'] = $this->state($state, $evaluation);
         }
-        $this->output->writeln(json_encode(
-            $document,
-            JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION,
-        ), OutputInterface::OUTPUT_RAW);
+        PlanFile::answer($this, $document);
 
         return $this->option('strict') && $evaluation->count(Level::Stop) > 0 ? self::FAILURE : self::SUCCESS;
     }

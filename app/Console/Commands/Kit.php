@@ -10,7 +10,6 @@ use Dinghy\Kit\Kit as BoatKit;
 use Dinghy\Kit\KitDocument;
 use Dinghy\Rule\Level;
 use Illuminate\Console\Command;
-use Symfony\Component\Console\Output\OutputInterface;
 
 final class Kit extends Command
 {
@@ -26,10 +25,7 @@ final class Kit extends Command
         } catch (PlanRefused $e) {
             return PlanFile::refuse($this, $e);
         }
-        $this->output->writeln(json_encode(
-            KitDocument::of($evaluation->boat->figures(BoatKit::class)),
-            JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION,
-        ), OutputInterface::OUTPUT_RAW);
+        PlanFile::answer($this, KitDocument::of($evaluation->boat->figures(BoatKit::class)));
 
         return $this->option('strict') && $evaluation->count(Level::Stop) > 0 ? self::FAILURE : self::SUCCESS;
     }

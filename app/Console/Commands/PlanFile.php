@@ -12,7 +12,7 @@ use Illuminate\Console\Command;
 use Symfony\Component\Console\Output\ConsoleOutputInterface;
 use Symfony\Component\Console\Output\OutputInterface;
 
-/** A plan file named on the command line, and how its refusal is told: on stderr, one problem a line, exit code 2. */
+/** A plan file named on the command line, how a document made of it is printed, and how its refusal is told: on stderr, one problem a line, exit code 2. */
 final class PlanFile
 {
     private const REFUSED = 2;
@@ -29,6 +29,15 @@ final class PlanFile
             $path,
             length: PlanDocument::MOST_BYTES + 1,
         ));
+    }
+
+    /** Prints a document; numbers are not rounded. */
+    public static function answer(Command $command, mixed $document): void
+    {
+        $command->getOutput()->writeln(json_encode(
+            $document,
+            JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION,
+        ), OutputInterface::OUTPUT_RAW);
     }
 
     public static function refuse(Command $command, PlanRefused $refusal): int

@@ -10,7 +10,6 @@ use Dinghy\Rule\Level;
 use Dinghy\Trip\DayDocument;
 use Dinghy\Trip\Simulation;
 use Illuminate\Console\Command;
-use Symfony\Component\Console\Output\OutputInterface;
 
 final class Simulate extends Command
 {
@@ -40,10 +39,7 @@ final class Simulate extends Command
 
             return self::INVALID;
         }
-        $this->output->writeln(json_encode(
-            DayDocument::of($day, (bool) $this->option('series')),
-            JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION,
-        ), OutputInterface::OUTPUT_RAW);
+        PlanFile::answer($this, DayDocument::of($day, (bool) $this->option('series')));
 
         return $this->option('strict') && $evaluation->count(Level::Stop) > 0 ? self::FAILURE : self::SUCCESS;
     }

@@ -8,7 +8,6 @@ use Dinghy\Area\Rigging\StepsDocument;
 use Dinghy\Evaluation\Areas;
 use Dinghy\File\PlanRefused;
 use Illuminate\Console\Command;
-use Symfony\Component\Console\Output\OutputInterface;
 
 final class Steps extends Command
 {
@@ -23,10 +22,7 @@ final class Steps extends Command
         } catch (PlanRefused $e) {
             return PlanFile::refuse($this, $e);
         }
-        $this->output->writeln(json_encode(
-            StepsDocument::of($evaluation->boat),
-            JSON_THROW_ON_ERROR | JSON_PRETTY_PRINT | JSON_UNESCAPED_SLASHES | JSON_UNESCAPED_UNICODE | JSON_PRESERVE_ZERO_FRACTION,
-        ), OutputInterface::OUTPUT_RAW);
+        PlanFile::answer($this, StepsDocument::of($evaluation->boat));
 
         return self::SUCCESS;
     }

@@ -30,4 +30,13 @@ enum TransducerMount: string
     {
         return $this === self::Shaft || $this === self::LowerUnit;
     }
+
+    /** Whether glue holds it or sealant keeps the water out, and has to cure first. */
+    public function cures(): bool
+    {
+        return match ($this) {
+            self::InHull, self::ThroughHull, self::Transom => true,
+            self::Shaft, self::LowerUnit, self::Pole => false,
+        };
+    }
 }

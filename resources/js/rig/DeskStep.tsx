@@ -10,30 +10,22 @@ import { KeptLine } from './KeptLine';
 import { placeName } from './placeName';
 import { StepActs } from './StepActs';
 import { StepFace } from './StepFace';
-import { nextOf, standingOf } from './standing';
+import { useStepInHand } from './useStepInHand';
 import { type WorkAtHand } from './useWork';
 
 /** The step in hand at the desk: what it is, what is done about it, how and where. */
 export function DeskStep({ job, rig, at, step, onStep }: { job: PlannedJob; rig: Rig; at: WorkAtHand; step: RigStep; onStep: (id: string) => void }) {
     const [isHanding, setHanding] = useState(false);
-    const [cameTo, setCameTo] = useState<string | null>(null);
-    const standing = standingOf(step, at);
-    const next = nextOf(at).filter((id) => id !== step.id);
+    const { isDone, face, acts } = useStepInHand(rig, at, step, onStep);
     const { work } = at;
-    const goOn = () => {
-        if (next[0] !== undefined) {
-            setCameTo(next[0]);
-            onStep(next[0]);
-        }
-    };
     return (
         <div className={classes.desk} data-step-in-hand={step.id} tabIndex={0} role="region" aria-label="Step in hand">
             <section className={classes.face} aria-label="Step">
                 <span className="quiet">
                     {placeName(job, step)} · {step.kind}
                 </span>
-                <StepFace step={step} standing={standing} held={work?.held.find((one) => one.step === step.id)?.says ?? []} missing={work?.missing.find((one) => one.step === step.id)?.says ?? []} />
-                <Before step={step} rig={rig} isDone={(one) => ['done', 'sending'].includes(standingOf(one, at))} onStep={onStep} />
+                <StepFace {...face} />
+                <Before step={step} rig={rig} isDone={isDone} onStep={onStep} />
             </section>
             <section className={classes.how} aria-label="What is done about it">
                 {work !== undefined && (
@@ -45,7 +37,7 @@ export function DeskStep({ job, rig, at, step, onStep }: { job: PlannedJob; rig:
                     </Group>
                 )}
                 <KeptLine at={at} rig={rig} />
-                {work !== undefined && <StepActs key={step.id} job={job} step={step} standing={standing} work={work} pictures={rig.pictures.filter((one) => one.of === `station:${step.at}`).map((one) => one.picture)} submit={at.submit} takesFocus={cameTo === step.id} onDone={goOn} />}
+                {work !== undefined && <StepActs key={step.id} job={job} work={work} {...acts} />}
             </section>
             <section className={classes.how} aria-label="How, and where">
                 <HowItIsDone job={job} rig={rig} step={step} />

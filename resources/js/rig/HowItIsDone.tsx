@@ -6,6 +6,7 @@ import { together } from '../units/together';
 import { SpotOnBoat } from './SpotOnBoat';
 import { Timer } from './Timer';
 import { useMethods } from './useMethods';
+import { picturesAt } from './useStepInHand';
 
 interface Props {
     job: PlannedJob;
@@ -17,7 +18,7 @@ interface Props {
 export function HowItIsDone({ job, rig, step }: Props) {
     const [isTimed, setTimed] = useState(false);
     const how = useMethods(job)?.get(step.id);
-    const pictures = step.at === null ? [] : rig.pictures.filter((one) => one.of === `station:${step.at}`);
+    const pictures = picturesAt(rig, step);
     return (
         <div style={{ fontSize: '1rem', lineHeight: 1.35 }}>
             <h3 style={{ marginBlock: '8px 4px' }}>How it is done</h3>

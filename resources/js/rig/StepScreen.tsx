@@ -11,8 +11,8 @@ import { placeName } from './placeName';
 import { StepActs } from './StepActs';
 import { StepFace } from './StepFace';
 import classes from './StepScreen.module.css';
-import { nextOf, standingOf } from './standing';
 import { useMethods } from './useMethods';
+import { useStepInHand } from './useStepInHand';
 import { type WorkAtHand } from './useWork';
 
 const HowItIsDone = lazy(async () => ({ default: (await import('./HowItIsDone')).HowItIsDone }));
@@ -32,24 +32,15 @@ interface Props {
 export function StepScreen({ job, rig, at, step, onStep, onList }: Props) {
     const [isPulled, setPulled] = useState(false);
     const [isHanding, setHanding] = useState(false);
-    const [cameTo, setCameTo] = useState<string | null>(null);
-    const { work, waiting, submit } = at;
+    const { work, waiting } = at;
     useMethods(job); // there when it is pulled up, line or not
     useDocumentTitle([step.says, job.boat, 'Rig', 'Dinghy'].join(' · '));
-    const standing = standingOf(step, at);
+    const { next, isDone, face, acts } = useStepInHand(rig, at, step, onStep);
     const here = rig.steps.filter((one) => one.place === step.place);
-    const isDone = (one: RigStep) => ['done', 'sending'].includes(standingOf(one, at));
     const left = here.filter((one) => !isDone(one)).length;
-    const next = nextOf(at).filter((id) => id !== step.id);
     const number = rig.steps.findIndex((one) => one.id === step.id);
     const before = rig.steps[number - 1];
     const other = work?.others.find((one) => one.step === step.id);
-    const goOn = () => {
-        if (next[0] !== undefined) {
-            setCameTo(next[0]);
-            onStep(next[0]);
-        }
-    };
     return (
         <main id={MAIN} tabIndex={-1} className={classes.screen} data-step-in-hand={step.id}>
             <div className={classes.head}>
@@ -72,7 +63,7 @@ export function StepScreen({ job, rig, at, step, onStep, onList }: Props) {
                     <br />
                     {work === undefined ? '' : `${work.done.length} of ${work.of} done`}
                 </span>
-                <Button variant="outline" className={classes.hand} mih={48} px={10} disabled={next.length === 0} onClick={() => next[0] !== undefined && onStep(next[0])} aria-label="Later: on to the next">
+                <Button variant="outline" className={classes.hand} mih={48} px={10} disabled={next === undefined} onClick={() => next !== undefined && onStep(next)} aria-label="Later: on to the next">
                     Later ›
                 </Button>
             </div>
@@ -86,7 +77,7 @@ export function StepScreen({ job, rig, at, step, onStep, onList }: Props) {
                         {other.name} is at this one.
                     </p>
                 )}
-                <StepFace step={step} standing={standing} held={work?.held.find((one) => one.step === step.id)?.says ?? []} missing={work?.missing.find((one) => one.step === step.id)?.says ?? []} />
+                <StepFace {...face} />
                 <Before step={step} rig={rig} isDone={isDone} onStep={onStep} />
             </section>
             <div className={classes.foot}>
@@ -94,7 +85,7 @@ export function StepScreen({ job, rig, at, step, onStep, onList }: Props) {
                 <Button variant="light" className={classes.hand} mih={48} onClick={() => setPulled(true)}>
                     How, and where
                 </Button>
-                {work !== undefined && <StepActs key={step.id} job={job} step={step} standing={standing} work={work} pictures={rig.pictures.filter((one) => one.of === `station:${step.at}`).map((one) => one.picture)} submit={submit} takesFocus={cameTo === step.id} onDone={goOn} />}
+                {work !== undefined && <StepActs key={step.id} job={job} work={work} {...acts} />}
             </div>
             <Suspense fallback={null}>
                 <Below label="How, and where" opened={isPulled} onClose={() => setPulled(false)}>

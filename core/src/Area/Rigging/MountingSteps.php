@@ -8,6 +8,8 @@ use Dinghy\Area\Rigging\Rule\CuredAndCharged;
 use Dinghy\Area\Rigging\Rule\HoldRule;
 use Dinghy\Area\Rigging\Rule\MainsByLicence;
 use Dinghy\Plan\Device;
+use Dinghy\Plan\Hole;
+use Dinghy\Plan\HoleUse;
 use Dinghy\Plan\Plan;
 use Dinghy\Solving\SolvedBoat;
 
@@ -60,6 +62,19 @@ final class MountingSteps
         }
 
         return $steps;
+    }
+
+    /**
+     * @param  list<string|null>  $stations
+     * @param  HoleUse|null  $for  null: whatever they are for
+     * @return list<string> ids of the steps that drill holes there
+     */
+    public static function drilled(Plan $plan, array $stations, ?HoleUse $for = null): array
+    {
+        return array_values(array_map(
+            static fn (Hole $hole): string => "drill:{$hole->id}",
+            array_filter($plan->holes, static fn (Hole $hole): bool => $hole->station !== null && in_array($hole->station, $stations, true) && ($for === null || $hole->use === $for)),
+        ));
     }
 
     /** The step in which a device is seen to work before a hole is drilled for it. */

@@ -11,11 +11,9 @@ use Dinghy\Network\Chains;
 use Dinghy\Network\DataNetwork;
 use Dinghy\Network\LaidCable;
 use Dinghy\Network\Link;
-use Dinghy\Plan\Hole;
 use Dinghy\Plan\HoleUse;
 use Dinghy\Solving\SolvedBoat;
 use Dinghy\Sonar\Transducer;
-use Dinghy\Sonar\TransducerMount;
 
 /** Transducers, network cables and backbones: mounted, cured, marked, pulled, plugged in, and their pictures looked at. */
 final class NetworkSteps
@@ -78,13 +76,10 @@ final class NetworkSteps
     private function mounted(Transducer $transducer): array
     {
         $on = "transducer:{$transducer->id}";
-        $holes = array_map(
-            static fn (Hole $hole): string => "drill:{$hole->id}",
-            array_filter($this->boat->plan->holes, static fn (Hole $hole): bool => $hole->use === HoleUse::Transducer && $hole->station !== null && $hole->station === $transducer->station),
-        );
+        $holes = MountingSteps::drilled($this->boat->plan, [$transducer->station], HoleUse::Transducer);
         $motor = $transducer->motor === null ? [] : ["mount:device:{$transducer->motor}"];
-        $steps = [new Step("mount:{$on}", StepKind::Mount, ucfirst("{$transducer->label()}: fitted {$transducer->mount->label()}."), [$on], [...$this->safe, ...array_values($holes), ...$motor], $transducer->station)];
-        if (in_array($transducer->mount, [TransducerMount::InHull, TransducerMount::ThroughHull, TransducerMount::Transom], true)) {
+        $steps = [new Step("mount:{$on}", StepKind::Mount, ucfirst("{$transducer->label()}: fitted {$transducer->mount->label()}."), [$on], [...$this->safe, ...$holes, ...$motor], $transducer->station)];
+        if ($transducer->mount->cures()) {
             $steps[] = new Step("wait:{$on}", StepKind::Wait, ucfirst("{$transducer->label()}: what holds and seals it cures, for as long as its maker says."), [$on], ["mount:{$on}"], $transducer->station, hold: new CuredAndCharged, minutes: self::CURED);
         }
 
@@ -97,14 +92,11 @@ final class NetworkSteps
      */
     private function pulled(LaidCable $cable, array $after): array
     {
-        $holes = array_map(
-            static fn (Hole $hole): string => "drill:{$hole->id}",
-            array_filter($this->boat->plan->holes, static fn (Hole $hole): bool => $hole->use === HoleUse::Cable && $hole->station !== null && in_array($hole->station, [$cable->from, $cable->to], true)),
-        );
+        $holes = MountingSteps::drilled($this->boat->plan, [$cable->from, $cable->to], HoleUse::Cable);
 
         return [
             new Step("label:{$cable->on}", StepKind::Label, ucfirst("{$cable->cable}: mark both ends."), [$cable->on], [], place: Place::Bench),
-            new Step("pull:{$cable->on}", StepKind::Pull, ucfirst("{$cable->cable}: ".($cable->route?->goesThroughTube() === true ? 'pull it, plug first and capped; leave a cord behind.' : 'lay it.')), [$cable->on], ["label:{$cable->on}", ...$after, ...$this->safe, ...array_values($holes)], $cable->from),
+            new Step("pull:{$cable->on}", StepKind::Pull, ucfirst("{$cable->cable}: ".($cable->route?->goesThroughTube() === true ? 'pull it, plug first and capped; leave a cord behind.' : 'lay it.')), [$cable->on], ["label:{$cable->on}", ...$after, ...$this->safe, ...$holes], $cable->from),
         ];
     }
 
@@ -115,7 +107,7 @@ final class NetworkSteps
         $names = array_map(static fn (Link $link): string => $link->label(), $chain->links ?? []);
         $through = $names === [] ? '' : ', through '.implode(', then ', $names);
         $this->plugged[$device][] = "plug-in:{$on}";
-        $cured = in_array($transducer->mount, [TransducerMount::InHull, TransducerMount::ThroughHull, TransducerMount::Transom], true) ? ["wait:{$on}"] : [];
+        $cured = $transducer->mount->cures() ? ["wait:{$on}"] : [];
 
         return [
             new Step("plug-in:{$on}", StepKind::PlugIn, ucfirst("{$transducer->label()} into {$this->boat->plan->devices[$device]->label()}{$through}."), [$on], ["pull:{$on}", "mount:device:{$device}"], $this->boat->plan->devices[$device]->station),

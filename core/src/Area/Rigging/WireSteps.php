@@ -10,7 +10,6 @@ use Dinghy\Kit\Piece\Piece;
 use Dinghy\Kit\Piece\Pieces;
 use Dinghy\Kit\Piece\Terminus;
 use Dinghy\Plan\Battery;
-use Dinghy\Plan\Hole;
 use Dinghy\Plan\Post;
 use Dinghy\Solving\SolvedBoat;
 use Dinghy\Wiring\Circuit;
@@ -131,7 +130,7 @@ final class WireSteps
         $steps = [new Step("label:{$piece->id}", StepKind::Label, "Mark both ends: {$piece->labels()[0]}.", [$piece->of], [], place: Place::Bench, piece: $piece)];
         $last = "label:{$piece->id}";
         if ($circuit !== null || ! str_starts_with($piece->of, 'bank:')) {
-            $holes = array_map(static fn (string $hole): string => "drill:{$hole}", $this->holesAt([$circuit?->from, $circuit?->to]));
+            $holes = MountingSteps::drilled($this->boat->plan, [$circuit?->from, $circuit?->to]);
             $steps[] = new Step("pull:{$piece->id}", StepKind::Pull, $piece->throughTube() ? "Pull {$what}; leave a cord behind." : "Lay {$what}.", [$piece->of], [$last, ...PreparingSteps::safe($this->boat->plan), ...$holes], $at, piece: $piece);
             $last = "pull:{$piece->id}";
         }
@@ -174,14 +173,5 @@ final class WireSteps
     private function stationOf(Terminus $terminus): ?string
     {
         return $terminus->part === null ? null : PartStation::of($this->boat->plan, $terminus->part);
-    }
-
-    /**
-     * @param  list<string|null>  $stations
-     * @return list<string> ids of holes there
-     */
-    private function holesAt(array $stations): array
-    {
-        return array_values(array_map(static fn (Hole $hole): string => $hole->id, array_filter($this->boat->plan->holes, static fn (Hole $hole): bool => $hole->station !== null && in_array($hole->station, $stations, true))));
     }
 }

@@ -150,6 +150,21 @@ final readonly class Work
         return array_values(array_filter($this->steps->all, fn (Step $other): bool => isset($this->done[$other->id]) && in_array($step->id, $other->needs, true)));
     }
 
+    /** @return list<Step> all that is done after a step and because of it, in the order of the work */
+    public function following(Step $step): array
+    {
+        $on = [$step->id => true];
+        $following = [];
+        foreach ($this->steps->all as $other) {
+            if (isset($this->done[$other->id]) && array_filter($other->needs, static fn (string $need): bool => isset($on[$need])) !== []) {
+                $on[$other->id] = true;
+                $following[] = $other;
+            }
+        }
+
+        return $following;
+    }
+
     /**
      * @param  list<WorkEntry>  $entries
      * @return array{array<string, WorkEntry>, array<string, WorkEntry>} by step: done and not undone, begun and not undone
