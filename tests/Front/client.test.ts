@@ -47,6 +47,18 @@ describe('what is asked of the server', () => {
         await expect(ask('session', { method: 'POST' })).rejects.toThrow('Nobody has that password.');
     });
 
+    it('sends again what was sent with the token of another session, once the one that counts is known', async () => {
+        fetched
+            .mockImplementationOnce(() => Promise.resolve(new Response('{"message":"CSRF token mismatch."}', { status: 419 })))
+            .mockImplementationOnce(() => {
+                vi.stubGlobal('document', { cookie: 'XSRF-TOKEN=fresh' });
+                return Promise.resolve(new Response('{"message":"Unauthenticated."}', { status: 401 }));
+            })
+            .mockImplementationOnce(() => Promise.resolve(new Response('{"name":"Rigger"}', { status: 200 })));
+        await expect(ask('session', { method: 'POST', body: { email: 'x' } })).resolves.toEqual({ name: 'Rigger' });
+        expect(fetched.mock.calls.map(([path, request]) => [path, (request.headers as unknown as Record<string, string>)['X-XSRF-TOKEN']])).toEqual([['/api/session', 'a=b'], ['/api/session', undefined], ['/api/session', 'fresh']]);
+    });
+
     it('does not call a silent or broken server a refusal', async () => {
         fetched.mockRejectedValue(new TypeError('network'));
         await expect(ask('x')).rejects.toBeInstanceOf(NotReached);

@@ -27,21 +27,22 @@ interface Options {
     change?: string;
 }
 
-/** What the server answers when the session, or the token that goes with it, is over. */
-const SIGNED_OUT = [401, 419];
+/** The token was not the session's: refused before anything was done. */
+const OTHER_TOKEN = 419;
 
-export async function ask<T>(path: string, { method = 'GET', body, raw, type = 'application/json', change }: Options = {}): Promise<T> {
+/** What the server answers when the session, or the token that goes with it, is over. */
+const SIGNED_OUT = [401, OTHER_TOKEN];
+
+export async function ask<T>(path: string, options: Options = {}): Promise<T> {
+    const { method = 'GET' } = options;
     let response: Response;
     try {
-        response = await ((method === 'GET' ? takeEarly(path) : undefined) ?? patient(path, {
-            method,
-            headers: {
-                ...(method === 'GET' ? {} : { 'X-XSRF-TOKEN': csrfToken() }),
-                ...(change === undefined ? {} : { 'Change-Id': change }),
-                ...(body === undefined && raw === undefined ? {} : { 'Content-Type': type }),
-            },
-            body: raw ?? (body === undefined ? undefined : JSON.stringify(body)),
-        }));
+        response = await ((method === 'GET' ? takeEarly(path) : undefined) ?? sent(path, options));
+        if (response.status === OTHER_TOKEN) {
+            // A late answer of a session before may have left its cookie; the next answer brings the one that counts.
+            await patient('session');
+            response = await sent(path, options);
+        }
     } catch {
         throw new NotReached('The server does not answer.');
     }
@@ -57,6 +58,18 @@ export async function ask<T>(path: string, { method = 'GET', body, raw, type = '
         throw new NotReached(message ?? 'The server has a fault.');
     }
     throw new Refused(response.status, message ?? 'The server refused without a reason.', response.status === 409 ? (answer as Clash) : null);
+}
+
+function sent(path: string, { method = 'GET', body, raw, type = 'application/json', change }: Options): Promise<Response> {
+    return patient(path, {
+        method,
+        headers: {
+            ...(method === 'GET' ? {} : { 'X-XSRF-TOKEN': csrfToken() }),
+            ...(change === undefined ? {} : { 'Change-Id': change }),
+            ...(body === undefined && raw === undefined ? {} : { 'Content-Type': type }),
+        },
+        body: raw ?? (body === undefined ? undefined : JSON.stringify(body)),
+    });
 }
 
 function messageOf(answer: unknown): string | null {
