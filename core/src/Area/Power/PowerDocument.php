@@ -6,10 +6,10 @@ namespace Dinghy\Area\Power;
 
 use Dinghy\Area\Power\Figure\BankFigures;
 use Dinghy\Area\Power\Figure\DeviceVolts;
-use Dinghy\Area\Power\Figure\MeterPoint;
 use Dinghy\Area\Power\Figure\PowerFigures;
 use Dinghy\Circuit\Sharing;
 use Dinghy\Circuit\State;
+use Dinghy\Metering\MeterPoint;
 use Dinghy\Overcurrent\WarmWires;
 use Dinghy\Plan\Battery;
 use Dinghy\Quantity\QuantityFormatter;

@@ -6,7 +6,6 @@ namespace Dinghy\Area\Power;
 
 use Dinghy\Area\Power\Figure\BankFigures;
 use Dinghy\Area\Power\Figure\DeviceVolts;
-use Dinghy\Area\Power\Figure\MeterPoint;
 use Dinghy\Area\Power\Figure\PowerFigures;
 use Dinghy\Area\Power\Figure\VoltProfile;
 use Dinghy\Circuit\State;
@@ -18,6 +17,7 @@ use Dinghy\Conductor\SizingDrop;
 use Dinghy\Evaluation\Evaluation;
 use Dinghy\Evaluation\Explanation;
 use Dinghy\Evaluation\Reasons;
+use Dinghy\Metering\MeterPoint;
 use Dinghy\Plan\Bank;
 use Dinghy\Plan\Battery;
 use Dinghy\Quantity\QuantityFormatter;

@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Dinghy\Area\Rigging;
 
+use Dinghy\Area\Rigging\Rule\LampDark;
+use Dinghy\Area\Rigging\Rule\OhmsRead;
+use Dinghy\Area\Rigging\Rule\RestInside;
 use Dinghy\Plan\DeviceKind;
 use Dinghy\Solving\SolvedBoat;
 use Dinghy\Wiring\Circuit;
@@ -50,9 +53,9 @@ final class PoweringSteps
         $device = self::deviceOf($boat, $circuit);
         $behind = array_filter($circuits, static fn (Circuit $other): bool => $circuit->block !== null && $other->fromBlock === $circuit->block);
         $steps = [
-            new Step(self::id('off', $circuit), StepKind::Meter, "Ohms to {$what}, plus to minus and plus to a metal hull, with nothing plugged in.", [$on], $landed, $circuit->to, state: MeterState::Off),
-            new Step(self::id('energise', $circuit), StepKind::Energise, self::powered($boat, $circuit, $what), [$on], [self::id('off', $circuit), ...self::fed($boat, $circuit, $circuits, $landing)], $circuit->from),
-            new Step(self::id('rest', $circuit), StepKind::Meter, "Volts at {$what} with nothing drawn.", [$on], [self::id('energise', $circuit)], $circuit->to, state: MeterState::Rest),
+            new Step(self::id('off', $circuit), StepKind::Meter, "Ohms to {$what}, plus to minus and plus to a metal hull, with nothing plugged in.", [$on], $landed, $circuit->to, state: MeterState::Off, metered: new OhmsRead),
+            new Step(self::id('energise', $circuit), StepKind::Energise, self::powered($boat, $circuit, $what), [$on], [self::id('off', $circuit), ...self::fed($boat, $circuit, $circuits, $landing)], $circuit->from, hold: new LampDark),
+            new Step(self::id('rest', $circuit), StepKind::Meter, "Volts at {$what} with nothing drawn.", [$on], [self::id('energise', $circuit)], $circuit->to, state: MeterState::Rest, metered: new RestInside),
         ];
         if ($device !== null) {
             $steps[] = new Step(self::id('plug-in', $circuit), StepKind::PlugIn, ucfirst("{$what}: plug it in."), [$on, "device:{$device}"], [self::id('rest', $circuit), "mount:device:{$device}"], $circuit->to);

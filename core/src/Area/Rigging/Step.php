@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Dinghy\Area\Rigging;
 
 use Dinghy\Area\Rigging\Rule\HoldRule;
+use Dinghy\Area\Rigging\Rule\MeteredHold;
 use Dinghy\Kit\Piece\End;
 use Dinghy\Kit\Piece\Piece;
 
@@ -24,6 +25,7 @@ final readonly class Step
      * @param  End|null  $end  of it that is landed; null: it is not about one of them
      * @param  string|null  $node  that a conductor lands on, as the circuit calls it; null: none lands, or on what is no post
      * @param  string|null  $side  "+" or "-" of what lands there; null: it has none
+     * @param  MeteredHold|null  $metered  what a meter must show before it is done; null: nothing
      */
     public function __construct(
         public string $id,
@@ -41,8 +43,15 @@ final readonly class Step
         public ?End $end = null,
         public ?string $node = null,
         public ?string $side = null,
+        public ?MeteredHold $metered = null,
     ) {
         $this->minutes = $minutes ?? $kind->minutes();
+    }
+
+    /** @return list<HoldRule> that it is done under, the one that is not passed by a meter first */
+    public function holds(): array
+    {
+        return array_values(array_filter([$this->hold, $this->metered], static fn (?HoldRule $hold): bool => $hold !== null));
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Dinghy\Area\Rigging;
 
+use Dinghy\Area\Rigging\Rule\HoldRule;
 use Dinghy\Solving\SolvedBoat;
 
 /** Steps as the document that docs/plan-format.md calls "dinghy-steps". */
@@ -20,6 +21,8 @@ final class StepsDocument
     /** @return array<string, mixed> */
     private static function step(Step $step, GapVolts $gaps): array
     {
+        $holds = array_map(static fn (HoldRule $hold): array => ['rule' => $hold->text()->code, 'asks' => $hold->asks()->value], $step->holds());
+
         return [
             'id' => $step->id,
             'kind' => $step->kind->value,
@@ -28,10 +31,11 @@ final class StepsDocument
             'on' => $step->on,
             'post' => $step->post,
             'needs' => $step->needs,
-            'hold' => $step->hold === null ? null : ['rule' => $step->hold->text()->code, 'asks' => $step->hold->asks()->value],
+            'hold' => $holds[0] ?? null,
             'minutes' => $step->minutes,
             'where' => $step->place->value,
             'gap_v' => $gaps->across($step),
+            ...(count($holds) > 1 ? ['holds' => $holds] : []),
             ...($step->state === null ? [] : ['state' => $step->state->value]),
         ];
     }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Dinghy\Area\Rigging;
 
 use Dinghy\Area\Rigging\Rule\Evidence;
+use Dinghy\Area\Rigging\Rule\HoldRule;
+use Dinghy\Area\Rigging\Rule\MeteredHold;
 use Dinghy\Rule\Level;
 
 /**
@@ -126,14 +128,32 @@ final readonly class Work
         if (isset($this->held[$step->id])) {
             return "It is held: {$this->held[$step->id][0]}";
         }
-        if ($step->hold === null) {
-            return null;
+        foreach ($step->holds() as $hold) {
+            $lacks = $this->lacks($step, $hold, $evidence, $maySign);
+            if ($lacks !== null) {
+                return $lacks;
+            }
         }
-        if (! $maySign && $step->hold->text()->levels !== [Level::Note]) {
+
+        return null;
+    }
+
+    /** @return list<Step> conductors that are landed, in the order in which they were */
+    public function landed(): array
+    {
+        $steps = array_map(fn (int|string $id): ?Step => $this->steps->find((string) $id), array_keys($this->done));
+
+        return array_values(array_filter($steps, static fn (?Step $step): bool => $step?->kind === StepKind::Connect));
+    }
+
+    private function lacks(Step $step, HoldRule $hold, Evidence $evidence, bool $maySign): ?string
+    {
+        // What a meter shows is shown to anyone.
+        if (! $maySign && ! $hold instanceof MeteredHold && $hold->text()->levels !== [Level::Note]) {
             return 'This hold is signed by a rigger or the owner of the shop. Hand the phone over.';
         }
         // What is no stop may go on with a reason, which the record keeps.
-        if ($evidence->reason !== null && ! in_array(Level::Stop, $step->hold->text()->levels, true)) {
+        if ($evidence->reason !== null && ! in_array(Level::Stop, $hold->text()->levels, true)) {
             return null;
         }
         $over = $this->over($step);
@@ -141,7 +161,7 @@ final readonly class Work
             return $over === null ? 'It has not begun yet.' : 'It has not stood long enough yet. Wait, or say why it may go on.';
         }
 
-        return $step->hold->lacks($evidence);
+        return $hold->lacks($evidence);
     }
 
     /** @return list<Step> done after a step and because of it, that are undone before it */

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Dinghy\Tests\Area\Power;
 
-use Dinghy\Area\Power\Figure\MeterPoint;
 use Dinghy\Area\Power\Figure\PowerFigures;
 use Dinghy\File\PlanDocument;
+use Dinghy\Metering\MeterPoint;
 use Dinghy\Tests\Plans;
 use PHPUnit\Framework\TestCase;
 

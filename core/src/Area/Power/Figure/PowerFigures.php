@@ -6,6 +6,8 @@ namespace Dinghy\Area\Power\Figure;
 
 use Dinghy\Circuit\State;
 use Dinghy\Circuit\States;
+use Dinghy\Metering\MeterPoint;
+use Dinghy\Metering\MeterPoints;
 use Dinghy\Plan\Bank;
 use Dinghy\Plan\Device;
 use Dinghy\Solving\Figures;

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Dinghy\Area\Power\Figure;
+namespace Dinghy\Metering;
 
 use Dinghy\Battery\Cells;
 use Dinghy\Circuit\Solution;

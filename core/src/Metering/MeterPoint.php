@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Dinghy\Area\Power\Figure;
+namespace Dinghy\Metering;
 
 use Dinghy\Plan\Post;
 use Dinghy\Source\Formula;
@@ -10,14 +10,6 @@ use Dinghy\Source\Formula;
 /** Two points to put the probes on, and what the meter must show at rest. */
 final readonly class MeterPoint
 {
-    /** Share of the reading, and V: what a hand meter may be off by. */
-    private const METER_SHARE = 0.005;
-
-    private const METER_VOLTS = 0.02;
-
-    /** V for each block whose rested volts were not measured */
-    private const UNMEASURED_BLOCK = 0.1;
-
     private function __construct(
         public string $id,
         public Post $plus,
@@ -43,7 +35,7 @@ final readonly class MeterPoint
         int $unmeasured,
         ?string $note,
     ): self {
-        $tolerance = self::METER_SHARE * abs($volts) + self::METER_VOLTS + self::UNMEASURED_BLOCK * $unmeasured;
+        $tolerance = HandMeter::offVolts($volts) + HandMeter::UNMEASURED_BLOCK * $unmeasured;
 
         return new self($id, $plus, $minus, $label, $volts, $volts - $tolerance, $volts + $tolerance, $note);
     }
@@ -55,7 +47,7 @@ final readonly class MeterPoint
 
     public static function formula(): Formula
     {
-        return Formula::ofPractice('resting volts between the two points, ± ('.(100 * self::METER_SHARE).' % + '.self::METER_VOLTS.' V) for the meter, ± '
-            .self::UNMEASURED_BLOCK.' V for each block not measured', 'circuit solver');
+        return Formula::ofPractice('resting volts between the two points, ± ('.(100 * HandMeter::VOLTS_SHARE).' % + '.HandMeter::VOLTS.' V) for the meter, ± '
+            .HandMeter::UNMEASURED_BLOCK.' V for each block not measured', 'circuit solver');
     }
 }
