@@ -24,11 +24,13 @@ final class Ngspice
     {
         $file = (string) tempnam(sys_get_temp_dir(), 'dinghy-spice');
         file_put_contents($file, $netlist);
-        $output = (string) shell_exec('ngspice -b '.escapeshellarg($file).' 2>&1');
-        unlink($file);
+        // What it complains of would come between the digits of what it prints.
+        $output = (string) shell_exec('ngspice -b '.escapeshellarg($file).' 2>'.escapeshellarg("{$file}.err"));
+        $complaints = (string) file_get_contents("{$file}.err");
+        array_map(unlink(...), [$file, "{$file}.err"]);
         preg_match_all('/^(?:v\()?([a-z0-9_]+)\)? = ([-+.0-9e]+)/mi', $output, $matches, PREG_SET_ORDER);
-        if ($matches === [] || str_contains($output, 'solution failed')) {
-            throw new \RuntimeException("ngspice gave no operating point:\n{$output}");
+        if ($matches === [] || str_contains($output.$complaints, 'solution failed')) {
+            throw new \RuntimeException("ngspice gave no operating point:\n{$output}\n{$complaints}");
         }
 
         return array_map(floatval(...), array_column($matches, 2, 1));
