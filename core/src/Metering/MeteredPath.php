@@ -61,7 +61,7 @@ final readonly class MeteredPath
             }
             foreach ($segments as $at => $segment) {
                 $isEnd = $at === count($segments) - 1;
-                $points[] = new PathPoint($isEnd ? $along->on() : "{$along->on()}:{$at}", $isEnd ? self::endOf($boat, $along) : "behind the {$segment->label}", $segment->plus, $segment->minus);
+                $points[] = new PathPoint($isEnd ? $along->on() : "{$along->on()}:{$at}", $isEnd ? RestReadings::endWords($boat, $along) : "behind the {$segment->label}", $segment->plus, $segment->minus);
             }
             array_push($ratings, ...array_column($run->protection, 'rating'));
             if ($along === $circuit) {
@@ -69,7 +69,7 @@ final readonly class MeteredPath
             }
         }
 
-        return count($points) < 2 ? null : new self($boat, $circuit->on(), self::endOf($boat, $circuit), $points, $path->nominalVolts(), $circuit->peakAmps, $ratings === [] ? null : min($ratings));
+        return count($points) < 2 ? null : new self($boat, $circuit->on(), RestReadings::endWords($boat, $circuit), $points, $path->nominalVolts(), $circuit->peakAmps, $ratings === [] ? null : min($ratings));
     }
 
     /**
@@ -125,10 +125,5 @@ final readonly class MeteredPath
         }
 
         return null;
-    }
-
-    private static function endOf(SolvedBoat $boat, Circuit $circuit): string
-    {
-        return ($circuit->block === null ? null : $boat->plan->blocks[$circuit->block]->label()) ?? $circuit->device?->label() ?? $circuit->label;
     }
 }

@@ -7,10 +7,8 @@ namespace Dinghy\Area\Rigging;
 use Dinghy\Area\Rigging\Rule\GapRead;
 use Dinghy\Area\Rigging\Rule\OhmsRead;
 use Dinghy\Area\Rigging\Rule\RestInside;
-use Dinghy\Circuit\Network;
-use Dinghy\Circuit\Source;
-use Dinghy\Circuit\State;
 use Dinghy\Hull\HullKind;
+use Dinghy\Metering\BlockSuspects;
 use Dinghy\Metering\HandMeter;
 use Dinghy\Metering\Judge;
 use Dinghy\Metering\Judgement;
@@ -20,6 +18,7 @@ use Dinghy\Metering\MeterRange;
 use Dinghy\Metering\Ohms;
 use Dinghy\Metering\Probe;
 use Dinghy\Metering\Reading;
+use Dinghy\Metering\RestReadings;
 use Dinghy\Metering\Suspects;
 use Dinghy\Metering\UnmeasuredBlocks;
 use Dinghy\Plan\Bank;
@@ -38,11 +37,12 @@ final class Probing
     /** V from which a gap is one that something stands across */
     private const STANDS = 1.0;
 
-    private ?Network $rest = null;
+    private readonly RestReadings $rest;
 
     /** @param  array<string, float>  $rested  V by battery, as they were read after they were charged and had rested */
     public function __construct(private readonly SolvedBoat $boat, private readonly array $rested = [])
     {
+        $this->rest = new RestReadings($boat, $rested);
     }
 
     /**
@@ -54,7 +54,7 @@ final class Probing
         return match (true) {
             $step->metered instanceof GapRead => $this->gap($step, $built),
             $step->metered instanceof OhmsRead => $this->ohms($this->circuitOf($step), $built),
-            $step->metered instanceof RestInside => $this->rest($this->circuitOf($step)),
+            $step->metered instanceof RestInside => ($atEnd = $this->rest->atEnd($this->circuitOf($step))) === null ? [] : [$atEnd],
             default => [],
         };
     }
@@ -113,11 +113,9 @@ final class Probing
         $judgements = [];
         foreach ($measurements as $at => $of) {
             $reading = new Reading($of, $values[$at]);
-            $suspects = new WiringSuspects($this->boat, $this);
-            $judge = new Judge($earlier, $this->otherBanks($of), fn (): Suspects => $step->kind === StepKind::Connect
-                ? $suspects->whileBuilding($landed, $step, $reading)
-                : $suspects->atRest($this->restNetwork(), $this->circuitOf($step), $reading), $this->boat->words);
-            $judgements[] = $judge->of($reading, $checked);
+            $judgements[] = $step->kind === StepKind::Connect
+                ? (new Judge($earlier, (new BlockSuspects($this->boat))->otherBanks($of->black->node === null ? null : $this->bankAt($of->black->node)[0]), fn (): Suspects => (new LandingSuspects($this->boat, $this))->at($step, $landed, $reading), $this->boat->words))->of($reading, $checked)
+                : $this->rest->judge($reading, $earlier, $this->circuitOf($step), $checked);
             $earlier[] = $reading;
         }
 
@@ -186,56 +184,25 @@ final class Probing
     /** @return list<Measurement> plus to minus, and plus to a metal hull */
     private function ohms(Circuit $circuit, HalfBuilt $built): array
     {
-        [$plus, $minus] = self::ends($circuit);
+        [$plus, $minus] = RestReadings::ends($circuit);
+        $end = RestReadings::endWords($this->boat, $circuit);
         if ($plus === null || $minus === null) {
             return [];
         }
         $known = $built->ohms($plus->name, $minus->name);
         $off = $known === null ? 0.0 : HandMeter::offOhms($known);
         $measurements = [new Measurement(
-            'plus-minus', MeterQuantity::Ohms, 'plus to minus', new Probe($plus->name, "the plus end at {$this->endWords($circuit)}"), new Probe($minus->name, "the minus end at {$this->endWords($circuit)}"),
+            'plus-minus', MeterQuantity::Ohms, 'plus to minus', new Probe($plus->name, "the plus end at {$end}"), new Probe($minus->name, "the minus end at {$end}"),
             $known, $known === null ? HandMeter::OPEN : max(0.0, $known - $off), $known === null ? INF : $known + $off, MeterRange::Ohms20k, $this->connected($circuit),
         )];
         if (in_array($this->boat->plan->boat->hull, [HullKind::Aluminium, HullKind::Pontoon], true)) {
             $measurements[] = new Measurement(
-                'plus-hull', MeterQuantity::Ohms, 'plus to the hull', new Probe($plus->name, "the plus end at {$this->endWords($circuit)}"), new Probe(null, 'bare metal of the hull'),
+                'plus-hull', MeterQuantity::Ohms, 'plus to the hull', new Probe($plus->name, "the plus end at {$end}"), new Probe(null, 'bare metal of the hull'),
                 null, HandMeter::OPEN, INF, MeterRange::Ohms20k, 'Somewhere plus touches the hull: look where the wire passes through metal, and under each screw near it.',
             );
         }
 
         return $measurements;
-    }
-
-    /** @return list<Measurement> at the circuit's far end, with power on it and nothing drawn */
-    private function rest(Circuit $circuit): array
-    {
-        [$plus, $minus] = self::ends($circuit);
-        $network = $this->restNetwork();
-        $volts = $plus === null || $minus === null ? null : $network->atRest()->between($plus->name, $minus->name);
-        if ($plus === null || $minus === null || $volts === null) {
-            return [];
-        }
-        $off = HandMeter::offVolts($volts) + UnmeasuredBlocks::volts($network, $this->unmeasured(), $plus->name, $minus->name);
-
-        return [new Measurement(
-            'rest', MeterQuantity::Volts, "at {$this->endWords($circuit)}", new Probe($plus->name, 'its plus pin'), new Probe($minus->name, 'its minus pin'), $volts, $volts - $off, $volts + $off, MeterRange::forVolts($volts),
-            'Do not plug anything in. Read the same at the fuse, then at the bank: where it is still right, what is wrong lies behind.',
-        )];
-    }
-
-    private function restNetwork(): Network
-    {
-        $network = $this->boat->states->network(State::Rest);
-
-        return $this->rest ??= $this->rested === [] ? $network : $network->inState(array_map(fn (Source $source): Source => new Source($source->name, $source->plus, $source->minus, $this->rested[$source->name] ?? $source->volts, $source->ohms), $network->sources), []);
-    }
-
-    /** @return list<string> names of banks that black does not belong on */
-    private function otherBanks(Measurement $of): array
-    {
-        $own = $of->black->node === null ? null : $this->bankAt($of->black->node)[0];
-
-        return $own === null ? [] : array_values(array_map(static fn (Bank $bank): string => $bank->label(), array_filter($this->boat->plan->banks, static fn (Bank $bank): bool => $bank !== $own)));
     }
 
     /** What a resistance means that should not be there. */
@@ -249,21 +216,6 @@ final class Probing
         }
 
         return 'Something joins them: what is still plugged in'.($pluggedIn === [] ? '' : ' ('.implode(', ', $pluggedIn).')').', a strand across two terminals, or a screw through the wire. Electronics begin low and climb while they fill: wait until it stands.';
-    }
-
-    /** @return array{Post|null, Post|null} plus and minus where a circuit ends */
-    private static function ends(Circuit $circuit): array
-    {
-        return match (true) {
-            $circuit->device !== null => [$circuit->device->plus(), $circuit->device->minus()],
-            $circuit->block !== null => [Post::plus($circuit->block), Post::minus($circuit->block)],
-            default => [null, null],
-        };
-    }
-
-    private function endWords(Circuit $circuit): string
-    {
-        return ($circuit->block === null ? null : $this->boat->plan->blocks[$circuit->block]->label()) ?? $circuit->device?->label() ?? $circuit->label;
     }
 
     private function circuitOf(Step $step): Circuit
@@ -303,6 +255,6 @@ final class Probing
     /** @return list<string> batteries that nobody has measured */
     private function unmeasured(): array
     {
-        return array_values(array_map(static fn (Battery $one): string => $one->id, array_filter($this->boat->plan->batteries, fn (Battery $battery): bool => $battery->restedVolts === null && ! isset($this->rested[$battery->id]))));
+        return RestReadings::unmeasured($this->boat, $this->rested);
     }
 }
