@@ -140,6 +140,7 @@ Route::prefix('api')->middleware(WellFormed::class)->group(function (): void {
         Route::delete('jobs/{job}/decisions/{acceptance}', [AcceptanceController::class, 'destroy'])->whereNumber('job')->whereNumber('acceptance');
         Route::get('jobs/{job}/work', [WorkController::class, 'show'])->whereNumber('job');
         Route::get('jobs/{job}/work/methods', [WorkController::class, 'methods'])->whereNumber('job');
+        Route::post('jobs/{job}/work/judgements', [WorkController::class, 'judge'])->whereNumber('job');
         Route::post('jobs/{job}/work/entries', [WorkController::class, 'store'])->whereNumber('job');
         Route::post('jobs/{job}/questions', [OwnerQuestionController::class, 'store'])->whereNumber('job');
         Route::delete('jobs/{job}/questions/{question}', [OwnerQuestionController::class, 'destroy'])->whereNumber('job')->where('question', '[0-9]{1,9}');

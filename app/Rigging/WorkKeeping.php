@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Rigging;
 
+use App\Metering\MeasuredContent;
 use App\Models\Job;
 use App\Models\User;
 use App\Models\WorkEntry;
@@ -75,10 +76,11 @@ final readonly class WorkKeeping
         if ($earlier !== null) {
             return self::kept($sent, "Already done by {$earlier->by}.");
         }
-        $evidence = new Evidence($sent->tick, $this->isPhotographed($step, $record->evaluation->boat->plan), $sent->readings, $sent->reason);
+        $meter = new StepReadings($this->job, $record->evaluation->boat, $record->work);
+        $evidence = new Evidence($sent->tick, $this->isPhotographed($step, $record->evaluation->boat->plan), $sent->readings, $meter->evidence($step, $sent->readings, $sent->checked), $sent->reason);
         $refusal = $record->work->refusal($step, $evidence, $this->hand->role->changesPlans());
 
-        return $refusal === null ? $this->write($sent, $step, []) : self::refused($sent, $refusal);
+        return $refusal === null ? $this->write($sent, $step, $step->metered === null ? [] : ['measured' => MeasuredContent::kept($meter->of($step), $sent->readings)]) : self::refused($sent, $refusal);
     }
 
     /** @return array{id: string, kept: bool, says: string|null} */
@@ -132,16 +134,16 @@ final readonly class WorkKeeping
     }
 
     /**
-     * @param  array<string, string>  $instead  of what was sent
+     * @param  array<string, mixed>  $more  than was sent: its id where it is another, words, what was measured
      * @return array{id: string, kept: bool, says: string|null}
      */
-    private function write(SentEntry $sent, ?Step $step, array $instead): array
+    private function write(SentEntry $sent, ?Step $step, array $more): array
     {
         $now = CarbonImmutable::now();
         WorkEntry::query()->create([
-            'job_id' => $this->job->id, 'entry' => $instead['id'] ?? $sent->id, 'user_id' => $this->hand->id, 'signed_in_id' => $this->signedIn->id,
+            'job_id' => $this->job->id, 'entry' => $more['id'] ?? $sent->id, 'user_id' => $this->hand->id, 'signed_in_id' => $this->signedIn->id,
             'step' => $step->id ?? $sent->step, 'act' => $sent->act, 'work' => $step?->work(), 'says' => mb_substr($step->says ?? $sent->step, 0, 600),
-            'content' => [...$sent->content(), ...isset($instead['words']) ? ['words' => $instead['words']] : []],
+            'content' => [...$sent->content(), ...array_diff_key($more, ['id' => true])],
             'sent' => $sent->hash(), 'done_at' => min($sent->at, $now), 'kept_at' => $now,
         ]);
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Rigging;
 
+use App\Metering\MeasuredContent;
 use App\Models\HandChange;
 use App\Models\Job;
 use App\Models\User;
@@ -56,6 +57,7 @@ final readonly class WorkRecord
         $others = Presence::at($this->job)->others($hand);
         $forecast = Forecast::of($this->work, new WorkingHours(self::HOURS[0], self::HOURS[1], (float) $this->now->utcOffset()), self::minutes($this->now), max(1, count($others) + 1));
         $ready = self::moment($forecast->ready);
+        $walk = $this->work->walk($this->placeOf($hand, $at), array_values($others));
 
         return [
             'number' => $this->entries->last()->id ?? 0,
@@ -67,7 +69,8 @@ final readonly class WorkRecord
             'held' => array_map(static fn (string $step, array $says): array => ['step' => $step, 'says' => $says], array_map(strval(...), array_keys($this->work->held)), array_values($this->work->held)),
             'missing' => PartsMissing::of($this->job, $this->evaluation)->told($this->work->open),
             'ready' => array_map(static fn (Step $step): string => $step->id, $this->work->ready()),
-            'next' => array_map(static fn (Step $step): string => $step->id, $this->work->walk($this->placeOf($hand, $at), array_values($others))),
+            'next' => array_map(static fn (Step $step): string => $step->id, $walk),
+            'measures' => (new StepReadings($this->job, $this->evaluation->boat, $this->work))->told($walk, $at === null ? null : $this->work->steps->find($at)),
             'others' => array_map(static fn (string $name, string $step): array => ['name' => $name, 'step' => $step], array_map(strval(...), array_keys($others)), array_values($others)),
             'minutes_left' => $this->work->minutesLeft(),
             'ready_on' => $ready->toDateString(),
@@ -131,9 +134,9 @@ final readonly class WorkRecord
     /** @return list<array<string, mixed>> entries and changes of hands, the newest first */
     private function log(): array
     {
-        $entries = $this->entries->reverse()->take(self::TOLD)->map(static fn (WorkEntry $entry): array => [
+        $entries = $this->entries->reverse()->take(self::TOLD)->map(fn (WorkEntry $entry): array => [
             'id' => $entry->entry, 'act' => $entry->act, 'step' => $entry->step, 'says' => $entry->says, 'by' => $entry->author->name,
-            'words' => self::words($entry), 'at' => $entry->done_at->toIso8601String(),
+            'words' => $this->words($entry), 'at' => $entry->done_at->toIso8601String(),
         ]);
         $changes = HandChange::query()->with('taken')->where('job_id', $this->job->id)->get()->sortByDesc('id')->take(self::TOLD)->map(static fn (HandChange $change): array => [
             'id' => "hands {$change->id}", 'act' => 'hands', 'step' => '', 'says' => 'The phone went into another hand.', 'by' => $change->taken->name, 'words' => null, 'at' => $change->changed_at->toIso8601String(),
@@ -143,14 +146,15 @@ final readonly class WorkRecord
     }
 
     /** What was given with an entry, as a line of the record has it; null: nothing. */
-    private static function words(WorkEntry $entry): ?string
+    private function words(WorkEntry $entry): ?string
     {
         $said = [];
         foreach (['words' => '', 'reason' => 'because: ', 'serial' => 'serial ', 'version' => 'version ', 'again_on' => 'tightened again on '] as $key => $before) {
             is_string($entry->content[$key] ?? null) && $said[] = $before.$entry->content[$key];
         }
         $readings = $entry->content['readings'] ?? null;
-        is_array($readings) && $said[] = 'read '.implode(', ', array_filter($readings, is_scalar(...)));
+        $measured = MeasuredContent::words($entry, $this->evaluation->boat->words);
+        $measured !== null ? $said[] = $measured : is_array($readings) && $said[] = 'read '.implode(', ', array_filter($readings, is_scalar(...)));
 
         return $said === [] ? null : implode('; ', $said);
     }

@@ -146,6 +146,7 @@ final class PermissionTest extends TestCase
             'work sheet' => ['GET', 'jobs/{job}/work-sheet', [], 200, 200, 404],
             'how the work stands' => ['GET', 'jobs/{job}/work', [], 200, 200, 404],
             'how it is done' => ['GET', 'jobs/{job}/work/methods', [], 200, 200, 404],
+            'readings of a step judged' => ['POST', 'jobs/{job}/work/judgements', ['step' => 'rest:feed:bow-motor', 'values' => [38.1]], 200, 200, 404],
             'work entered' => ['POST', 'jobs/{job}/work/entries', ['entries' => [['id' => self::NO_UPLOAD, 'step' => 'no such', 'act' => 'note', 'at' => '2026-11-29T12:00:00+00:00', 'by' => 1, 'words' => 'x']]], 200, 200, 404],
             'an owner asked' => ['POST', 'jobs/{job}/questions', ['id' => self::NO_UPLOAD, 'step' => 'no such', 'words' => 'May we?'], 422, 422, 404],
             'a question taken back' => ['DELETE', 'jobs/{job}/questions/{question}', [], 404, 404, 404],

@@ -8,6 +8,7 @@ use App\Areas\Contract\HullDrawn;
 use Dinghy\Area\Rigging\AsBuilt;
 use Dinghy\Area\Rigging\Method\Methods;
 use Dinghy\Area\Rigging\Rule\HoldRule;
+use Dinghy\Area\Rigging\Rule\MeteredHold;
 use Dinghy\Area\Rigging\Step;
 use Dinghy\Area\Rigging\Steps;
 use Dinghy\Area\Rigging\Walk;
@@ -55,7 +56,7 @@ final readonly class RigAnswer
             'post' => $step->post === null ? null : $this->evaluation->boat->post(Post::named($step->post)),
             'needs' => $step->needs,
             'minutes' => $minutes,
-            'hold' => $step->hold === null ? null : self::hold($step->hold),
+            'holds' => array_map(self::hold(...), $step->holds()),
             'wire' => $step->piece === null ? null : ['label' => $step->piece->labels()[0], 'colour' => $step->piece->stock->colour, 'stock' => $step->piece->stock->label()],
             'figures' => $method->figures,
             'caution' => $method->caution,
@@ -68,7 +69,7 @@ final readonly class RigAnswer
     {
         $text = $hold->text();
 
-        return ['rule' => $text->code, 'asks' => $hold->asks()->value, 'readings' => $hold->readings(), 'states' => $hold->statement(), 'because' => $text->because, 'by_anyone' => $text->levels === [Level::Note], 'by_reason' => ! in_array(Level::Stop, $text->levels, true)];
+        return ['rule' => $text->code, 'asks' => $hold->asks()->value, 'readings' => $hold->readings(), 'metered' => $hold instanceof MeteredHold, 'states' => $hold->statement(), 'because' => $text->because, 'by_anyone' => $hold instanceof MeteredHold || $text->levels === [Level::Note], 'by_reason' => ! in_array(Level::Stop, $text->levels, true)];
     }
 
     /** @return list<array{of: string, picture: string, words: string}> photographs that there are, of places and posts */

@@ -5,11 +5,14 @@ declare(strict_types=1);
 namespace App\Http\Controllers;
 
 use App\Http\AskedUnits;
+use App\Http\Requests\StepReadingsRequest;
 use App\Http\Requests\WorkEntriesRequest;
+use App\Metering\Told;
 use App\Models\Job;
 use App\Models\User;
 use App\Rigging\Presence;
 use App\Rigging\SentEntry;
+use App\Rigging\StepReadings;
 use App\Rigging\WorkKeeping;
 use App\Rigging\WorkRecord;
 use App\SignIn\Hands;
@@ -44,6 +47,17 @@ final class WorkController extends Controller
         $methods = new Methods($boat);
 
         return response()->json(['methods' => array_map(static fn (Step $step): array => ['step' => $step->id, 'how' => $methods->of($step)->how], $boat->figures(Steps::class)->all)]);
+    }
+
+    /** What the readings of a step mean, before anything is kept. */
+    public function judge(StepReadingsRequest $request, Job $job): JsonResponse
+    {
+        $evaluation = self::evaluationOf($job, AskedUnits::of($request));
+        $record = new WorkRecord($job, $evaluation);
+        $step = $record->work->steps->find($request->string('step')->value()) ?? abort(422, 'The plan has no such step any more. Look at the list again.');
+        $judgements = (new StepReadings($job, $evaluation->boat, $record->work))->judge($step, $request->values(), $request->boolean('checked')) ?? abort(422, 'Type every reading that the step asks for, in their order.');
+
+        return response()->json(['judgements' => array_map(Told::judgement(...), $judgements)]);
     }
 
     public function store(WorkEntriesRequest $request, Job $job, #[CurrentUser] User $user): JsonResponse

@@ -99,20 +99,21 @@ final class Probing
      * What the readings of a step mean, one after the other.
      *
      * @param  list<Step>  $landed  before it, in the order in which they were
-     * @param  list<float>  $values  V or Ω, as of() has them
+     * @param  list<float>  $values  V or Ω, as of() has them; the first of them, where the others are not taken yet
      * @param  list<Reading>  $earlier  on this boat, with the same meter
      * @param  bool  $checked  whether the person has looked again, and nothing was read wrong
-     * @return list<Judgement>|null null: they are not as many as the step asks for
+     * @return list<Judgement>|null null: they are more than the step asks for
      */
     public function judge(Step $step, array $landed, array $values, array $earlier, bool $checked): ?array
     {
         $measurements = $this->of($step, $this->after($landed));
-        if (count($values) !== count($measurements)) {
+        if (count($values) > count($measurements)) {
             return null;
         }
         $judgements = [];
-        foreach ($measurements as $at => $of) {
-            $reading = new Reading($of, $values[$at]);
+        foreach ($values as $at => $value) {
+            $of = $measurements[$at];
+            $reading = new Reading($of, $value);
             $judgements[] = $step->kind === StepKind::Connect
                 ? (new Judge($earlier, (new BlockSuspects($this->boat))->otherBanks($of->black->node === null ? null : $this->bankAt($of->black->node)[0]), fn (): Suspects => (new LandingSuspects($this->boat, $this))->at($step, $landed, $reading), $this->boat->words))->of($reading, $checked)
                 : $this->rest->judge($reading, $earlier, $this->circuitOf($step), $checked);

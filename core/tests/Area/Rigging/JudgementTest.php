@@ -106,13 +106,14 @@ final class JudgementTest extends TestCase
         self::assertMatchesRegularExpression('/^Measure next: red on Battery \d of (thrust|electronics) [+−], black on Battery \d of (thrust|electronics) [+−]\. -?[\d.]+ V means the first, -?[\d.]+ V the second\.$/u', (string) $last->next);
     }
 
-    /** Readings that are missing pass nothing. */
-    public function test_fewer_readings_than_the_step_asks_for(): void
+    /** The first is judged while the second is not taken yet; more than the step asks for are of another step. */
+    public function test_readings_one_by_one(): void
     {
         $boat = Plans::evaluate(self::boat())->boat;
         $steps = $boat->figures(Steps::class);
         $step = $steps->find(self::PLUS) ?? self::fail('no such step');
-        self::assertNull((new Probing($boat))->judge($step, self::landedBefore($steps, $step), [0.0], [], false));
+        self::assertCount(1, (new Probing($boat))->judge($step, self::landedBefore($steps, $step), [0.0], [], false) ?? []);
+        self::assertNull((new Probing($boat))->judge($step, self::landedBefore($steps, $step), [0.0, 38.1, 1.0], [], false));
     }
 
     /** A block that was read takes the place of what the plan expects, and narrows what is right. */
