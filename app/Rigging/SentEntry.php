@@ -19,7 +19,6 @@ final readonly class SentEntry
      * @param  int  $by  whose hand it was
      * @param  bool  $following  of an undo: all that stands on the step too
      * @param  list<float>  $readings
-     * @param  bool  $checked  of readings: looked at again, and not read wrong
      */
     private function __construct(
         public string $id,
@@ -30,7 +29,6 @@ final readonly class SentEntry
         public bool $tick,
         public bool $following,
         public array $readings,
-        public bool $checked,
         public ?string $reason,
         public ?string $words,
         public ?string $serial,
@@ -50,7 +48,7 @@ final readonly class SentEntry
         return new self(
             strtolower((string) $text('id')), (string) $text('step'), (string) $text('act'), CarbonImmutable::parse((string) $text('at')), is_numeric($entry['by'] ?? null) ? (int) $entry['by'] : 0,
             ($entry['tick'] ?? false) === true, ($entry['following'] ?? false) === true,
-            array_map(static fn (mixed $one): float => is_numeric($one) ? (float) $one : 0.0, $readings), ($entry['checked'] ?? false) === true,
+            array_map(static fn (mixed $one): float => is_numeric($one) ? (float) $one : 0.0, $readings),
             $text('reason'), $text('words'), $text('serial'), $text('version'), $text('again_on'),
             $text('act') === 'as-built' ? AsBuilt::tryFrom((string) $text('what')) : null, $text('value'),
         );
@@ -59,7 +57,7 @@ final readonly class SentEntry
     /** @return array<string, mixed> what is given beside the step */
     public function content(): array
     {
-        return array_filter(['tick' => $this->tick, 'readings' => $this->readings, 'checked' => $this->checked, 'reason' => $this->reason, 'words' => $this->words, 'serial' => $this->serial, 'version' => $this->version, 'again_on' => $this->againOn, 'what' => $this->asBuilt?->value, 'value' => $this->value], static fn (mixed $one): bool => $one !== null && $one !== [] && $one !== false);
+        return array_filter(['tick' => $this->tick, 'readings' => $this->readings, 'reason' => $this->reason, 'words' => $this->words, 'serial' => $this->serial, 'version' => $this->version, 'again_on' => $this->againOn, 'what' => $this->asBuilt?->value, 'value' => $this->value], static fn (mixed $one): bool => $one !== null && $one !== [] && $one !== false);
     }
 
     /** That it is the same entry when it is sent again. */

@@ -43,9 +43,9 @@ final readonly class StepReadings
      * @param  list<float>  $values
      * @return list<Judgement>|null null: they are not all there
      */
-    public function evidence(Step $step, array $values, bool $checked): ?array
+    public function evidence(Step $step, array $values): ?array
     {
-        return count($values) === count($this->of($step)) ? $this->judge($step, $values, $checked) : null;
+        return count($values) === count($this->of($step)) ? $this->judge($step, $values, false) : null;
     }
 
     /**

@@ -77,7 +77,7 @@ final readonly class WorkKeeping
             return self::kept($sent, "Already done by {$earlier->by}.");
         }
         $meter = new StepReadings($this->job, $record->evaluation->boat, $record->work);
-        $evidence = new Evidence($sent->tick, $this->isPhotographed($step, $record->evaluation->boat->plan), $sent->readings, $meter->evidence($step, $sent->readings, $sent->checked), $sent->reason);
+        $evidence = new Evidence($sent->tick, $this->isPhotographed($step, $record->evaluation->boat->plan), $sent->readings, $meter->evidence($step, $sent->readings), $sent->reason);
         $refusal = $record->work->refusal($step, $evidence, $this->hand->role->changesPlans());
 
         return $refusal === null ? $this->write($sent, $step, $step->metered === null ? [] : ['measured' => MeasuredContent::kept($meter->of($step), $sent->readings)]) : self::refused($sent, $refusal);

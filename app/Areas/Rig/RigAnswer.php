@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Areas\Rig;
 
+use App\Areas\Contract\BlocksDrawn;
 use App\Areas\Contract\HullDrawn;
 use Dinghy\Area\Rigging\AsBuilt;
 use Dinghy\Area\Rigging\Method\Methods;
@@ -34,6 +35,7 @@ final readonly class RigAnswer
 
         return [
             'hull' => ($outline = $evaluation->boat->plan->boat->outline()) === null ? null : HullDrawn::of($outline),
+            'blocks' => BlocksDrawn::of($evaluation->boat),
             'pictures' => $answer->pictures(),
             'steps' => array_map($answer->step(...), $evaluation->boat->figures(Steps::class)->all),
         ];

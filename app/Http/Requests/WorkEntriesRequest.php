@@ -39,7 +39,6 @@ final class WorkEntriesRequest extends FormRequest
             'entries.*.following' => ['sometimes', 'boolean:strict'],
             'entries.*.readings' => ['sometimes', 'list', 'max:3'],
             'entries.*.readings.*' => ['numeric', 'between:-1000000,1000000000'],
-            'entries.*.checked' => ['sometimes', 'boolean:strict'],
             'entries.*.reason' => ['sometimes', 'nullable', 'string', 'min:4', 'max:500'],
             'entries.*.words' => ['nullable', 'string', 'max:1000', 'required_if:entries.*.act,note', 'required_if:entries.*.act,problem'],
             'entries.*.serial' => ['nullable', 'string', 'max:60'],

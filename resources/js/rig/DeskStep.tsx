@@ -10,13 +10,16 @@ import { KeptLine } from './KeptLine';
 import { placeName } from './placeName';
 import { StepActs } from './StepActs';
 import { StepFace } from './StepFace';
+import { StepReadings } from './StepReadings';
 import { useStepInHand } from './useStepInHand';
 import { type WorkAtHand } from './useWork';
 
 /** The step in hand at the desk: what it is, what is done about it, how and where. */
 export function DeskStep({ job, rig, at, step, onStep }: { job: PlannedJob; rig: Rig; at: WorkAtHand; step: RigStep; onStep: (id: string) => void }) {
     const [isHanding, setHanding] = useState(false);
-    const { isDone, face, acts } = useStepInHand(rig, at, step, onStep);
+    const { isDone, face, measures, take, acts } = useStepInHand(rig, at, step, onStep);
+    const [reading, setReading] = useState<string | null>(null);
+    const isReading = reading === step.id;
     const { work } = at;
     return (
         <div className={classes.desk} data-step-in-hand={step.id} tabIndex={0} role="region" aria-label="Step in hand">
@@ -37,7 +40,11 @@ export function DeskStep({ job, rig, at, step, onStep }: { job: PlannedJob; rig:
                     </Group>
                 )}
                 <KeptLine at={at} rig={rig} />
-                {work !== undefined && <StepActs key={step.id} job={job} work={work} {...acts} />}
+                {isReading && acts.standing === 'ready' && acts.read === null && measures.length > 0 ? (
+                    <StepReadings job={job} rig={rig} step={step} measures={measures} onAll={take} />
+                ) : (
+                    work !== undefined && <StepActs key={step.id} job={job} work={work} {...acts} onRead={() => setReading(step.id)} />
+                )}
             </section>
             <section className={classes.how} aria-label="How, and where">
                 <HowItIsDone job={job} rig={rig} step={step} />

@@ -53,6 +53,7 @@ function BoatRig({ job, edits, silent }: StageProps) {
         setParams(
             (before) => {
                 const to = new URLSearchParams(before);
+                to.delete('read');
                 if (id === null) {
                     to.delete('step');
                 } else {
@@ -61,6 +62,20 @@ function BoatRig({ job, edits, silent }: StageProps) {
                 return to;
             },
             { replace: named !== null && id !== null },
+        );
+    /** The meter taken into the hand, or laid down: the browser's way back lays it down too. */
+    const toReading = (isReading: boolean) =>
+        setParams(
+            (before) => {
+                const to = new URLSearchParams(before);
+                if (isReading) {
+                    to.set('read', '1');
+                } else {
+                    to.delete('read');
+                }
+                return to;
+            },
+            { replace: !isReading },
         );
     const walk = (by: 1 | -1) => {
         const beside = steps[steps.findIndex((one) => one.id === step?.id) + by];
@@ -73,14 +88,14 @@ function BoatRig({ job, edits, silent }: StageProps) {
     if (isNarrow && named !== null && rig !== undefined) {
         const shown = step ?? steps.find((one) => one.id === next[0]);
         if (shown !== undefined) {
-            return <StepScreen job={job} rig={rig} at={at} step={shown} onStep={toStep} onList={() => toStep(null)} />;
+            return <StepScreen job={job} rig={rig} at={at} step={shown} onStep={toStep} onList={() => toStep(null)} isReading={params.has('read')} onReading={toReading} />;
         }
     }
     const things: Findable[] = [
         ...PANES.map(([name, label]) => ({ kind: 'show', label, go: () => go({ pane: name }) })),
         ...steps.map((one) => ({ kind: 'step', label: one.says, go: () => toStep(one.id) })),
     ];
-    const those: Partial<Record<Pane, (one: RigStep) => boolean>> = { steps: () => true, holds: (one) => one.hold !== null, water: (one) => one.where === 'water' };
+    const those: Partial<Record<Pane, (one: RigStep) => boolean>> = { steps: () => true, holds: (one) => one.holds.length > 0, water: (one) => one.where === 'water' };
     const ofPane = those[pane];
     return (
         <StageFrame

@@ -1,8 +1,10 @@
 import { Button, TextInput } from '@mantine/core';
 import { lazy, Suspense, useEffect, useRef, useState } from 'react';
 
-import type { PlannedJob, RigStep, Work } from '../api/types';
+import type { Measurement, PlannedJob, RigStep, Work } from '../api/types';
 import { usePhotographQueue } from '../photographs/PhotographQueue';
+import { shown } from '../readings/figures';
+import { together } from '../units/together';
 import { readingIn } from './readingIn';
 import { SlideToSign } from './SlideToSign';
 import classes from './StepActs.module.css';
@@ -33,6 +35,11 @@ interface Props {
     /** pictures of the place that are kept */
     pictures: string[];
     submit: WorkAtHand['submit'];
+    /** what is read with a meter before it is done */
+    measures: Measurement[];
+    /** what was read, all of it right; null: not yet */
+    read: number[] | null;
+    onRead: () => void;
     /** the step before was just done: the hand goes on here */
     takesFocus: boolean;
     /** it is done, or begun: on to the next */
@@ -40,7 +47,7 @@ interface Props {
 }
 
 /** What the thumb does about a step: done, or a hold slid; a picture, a note, a problem, what turned out otherwise. */
-export function StepActs({ job, step, standing, work, pictures, submit, takesFocus, onDone }: Props) {
+export function StepActs({ job, step, standing, work, pictures, submit, measures, read, onRead, takesFocus, onDone }: Props) {
     const foot = useRef<HTMLDivElement>(null);
     const camera = useRef<HTMLInputElement>(null);
     const hasTaken = useRef(false);
@@ -54,11 +61,12 @@ export function StepActs({ job, step, standing, work, pictures, submit, takesFoc
     const [saying, setSaying] = useState<'note' | 'problem' | null>(null);
     const [asking, setAsking] = useState<string | null>(null);
     const [isOtherwise, setOtherwise] = useState(false);
-    const [typed, setTyped] = useState((step.hold?.readings ?? []).map(() => ''));
+    const hold = step.holds.find((one) => !one.metered) ?? null;
+    const [typed, setTyped] = useState((hold?.readings ?? []).map(() => ''));
     const [goods, setGoods] = useState({ serial: '', version: '' });
     const [why, setWhy] = useState('');
     const by = work.hand.id;
-    const hold = step.hold;
+    const isToRead = measures.length > 0 && read === null;
     const maySign = hold === null || hold.by_anyone || work.hand.may_sign;
     const wait = work.waits.find((one) => one.step === step.id);
     const isEarly = wait !== undefined && new Date(wait.over) > new Date();
@@ -86,6 +94,7 @@ export function StepActs({ job, step, standing, work, pictures, submit, takesFoc
             by,
             ...(hold?.asks === 'tick' ? { tick: true } : {}),
             ...(hold?.asks === 'reading' ? { readings: readings.map((one) => one ?? 0) } : {}),
+            ...(read === null ? {} : { readings: read }),
             ...(isGoods ? { serial: goods.serial.trim(), version: goods.version.trim() } : {}),
             ...(isLast && again !== '' ? { again_on: again } : {}),
             ...(why.trim() === '' ? {} : { reason: why.trim() }),
@@ -122,6 +131,11 @@ export function StepActs({ job, step, standing, work, pictures, submit, takesFoc
                     event.currentTarget.value = '';
                 }}
             />
+            {read !== null && standing === 'ready' && (
+                <p style={{ margin: 0, fontSize: '1rem' }} data-figure="read">
+                    ✓ Read: {together(read.map((value, at) => shown(value, measures[at]?.unit ?? 'V')).join(', '))}
+                </p>
+            )}
             {standing === 'ready' && hold?.asks === 'reading' && (
                 <div className={classes.readings} data-readings>
                     {hold.readings.map((reading, at) => (
@@ -160,6 +174,10 @@ export function StepActs({ job, step, standing, work, pictures, submit, takesFoc
             ) : standing !== 'ready' && !isEarly ? (
                 <Button className={classes.large} disabled>
                     {standing === 'held' ? 'Held' : 'Not yet'}
+                </Button>
+            ) : isToRead ? (
+                <Button className={classes.large} data-main data-read onClick={onRead}>
+                    Read it first
                 </Button>
             ) : hold === null ? (
                 <Button className={classes.large} data-main data-done onClick={done}>

@@ -1,4 +1,5 @@
-import type { RigStep } from '../api/types';
+import type { Measurement, RigStep } from '../api/types';
+import { expected } from '../readings/figures';
 import { together } from '../units/together';
 import classes from './StepFace.module.css';
 import { type Standing } from './standing';
@@ -10,6 +11,8 @@ interface Props {
     held: string[];
     /** what it takes and the shelf does not have */
     missing: string[];
+    /** what is read before it is done */
+    measures: Measurement[];
 }
 
 /** px of the figure that matters, by how many letters it has: one line of a phone where it can be */
@@ -18,8 +21,9 @@ function sizeOf(value: string): number {
 }
 
 /** A step as it is read at arm's length: what to do, the label as it is printed, the one figure that matters, what would hurt. */
-export function StepFace({ step, standing, held, missing }: Props) {
-    const [main, ...others] = step.figures.filter((figure) => figure.label !== 'label');
+export function StepFace({ step, standing, held, missing, measures }: Props) {
+    const mustShow = measures.map((of) => ({ label: `${of.says}: must show`, value: expected(of) }));
+    const [main, ...others] = [...(standing === 'done' ? [] : mustShow), ...step.figures.filter((figure) => figure.label !== 'label')];
     return (
         <>
             <h2 className={classes.says} data-figure="step">
@@ -65,12 +69,13 @@ export function StepFace({ step, standing, held, missing }: Props) {
                     {together(says)}
                 </div>
             ))}
-            {step.hold !== null && standing !== 'done' && (
-                <div className={classes.hold} role="note" data-hold={step.hold.rule}>
-                    <strong>Hold: {together(step.hold.states)}</strong>
-                    {together(`${step.hold.because.charAt(0).toUpperCase()}${step.hold.because.slice(1)}.`)}
-                </div>
-            )}
+            {standing !== 'done' &&
+                step.holds.map((hold) => (
+                    <div key={hold.rule} className={classes.hold} role="note" data-hold={hold.rule}>
+                        <strong>Hold: {together(hold.states)}</strong>
+                        {together(`${hold.because.charAt(0).toUpperCase()}${hold.because.slice(1)}.`)}
+                    </div>
+                ))}
             {step.caution !== null && (
                 <div className={classes.caution} role="note">
                     <span aria-hidden="true">⚠</span>

@@ -5,6 +5,7 @@ import { lazy, Suspense, useState } from 'react';
 import type { PlannedJob, Rig, RigStep } from '../api/types';
 import { Below } from '../frame/Below';
 import { MAIN } from '../look/SkipLink';
+import { together } from '../units/together';
 import { Before } from './Before';
 import { KeptLine } from './KeptLine';
 import { placeName } from './placeName';
@@ -16,6 +17,7 @@ import { useStepInHand } from './useStepInHand';
 import { type WorkAtHand } from './useWork';
 
 const HowItIsDone = lazy(async () => ({ default: (await import('./HowItIsDone')).HowItIsDone }));
+const StepReadings = lazy(async () => ({ default: (await import('./StepReadings')).StepReadings }));
 const HandsDialog = lazy(async () => ({ default: (await import('./HandsDialog')).HandsDialog }));
 
 interface Props {
@@ -26,21 +28,48 @@ interface Props {
     /** the step before in the order of the work, and the one after */
     onStep: (id: string) => void;
     onList: () => void;
+    /** whether the meter is in the hand */
+    isReading: boolean;
+    onReading: (isReading: boolean) => void;
 }
 
 /** One thing to do, on the whole glass: for a hand that holds something else. */
-export function StepScreen({ job, rig, at, step, onStep, onList }: Props) {
+export function StepScreen({ job, rig, at, step, onStep, onList, isReading, onReading }: Props) {
     const [isPulled, setPulled] = useState(false);
     const [isHanding, setHanding] = useState(false);
     const { work, waiting } = at;
     useMethods(job); // there when it is pulled up, line or not
     useDocumentTitle([step.says, job.boat, 'Rig', 'Dinghy'].join(' · '));
-    const { next, isDone, face, acts } = useStepInHand(rig, at, step, onStep);
+    const { next, isDone, face, measures, take, acts } = useStepInHand(rig, at, step, onStep);
     const here = rig.steps.filter((one) => one.place === step.place);
     const left = here.filter((one) => !isDone(one)).length;
     const number = rig.steps.findIndex((one) => one.id === step.id);
     const before = rig.steps[number - 1];
     const other = work?.others.find((one) => one.step === step.id);
+    if (isReading && measures.length > 0 && acts.standing === 'ready') {
+        return (
+            <main id={MAIN} tabIndex={-1} className={classes.screen} data-reading-of={step.id}>
+                <div className={classes.head}>
+                    <Button variant="subtle" className={classes.hand} mih={48} px={8} onClick={() => onReading(false)}>
+                        ‹ Step
+                    </Button>
+                    <h1>{together(step.says)}</h1>
+                </div>
+                <Suspense fallback={null}>
+                    <StepReadings
+                        job={job}
+                        rig={rig}
+                        step={step}
+                        measures={measures}
+                        onAll={(values) => {
+                            onReading(false);
+                            take(values);
+                        }}
+                    />
+                </Suspense>
+            </main>
+        );
+    }
     return (
         <main id={MAIN} tabIndex={-1} className={classes.screen} data-step-in-hand={step.id}>
             <div className={classes.head}>
@@ -85,7 +114,7 @@ export function StepScreen({ job, rig, at, step, onStep, onList }: Props) {
                 <Button variant="light" className={classes.hand} mih={48} onClick={() => setPulled(true)}>
                     How, and where
                 </Button>
-                {work !== undefined && <StepActs key={step.id} job={job} work={work} {...acts} />}
+                {work !== undefined && <StepActs key={step.id} job={job} work={work} {...acts} onRead={() => onReading(true)} />}
             </div>
             <Suspense fallback={null}>
                 <Below label="How, and where" opened={isPulled} onClose={() => setPulled(false)}>

@@ -49,7 +49,7 @@ export function StepsPane({ job, steps, at, chosen, onStep }: Props) {
                                     {SIGNS[standingOf(step, at)]}
                                     {doneBy.has(step.id) && ` by ${doneBy.get(step.id)}`}
                                     {changed.has(step.id) && ', done before the plan changed it'}
-                                    {step.hold !== null && !doneBy.has(step.id) && ' · hold'}
+                                    {step.holds.length > 0 && !doneBy.has(step.id) && ' · hold'}
                                 </Table.Td>
                             </Table.Tr>
                         ))}
