@@ -15,6 +15,8 @@ use Facebook\WebDriver\WebDriverKeys;
 /** The work in the boat: one step at a time, by thumb and by keys, by two, with a plan that changes in the middle. */
 final class RigTest extends BrowserTestCase
 {
+    use MeterInHand;
+
     private const BOAT = 'Rowing hull';
 
     protected function tearDown(): void
@@ -33,6 +35,15 @@ final class RigTest extends BrowserTestCase
         $total = $this->stepsOf(self::BOAT);
         $this->doAll($total, function (): void {
             $finger = new Finger($this->driver());
+            $step = $this->stepInHand();
+            if ($this->find('[data-read]') !== null) {
+                $finger->taps('[data-read]');
+                $this->readsAll();
+                $this->until(fn (): bool => $this->stepInHand() !== $step || $this->find('[data-figure="read"]') !== null, 'read');
+            }
+            if ($this->stepInHand() !== $step) {
+                return; // it was nothing but the reading
+            }
             if ($this->find('[data-done]') !== null) {
                 $finger->taps('[data-done]');
             } else {
@@ -55,7 +66,14 @@ final class RigTest extends BrowserTestCase
                 $this->fillFields();
                 $this->tabToMain();
             }
+            $isToRead = $this->find('[data-read]:focus') !== null;
             $this->find('[data-slide]:focus') !== null ? $this->press(WebDriverKeys::END) : $this->press(WebDriverKeys::ENTER);
+            if ($isToRead) {
+                $step = $this->stepInHand();
+                $this->readsAll();
+                $this->until(fn (): bool => $this->stepInHand() !== $step || $this->find('[data-main]:focus') !== null, 'the hand goes on where it is to be done');
+                $this->stepInHand() !== $step || $this->press($this->find('[data-slide]:focus') !== null ? WebDriverKeys::END : WebDriverKeys::ENTER);
+            }
         });
         $this->until(fn (): bool => $this->doneOf(self::BOAT) === $total, 'all of it is kept');
     }

@@ -48,7 +48,7 @@ export function StepScreen({ job, rig, at, step, onStep, onList, isReading, onRe
     const other = work?.others.find((one) => one.step === step.id);
     if (isReading && measures.length > 0 && acts.standing === 'ready') {
         return (
-            <main id={MAIN} tabIndex={-1} className={classes.screen} data-reading-of={step.id}>
+            <main id={MAIN} tabIndex={-1} className={classes.screen} data-step-in-hand={step.id}>
                 <div className={classes.head}>
                     <Button variant="subtle" className={classes.hand} mih={48} px={8} onClick={() => onReading(false)}>
                         ‹ Step

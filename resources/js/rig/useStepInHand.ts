@@ -50,7 +50,7 @@ export function useStepInHand(rig: Rig, at: WorkAtHand, step: RigStep, onStep: (
             standing,
             pictures: picturesAt(rig, step).map((one) => one.picture),
             submit: at.submit,
-            takesFocus: cameTo === step.id,
+            takesFocus: cameTo === step.id || read !== null,
             measures,
             read,
             onDone: done,
