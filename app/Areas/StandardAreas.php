@@ -8,6 +8,7 @@ use App\Areas\Contract\AreaList;
 use App\Areas\Day\DayArea;
 use App\Areas\Kit\KitArea;
 use App\Areas\Layout\LayoutArea;
+use App\Areas\Meter\MeterArea;
 use App\Areas\Power\PowerArea;
 use App\Areas\Rig\RigArea;
 use App\Areas\Sonar\SonarArea;
@@ -26,6 +27,7 @@ final class StandardAreas
             new DayArea,
             new KitArea,
             new RigArea,
+            new MeterArea,
         ]);
     }
 }

@@ -7,7 +7,7 @@ namespace App\Instruments;
 use App\Models\Shop;
 use App\Settings\InstrumentKind;
 
-/** Where an instrument network is listened to: only what a shop registered. */
+/** Where an instrument is listened to: only what a shop registered. */
 final readonly class Address
 {
     private function __construct(
@@ -38,6 +38,18 @@ final readonly class Address
         foreach (self::of($shop) as $address) {
             if ($address->name === $name) {
                 return $address;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return self|null of a hand meter; null: the shop has none of that name */
+    public static function meterNamed(Shop $shop, string $name): ?self
+    {
+        foreach ($shop->settings()->instruments as $one) {
+            if ($one['name'] === $name && InstrumentKind::from($one['kind']) === InstrumentKind::Meter) {
+                return new self($one['name'], false, $one['host'], $one['port']);
             }
         }
 

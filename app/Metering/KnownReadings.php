@@ -12,6 +12,7 @@ use Dinghy\Metering\MeterPoints;
 use Dinghy\Metering\MeterRange;
 use Dinghy\Metering\Probe;
 use Dinghy\Metering\Reading;
+use Dinghy\Metering\RestWalk;
 use Dinghy\Solving\SolvedBoat;
 
 /** What was read of a boat before: what later readings go by. */
@@ -38,6 +39,24 @@ final readonly class KnownReadings
         }
 
         return $rested;
+    }
+
+    /**
+     * @param  string  $but  id of the point that is read now
+     * @return list<Reading> the latest at each other point at rest
+     */
+    public function earlierAtRest(SolvedBoat $boat, string $but): array
+    {
+        $newest = $this->job->readings()->orderBy('id')->pluck('volts', 'meter_point')->all();
+        $readings = [];
+        foreach ($newest === [] ? [] : RestWalk::of($boat, []) as $point) {
+            $volts = $newest[$point->of->id] ?? null;
+            if ($point->of->id !== $but && is_numeric($volts)) {
+                $readings[] = new Reading($point->of, (float) $volts);
+            }
+        }
+
+        return $readings;
     }
 
     /** @return list<Reading> the latest that were taken at steps of the work */

@@ -74,6 +74,12 @@ final class Job extends Model
         return $this->hasMany(Reading::class);
     }
 
+    /** @return HasMany<LoadTest, $this> */
+    public function loadTests(): HasMany
+    {
+        return $this->hasMany(LoadTest::class);
+    }
+
     /** @return HasMany<WorkEntry, $this> */
     public function workEntries(): HasMany
     {

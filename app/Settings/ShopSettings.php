@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace App\Settings;
 
+use Dinghy\Metering\TestLoad;
 use Dinghy\Quantity\Units;
 
 /** How a shop writes and what it can reach. What nobody has set is as it comes. */
@@ -18,6 +19,7 @@ final readonly class ShopSettings implements \JsonSerializable
      * @param  float  $taxPercent  added to prices
      * @param  list<array{width_mm: float, height_mm: float}>  $labels  sizes that the printer takes
      * @param  list<array{name: string, kind: string, host: string, port: int}>  $instruments  the only addresses that are spoken to
+     * @param  list<array{name: string, ohms: float, most_v: float}>  $testLoads  that draw in a device's place, with the volts that they bear
      */
     private function __construct(
         public Units $units,
@@ -28,6 +30,7 @@ final readonly class ShopSettings implements \JsonSerializable
         public float $taxPercent,
         public array $labels,
         public array $instruments,
+        public array $testLoads,
     ) {
     }
 
@@ -40,6 +43,9 @@ final readonly class ShopSettings implements \JsonSerializable
         /** @var list<array{name: string, kind: string, host: string, port: int}> $instruments */
         $instruments = array_values(is_array($kept['instruments'] ?? null) ? $kept['instruments'] : []);
 
+        /** @var list<array{name: string, ohms: float, most_v: float}> $testLoads */
+        $testLoads = is_array($kept['test_loads'] ?? null) ? array_values($kept['test_loads']) : array_map(static fn (TestLoad $load): array => ['name' => $load->name, 'ohms' => round($load->ohms, 2), 'most_v' => $load->mostVolts], TestLoad::usual());
+
         return new self(
             Units::tryFrom($text('units', '')) ?? Units::Imperial,
             $text('currency', 'EUR'),
@@ -49,7 +55,14 @@ final readonly class ShopSettings implements \JsonSerializable
             is_numeric($kept['tax_pct'] ?? null) ? (float) $kept['tax_pct'] : 0.0,
             $labels,
             $instruments,
+            $testLoads,
         );
+    }
+
+    /** @return list<TestLoad> */
+    public function testLoads(): array
+    {
+        return array_map(static fn (array $load): TestLoad => new TestLoad($load['name'], (float) $load['ohms'], (float) $load['most_v']), $this->testLoads);
     }
 
     /** @return array<string, mixed> */
@@ -58,6 +71,7 @@ final readonly class ShopSettings implements \JsonSerializable
         return [
             'units' => $this->units->value, 'currency' => $this->currency, 'locale' => $this->locale, 'date_form' => $this->dateForm,
             'tax_name' => $this->taxName, 'tax_pct' => $this->taxPercent, 'labels' => $this->labels, 'instruments' => $this->instruments,
+            'test_loads' => $this->testLoads,
         ];
     }
 }

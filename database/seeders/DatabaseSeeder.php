@@ -28,6 +28,7 @@ final class DatabaseSeeder extends Seeder
     {
         $shop = Shop::query()->create(['name' => 'Fernhollow Slip', 'settings' => json_encode(ShopSettings::of(['instruments' => [
             ['name' => 'Simulated boat', 'kind' => InstrumentKind::Network->value, 'host' => '127.0.0.1', 'port' => 10110],
+            ['name' => 'Simulated meter', 'kind' => InstrumentKind::Meter->value, 'host' => '127.0.0.1', 'port' => 10111],
         ]]), JSON_THROW_ON_ERROR)]);
         foreach (['owner' => 'Ilka Marrend', 'rigger' => 'Jorun Tellvik', 'apprentice' => 'Pim Osterhay'] as $role => $name) {
             $shop->users()->create([

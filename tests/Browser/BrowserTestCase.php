@@ -21,7 +21,7 @@ use Illuminate\Foundation\Testing\TestCase;
 abstract class BrowserTestCase extends TestCase
 {
     /** in the order of work */
-    protected const STAGES = ['Survey', 'Layout', 'Power', 'Sonar', 'Day', 'Kit', 'Rig'];
+    protected const STAGES = ['Survey', 'Layout', 'Power', 'Sonar', 'Day', 'Kit', 'Rig', 'Meter'];
 
     /** Seconds. A machine that is lent to others meanwhile stands still for some of them; nobody waits where all is well. */
     private const PATIENCE = 40;

@@ -55,6 +55,6 @@ describe('a new area', () => {
     });
 
     it('is named once: every stage of the list has one area', () => {
-        expect(AREAS.map((area) => area.stage)).toEqual(['survey', 'layout', 'power', 'sonar', 'day', 'kit', 'rig']);
+        expect(AREAS.map((area) => area.stage)).toEqual(['survey', 'layout', 'power', 'sonar', 'day', 'kit', 'rig', 'meter']);
     });
 });

@@ -6,6 +6,7 @@ namespace App\Console\Commands;
 
 use App\Instruments\InstrumentFault;
 use App\Instruments\SimulatedBoat;
+use App\Instruments\SimulatedMeter;
 use App\Instruments\SimulatedMonitor;
 use Dinghy\Evaluation\Areas;
 use Dinghy\File\PlanRefused;
@@ -17,6 +18,8 @@ final class Instruments extends Command
     protected $signature = 'dinghy:instruments
         {--port=10110 : TCP is served on it, UDP is sent to it}
         {--fault=* : checksum, silence, two-talkers, frozen-depth or binary}
+        {--meter= : TCP port of its hand meter; else it has none}
+        {--shows=12.71 V : What the hand meter shows until it is told otherwise}
         {--every=1.0 : Seconds between two turns}
         {--day= : A plan file whose day its battery monitor lives through}
         {--bank= : The bank that the monitor watches; else the first}
@@ -48,8 +51,36 @@ final class Instruments extends Command
 
             return 2;
         }
-        $this->info('The simulated boat speaks on '.self::HOST." port {$port}, TCP and UDP. Ctrl-C stops it.");
-        $this->speak($server, $air, new SimulatedBoat(array_values($faults), $monitor), $every);
+        $meter = $this->meter();
+        if ($meter === false) {
+            return 2;
+        }
+        $this->info('The simulated boat speaks on '.self::HOST." port {$port}, TCP and UDP.".($meter === null ? '' : " Its hand meter answers on port {$this->word('meter')}.").' Ctrl-C stops it.');
+        $this->speak($server, $air, new SimulatedBoat(array_values($faults), $monitor), $meter, $every);
+    }
+
+    /** @return SimulatedMeter|false|null null: none was asked for; false: it was, and cannot be */
+    private function meter(): SimulatedMeter|false|null
+    {
+        if ($this->word('meter') === '') {
+            return null;
+        }
+        $port = filter_var($this->word('meter'), FILTER_VALIDATE_INT, ['options' => ['min_range' => 1, 'max_range' => 65535]]);
+        $meter = $port === false ? null : SimulatedMeter::on(self::HOST, $port, $this->word('shows'));
+        if ($meter === null) {
+            $this->error($port === false ? '--meter takes a port from 1 to 65535.' : "Port {$port} on ".self::HOST.' is taken. Stop what uses it, or choose another: --meter='.($port + 1));
+
+            return false;
+        }
+
+        return $meter;
+    }
+
+    private function word(string $option): string
+    {
+        $word = $this->option($option);
+
+        return is_string($word) ? $word : '';
     }
 
     /** @return SimulatedMonitor|false|null null: none was asked for; false: it was, and cannot be */
@@ -87,17 +118,20 @@ final class Instruments extends Command
      * @param  resource  $server
      * @param  resource  $air
      */
-    private function speak($server, $air, SimulatedBoat $boat, float $every): never
+    private function speak($server, $air, SimulatedBoat $boat, ?SimulatedMeter $meter, float $every): never
     {
         $listeners = [];
         $next = microtime(true);
         for ($second = 0; ; $second++) {
             do {
-                [$ready, $none] = [[$server], null];
+                [$ready, $none] = [[$server, ...$meter?->sockets() ?? []], null];
                 $wait = max(0.0, $next - microtime(true));
-                if ((int) @stream_select($ready, $none, $none, 0, (int) ($wait * 1e6)) > 0 && ($new = @stream_socket_accept($server, 0)) !== false) {
-                    stream_set_blocking($new, false);
-                    $listeners[] = $new;
+                if ((int) @stream_select($ready, $none, $none, 0, (int) ($wait * 1e6)) > 0) {
+                    $meter?->serve($ready);
+                    if (in_array($server, $ready, true) && ($new = @stream_socket_accept($server, 0)) !== false) {
+                        stream_set_blocking($new, false);
+                        $listeners[] = $new;
+                    }
                 }
             } while (microtime(true) < $next);
             $next += $every;

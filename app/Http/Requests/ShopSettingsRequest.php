@@ -27,7 +27,7 @@ final class ShopSettingsRequest extends FormRequest
     {
         return [
             'version' => ['required', 'integer', 'min:1'],
-            'settings' => ['required', 'array:units,currency,locale,date_form,tax_name,tax_pct,labels,instruments'],
+            'settings' => ['required', 'array:units,currency,locale,date_form,tax_name,tax_pct,labels,instruments,test_loads'],
             'settings.units' => ['required', Rule::enum(Units::class)],
             'settings.currency' => ['required', 'string', 'regex:/^[A-Z]{3}$/D'],
             'settings.locale' => ['required', 'string', 'regex:/^[a-z]{2,3}(-[A-Z]{2})?$/D'],
@@ -44,6 +44,11 @@ final class ShopSettingsRequest extends FormRequest
             'settings.instruments.*.kind' => ['required', Rule::enum(InstrumentKind::class)],
             'settings.instruments.*.host' => ['required', 'string', 'max:100', 'regex:/^[A-Za-z0-9]([A-Za-z0-9.:-]*[A-Za-z0-9])?$|^::1$/D'],
             'settings.instruments.*.port' => ['required', 'integer', 'between:1,65535'],
+            'settings.test_loads' => ['sometimes', 'array', 'max:20'],
+            'settings.test_loads.*' => ['array:name,ohms,most_v'],
+            'settings.test_loads.*.name' => ['required', 'string', 'max:60', 'distinct'],
+            'settings.test_loads.*.ohms' => ['required', 'numeric', 'between:0.05,10000'],
+            'settings.test_loads.*.most_v' => ['required', 'numeric', 'between:1,100'],
         ];
     }
 
@@ -64,6 +69,9 @@ final class ShopSettingsRequest extends FormRequest
             'settings.instruments.*.kind.*' => 'Instruments: choose what each is.',
             'settings.instruments.*.host.*' => 'Instruments: type an address as 127.0.0.1 or meter.local.',
             'settings.instruments.*.port.*' => 'Instruments: a port is a number from 1 to 65535.',
+            'settings.test_loads.*.name.*' => 'Test loads: give each a name of its own of at most 60 letters.',
+            'settings.test_loads.*.ohms.*' => 'Test loads: ohms from 0.05 to 10000.',
+            'settings.test_loads.*.most_v.*' => 'Test loads: the volts that each bears, from 1 to 100.',
             'settings.*' => 'Settings: fill them in.',
         ];
     }

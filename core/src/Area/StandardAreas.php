@@ -7,6 +7,7 @@ namespace Dinghy\Area;
 use Dinghy\Area\Day\DayArea;
 use Dinghy\Area\Kit\KitArea;
 use Dinghy\Area\Layout\LayoutArea;
+use Dinghy\Area\Metering\MeteringArea;
 use Dinghy\Area\Power\PowerArea;
 use Dinghy\Area\Rigging\RiggingArea;
 use Dinghy\Area\Sonar\SonarArea;
@@ -28,6 +29,7 @@ final class StandardAreas
             new DayArea,
             new KitArea,
             new RiggingArea,
+            new MeteringArea,
         ]);
     }
 }

@@ -69,8 +69,17 @@ export function PostsDrawn({ of, blocks }: { of: Measurement; blocks: DrawnBlock
                 </g>
             ))}
             {(['red', 'black'] as const).map((which) => {
-                const isPost = spotOf(bank, which === 'red' ? of.red_node : of.black_node) !== null;
-                return isPost ? null : <rect key={which} x={pins[which].x - 26 * scale} y={pins[which].y - 12 * scale} width={52 * scale} height={24 * scale} rx={12 * scale} className={classes.post} strokeWidth={1.5 * scale} />;
+                const node = which === 'red' ? of.red_node : of.black_node;
+                return spotOf(bank, node) !== null ? null : (
+                    <g key={which}>
+                        <rect x={pins[which].x - 26 * scale} y={pins[which].y - 12 * scale} width={52 * scale} height={24 * scale} rx={12 * scale} className={classes.post} strokeWidth={1.5 * scale} />
+                        {!isOnPosts && (
+                            <text x={pins[which].x} y={pins[which].y + 32 * scale} textAnchor="middle" fontSize={18 * scale} className={classes.word}>
+                                {node === null ? 'hull' : node.endsWith('-') ? '−' : '+'}
+                            </text>
+                        )}
+                    </g>
+                );
             })}
             {probe('black')}
             {probe('red')}

@@ -10,7 +10,7 @@ import { Keypad } from './Keypad';
 import { PostsDrawn } from './PostsDrawn';
 import classes from './ReadingSequence.module.css';
 import { ToleranceBar } from './ToleranceBar';
-import { typedReading, UNITS } from './typedReading';
+import { OVER, typedReading, UNITS } from './typedReading';
 import { useAloud } from './useAloud';
 
 /** ms that a reading that was right stands on the glass before the next is asked for */
@@ -24,14 +24,20 @@ interface Props {
     judge: (values: number[], isChecked: boolean) => Promise<Judgement[]>;
     /** all of them are right */
     onAll: (values: number[]) => void;
+    /** keeps one that is outside, where nothing sparks or burns by going on; else it is read again */
+    onOutside?: (value: number) => void;
+    /** reads a meter that the shop registered; undefined: there is none */
+    fromMeter?: () => Promise<{ value: number; unit: Measurement['unit'] } | string>;
 }
 
 /** Readings one after the other: where red and black go, what must come, what came; it goes on by itself while they are right. */
-export function ReadingSequence({ measures, blocks, judge, onAll }: Props) {
+export function ReadingSequence({ measures, blocks, judge, onAll, onOutside, fromMeter }: Props) {
     const [values, setValues] = useState<number[]>([]);
     const [typed, setTyped] = useState('');
     const [unit, setUnit] = useState<string | null>(null);
     const [judged, setJudged] = useState<Judgement | null>(null);
+    /** why no reading came from the meter */
+    const [silent, setSilent] = useState<string | null>(null);
     const [isBusy, setBusy] = useState(false);
     const [isAloud, setAloud] = useAloud();
     const input = useRef<HTMLInputElement>(null);
@@ -92,8 +98,25 @@ export function ReadingSequence({ measures, blocks, judge, onAll }: Props) {
             }
         }
     };
+    const takeFromMeter = async () => {
+        setBusy(true);
+        const got = await fromMeter?.();
+        setBusy(false);
+        if (got === undefined || typeof got === 'string') {
+            setSilent(got ?? null);
+        } else if (got.unit !== of.unit) {
+            setSilent(`The meter is on ${got.unit}: set ${of.range}.`);
+        } else {
+            setSilent(null);
+            setUnit(of.unit);
+            setTyped(got.value >= OVER ? 'OL' : String(got.value));
+            await take(got.value, false);
+        }
+    };
     return (
         <div className={classes.sequence} data-reading={of.id}>
+            <div className={classes.sides}>
+            <div className={classes.side}>
             <div className={classes.top}>
                 <h2 className={classes.title}>{together(`${of.says.charAt(0).toUpperCase()}${of.says.slice(1)}`)}</h2>
                 <span className={classes.range} data-figure="range">
@@ -107,6 +130,8 @@ export function ReadingSequence({ measures, blocks, judge, onAll }: Props) {
                 <dt>Black</dt>
                 <dd>{together(of.black)}</dd>
             </dl>
+        </div>
+        <div className={classes.side}>
             <dl className={classes.must}>
                 <dt>must show</dt>
                 <dd data-figure="expected">{expected(of)}</dd>
@@ -125,6 +150,7 @@ export function ReadingSequence({ measures, blocks, judge, onAll }: Props) {
                     </>
                 )}
             </div>
+            {silent !== null && <p role="alert" style={{ margin: 0 }}>{silent}</p>}
             {judged === null || judged.verdict === 'inside' ? (
                 <form
                     className={classes.entry}
@@ -140,6 +166,11 @@ export function ReadingSequence({ measures, blocks, judge, onAll }: Props) {
                         <input ref={input} inputMode="none" autoComplete="off" value={typed} readOnly={judged !== null} onChange={(event) => setTyped(event.currentTarget.value)} />
                         <span aria-hidden="true">{chosen}</span>
                     </label>
+                    {fromMeter !== undefined && (
+                        <Button variant="outline" className={classes.wide} data-from-meter loading={isBusy} onClick={() => void takeFromMeter()}>
+                            From the meter
+                        </Button>
+                    )}
                     <Keypad
                         unit={of.unit}
                         chosen={chosen}
@@ -156,6 +187,11 @@ export function ReadingSequence({ measures, blocks, judge, onAll }: Props) {
                     <Button className={classes.wide} data-again onClick={again}>
                         Read it again
                     </Button>
+                    {judged.verdict === 'outside' && onOutside !== undefined && value !== null && (
+                        <Button variant="outline" className={classes.wide} data-outside onClick={() => onOutside(value)}>
+                            Keep it as it is, and go on
+                        </Button>
+                    )}
                     {judged.verdict === 'asks' && (
                         <Button variant="outline" className={classes.wide} data-checked loading={isBusy} onClick={() => value !== null && void take(value, true)}>
                             I looked: that is what it shows
@@ -166,6 +202,8 @@ export function ReadingSequence({ measures, blocks, judge, onAll }: Props) {
             <Button variant="subtle" className={classes.aloud} aria-pressed={isAloud} onClick={() => setAloud(!isAloud)}>
                 {isAloud ? 'Said aloud: turn it off' : 'Say it aloud'}
             </Button>
+            </div>
+            </div>
         </div>
     );
 }

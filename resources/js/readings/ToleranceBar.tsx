@@ -3,8 +3,8 @@ import { expected, shown } from './figures';
 import classes from './ReadingSequence.module.css';
 
 const WIDTH = 320;
-const HEIGHT = 54;
-const MIDDLE = 30;
+const HEIGHT = 44;
+const MIDDLE = 20;
 /** of the bar that is right, where it has two ends */
 const BAND = 0.3;
 /** Ω at the ends of the bar of what must be open: each step of it ten times the one before */
@@ -28,16 +28,16 @@ export function ToleranceBar({ of, value }: { of: Measurement; value: number | n
         <svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} className={classes.bar} role="img" aria-label={value === null ? `Right is ${expected(of)}` : `${shown(value, of.unit)} lands ${isRight ? 'inside' : 'outside'}`}>
             <rect x="0.5" y={MIDDLE - 8} width={WIDTH - 1} height="16" rx="2" className={classes.whole} />
             <rect x={from} y={MIDDLE - 8} width={to - from} height="16" className={classes.right} />
-            <text x={from} y={HEIGHT - 4} textAnchor={of.high === null ? 'start' : 'end'} className={classes.end}>
+            <text x={from} y={HEIGHT - 3} textAnchor={of.high === null ? 'start' : 'end'} className={classes.end}>
                 {of.high === null ? shown(of.low, of.unit) : of.low.toFixed(2)}
             </text>
             {of.high !== null && (
-                <text x={to} y={HEIGHT - 4} className={classes.end}>
+                <text x={to} y={HEIGHT - 3} className={classes.end}>
                     {shown(of.high, of.unit)}
                 </text>
             )}
             {at !== null && (
-                <path d={`M ${at} ${MIDDLE + 9} l -7 -13 v -13 h 14 v 13 z`} className={isRight ? classes.inside : classes.outside} data-landed={isRight ? 'inside' : 'outside'} />
+                <path d={`M ${at} ${MIDDLE + 9} l -7 -12 v -14 h 14 v 14 z`} className={isRight ? classes.inside : classes.outside} data-landed={isRight ? 'inside' : 'outside'} />
             )}
         </svg>
     );
