@@ -19,6 +19,7 @@ import screen from './MeterStage.module.css';
 import { type Pane, PANES } from './panes';
 import { RestPane } from './RestPane';
 import { useMeter } from './useMeter';
+import { WayDrawn } from './WayDrawn';
 
 const RestReading = lazy(async () => ({ default: (await import('./RestReading')).RestReading }));
 const LoadPane = lazy(async () => ({ default: (await import('./LoadPane')).LoadPane }));
@@ -87,6 +88,7 @@ function BoatMeter({ job, edits, silent }: StageProps) {
             </main>
         );
     }
+    const way = meter?.paths.find((one) => one.on === params.get('way')) ?? meter?.paths[0];
     const count = rest.filter((one) => isRead(one.of.id)).length;
     const things: Findable[] = [
         ...PANES.map(([name, label]) => ({ kind: 'show', label, go: () => go({ pane: name }) })),
@@ -121,9 +123,13 @@ function BoatMeter({ job, edits, silent }: StageProps) {
                                 {count === 0 ? 'Read at rest' : count < rest.length ? 'On with the readings' : 'All are read: again from the first'}
                             </Button>
                         ) : (
-                            <div className={screen.desk} tabIndex={0} role="region" aria-label="Reading in hand">
-                                {reading}
-                            </div>
+                            pane === 'rest' ? (
+                                <div className={screen.desk} tabIndex={0} role="region" aria-label="Reading in hand">
+                                    {reading}
+                                </div>
+                            ) : (
+                                way !== undefined && <WayDrawn path={way} passport={meter.passports.find((one) => one.on === way.on)} />
+                            )
                         ))}
                 </section>
             }

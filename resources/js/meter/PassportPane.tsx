@@ -6,7 +6,6 @@ import type { Meter, Passport, PlannedJob } from '../api/types';
 import { Act } from '../look/Act';
 import { HeadRow } from '../look/HeadRow';
 import { Verdict } from '../look/Verdict';
-import { useWritten } from '../units/conventions';
 import { together } from '../units/together';
 import { meterKey } from './useMeter';
 
@@ -18,12 +17,11 @@ export function PassportPane({ job, meter }: { job: PlannedJob; meter: Meter }) 
 }
 
 function OfOneWay({ job, passport }: { job: PlannedJob; passport: Passport }) {
-    const { day } = useWritten();
     const queries = useQueryClient();
     const takeBack = useMutation({ mutationFn: (id: number) => ask(`jobs/${job.id}/load-tests/${id}`, { method: 'DELETE' }), onSuccess: () => void queries.invalidateQueries({ queryKey: meterKey(job.id) }) });
     return (
         <section aria-label={passport.label} data-passport={passport.on} style={{ paddingBlock: 8, borderBottom: '1px solid var(--hair)' }}>
-            <h3 style={{ margin: 0, font: '600 1.25rem/1.2 var(--name)' }}>{passport.label}</h3>
+            <h3 style={{ margin: 0, font: '600 1.25rem/1.2 var(--name)' }}>{passport.label.charAt(0).toUpperCase() + passport.label.slice(1)}</h3>
             <p style={{ marginBlock: '4px 6px' }} data-figure="passport">
                 <Verdict good={passport.has_drifted ? false : passport.stretches.some((one) => one.excess_mohm !== null) ? null : true}>
                     {passport.has_drifted ? '⬣ ' : ''}
@@ -31,12 +29,12 @@ function OfOneWay({ job, passport }: { job: PlannedJob; passport: Passport }) {
                 </Verdict>
             </p>
             <Table>
-                <HeadRow heads={['From – to', 'Planned', 'First', 'Latest', 'More', 'Heats with']} />
+                <HeadRow heads={['Stretch', 'Planned', 'First', 'Latest', 'More', 'Heats with']} />
                 <Table.Tbody>
                     {passport.stretches.map((one) => (
                         <Table.Tr key={`${one.from} ${one.to}`}>
                             <Table.Th scope="row" fw={400}>
-                                {together(`${one.from} – ${one.to}`)}
+                                {together(`${one.from} to ${one.to}`)}
                             </Table.Th>
                             <Table.Td className="figure">{milliohms(one.expected_mohm)}</Table.Td>
                             <Table.Td className="figure">{milliohms(one.baseline_mohm ?? one.latest_mohm)}</Table.Td>
@@ -52,11 +50,11 @@ function OfOneWay({ job, passport }: { job: PlannedJob; passport: Passport }) {
             <ul style={{ listStyle: 'none', margin: '6px 0 0', padding: 0 }}>
                 {passport.tests.map((test) => (
                     <li key={test.id} className="quiet">
-                        {day(test.day)}, {together(`${test.load}, ${test.amps.toFixed(1)} A at ${test.celsius} °C`)}, {test.meter}, {test.by}
+                        {test.day}, {together(`${test.load}, ${test.amps.toFixed(1)} A at ${test.celsius} °C`)}, {test.meter}, {test.by}
                         {job.can_change && (
                             <>
                                 {' '}
-                                <Act aria-label={`Take back the reading of ${day(test.day)}`} onClick={() => takeBack.mutate(test.id)}>
+                                <Act aria-label={`Take back the reading of ${test.day}`} onClick={() => takeBack.mutate(test.id)}>
                                     take back
                                 </Act>
                             </>
