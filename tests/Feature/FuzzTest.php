@@ -19,7 +19,7 @@ final class FuzzTest extends TestCase
 
     private const NAMES = [
         'units', 'base', 'own', 'patch', 'typed', 'reason', 'figure', 'part', 'on', 'run', 'bank', 'feed', 'make', 'name', 'kind', 'station', 'at', 'bends', 'text', 'check', 'series', 'parallel', 'branches',
-        'plus', 'minus', 'state', 'volts', 'meter_point', 'occasion', 'csv', 'keep', 'set', 'version', 'customer', 'title', 'plan', 'boat', 'hull', 'promised_on', 'email', 'password', 'current', 'token', 'step', 'thumbnail', 'length', 'width', 'cranking_a', 'do', 'metres', 'count', 'unit', 'on_hand', 'price', 'priced_on', 'delivery_days', 'as', 'orders', 'quantity', 'missing', 'item', 'expected_on', 'awaited', 'entries', 'act', 'by', 'tick', 'following', 'words', 'what', 'value', 'person', 'code', 'moment', 'state', 'strokes', 'answer', 'price', 'delay_days', 'picture',
+        'plus', 'minus', 'state', 'volts', 'meter_point', 'occasion', 'csv', 'keep', 'set', 'version', 'customer', 'title', 'plan', 'boat', 'hull', 'promised_on', 'email', 'password', 'current', 'token', 'step', 'thumbnail', 'length', 'width', 'cranking_a', 'do', 'metres', 'count', 'unit', 'on_hand', 'price', 'priced_on', 'delivery_days', 'as', 'orders', 'quantity', 'missing', 'item', 'expected_on', 'awaited', 'entries', 'act', 'by', 'tick', 'following', 'words', 'what', 'value', 'person', 'code', 'moment', 'state', 'strokes', 'answer', 'price', 'delay_days', 'picture', 'values', 'checked', 'taken_on', 'load', 'amps', 'celsius', 'meter', 'readings',
     ];
 
     private const WORDS = ['', 'x', 'imperial', 'metric', '0', '-1', '1e999', '12 V', 'feed:house', 'device:hub', 'block:bow-block', 'plan', 'thrust', 'house', 'turn', 'strings', 'split', 'station', 'way', 'move', 'bends', 'drawn', 'part', 'point', 'hole', 'board', 'complaint', 'found', 'b1+', 'b1', 'run.gauge', 'feeds.0', 'feeds.0.run.gauge', "a\0b", "\xC3\x28", '🚤', 'ＡＷＧ', '../../etc', "'; drop table jobs; --", '<script>', '%s%n', 'null', 'run:house:drop_v', 'supply:own:hours', '2026-02-30', '=1+1', 'take', 'cut', 'keep-prices', 'm', 'pcs', 'table', 'done', 'undo', 'as-built', 'longer', 'photograph:stern', '2026-11-29T12:00:00+00:00', '00000000-0000-4000-8000-000000000000'];
@@ -118,6 +118,9 @@ final class FuzzTest extends TestCase
             'api/catalogue/parts/{part}' => ['version' => 1, 'name' => 'N', 'figures' => ['rating_a' => '300 A', 'price' => self::oneOf(['1', [], '1e400', null])]],
             'api/jobs/{job}/plan/undo', 'api/jobs/{job}/plan/redo' => ['step' => 2],
             'api/jobs/{job}/decisions' => ['occasion' => str_repeat('0', 32), 'reason' => 'as agreed'],
+            'api/jobs/{job}/load-tests' => ['on' => 'feed:bow-motor', 'taken_on' => '2026-11-29', 'load' => 'pile', 'amps' => 37, 'celsius' => 20, 'meter' => 'm', 'volts' => ['source' => 37.6, 'feed:bow-motor' => 37.1]],
+            'api/jobs/{job}/work/judgements' => ['step' => 'rest:feed:bow-motor', 'values' => [38.1], 'checked' => true],
+            'api/jobs/{job}/readings/judgements' => ['meter_point' => 'b1', 'value' => 12.7, 'checked' => false],
             'api/jobs/{job}/readings' => ['meter_point' => 'b1', 'volts' => '12.7'],
             default => ['format' => 'dinghy-plan', 'version' => 1, 'boat' => ['name' => 'N'], 'own_house_rules' => ['drop_pct.thrust'], 'house_rules' => ['drop_pct' => ['thrust' => 4]]],
         };

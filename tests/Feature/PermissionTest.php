@@ -26,7 +26,7 @@ final class PermissionTest extends TestCase
     #[DataProvider('routes')]
     public function test_permissions(string $method, string $path, array $body, int $owner, int $apprentice, int $stranger, ?int $rigger = null): void
     {
-        $uri = '/api/'.str_replace(['{job}', '{acceptance}', '{board}', '{photograph}', '{upload}', '{number}', '{id}', '{person}', '{stage}', '{part}', '{template}', '{item}', '{length}', '{order}', '{table}', '{question}'], [(string) $this->skiff()->id, '999', 'stern-board', (string) $this->skiff()->photographs()->value('content'), self::NO_UPLOAD, '1', self::NO_UPLOAD, '999999', 'survey', '999999', '999999', '999999', '999999', '999999', 'wires', '999999'], $path);
+        $uri = '/api/'.str_replace(['{job}', '{acceptance}', '{board}', '{photograph}', '{upload}', '{number}', '{id}', '{person}', '{stage}', '{part}', '{template}', '{item}', '{length}', '{order}', '{table}', '{question}', '{load_test}'], [(string) $this->skiff()->id, '999', 'stern-board', (string) $this->skiff()->photographs()->value('content'), self::NO_UPLOAD, '1', self::NO_UPLOAD, '999999', 'survey', '999999', '999999', '999999', '999999', '999999', 'wires', '999999', (string) $this->loadTest()], $path);
         $this->json($method, $uri, $body)->assertStatus(401);
         foreach (['apprentice' => $apprentice, 'rigger' => $rigger ?? $owner, ...($rigger === null ? [] : ['owner' => $owner])] as $role => $status) {
             $answer = $this->actingAs($this->person($role))->json($method, $uri, $body);
@@ -61,6 +61,11 @@ final class PermissionTest extends TestCase
             self::assertStringContainsString('apprentices change no plan', (string) $this->postJson("/api/jobs/{$job}/{$path}", [])->assertForbidden()->json('message'));
         }
         $this->postJson('/api/jobs', [])->assertForbidden();
+    }
+
+    private function loadTest(): int
+    {
+        return $this->skiff()->loadTests()->create(['user_id' => $this->person('rigger')->id, 'circuit' => 'feed:bow-motor', 'taken_on' => '2026-11-29', 'load_name' => 'pile', 'amps' => 37, 'celsius' => 20, 'meter' => 'm', 'volts' => ['source' => 37.6], 'kept_at' => now()])->id;
     }
 
     /** @return array<string, array{0: string, 1: string, 2: array<string, mixed>, 3: int, 4: int, 5: int, 6?: int}> */
@@ -157,6 +162,10 @@ final class PermissionTest extends TestCase
             'into another hand' => ['POST', 'jobs/{job}/hands', ['person' => 999999, 'code' => '1234'], 422, 422, 404],
             'given back' => ['DELETE', 'jobs/{job}/hands', [], 200, 200, 404],
             'four digits' => ['PUT', 'hands/code', ['code' => '1234', 'password' => 'not it'], 422, 422, 422],
+            'reading at rest judged' => ['POST', 'jobs/{job}/readings/judgements', ['meter_point' => 'b1', 'value' => 12.7], 200, 200, 404],
+            'what a meter shows' => ['GET', 'jobs/{job}/hand-meter?name=none', [], 404, 404, 404],
+            'test under load' => ['POST', 'jobs/{job}/load-tests', ['on' => 'feed:bow-motor', 'taken_on' => '2026-11-29', 'load' => 'pile', 'amps' => 37, 'celsius' => 20, 'meter' => 'm', 'volts' => ['source' => 37.6, 'feed:bow-motor' => 37.1]], 200, 200, 404],
+            'test under load taken back' => ['DELETE', 'jobs/{job}/load-tests/{load_test}', [], 200, 403, 404],
             'reading' => ['POST', 'jobs/{job}/readings', ['meter_point' => 'b1', 'volts' => '12.7'], 200, 200, 404],
         ];
     }

@@ -19,7 +19,7 @@ final class ShopSettingsTest extends TestCase
     {
         $usual = $this->actingAs($this->person('apprentice'))->getJson('/api/settings')->assertOk();
         ApiContract::assertMet('GET', '/api/settings', 200, (string) $usual->getContent());
-        self::assertSame([1, false, 'EUR', ['Simulated boat']], [$usual->json('version'), $usual->json('can_change'), $usual->json('settings.currency'), array_column((array) $usual->json('settings.instruments'), 'name')]);
+        self::assertSame([1, false, 'EUR', ['Simulated boat', 'Simulated meter']], [$usual->json('version'), $usual->json('can_change'), $usual->json('settings.currency'), array_column((array) $usual->json('settings.instruments'), 'name')]);
 
         $this->app?->make('auth')->forgetGuards();
         $this->actingAs($this->person('owner'));

@@ -41,7 +41,7 @@ final class LoadTestRequest extends FormRequest
             'amps.*' => 'Amps: type what it drew, from 0.05 to 500.',
             'celsius.*' => 'Temperature of the copper: type it in °C, from −40 to 90.',
             'meter.*' => 'Meter: say which one it was, in at most 60 letters.',
-            'volts' => 'Volts: at two points of the way at least.',
+            ...array_fill_keys(['volts.required', 'volts.array', 'volts.min', 'volts.max'], 'Volts: at two points of the way at least.'),
             'volts.*' => 'Volts: each a number from 0 to 75.',
         ];
     }

@@ -168,6 +168,25 @@ function OfTheShop({ kept }: { kept: ShopSettings }) {
                     </Button>
                 )}
             </Fieldset>
+            <Fieldset w="100%" legend="Test loads">
+                <p className="quiet">What draws in a device’s place while its way is read: its ohms while it is warm, and the volts that it bears.</p>
+                {settings.test_loads.map((load, at) => {
+                    const change = (changed: Partial<Kept['test_loads'][number]>) => set('test_loads', settings.test_loads.map((one, which) => (which === at ? { ...one, ...changed } : one)));
+                    return (
+                        <Group gap={8} mb={8} key={at}>
+                            <TextInput aria-label={`Test load ${at + 1}, name`} placeholder="name" readOnly={readOnly} value={load.name} onChange={(event) => change({ name: event.currentTarget.value })} />
+                            <NumberInput aria-label={`Test load ${at + 1}, ohms`} suffix=" Ω" w={120} readOnly={readOnly} value={load.ohms} onChange={(value) => change({ ohms: Number(value) })} />
+                            <NumberInput aria-label={`Test load ${at + 1}, volts that it bears`} prefix="up to " suffix=" V" w={140} readOnly={readOnly} value={load.most_v} onChange={(value) => change({ most_v: Number(value) })} />
+                            {!readOnly && <Out label={load.name === '' ? `test load ${at + 1}` : load.name} onOut={() => set('test_loads', settings.test_loads.filter((_, which) => which !== at))} />}
+                        </Group>
+                    );
+                })}
+                {!readOnly && (
+                    <Button size="compact-sm" variant="outline" onClick={() => set('test_loads', [...settings.test_loads, { name: '', ohms: 1, most_v: 15 }])}>
+                        One more test load
+                    </Button>
+                )}
+            </Fieldset>
             {!readOnly && (
                 <Button type="submit" loading={keep.isPending}>
                     Keep these settings
