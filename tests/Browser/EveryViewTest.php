@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace Tests\Browser;
 
+use App\Models\Job;
 use Facebook\WebDriver\Remote\RemoteWebDriver;
+use Facebook\WebDriver\WebDriverKeys;
 use PHPUnit\Framework\Attributes\DataProvider;
+use Tests\DoneSteps;
 
 /**
  * Every page and every pane, at the desk and on a phone: axe finds nothing in either theme, letters of drawings stand out, and
@@ -145,6 +148,25 @@ final class EveryViewTest extends BrowserTestCase
         $this->click("//summary[starts-with(., 'Set your own')]");
         $this->at("//button[.='Keep them']");
         $this->assertStepWellMade('hands');
+    }
+
+    /** A reading on the whole glass: asked for, doubted and outside, across a gap, in ohms and at a plug. */
+    public function test_readings_on_the_phone(): void
+    {
+        $job = Job::query()->get()->first(static fn (Job $one): bool => str_contains($one->boat->name, 'Tiller skiff')) ?? self::fail('No skiff.');
+        $job->plan?->update(['document' => (string) file_get_contents(base_path('database/demo/boats/skiff.json'))]);
+        DoneSteps::before($job->refresh(), 'connect:bank:thrust:12');
+        DoneSteps::before($job, 'off:feed:house');
+        Finger::on($this->driver(), true);
+        $this->signIn();
+        foreach (['rig?step=connect:bank:thrust:12&read=1' => '25.4', 'rig?step=off:feed:house&read=1' => '0.3', 'meter?point=thrust:pos' => '−38.1', 'meter?point=motor:plug' => '25.4'] as $address => $shows) {
+            $this->visit("/jobs/{$job->id}/{$address}");
+            $this->see('[data-reading] input:not([readonly])');
+            $this->assertStepWellMade($address);
+            $this->see('[data-reading] input')->sendKeys($shows.WebDriverKeys::ENTER);
+            $this->see('[data-again]');
+            $this->assertStepWellMade("{$address}, {$shows}");
+        }
     }
 
     private function assertStepWellMade(string $view): void

@@ -45,6 +45,7 @@ final class TextSizeTest extends BrowserTestCase
                 $this->assertWhole("{$stage}, pane {$pane}");
             }
         }
+        $this->openStage('Console boat', 'Rig');
         $rig = (string) preg_replace('/\\?.*/', '', $this->driver()->getCurrentURL());
         foreach (['make-safe:chargers', 'hand-over'] as $step) {
             $this->driver()->get("{$rig}?step={$step}");

@@ -8,13 +8,12 @@ use App\Models\Job;
 use App\Models\LoadTest;
 use App\Models\WorkEntry;
 use Carbon\CarbonImmutable;
-use Dinghy\Area\Rigging\Step;
-use Dinghy\Area\Rigging\Steps;
 use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Process\Process;
+use Tests\DoneSteps;
 use Tests\FreePort;
 use Tests\TestCase;
 
@@ -51,7 +50,7 @@ final class MeterTest extends TestCase
     {
         $this->actingAs($this->person('rigger'));
         $job = $this->sound();
-        $this->doneBefore($job, self::PLUS);
+        DoneSteps::before($job, self::PLUS);
         $lands = fn (array $readings): mixed => $this->send($job, self::PLUS, ['readings' => $readings])->json('outcomes.0.says');
         self::assertStringContainsString('until every reading is taken', (string) $lands([]));
         self::assertStringContainsString('until every reading is taken', (string) $lands([0.0]));
@@ -70,7 +69,7 @@ final class MeterTest extends TestCase
     public function test_an_apprentice_reads_and_lands(): void
     {
         $job = $this->sound();
-        $this->doneBefore($job, 'connect:bank:thrust:12');
+        DoneSteps::before($job, 'connect:bank:thrust:12');
         WorkEntry::query()->where('step', self::PLUS)->delete();
         $this->actingAs($this->person('apprentice'));
         self::assertNull($this->send($job, self::PLUS, ['readings' => [0.0, 38.1]], 'apprentice')->json('outcomes.0.says'));
@@ -82,7 +81,7 @@ final class MeterTest extends TestCase
     {
         $this->actingAs($this->person('rigger'));
         $job = $this->sound();
-        $this->doneBefore($job, 'off:feed:bow-motor');
+        DoneSteps::before($job, 'off:feed:bow-motor');
         $outcome = fn (string $step, array $with): mixed => $this->send($job, $step, $with)->json('outcomes.0.says');
         self::assertStringContainsString('That is a short: no power until it is found.', (string) $outcome('off:feed:bow-motor', ['readings' => [0.2, 1e9]]));
         self::assertStringContainsString('Not yet: first “Ohms to Bow motor', (string) $outcome('energise:feed:bow-motor', ['tick' => true]));
@@ -100,7 +99,7 @@ final class MeterTest extends TestCase
     {
         $this->actingAs($this->person('rigger'));
         $job = $this->sound();
-        $this->doneBefore($job, 'connect:bank:thrust:9');
+        DoneSteps::before($job, 'connect:bank:thrust:9');
         $measures = array_column((array) $this->getJson("/api/jobs/{$job->id}/work")->json('measures'), 'of', 'step');
         $expected = static fn (string $step): array => array_map(static fn (mixed $of): mixed => is_array($of) ? $of['expect'] : null, is_array($measures[$step] ?? null) ? $measures[$step] : []);
         self::assertEqualsWithDelta(25.4, $expected('connect:bank:thrust:9')[0], 0.001);
@@ -114,7 +113,7 @@ final class MeterTest extends TestCase
     {
         $this->actingAs($this->person('rigger'));
         $job = $this->sound();
-        $this->doneBefore($job, self::PLUS);
+        DoneSteps::before($job, self::PLUS);
         $judge = fn (array $values, bool $checked = false): TestResponse => $this->postJson("/api/jobs/{$job->id}/work/judgements", ['step' => self::PLUS, 'values' => $values, 'checked' => $checked]);
         ApiContract::assertMet('POST', '/api/jobs/{job}/work/judgements', 200, (string) $judge([0.0])->assertOk()->getContent());
         self::assertSame(['inside', 'asks'], array_column((array) $judge([0.0, 0.0])->json('judgements'), 'verdict'));
@@ -246,24 +245,6 @@ final class MeterTest extends TestCase
         $job->plan?->update(['document' => (string) file_get_contents(base_path('database/demo/boats/skiff.json'))]);
 
         return $job->refresh();
-    }
-
-    /** Everything that a step needs, and what that needs, as it was done. */
-    private function doneBefore(Job $job, string $step): void
-    {
-        $plan = $job->plan ?? self::fail('There is a plan.');
-        $steps = $job->boat->customer->shop->evaluate($job->judged($plan))->boat->figures(Steps::class);
-        $wanted = [];
-        for ($open = [$steps->find($step) ?? self::fail('No such step.')]; $open !== [];) {
-            $next = array_pop($open);
-            $wanted[$next->id] = true;
-            array_push($open, ...array_filter(array_map($steps->find(...), $next->needs), static fn (?Step $need): bool => $need !== null && ! isset($wanted[$need->id])));
-        }
-        foreach ($steps->all as $one) {
-            if (isset($wanted[$one->id]) && $one->id !== $step) {
-                WorkEntry::query()->create(['job_id' => $job->id, 'entry' => (string) Str::uuid(), 'user_id' => $this->person('rigger')->id, 'signed_in_id' => $this->person('rigger')->id, 'step' => $one->id, 'act' => 'done', 'work' => $one->work(), 'says' => $one->says, 'content' => [], 'sent' => str_repeat('0', 64), 'done_at' => now(), 'kept_at' => now()]);
-            }
-        }
     }
 
     /**

@@ -13,6 +13,7 @@ final class ShopSettingsTest extends TestCase
     private const SETTINGS = [
         'units' => 'metric', 'currency' => 'CHF', 'locale' => 'de-CH', 'date_form' => 'iso', 'tax_name' => 'MWST', 'tax_pct' => 8.1,
         'labels' => [['width_mm' => 62, 'height_mm' => 20.5]], 'instruments' => [['name' => 'Bench meter', 'kind' => 'meter', 'host' => '127.0.0.1', 'port' => 9301]],
+        'test_loads' => [['name' => 'Two lamps', 'ohms' => 5.24, 'most_v' => 30]],
     ];
 
     public function test_they_come_with_usual_ones_and_are_kept_by_the_owner(): void
@@ -53,6 +54,8 @@ final class ShopSettingsTest extends TestCase
             'label' => [['labels' => [['width_mm' => 1, 'height_mm' => 10]]], 'Labels: width and height in mm'],
             'host' => [['instruments' => [[...$instrument, 'host' => 'http://meter/']]], 'Instruments: type an address'],
             'port' => [['instruments' => [[...$instrument, 'port' => 70_000]]], 'Instruments: a port'],
+            'a load of no ohms' => [['test_loads' => [['name' => 'Short', 'ohms' => 0, 'most_v' => 12]]], 'Test loads: ohms from'],
+            'two loads of one name' => [['test_loads' => [['name' => 'Lamp', 'ohms' => 2.6, 'most_v' => 15], ['name' => 'Lamp', 'ohms' => 1.3, 'most_v' => 15]]], 'Test loads: give each a name of its own'],
             'another key' => [['colour' => 'red'], 'Settings:'],
         ];
     }

@@ -6,9 +6,12 @@ namespace App\Areas\Meter;
 
 use App\Areas\Contract\BlocksDrawn;
 use App\Metering\KnownReadings;
+use App\Metering\MeasuredContent;
 use App\Metering\Passports;
 use App\Metering\Told;
 use App\Models\Job;
+use App\Models\WorkEntry;
+use Dinghy\Area\Rigging\Act;
 use Dinghy\Evaluation\Evaluation;
 use Dinghy\Metering\LoadChoice;
 use Dinghy\Metering\MeteredPath;
@@ -35,8 +38,23 @@ final readonly class MeterAnswer
             'blocks' => BlocksDrawn::of($evaluation->boat),
             'rest' => array_map(static fn (RestPoint $point): array => ['of' => Told::measurement($point->of), 'place' => $point->place], RestWalk::of($evaluation->boat, (new KnownReadings($job))->rested($evaluation->boat))),
             'paths' => $answer->paths(),
+            'steps' => $answer->steps(),
             'passports' => Passports::told($job, $evaluation->boat),
         ];
+    }
+
+    /** @return list<array<string, mixed>> what was read at steps of the work, the newest first */
+    private function steps(): array
+    {
+        $entries = $this->job->workEntries()->with('author');
+        $entries->where('act', Act::Done->value);
+        $entries->whereNotNull('content->measured');
+        $entries->orderByDesc('id');
+
+        return array_values($entries->get()->map(static fn (WorkEntry $entry): array => [
+            'id' => $entry->entry, 'says' => $entry->says, 'at' => $entry->done_at->toIso8601String(), 'by' => $entry->author->name,
+            'read' => array_map(static fn (array $one): array => ['says' => $one[0], 'unit' => $one[1]->value, 'expect' => $one[2], 'value' => $one[3]], MeasuredContent::of($entry)),
+        ])->all());
     }
 
     /** @return list<array<string, mixed>> */

@@ -29,7 +29,7 @@ final readonly class BlockSuspects
         $suspects = [];
         foreach ($this->boat->plan->batteries as $battery) {
             if (! $battery->chemistry->isLead()) {
-                $suspects[] = new Suspect("{$this->boat->called($battery)} is asleep: its management has opened it. A charger that wakes lithium does so, or its own switch, by its maker’s sheet; nothing is bridged", Fault::weakened($battery->id, $volts[$battery->id] ?? 0.0, 1.0)->in($network));
+                $suspects[] = new Suspect('asleep', "{$this->boat->called($battery)} is asleep: its management has opened it. A charger that wakes lithium does so, or its own switch, by its maker’s sheet; nothing is bridged", Fault::weakened($battery->id, $volts[$battery->id] ?? 0.0, 1.0)->in($network));
             }
         }
 
@@ -40,7 +40,7 @@ final readonly class BlockSuspects
     public function off(Network $network, Reading $reading): array
     {
         return [...$this->unlikeTheOthers($network, $reading), ...array_map(
-            fn (Battery $battery): Suspect => new Suspect("{$this->boat->called($battery)} stands the wrong way round", Fault::reversed($battery->id)->in($network)),
+            fn (Battery $battery): Suspect => new Suspect('turned', "{$this->boat->called($battery)} stands the wrong way round", Fault::reversed($battery->id)->in($network)),
             array_values($this->boat->plan->batteries),
         )];
     }
@@ -88,7 +88,7 @@ final readonly class BlockSuspects
         $what = $off > 0 ? "low by {$this->boat->words->volts($off)}: it is charged before it joins others" : 'charged just now and has not rested';
         $found = [];
         foreach ($this->boat->plan->batteries as $battery) {
-            $suspect = new Suspect("{$this->boat->called($battery)} is {$what}", $faulty = Fault::weakened($battery->id, $off, 1.0)->in($network));
+            $suspect = new Suspect('off', "{$this->boat->called($battery)} is {$what}", $faulty = Fault::weakened($battery->id, $off, 1.0)->in($network));
             if ((new Suspects([$suspect], []))->showing($reading) !== []) {
                 $found[] = [$suspect, $faulty];
             }
@@ -97,7 +97,7 @@ final readonly class BlockSuspects
         return match (count($found)) {
             0 => [],
             1 => [$found[0][0]],
-            default => [new Suspect("one block between the probes is {$what}. Read each across its own posts", $found[0][1])],
+            default => [new Suspect('off', "one block between the probes is {$what}. Read each across its own posts", $found[0][1])],
         };
     }
 }

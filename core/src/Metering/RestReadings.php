@@ -110,19 +110,19 @@ final class RestReadings
             ...array_map(static fn (int $index): array => ["{$run->id}/fuse".($index + 1), 'its fuse is out, or its breaker open'], array_keys($run->protection)),
             ["{$run->id}/switch", 'its switch is off'], ["{$run->id}/+wire", 'its plus wire is open'], ["{$run->id}/-wire", 'its minus wire is open'],
         ] as [$element, $says]) {
-            $suspects[] = new Suspect($says, Fault::opened($element)->in($network));
+            $suspects[] = new Suspect('open', $says, Fault::opened($element)->in($network));
         }
-        $suspects[] = new Suspect('plus and minus are swapped on the way', $network, [(string) $of->red->node => (string) $of->black->node, (string) $of->black->node => (string) $of->red->node]);
+        $suspects[] = new Suspect('swapped', 'plus and minus are swapped on the way', $network, [(string) $of->red->node => (string) $of->black->node, (string) $of->black->node => (string) $of->red->node]);
         $feed = $this->boat->plan->feeds[$circuit->id] ?? null;
         if ($feed === null) {
             return $suspects;
         }
         [$plus, $minus] = [$feed->supply->plusPost(), $feed->supply->minusEnd()];
         foreach ($this->blocks->otherPosts($plus->name) as $post) {
-            $suspects[] = new Suspect("its plus sits on {$this->boat->post($post)}, not on {$this->boat->post($plus)}", Fault::fromLandedOn($run->protection === [] ? "{$run->id}/+wire" : "{$run->id}/fuse1", $post->name)->in($network));
+            $suspects[] = new Suspect('plus', "its plus sits on {$this->boat->post($post)}, not on {$this->boat->post($plus)}", Fault::fromLandedOn($run->protection === [] ? "{$run->id}/+wire" : "{$run->id}/fuse1", $post->name)->in($network));
         }
         foreach ($this->blocks->otherPosts($minus->name) as $post) {
-            $suspects[] = new Suspect("its minus sits on {$this->boat->post($post)}, not on {$this->boat->post($minus)}", Fault::fromLandedOn("{$run->id}/-wire", $post->name)->in($network));
+            $suspects[] = new Suspect('minus', "its minus sits on {$this->boat->post($post)}, not on {$this->boat->post($minus)}", Fault::fromLandedOn("{$run->id}/-wire", $post->name)->in($network));
         }
 
         return $suspects;
@@ -134,7 +134,7 @@ final class RestReadings
         $suspects = [];
         foreach ($this->boat->plan->banks as $bank) {
             foreach ($bank->wires() as $wire) {
-                $suspects[] = new Suspect("the jumper from {$this->boat->post($wire->from)} to {$this->boat->post($wire->to)} is open", Fault::opened($wire->id)->in($network));
+                $suspects[] = new Suspect('jumper', "the jumper from {$this->boat->post($wire->from)} to {$this->boat->post($wire->to)} is open", Fault::opened($wire->id)->in($network));
             }
         }
 

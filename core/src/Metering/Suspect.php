@@ -11,10 +11,12 @@ use Dinghy\Circuit\Network;
 final readonly class Suspect
 {
     /**
+     * @param  string  $kind  of mistake: of several of one kind that would show the same the first is named
      * @param  string  $says  what is wrong, as a sentence without its full stop: "Jumper 2 sits on Battery 2 −, not on Battery 2 +"
      * @param  array<string, string>  $instead  by node: the one that a probe sits on when it is thought to sit there
      */
     public function __construct(
+        public string $kind,
         public string $says,
         private Network $network,
         private array $instead = [],

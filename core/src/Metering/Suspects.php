@@ -25,7 +25,7 @@ final readonly class Suspects
     ) {
     }
 
-    /** @return list<Suspect> that would show it, the likeliest first */
+    /** @return list<Suspect> that would show it, the likeliest of each kind, the likeliest kind first */
     public function showing(Reading $reading): array
     {
         [$red, $black] = [$reading->of->red->node, $reading->of->black->node];
@@ -33,11 +33,18 @@ final readonly class Suspects
             return [];
         }
 
-        return array_values(array_filter($this->suspects, static function (Suspect $suspect) use ($reading, $red, $black): bool {
+        $found = [];
+        foreach ($this->suspects as $suspect) {
+            if (isset($found[$suspect->kind])) {
+                continue;
+            }
             $volts = $suspect->volts($red, $black);
+            if (abs($volts - $reading->value) <= max(HandMeter::offVolts($volts) + HandMeter::STRAY, ($reading->of->high - $reading->of->low) / 2)) {
+                $found[$suspect->kind] = $suspect;
+            }
+        }
 
-            return abs($volts - $reading->value) <= max(HandMeter::offVolts($volts) + HandMeter::STRAY, ($reading->of->high - $reading->of->low) / 2);
-        }));
+        return array_values($found);
     }
 
     /**

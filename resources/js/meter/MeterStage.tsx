@@ -23,6 +23,7 @@ import { WayDrawn } from './WayDrawn';
 
 const RestReading = lazy(async () => ({ default: (await import('./RestReading')).RestReading }));
 const LoadPane = lazy(async () => ({ default: (await import('./LoadPane')).LoadPane }));
+const StepsReadPane = lazy(async () => ({ default: (await import('./StepsReadPane')).StepsReadPane }));
 const PassportPane = lazy(async () => ({ default: (await import('./PassportPane')).PassportPane }));
 
 export function MeterStage() {
@@ -123,7 +124,7 @@ function BoatMeter({ job, edits, silent }: StageProps) {
                                 {count === 0 ? 'Read at rest' : count < rest.length ? 'On with the readings' : 'All are read: again from the first'}
                             </Button>
                         ) : (
-                            pane === 'rest' ? (
+                            pane === 'rest' || pane === 'steps' ? (
                                 <div className={screen.desk} tabIndex={0} role="region" aria-label="Reading in hand">
                                     {reading}
                                 </div>
@@ -143,6 +144,8 @@ function BoatMeter({ job, edits, silent }: StageProps) {
                                 <RestPane job={job} meter={meter} chosen={point?.of.id ?? null} onPoint={(id) => set('point', id)} />
                             ) : pane === 'load' ? (
                                 <LoadPane job={job} meter={meter} chosen={params.get('way')} onChosen={(on) => set('way', on)} onKept={() => go({ pane: 'passport' })} />
+                            ) : pane === 'steps' ? (
+                                <StepsReadPane meter={meter} />
                             ) : (
                                 <PassportPane job={job} meter={meter} />
                             )}

@@ -2,6 +2,7 @@
 export const PANES = [
     ['rest', 'At rest', 's'],
     ['load', 'Under load', 'h'],
+    ['steps', 'At steps', 't'],
     ['passport', 'Passport', 'o'],
 ] as const;
 export type Pane = (typeof PANES)[number][0];

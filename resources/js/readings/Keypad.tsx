@@ -31,9 +31,9 @@ export function Keypad({ unit, chosen, onUnit, onKey, onBack, canTake, isBusy, o
                 ⌫
             </Button>
             {['4', '5', '6'].map((name) => key(name))}
-            {key('−', 'Minus')}
+            {key('−', '− minus')}
             {['7', '8', '9'].map((name) => key(name))}
-            {key('OL', 'More than it shows')}
+            {key('OL', 'OL: more than it shows')}
             {key('.')}
             {key('0')}
             <div className={classes.units}>

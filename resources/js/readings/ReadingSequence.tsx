@@ -161,11 +161,10 @@ export function ReadingSequence({ measures, blocks, judge, onAll, onOutside, fro
                         }
                     }}
                 >
-                    <label className={classes.typed}>
-                        <span className={classes.hidden}>{`Reading ${of.says}, in ${chosen}`}</span>
-                        <input ref={input} inputMode="none" autoComplete="off" value={typed} readOnly={judged !== null} onChange={(event) => setTyped(event.currentTarget.value)} />
+                    <div className={classes.typed}>
+<input ref={input} aria-label={`Reading ${of.says}, in ${chosen}`} inputMode="none" autoComplete="off" value={typed} readOnly={judged !== null} onChange={(event) => setTyped(event.currentTarget.value)} />
                         <span aria-hidden="true">{chosen}</span>
-                    </label>
+                    </div>
                     {fromMeter !== undefined && (
                         <Button variant="outline" className={classes.wide} data-from-meter loading={isBusy} onClick={() => void takeFromMeter()}>
                             From the meter

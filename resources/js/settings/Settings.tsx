@@ -174,7 +174,7 @@ function OfTheShop({ kept }: { kept: ShopSettings }) {
                     const change = (changed: Partial<Kept['test_loads'][number]>) => set('test_loads', settings.test_loads.map((one, which) => (which === at ? { ...one, ...changed } : one)));
                     return (
                         <Group gap={8} mb={8} key={at}>
-                            <TextInput aria-label={`Test load ${at + 1}, name`} placeholder="name" readOnly={readOnly} value={load.name} onChange={(event) => change({ name: event.currentTarget.value })} />
+                            <TextInput style={{ flex: '1 1 20rem', minWidth: 0 }} aria-label={`Test load ${at + 1}, name`} placeholder="name" readOnly={readOnly} value={load.name} onChange={(event) => change({ name: event.currentTarget.value })} />
                             <NumberInput aria-label={`Test load ${at + 1}, ohms`} suffix=" Ω" w={120} readOnly={readOnly} value={load.ohms} onChange={(value) => change({ ohms: Number(value) })} />
                             <NumberInput aria-label={`Test load ${at + 1}, volts that it bears`} prefix="up to " suffix=" V" w={140} readOnly={readOnly} value={load.most_v} onChange={(value) => change({ most_v: Number(value) })} />
                             {!readOnly && <Out label={load.name === '' ? `test load ${at + 1}` : load.name} onOut={() => set('test_loads', settings.test_loads.filter((_, which) => which !== at))} />}

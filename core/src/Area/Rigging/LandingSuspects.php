@@ -34,11 +34,11 @@ final readonly class LandingSuspects
         $network = $this->probing->after($landed)->network();
         $suspects = $this->blocks->asleep($network);
         foreach ($step->node === null ? [] : $this->blocks->otherPosts($step->node) as $post) {
-            $suspects[] = new Suspect("this is {$this->boat->post($post)}, not {$this->called($step->node ?? '')}", $network, [$step->node => $post->name]);
+            $suspects[] = new Suspect('post', "this is {$this->boat->post($post)}, not {$this->called($step->node ?? '')}", $network, [$step->node => $post->name]);
         }
         foreach (array_slice(array_reverse($landed), 0, self::BACK) as $earlier) {
             foreach ($earlier->node === null ? [] : $this->blocks->otherPosts($earlier->node) as $post) {
-                $suspects[] = new Suspect('“'.rtrim($earlier->says, '.')."” sits on {$this->boat->post($post)}", $this->probing->after($landed, [$earlier->id => $post->name])->network());
+                $suspects[] = new Suspect('landed', '“'.preg_replace('/ on [^.]*\.$/', '', $earlier->says)."” sits on {$this->boat->post($post)}", $this->probing->after($landed, [$earlier->id => $post->name])->network());
             }
         }
 
