@@ -17,16 +17,16 @@ final class StageStateTest extends TestCase
     public function test_each_stage_says_its_worst(): void
     {
         $routed = Plans::routed();
-        self::assertSame(['in order', 'in order', 'in order', 'not begun', 'not begun', '3 to measure', 'to do'], self::states($routed));
+        self::assertSame(['in order', 'in order', 'in order', 'not begun', 'not begun', '3 to measure', 'to do', 'to read'], self::states($routed));
         self::assertSame('sonar', StageState::current(Plans::evaluate($routed), [])->name);
 
         // A hole nobody looked behind stops, an antenna under metal is decided about: the stop is said.
         $layout = Plans::changed($routed, ['hole:hole' => ['behind' => Plans::UNKNOWN], 'device:antenna' => ['sky' => 'under-metal']]);
-        self::assertSame(['in order', '1 stop', 'in order', 'not begun', 'not begun', '3 to measure', 'to do'], self::states($layout));
+        self::assertSame(['in order', '1 stop', 'in order', 'not begun', 'not begun', '3 to measure', 'to do', 'to read'], self::states($layout));
         self::assertSame('layout', StageState::current(Plans::evaluate($layout), [])->name);
 
         $unknown = Plans::changed($routed, ['device:antenna' => ['sky' => Plans::UNKNOWN]]);
-        self::assertSame(['in order', 'not all checked', 'in order', 'not begun', 'not begun', '3 to measure', 'to do'], self::states($unknown));
+        self::assertSame(['in order', 'not all checked', 'in order', 'not begun', 'not begun', '3 to measure', 'to do', 'to read'], self::states($unknown));
         self::assertSame('1 to photograph', self::states(Plans::changed($routed, ['photograph:p2' => ['of' => 'other']]))[0]);
         self::assertSame('not begun', self::states(Plans::changed($routed, ['plan' => ['survey' => Plans::UNKNOWN]]))[0]);
     }
