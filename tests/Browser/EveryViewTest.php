@@ -16,6 +16,8 @@ use Tests\DoneSteps;
  */
 final class EveryViewTest extends BrowserTestCase
 {
+    use MeterInHand;
+
     protected function tearDown(): void
     {
         Finger::on($this->driver(), false);
@@ -161,7 +163,7 @@ final class EveryViewTest extends BrowserTestCase
         $this->signIn();
         foreach (['rig?step=connect:bank:thrust:12&read=1' => '25.4', 'rig?step=off:feed:house&read=1' => '0.3', 'meter?point=thrust:pos' => '−38.1', 'meter?point=motor:plug' => '25.4'] as $address => $shows) {
             $this->visit("/jobs/{$job->id}/{$address}");
-            $this->see('[data-reading] input:not([readonly])');
+            $this->hasMeter();
             $this->assertStepWellMade($address);
             $this->see('[data-reading] input')->sendKeys($shows.WebDriverKeys::ENTER);
             $this->see('[data-again]');

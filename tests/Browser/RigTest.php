@@ -279,6 +279,8 @@ final class RigTest extends BrowserTestCase
         if ($this->find('[data-reason]') !== null) {
             $this->typesReason();
         }
+        $jack = $this->find('input[data-jack]:not(:checked), [data-jack] input:not(:checked)');
+        $jack?->click();
         foreach (['12.6', '0.0', '12.6'] as $at => $volts) {
             $field = $this->driver()->findElements(WebDriverBy::cssSelector('[data-readings] input'))[$at] ?? null;
             $field?->clear();

@@ -90,14 +90,10 @@ final readonly class ConnectionOrder
     private function jumpers(): array
     {
         $wires = $this->bank->wires();
-        // Along the chain, from the block that the shop counts from; what joins like posts when every string stands.
-        usort(
-            $wires,
-            fn (Jumper $a, Jumper $b): int => [
-                $a->joinsLike(),
-                min($this->ends($a)),
-            ] <=> [$b->joinsLike(), min($this->ends($b))],
-        );
+        // Along the chain, from the block that the shop counts from; what joins like posts when every string stands, and of that
+        // the minus posts last: the landing that closes the loop is where a tool that slips finds no volts to metal.
+        $rank = fn (Jumper $wire): array => [$wire->joinsLike(), $wire->joinsLike() && ! $wire->from->isPlus(), min($this->ends($wire))];
+        usort($wires, static fn (Jumper $a, Jumper $b): int => $rank($a) <=> $rank($b));
         $steps = [];
         foreach ($wires as $at => $wire) {
             [$from, $to] = $this->ends($wire);

@@ -1,6 +1,6 @@
 import { Button, Group } from '@mantine/core';
 import { lazy, Suspense, useState } from 'react';
-import { useSearchParams } from 'react-router-dom';
+import { useNavigate, useSearchParams } from 'react-router-dom';
 
 import { Panes } from '../frame/Panes';
 import { Stage, type StageProps } from '../frame/Stage';
@@ -41,6 +41,9 @@ function BoatMeter({ job, edits, silent }: StageProps) {
     const rest = meter?.rest ?? [];
     const isRead = (id: string) => job.readings.some((one) => one.meter_point === id);
     const first = rest.find((one) => !isRead(one.of.id));
+    const navigate = useNavigate();
+    /** the step of the work that the reading was asked for at */
+    const back = params.get('back');
     const named = params.get('point');
     const point = rest.find((one) => one.of.id === named) ?? (isNarrow ? undefined : (first ?? rest[0]));
     const set = (key: 'point' | 'way', to: string | null) =>
@@ -143,7 +146,7 @@ function BoatMeter({ job, edits, silent }: StageProps) {
                             ) : pane === 'rest' ? (
                                 <RestPane job={job} meter={meter} chosen={point?.of.id ?? null} onPoint={(id) => set('point', id)} />
                             ) : pane === 'load' ? (
-                                <LoadPane job={job} meter={meter} chosen={params.get('way')} onChosen={(on) => set('way', on)} onKept={() => go({ pane: 'passport' })} />
+                                <LoadPane job={job} meter={meter} chosen={params.get('way')} onChosen={(on) => set('way', on)} onKept={() => (back === null ? go({ pane: 'passport' }) : void navigate(`/jobs/${job.id}/rig?step=${encodeURIComponent(back)}`))} />
                             ) : pane === 'steps' ? (
                                 <StepsReadPane meter={meter} />
                             ) : (

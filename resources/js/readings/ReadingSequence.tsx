@@ -12,6 +12,8 @@ import classes from './ReadingSequence.module.css';
 import { ToleranceBar } from './ToleranceBar';
 import { OVER, typedReading, UNITS } from './typedReading';
 import { useAloud } from './useAloud';
+import { useVoltsJack } from './useVoltsJack';
+import { VoltsJack } from './VoltsJack';
 
 /** ms that a reading that was right stands on the glass before the next is asked for */
 const STANDS = 700;
@@ -40,6 +42,7 @@ export function ReadingSequence({ measures, blocks, judge, onAll, onOutside, fro
     const [silent, setSilent] = useState<string | null>(null);
     const [isBusy, setBusy] = useState(false);
     const [isAloud, setAloud] = useAloud();
+    const [isInVolts, setInVolts] = useVoltsJack();
     const input = useRef<HTMLInputElement>(null);
     const next = useRef<number | undefined>(undefined);
     const at = Math.min(values.length, measures.length - 1);
@@ -48,10 +51,13 @@ export function ReadingSequence({ measures, blocks, judge, onAll, onOutside, fro
         if (judged === null) {
             input.current?.focus({ preventScroll: true });
         }
-    }, [at, judged]);
+    }, [at, judged, isInVolts]);
     useEffect(() => () => window.clearTimeout(next.current), []);
     if (of === undefined) {
         return null;
+    }
+    if (of.unit === 'V' && !isInVolts) {
+        return <VoltsJack onYes={setInVolts} />;
     }
     const chosen = unit ?? UNITS[of.unit][0]?.[0] ?? '';
     const value = typedReading(typed, of.unit, chosen);
@@ -161,15 +167,17 @@ export function ReadingSequence({ measures, blocks, judge, onAll, onOutside, fro
                         }
                     }}
                 >
-                    <div className={classes.typed}>
+                    <div className={classes.row}>
+<div className={classes.typed}>
 <input ref={input} aria-label={`Reading ${of.says}, in ${chosen}`} inputMode="none" autoComplete="off" value={typed} readOnly={judged !== null} onChange={(event) => setTyped(event.currentTarget.value)} />
                         <span aria-hidden="true">{chosen}</span>
                     </div>
                     {fromMeter !== undefined && (
-                        <Button variant="outline" className={classes.wide} data-from-meter loading={isBusy} onClick={() => void takeFromMeter()}>
+                        <Button variant="outline" mih={52} px={10} data-from-meter loading={isBusy} onClick={() => void takeFromMeter()}>
                             From the meter
                         </Button>
                     )}
+                    </div>
                     <Keypad
                         unit={of.unit}
                         chosen={chosen}

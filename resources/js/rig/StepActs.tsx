@@ -1,9 +1,11 @@
-import { Button, TextInput } from '@mantine/core';
+import { Button, Checkbox, TextInput } from '@mantine/core';
 import { lazy, Suspense, useEffect, useRef, useState } from 'react';
+import { Link } from 'react-router-dom';
 
 import type { Measurement, PlannedJob, RigStep, Work } from '../api/types';
 import { usePhotographQueue } from '../photographs/PhotographQueue';
 import { shown } from '../readings/figures';
+import { useVoltsJack } from '../readings/useVoltsJack';
 import { together } from '../units/together';
 import { readingIn } from './readingIn';
 import { SlideToSign } from './SlideToSign';
@@ -63,6 +65,7 @@ export function StepActs({ job, step, standing, work, pictures, submit, measures
     const [isOtherwise, setOtherwise] = useState(false);
     const hold = step.holds.find((one) => !one.metered) ?? null;
     const [typed, setTyped] = useState((hold?.readings ?? []).map(() => ''));
+    const [isInVolts, setInVolts] = useVoltsJack();
     const [goods, setGoods] = useState({ serial: '', version: '' });
     const [why, setWhy] = useState('');
     const by = work.hand.id;
@@ -84,6 +87,8 @@ export function StepActs({ job, step, standing, work, pictures, submit, measures
             ? going.length > 0 ? 'The picture is on its way up.' : 'Take a photograph first.'
             : hold?.asks === 'reading' && readings.some((one) => one === null)
               ? 'Type the readings first, each in its unit.'
+              : hold?.readings.some((one) => one.startsWith('V,')) === true && !isInVolts
+              ? 'Look first where red sits in the meter.'
               : isEarly
                 ? 'It stands still. Wait, or say why it may go on.'
                 : null;
@@ -135,6 +140,14 @@ export function StepActs({ job, step, standing, work, pictures, submit, measures
                 <p style={{ margin: 0, fontSize: '1rem' }} data-figure="read">
                     ✓ Read: {together(read.map((value, at) => shown(value, measures[at]?.unit ?? 'V')).join(', '))}
                 </p>
+            )}
+            {step.id.startsWith('loaded:') && standing === 'ready' && (
+                <Button component={Link} variant="outline" className={classes.small} data-under-load to={`/jobs/${job.id}/meter?pane=load&way=${encodeURIComponent(step.on[0] ?? '')}&back=${encodeURIComponent(step.id)}`}>
+                    Read it under load
+                </Button>
+            )}
+            {standing === 'ready' && hold?.readings.some((one) => one.startsWith('V,')) === true && (
+                <Checkbox label="Red sits in the volts jack, not in amps" checked={isInVolts} onChange={setInVolts} mih={48} data-jack />
             )}
             {standing === 'ready' && hold?.asks === 'reading' && (
                 <div className={classes.readings} data-readings>

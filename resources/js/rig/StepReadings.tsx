@@ -1,6 +1,7 @@
 import { ask } from '../api/client';
 import type { Judgement, Measurement, PlannedJob, Rig, RigStep } from '../api/types';
 import { ReadingSequence } from '../readings/ReadingSequence';
+import { useHandMeter } from '../readings/useHandMeter';
 import { useUnits } from '../units/units';
 
 interface Props {
@@ -15,5 +16,6 @@ interface Props {
 export function StepReadings({ job, rig, step, measures, onAll }: Props) {
     const { system } = useUnits();
     const judge = async (values: number[], isChecked: boolean) => (await ask<{ judgements: Judgement[] }>(`jobs/${job.id}/work/judgements?units=${system}`, { method: 'POST', body: { step: step.id, values, checked: isChecked } })).judgements;
-    return <ReadingSequence key={step.id} measures={measures} blocks={rig.blocks} judge={judge} onAll={onAll} />;
+    const fromMeter = useHandMeter(job.id);
+    return <ReadingSequence key={step.id} measures={measures} blocks={rig.blocks} judge={judge} onAll={onAll} {...(fromMeter === undefined ? {} : { fromMeter })} />;
 }

@@ -65,6 +65,9 @@ final class GapVoltsTest extends TestCase
         $apart = Plans::evaluate(Plans::changed(Plans::demo('boats/catamaran'), self::rested(['s1' => 12.8, 's2' => 12.8, 's3' => 12.7, 's4' => 12.6])));
         $gaps = array_filter(self::read($apart), static fn (string $id): bool => str_starts_with($id, 'connect:bank:thrust:'), ARRAY_FILTER_USE_KEY);
         self::assertCount(1, $gaps, 'one jumper closes the loop');
+        $closing = $apart->boat->figures(Steps::class)->find((string) array_key_first($gaps));
+        self::assertStringEndsWith('-', (string) $closing?->post, 'on a minus post, where a tool that slips finds no volts to metal');
+        self::assertSame([], array_filter(array_slice($apart->boat->figures(Steps::class)->all, (int) array_search($closing, $apart->boat->figures(Steps::class)->all, true) + 1), static fn (Step $step): bool => $step->on === ['bank:thrust'] && str_starts_with($step->says, 'Jumper')), 'the last of its jumpers');
         self::assertEqualsWithDelta(0.3, abs(array_values($gaps)[0]), 0.001);
     }
 
