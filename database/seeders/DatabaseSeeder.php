@@ -8,13 +8,16 @@ use App\Models\Job;
 use App\Models\Role;
 use App\Models\Shop;
 use App\Models\StockItem;
+use App\Models\User;
 use App\Settings\InstrumentKind;
 use App\Settings\ShopSettings;
 use App\WorkOrders\NewJob;
 use Carbon\CarbonImmutable;
 use Dinghy\Area\StandardAreas;
+use Dinghy\Conductor\Resistance;
 use Dinghy\File\Patch;
 use Dinghy\File\PlanDocument;
+use Dinghy\Metering\MeteredPath;
 use Illuminate\Database\Seeder;
 use Illuminate\Support\Arr;
 
@@ -81,6 +84,32 @@ final class DatabaseSeeder extends Seeder
             }
             $job = self::takeIn($shop, $customer, $title, $days, $plan);
             $job->update(['bay' => $bay, 'waits_for' => $waits]);
+            if ($file === 'pontoon') {
+                self::passport($job);
+            }
+        }
+    }
+
+    /** The stern motor's way of the guide deck: read under load a year ago, and again now, with a joint that has gone bad. */
+    private static function passport(Job $job): void
+    {
+        $plan = $job->plan()->first() ?? throw new \LogicException('A boat that was taken in has a plan.');
+        $boat = StandardAreas::areas()->evaluate($job->judged($plan)->plan())->boat;
+        $circuit = $boat->runs['stern-motor']->circuit ?? throw new \LogicException('The guide deck has a stern motor.');
+        $path = MeteredPath::to($boat, $circuit) ?? throw new \LogicException('Its way is known.');
+        $amps = 37.0;
+        foreach ([[365, 0.0, 18.0], [0, 0.009, 6.0]] as [$days, $more, $celsius]) {
+            $at = 39.1;
+            $volts = [$path->points[0]->id => $at];
+            foreach ($path->ohms() as $number => $ohms) {
+                $isLast = $number === count($path->points) - 2;
+                $at -= $amps * Resistance::warmth($celsius) * ($ohms + ($isLast ? $more : 0.0));
+                $volts[$path->points[$number + 1]->id] = round($at, 2);
+            }
+            $job->loadTests()->create([
+                'user_id' => User::query()->where('role', Role::Rigger)->firstOrFail()->id, 'circuit' => $path->on, 'taken_on' => CarbonImmutable::today()->subDays($days), 'load_name' => 'Carbon pile, set to 1 Ω',
+                'amps' => $amps, 'celsius' => $celsius, 'meter' => 'Hand meter 1', 'volts' => $volts, 'kept_at' => now()->subDays($days),
+            ]);
         }
     }
 

@@ -37,7 +37,7 @@ foreach ([['', 1280, 800], ['-phone', 390, 844]] as [$suffix, $width, $height]) 
     $boat = static fn (string $name): string => (string) preg_replace('#^.*?(/jobs/\d+)/.*$#', '$1', (string) $driver->findElement(
         WebDriverBy::xpath("//main//a[contains(., \"{$name}\")]"),
     )->getAttribute('href'));
-    [$skiff, $console] = [$boat('Tiller skiff'), $boat('Console boat')];
+    [$skiff, $console, $pontoon] = [$boat('Tiller skiff'), $boat('Console boat'), $boat('Pontoon')];
     if ($suffix === '') {
         $open('/catalogue', 'main ul li');
         $take('catalogue');
@@ -64,10 +64,12 @@ foreach ([['', 1280, 800], ['-phone', 390, 844]] as [$suffix, $width, $height]) 
     if ($suffix === '') {
         $open("{$skiff}/rig?step=".rawurlencode('terminate:bow-motor-'), '[data-figure=step]');
         $take('rig');
+        $open("{$pontoon}/meter?pane=passport&way=".rawurlencode('feed:stern-motor'), '[data-passport]');
+        $take('meter');
     } else {
-        $open("{$console}/layout?on=station:console", '[data-station]');
-        $driver->executeScript('document.querySelector("[data-station]").closest("section").scrollIntoView()');
-        $take('layout');
+        $driver->executeScript("localStorage.setItem('dinghy-volts-jack', JSON.stringify(new Date().toDateString()))");
+        $open("{$pontoon}/meter?point=".rawurlencode('thrust:tap:2'), '[data-reading]');
+        $take('meter');
         $open("{$skiff}/rig?step=".rawurlencode('connect:bank:thrust:7'), '[data-figure=step]');
         $take('rig');
     }
@@ -79,6 +81,8 @@ foreach ([['', 1280, 800], ['-phone', 390, 844]] as [$suffix, $width, $height]) 
         $take('power-locker');
         $driver->executeScript("localStorage.removeItem('dinghy-scheme')");
     }
-    $open("{$console}/survey".($suffix === '' ? '?pane=paths&drawing=path' : ''), '[data-figure], img');
-    $take('survey');
+    if ($suffix === '') {
+        $open("{$console}/survey?pane=paths&drawing=path", '[data-figure], img');
+        $take('survey');
+    }
 }

@@ -10,6 +10,11 @@ use App\Bench\LargeNetwork;
 use Dinghy\Area\Day\Figure\WantedDay;
 use Dinghy\Area\Day\Variant\DayVariants;
 use Dinghy\Area\Day\Variant\Trial;
+use Dinghy\Area\Rigging\Probing;
+use Dinghy\Area\Rigging\Rule\GapRead;
+use Dinghy\Area\Rigging\Step;
+use Dinghy\Area\Rigging\StepKind;
+use Dinghy\Area\Rigging\Steps as RigSteps;
 use Dinghy\Circuit\Fault;
 use Dinghy\Circuit\Network;
 use Dinghy\Circuit\State;
@@ -43,6 +48,8 @@ final class Bench extends Command
         self::KIT => '30',
         self::DAY => '250',
         self::VARIANTS => '1000',
+        self::GAPS => '100',
+        self::JUDGED => '150',
     ];
 
     private const KIT = 'kit of 60 devices, cut from a full shelf';
@@ -50,6 +57,10 @@ final class Bench extends Command
     private const DAY = 'twelve hours of 20 devices on 3 banks, minute by minute';
 
     private const VARIANTS = 'fourteen hours of it solved backwards, with its variants';
+
+    private const GAPS = 'every gap and reading of 60 devices on 3 banks, step by step';
+
+    private const JUDGED = 'one reading outside, judged with its suspects';
 
     private const ONE_SOLVE = 'one solve of its circuit, loaded';
 
@@ -162,6 +173,10 @@ final class Bench extends Command
             $of->loads,
             $of->topology,
         ))->loaded();
+        $steps = $evaluated->boat->figures(RigSteps::class)->all;
+        $landings = array_values(array_filter($steps, static fn (Step $step): bool => $step->metered instanceof GapRead));
+        $last = $landings[count($landings) - 1];
+        $landed = array_values(array_filter(array_slice($steps, 0, (int) array_search($last, $steps, true)), static fn (Step $step): bool => $step->kind === StepKind::Connect));
         $shelf = LargeBoat::shelf($evaluated->boat);
         [$small, $big] = [Ladder::of(self::SMALL), Ladder::of(self::LARGE)];
         $order = static fn (Network $of): \Closure => static fn () => (new Network(
@@ -202,6 +217,8 @@ final class Bench extends Command
             },
             self::DAY => static fn (): ?Day => Simulation::of($withDay),
             self::VARIANTS => static fn (): array => DayVariants::of(new Trial($dayDocument, $withDay, WantedDay::of($withDay->plan->trip ?? [], 14) ?? [], LargeBoat::stock())),
+            self::GAPS => static fn (): array => (new Probing($evaluated->boat))->along([], $steps),
+            self::JUDGED => static fn (): ?array => (new Probing($evaluated->boat))->judge($last, $landed, [0.0, 1.0], [], true),
             self::ONE_SOLVE => $solve($withDay->states->network(State::Loaded)),
             self::SMALL.' nodes, solved' => $solve($small),
             self::LARGE.' nodes, solved' => $solve($big),
