@@ -28,6 +28,9 @@ final class HandMeter
     /** Ω from which a way counts as open: what is left is damp on a terminal strip */
     public const OPEN = 10_000.0;
 
+    /** Ω from which a way counts as open that a converter stays on: what divides its volts to measure them is there for good */
+    public const OPEN_WITH_CONVERTER = 500.0;
+
     /** Ω that stands for what is more than it can show, where it shows letters */
     public const OVER = 1e9;
 

@@ -98,31 +98,55 @@ final class RestReadings
     {
         $network = $this->network();
 
-        return new Suspects([...$circuit === null ? [] : $this->ofCircuit($network, $circuit, $reading->of), ...$this->blocks->asleep($network), ...$this->blocks->off($network, $reading), ...$this->ofJumpers($network)], $this->blocks->points());
+        return new Suspects([...$circuit === null ? [] : $this->ofWay($network, $circuit, $reading->of), ...$this->blocks->asleep($network), ...$this->blocks->off($network, $reading), ...$this->ofJumpers($network)], $this->blocks->points());
     }
 
-    /** @return list<Suspect> what is open on the way, swapped, or on a wrong post */
-    private function ofCircuit(Network $network, Circuit $circuit, Measurement $of): array
+    /** @return list<Suspect> what is open on the way, swapped, or on a wrong post: its own run first, then what feeds that */
+    private function ofWay(Network $network, Circuit $circuit, Measurement $of): array
     {
-        $run = $this->boat->runs[$circuit->id];
+        $along = [$circuit];
+        foreach ($this->boat->wiring->pathsThrough($circuit) as $path) {
+            $along = array_reverse(array_slice($path->circuits, 0, (int) array_search($circuit, $path->circuits, true) + 1));
+            break;
+        }
         $suspects = [];
-        foreach ([
-            ...array_map(static fn (int $index): array => ["{$run->id}/fuse".($index + 1), 'its fuse is out, or its breaker open'], array_keys($run->protection)),
-            ["{$run->id}/switch", 'its switch is off'], ["{$run->id}/+wire", 'its plus wire is open'], ["{$run->id}/-wire", 'its minus wire is open'],
-        ] as [$element, $says]) {
-            $suspects[] = new Suspect('open', $says, Fault::opened($element)->in($network));
+        foreach ($along as $one) {
+            array_push($suspects, ...$this->openOn($network, $one, $one === $circuit ? 'its' : "{$one->label}: its"));
         }
         $suspects[] = new Suspect('swapped', 'plus and minus are swapped on the way', $network, [(string) $of->red->node => (string) $of->black->node, (string) $of->black->node => (string) $of->red->node]);
+        foreach ($along as $one) {
+            array_push($suspects, ...$this->misplacedOn($network, $one, $one === $circuit ? 'its' : "{$one->label}: its"));
+        }
+
+        return $suspects;
+    }
+
+    /** @return list<Suspect> */
+    private function openOn(Network $network, Circuit $circuit, string $its): array
+    {
+        $run = $this->boat->runs[$circuit->id];
+
+        return array_map(static fn (array $one): Suspect => new Suspect('open', "{$its} {$one[1]}", Fault::opened($one[0])->in($network)), [
+            ...array_map(static fn (int $index): array => ["{$run->id}/fuse".($index + 1), 'fuse is out, or its breaker open'], array_keys($run->protection)),
+            ["{$run->id}/switch", 'switch is off'], ["{$run->id}/+wire", 'plus wire is open'], ["{$run->id}/-wire", 'minus wire is open'],
+        ]);
+    }
+
+    /** @return list<Suspect> */
+    private function misplacedOn(Network $network, Circuit $circuit, string $its): array
+    {
+        $run = $this->boat->runs[$circuit->id];
         $feed = $this->boat->plan->feeds[$circuit->id] ?? null;
         if ($feed === null) {
-            return $suspects;
+            return [];
         }
         [$plus, $minus] = [$feed->supply->plusPost(), $feed->supply->minusEnd()];
+        $suspects = [];
         foreach ($this->blocks->otherPosts($plus->name) as $post) {
-            $suspects[] = new Suspect('plus', "its plus sits on {$this->boat->post($post)}, not on {$this->boat->post($plus)}", Fault::fromLandedOn($run->protection === [] ? "{$run->id}/+wire" : "{$run->id}/fuse1", $post->name)->in($network));
+            $suspects[] = new Suspect('plus', "{$its} plus sits on {$this->boat->post($post)}, not on {$this->boat->post($plus)}", Fault::fromLandedOn($run->protection === [] ? "{$run->id}/+wire" : "{$run->id}/fuse1", $post->name)->in($network));
         }
         foreach ($this->blocks->otherPosts($minus->name) as $post) {
-            $suspects[] = new Suspect('minus', "its minus sits on {$this->boat->post($post)}, not on {$this->boat->post($minus)}", Fault::fromLandedOn("{$run->id}/-wire", $post->name)->in($network));
+            $suspects[] = new Suspect('minus', "{$its} minus sits on {$this->boat->post($post)}, not on {$this->boat->post($minus)}", Fault::fromLandedOn("{$run->id}/-wire", $post->name)->in($network));
         }
 
         return $suspects;

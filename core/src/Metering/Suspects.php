@@ -12,6 +12,9 @@ final readonly class Suspects
     /** V by which two readings have to differ to tell two suspects apart */
     private const APART = 0.5;
 
+    /** V; what two would show no further apart than this is the same */
+    private const SAME = 0.005;
+
     /** suspects that are named; more would be a list to nobody's use */
     private const NAMED = 2;
 
@@ -25,7 +28,7 @@ final readonly class Suspects
     ) {
     }
 
-    /** @return list<Suspect> that would show it, the likeliest of each kind, the likeliest kind first */
+    /** @return list<Suspect> that would show it, of each kind the one that comes nearest, the likeliest kind first */
     public function showing(Reading $reading): array
     {
         [$red, $black] = [$reading->of->red->node, $reading->of->black->node];
@@ -33,14 +36,13 @@ final readonly class Suspects
             return [];
         }
 
-        $found = [];
+        $found = $off = [];
         foreach ($this->suspects as $suspect) {
-            if (isset($found[$suspect->kind])) {
-                continue;
-            }
             $volts = $suspect->volts($red, $black);
-            if (abs($volts - $reading->value) <= max(HandMeter::offVolts($volts) + HandMeter::STRAY, ($reading->of->high - $reading->of->low) / 2)) {
+            $by = abs($volts - $reading->value);
+            if ($by <= max(HandMeter::offVolts($volts) + HandMeter::STRAY, ($reading->of->high - $reading->of->low) / 2) && $by < ($off[$suspect->kind] ?? INF) - self::SAME) {
                 $found[$suspect->kind] = $suspect;
+                $off[$suspect->kind] = $by;
             }
         }
 

@@ -1,4 +1,5 @@
 import type { DrawnBlock, Measurement } from '../api/types';
+import { expected } from './figures';
 import classes from './ReadingSequence.module.css';
 
 /** mm around the blocks, above them more: that is where the probes come from */
@@ -39,13 +40,14 @@ export function PostsDrawn({ of, blocks }: { of: Measurement; blocks: DrawnBlock
         const spot = spotOf(bank, node) ?? pins[which];
         const other = spotOf(bank, which === 'red' ? of.black_node : of.red_node) ?? pins[which === 'red' ? 'black' : 'red'];
         const leans = (spot.x === other.x ? which === 'red' : spot.x < other.x) ? -LEANS : LEANS;
-        const handle = { x: Math.max(frame.x + 40 * scale, Math.min(frame.x + frame.width - 40 * scale, spot.x + leans * scale)), y: frame.y + 26 * scale };
+        const handle = { x: Math.max(frame.x + 52 * scale, Math.min(frame.x + frame.width - 52 * scale, spot.x + leans * scale)), y: frame.y + 26 * scale };
         return (
             <g key={which} data-probe={which} data-on={node ?? ''}>
                 <path d={`M ${handle.x} ${handle.y} L ${spot.x} ${spot.y}`} className={which === 'red' ? classes.red : classes.black} strokeWidth={7 * scale} />
                 <circle cx={spot.x} cy={spot.y} r={6 * scale} className={which === 'red' ? classes.redTip : classes.blackTip} />
                 <text x={handle.x} y={handle.y - 8 * scale} textAnchor="middle" fontSize={16 * scale} className={classes.word}>
                     {which}
+                    {of.unit === 'V' && of.expect !== null && ` ${which === 'red' ? expected(of) : '0 V'}`}
                 </text>
             </g>
         );

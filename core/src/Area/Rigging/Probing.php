@@ -194,7 +194,7 @@ final class Probing
         $off = $known === null ? 0.0 : HandMeter::offOhms($known);
         $measurements = [new Measurement(
             'plus-minus', MeterQuantity::Ohms, 'plus to minus', new Probe($plus->name, "the plus end at {$end}"), new Probe($minus->name, "the minus end at {$end}"),
-            $known, $known === null ? HandMeter::OPEN : max(0.0, $known - $off), $known === null ? INF : $known + $off, MeterRange::Ohms20k, $this->connected($circuit),
+            $known, $known === null ? ($this->hasConverter($circuit) ? HandMeter::OPEN_WITH_CONVERTER : HandMeter::OPEN) : max(0.0, $known - $off), $known === null ? INF : $known + $off, MeterRange::Ohms20k, $this->connected($circuit),
         )];
         if (in_array($this->boat->plan->boat->hull, [HullKind::Aluminium, HullKind::Pontoon], true)) {
             $measurements[] = new Measurement(
@@ -204,6 +204,20 @@ final class Probing
         }
 
         return $measurements;
+    }
+
+    /** Whether a converter that cannot be unplugged stands across where a circuit ends. */
+    private function hasConverter(Circuit $circuit): bool
+    {
+        foreach ($this->boat->plan->chargers as $charger) {
+            foreach ($charger->blockOutputs() as $output) {
+                if ($output->block === $circuit->block && $circuit->block !== null) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
     }
 
     /** What a resistance means that should not be there. */

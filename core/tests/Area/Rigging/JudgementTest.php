@@ -98,6 +98,19 @@ final class JudgementTest extends TestCase
         self::assertStringNotContainsString('Everything', $judge([]));
     }
 
+    /** A converter that stays on its block has ohms of its own: it is no short, and no lower than what divides its volts. */
+    public function test_a_converter_stays_across_its_block(): void
+    {
+        $low = static function (array $chargers): float {
+            $boat = Plans::evaluate(Plans::changed(Plans::parallel(), ['plan' => ['chargers' => $chargers]]))->boat;
+            $probing = new Probing($boat);
+
+            return $probing->of($boat->figures(Steps::class)->find('off:feed:main') ?? self::fail('no such step'), $probing->after([]))[0]->low;
+        };
+        self::assertSame(HandMeter::OPEN, $low([]));
+        self::assertSame(HandMeter::OPEN_WITH_CONVERTER, $low([['id' => 'converter', 'input' => 'dc-dc', 'input_from' => ['bank' => 'house'], 'efficiency' => 0.9, 'outputs' => [['block' => 'fuses', 'amps' => 10, 'volts' => 13, 'lead' => ['gauge' => '10 AWG', 'length_m' => 1]]]]]));
+    }
+
     /** Of two that would show the same, the reading that tells one from the other: its figures are those of the two circuits. */
     public function test_what_to_measure_next(): void
     {
