@@ -25,7 +25,7 @@ describe('money and days', () => {
 });
 
 describe('the settings', () => {
-    const kept = { version: 3, can_change: true, settings: { units: 'metric', currency: 'EUR', locale: 'en-IE', date_form: 'locale', tax_name: 'VAT', tax_pct: 20, labels: [{ width_mm: 50, height_mm: 15 }], instruments: [] } };
+    const kept = { version: 3, can_change: true, settings: { units: 'metric', currency: 'EUR', locale: 'en-IE', date_form: 'locale', tax_name: 'VAT', tax_pct: 20, labels: [{ width_mm: 50, height_mm: 15 }], instruments: [], test_loads: [{ name: 'Lamp', ohms: 2.6, most_v: 15 }] } };
     const shown = (changed: object = {}) => {
         const sent = vi.fn((_: string, init?: RequestInit) =>
             Promise.resolve(new Response(JSON.stringify(init?.method === 'PUT' ? { ...kept, version: 4, settings: (JSON.parse(init.body as string) as { settings: object }).settings } : { ...kept, ...changed }), { status: 200 })),
@@ -43,10 +43,13 @@ describe('the settings', () => {
         await hand.click(screen.getByRole('button', { name: 'One more instrument' }));
         await hand.type(screen.getByLabelText('Instrument 1, name'), 'Bench meter');
         await hand.click(screen.getByRole('button', { name: 'Take out label 1' }));
+        await hand.click(screen.getByRole('button', { name: 'One more test load' }));
+        await hand.type(screen.getByLabelText('Test load 2, name'), 'Heater');
+        await hand.click(screen.getByRole('button', { name: 'Take out Lamp' }));
         await hand.click(screen.getByRole('button', { name: 'Keep these settings' }));
         await waitFor(() => expect(sent.mock.calls.some(([, init]) => init?.method === 'PUT')).toBe(true));
-        const body = JSON.parse(sent.mock.calls.find(([, init]) => init?.method === 'PUT')?.[1]?.body as string) as { version: number; settings: { currency: string; labels: unknown[]; instruments: unknown[] } };
-        expect([body.version, body.settings.currency, body.settings.labels, body.settings.instruments]).toEqual([3, 'CHF', [], [{ name: 'Bench meter', kind: 'meter', host: '127.0.0.1', port: 9000 }]]);
+        const body = JSON.parse(sent.mock.calls.find(([, init]) => init?.method === 'PUT')?.[1]?.body as string) as { version: number; settings: { currency: string; labels: unknown[]; instruments: unknown[]; test_loads: unknown[] } };
+        expect([body.version, body.settings.currency, body.settings.labels, body.settings.instruments, body.settings.test_loads]).toEqual([3, 'CHF', [], [{ name: 'Bench meter', kind: 'meter', host: '127.0.0.1', port: 9000 }], [{ name: 'Heater', ohms: 1, most_v: 15 }]]);
     });
 
     it('say what is no place or currency before they are kept', async () => {
