@@ -18,6 +18,9 @@ use Dinghy\Solving\SolvedBoat;
 /** What was read of a boat before: what later readings go by. */
 final readonly class KnownReadings
 {
+    /** that a block rests as it was read [common practice, no source] */
+    private const DAYS = 14;
+
     /** entries back that a meter's own fault is looked for in */
     private const BACK = 6;
 
@@ -25,11 +28,11 @@ final readonly class KnownReadings
     {
     }
 
-    /** @return array<string, float> V by battery: the latest across its own posts, where it was right */
+    /** @return array<string, float> V by battery: the latest across its own posts, where it was right and is not old */
     public function rested(SolvedBoat $boat): array
     {
         $rest = $boat->states->in(State::Rest);
-        $newest = $this->job->readings()->orderBy('id')->pluck('volts', 'meter_point')->all();
+        $newest = $this->newest();
         $rested = [];
         foreach ($rest === null || $newest === [] ? [] : MeterPoints::of($boat->wiring, $rest, $boat->words) as $point) {
             $volts = $newest[$point->id] ?? null;
@@ -47,7 +50,7 @@ final readonly class KnownReadings
      */
     public function earlierAtRest(SolvedBoat $boat, string $but): array
     {
-        $newest = $this->job->readings()->orderBy('id')->pluck('volts', 'meter_point')->all();
+        $newest = $this->newest();
         $readings = [];
         foreach ($newest === [] ? [] : RestWalk::of($boat, []) as $point) {
             $volts = $newest[$point->of->id] ?? null;
@@ -57,6 +60,16 @@ final readonly class KnownReadings
         }
 
         return $readings;
+    }
+
+    /** @return array<array-key, mixed> V by meter point, of those that later ones may still go by */
+    private function newest(): array
+    {
+        $readings = $this->job->readings();
+        $readings->where('taken_at', '>=', now()->subDays(self::DAYS));
+        $readings->orderBy('id');
+
+        return $readings->pluck('volts', 'meter_point')->all();
     }
 
     /** @return list<Reading> the latest that were taken at steps of the work */

@@ -135,6 +135,10 @@ final class MeterTest extends TestCase
         $rest = array_column(array_column((array) $this->getJson("/api/jobs/{$job->id}/stages/meter")->json('rest'), 'of'), 'expect', 'id');
         self::assertEqualsWithDelta(25.47, $rest['thrust:tap:2'], 0.001);
         self::assertEqualsWithDelta(38.17, $rest['motor:plug'], 0.001);
+        // What was read a month ago no block rests at any more.
+        \App\Models\Reading::query()->update(['taken_at' => now()->subDays(30)]);
+        self::assertEqualsWithDelta(25.4, array_column(array_column((array) $this->getJson("/api/jobs/{$job->id}/stages/meter")->json('rest'), 'of'), 'expect', 'id')['thrust:tap:2'], 0.001);
+        \App\Models\Reading::query()->update(['taken_at' => now()]);
         $judge = fn (string $point, float $value): string => (string) $this->postJson("/api/jobs/{$job->id}/readings/judgements", ['meter_point' => $point, 'value' => $value])->assertOk()->json('judgements.0.says');
         self::assertStringContainsString('right', $judge('motor:plug', 38.2));
         self::assertStringContainsString('its plus sits on Battery 2 of thrust +', $judge('motor:plug', 25.45));

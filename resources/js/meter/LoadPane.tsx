@@ -71,7 +71,9 @@ function PathUnderLoad({ job, path, onKept }: { job: PlannedJob; path: MeteredPa
             onKept();
         },
     });
-    const isReady = Object.keys(read).length >= 2 && draws > 0 && !Number.isNaN(figureOf(celsius)) && day !== '' && device.trim() !== '';
+    const lacks =
+        Object.keys(read).length < 2 ? 'Read two points of the way at least' : !(draws > 0) ? 'Read its end, or type the amps' : Number.isNaN(figureOf(celsius)) || day === '' || device.trim() === '' ? 'Copper, day and meter are missing' : null;
+    const isReady = lacks === null;
     return (
         <form
             noValidate
@@ -117,7 +119,7 @@ function PathUnderLoad({ job, path, onKept }: { job: PlannedJob; path: MeteredPa
             </div>
             {keep.error !== null && <p role="alert">{keep.error.message}</p>}
             <Button type="submit" className={classes.keep} data-keep-load disabled={!isReady} loading={keep.isPending}>
-                {isReady ? 'Keep it' : 'Read two points of the way at least'}
+                {lacks ?? 'Keep it'}
             </Button>
         </form>
     );
