@@ -5,7 +5,7 @@ import type { Meter, PlannedJob } from '../api/types';
 import { Act } from '../look/Act';
 import { HeadRow } from '../look/HeadRow';
 import { Verdict } from '../look/Verdict';
-import { expected, rightFromTo, shown } from '../readings/figures';
+import { accepts, expected, rightFromTo, shown } from '../readings/figures';
 import { together } from '../units/together';
 
 interface Props {
@@ -39,7 +39,7 @@ export function RestPane({ job, meter, chosen, onPoint }: Props) {
                                 ) : (
                                     <>
                                         {shown(read.volts, of.unit)}{' '}
-                                        <Verdict good={read.volts >= of.low && (of.high === null || read.volts <= of.high)}>{read.volts >= of.low && (of.high === null || read.volts <= of.high) ? '✓ right' : '⬣ outside'}</Verdict>
+                                        <Verdict good={accepts(of, read.volts)}>{accepts(of, read.volts) ? '✓ right' : '⬣ outside'}</Verdict>
                                     </>
                                 )}
                             </Table.Td>

@@ -24,5 +24,5 @@ export function RestReading({ job, edits, meter, point, onKept }: Props) {
         void edits.submit(() => ({ reading: { meter_point: point.of.id, volts: String(volts) } }));
         onKept();
     };
-    return <ReadingSequence key={point.of.id} measures={[point.of]} blocks={meter.blocks} judge={judge} onAll={(values) => keep(values[0] ?? 0)} onOutside={keep} {...(fromMeter === undefined ? {} : { fromMeter })} />;
+    return <ReadingSequence key={point.of.id} measures={[point.of]} blocks={meter.blocks} judge={judge} onAll={(values) => keep(values[0] ?? 0)} onOutside={keep} fromMeter={fromMeter} />;
 }

@@ -1,5 +1,5 @@
 import type { Measurement } from '../api/types';
-import { expected, shown } from './figures';
+import { accepts, expected, shown } from './figures';
 import classes from './ReadingSequence.module.css';
 
 const WIDTH = 320;
@@ -23,7 +23,7 @@ export function ToleranceBar({ of, value }: { of: Measurement; value: number | n
     const from = along(of.low, of) * WIDTH;
     const to = of.high === null ? WIDTH : along(of.high, of) * WIDTH;
     const at = value === null ? null : along(value, of) * WIDTH;
-    const isRight = value !== null && value >= of.low && (of.high === null || value <= of.high);
+    const isRight = value !== null && accepts(of, value);
     return (
         <svg viewBox={`0 0 ${WIDTH} ${HEIGHT}`} className={classes.bar} role="img" aria-label={value === null ? `Right is ${expected(of)}` : `${shown(value, of.unit)} lands ${isRight ? 'inside' : 'outside'}`}>
             <rect x="0.5" y={MIDDLE - 8} width={WIDTH - 1} height="16" rx="2" className={classes.whole} />

@@ -17,6 +17,10 @@ export function expected(of: Measurement): string {
     return of.unit === 'V' ? shown(of.expect ?? 0, 'V') : of.expect === null ? 'open' : shown(of.expect, of.unit);
 }
 
+export function accepts(of: Measurement, value: number): boolean {
+    return value >= of.low && (of.high === null || value <= of.high);
+}
+
 /** From where to where it is right. */
 export function rightFromTo(of: Measurement): string {
     return of.high === null ? `right from ${shown(of.low, of.unit)}` : `right from ${of.low.toFixed(2)} to ${shown(of.high, of.unit)}`;

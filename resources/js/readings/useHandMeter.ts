@@ -4,8 +4,11 @@ import { ask } from '../api/client';
 import { shopSettings } from '../api/queries';
 import type { Measurement } from '../api/types';
 
+/** A reading, or why there is none. */
+export type FromMeter = () => Promise<{ value: number; unit: Measurement['unit'] } | string>;
+
 /** Reads the first meter that the shop registered; undefined: it has none. */
-export function useHandMeter(job: number): (() => Promise<{ value: number; unit: Measurement['unit'] } | string>) | undefined {
+export function useHandMeter(job: number): FromMeter | undefined {
     const meter = useQuery(shopSettings).data?.settings.instruments.find((one) => one.kind === 'meter');
     if (meter === undefined) {
         return undefined;

@@ -69,6 +69,7 @@ export function StepActs({ job, step, standing, work, pictures, submit, measures
     const [goods, setGoods] = useState({ serial: '', version: '' });
     const [why, setWhy] = useState('');
     const by = work.hand.id;
+    const readsVolts = hold?.readings.some((one) => one.startsWith('V,')) === true;
     const isToRead = measures.length > 0 && read === null;
     const maySign = hold === null || hold.by_anyone || work.hand.may_sign;
     const wait = work.waits.find((one) => one.step === step.id);
@@ -87,11 +88,11 @@ export function StepActs({ job, step, standing, work, pictures, submit, measures
             ? going.length > 0 ? 'The picture is on its way up.' : 'Take a photograph first.'
             : hold?.asks === 'reading' && readings.some((one) => one === null)
               ? 'Type the readings first, each in its unit.'
-              : hold?.readings.some((one) => one.startsWith('V,')) === true && !isInVolts
-              ? 'Look first where red sits in the meter.'
-              : isEarly
-                ? 'It stands still. Wait, or say why it may go on.'
-                : null;
+              : readsVolts && !isInVolts
+                ? 'Look first where red sits in the meter.'
+                : isEarly
+                  ? 'It stands still. Wait, or say why it may go on.'
+                  : null;
     const done = () => {
         submit({
             step: step.id,
@@ -146,7 +147,7 @@ export function StepActs({ job, step, standing, work, pictures, submit, measures
                     Read it under load
                 </Button>
             )}
-            {standing === 'ready' && hold?.readings.some((one) => one.startsWith('V,')) === true && (
+            {standing === 'ready' && readsVolts && (
                 <Checkbox label="Red sits in the volts jack, not in amps" checked={isInVolts} onChange={setInVolts} mih={48} data-jack />
             )}
             {standing === 'ready' && hold?.asks === 'reading' && (

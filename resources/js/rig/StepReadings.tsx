@@ -17,5 +17,5 @@ export function StepReadings({ job, rig, step, measures, onAll }: Props) {
     const { system } = useUnits();
     const judge = async (values: number[], isChecked: boolean) => (await ask<{ judgements: Judgement[] }>(`jobs/${job.id}/work/judgements?units=${system}`, { method: 'POST', body: { step: step.id, values, checked: isChecked } })).judgements;
     const fromMeter = useHandMeter(job.id);
-    return <ReadingSequence key={step.id} measures={measures} blocks={rig.blocks} judge={judge} onAll={onAll} {...(fromMeter === undefined ? {} : { fromMeter })} />;
+    return <ReadingSequence key={step.id} measures={measures} blocks={rig.blocks} judge={judge} onAll={onAll} fromMeter={fromMeter} />;
 }
