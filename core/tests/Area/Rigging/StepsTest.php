@@ -7,6 +7,7 @@ namespace Dinghy\Tests\Area\Rigging;
 use Dinghy\Area\Rigging\StepsDocument;
 use Dinghy\Area\StandardAreas;
 use Dinghy\Evaluation\Evaluation;
+use Dinghy\File\PlanDocument;
 use Dinghy\File\PlanRefused;
 use Dinghy\Kit\Piece\Pieces;
 use Dinghy\Network\DataNetwork;
@@ -134,6 +135,31 @@ final class StepsTest extends TestCase
         self::assertTrue($skiff->isBefore('leakage', 'hand-over'));
         self::assertSame(['rule' => 'D07', 'asks' => 'reading'], $skiff->steps['leakage']['hold']);
         self::assertArrayNotHasKey('leakage', self::work(Plans::evaluate(Plans::demo('boats/console')))->steps, 'of fibreglass');
+    }
+
+    /** Every landing on a post by its gap, every circuit by its ohms, its lamp and its volts; a load negative by the word of a rigger as well. */
+    public function test_what_a_meter_must_show_holds_the_work(): void
+    {
+        $seed = Seed::sown();
+        foreach ([...array_map(static fn (string $boat): PlanDocument => Plans::demo("boats/{$boat}"), ['skiff', 'console', 'pontoon', 'rowing', 'catamaran']), ...array_map(static fn (): PlanDocument => RandomBoat::joined(), range(1, 10))] as $boat) {
+            $work = self::work(Plans::evaluate($boat));
+            $reading = static fn (string $rule): array => ['rule' => $rule, 'asks' => 'reading'];
+            foreach ($work->steps as $id => $step) {
+                $expected = match (true) {
+                    $step['kind'] === 'connect' && $step['post'] !== null => $reading('S09'),
+                    ($step['state'] ?? null) === 'off' => $reading('S10'),
+                    ($step['state'] ?? null) === 'rest' => $reading('S04'),
+                    $step['kind'] === 'energise' => ['rule' => 'S10', 'asks' => 'tick'],
+                    default => null,
+                };
+                if ($expected !== null) {
+                    self::assertContains($expected, is_array($step['holds'] ?? null) ? $step['holds'] : [$step['hold']], "SEED={$seed}: {$id}");
+                }
+                if (is_array($step['hold']) && $step['hold']['rule'] === 'S03') {
+                    self::assertSame([['rule' => 'S03', 'asks' => 'tick'], $reading('S09')], $step['holds'] ?? null, "SEED={$seed}: {$id}");
+                }
+            }
+        }
     }
 
     public function test_two_that_charge_one_block_are_both_landed(): void
