@@ -33,10 +33,4 @@ final readonly class Measurement
     {
         return $value >= $this->low && $value <= $this->high;
     }
-
-    /** What is read, its unit first, as a form labels it. */
-    public function label(): string
-    {
-        return "{$this->quantity->value}, {$this->says}";
-    }
 }

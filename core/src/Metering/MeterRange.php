@@ -9,7 +9,6 @@ enum MeterRange: string
 {
     case Volts20 = '20 V DC';
     case Volts200 = '200 V DC';
-    case Ohms200 = '200 Ω';
     case Ohms20k = '20 kΩ';
 
     /** The lowest that holds whatever may stand there, so that it is not changed from post to post. */

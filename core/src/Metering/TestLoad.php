@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Dinghy\Metering;
 
-use Dinghy\Quantity\QuantityFormatter;
-
 /** Something of known ohms that draws in the place of a device: a lamp, a heater, a carbon pile. */
 final readonly class TestLoad
 {
@@ -37,10 +35,5 @@ final readonly class TestLoad
             new self('Heater, 36 V 600 W', 36 ** 2 / 600, 48.0),
             new self('Carbon pile, set to 1 Ω', 1.0, 48.0),
         ];
-    }
-
-    public function says(float $volts, QuantityFormatter $words): string
-    {
-        return "{$this->name}: {$words->amps(round($this->ampsAt($volts), 1))}";
     }
 }
