@@ -131,7 +131,7 @@ final class MeterTest extends BrowserTestCase
         }
         $this->clickOn('[data-keep-load]:not([disabled])');
         $this->see('[data-step-in-hand="loaded:feed:bow-motor"] [data-done]');
-        self::assertSame('feed:bow-motor', LoadTest::query()->firstOrFail()->circuit);
+        self::assertSame('feed:bow-motor', $job->loadTests()->firstOrFail()->circuit);
     }
 
     /** A baseline under load, and the same way a year later with a joint that has gone bad. */

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Tests\Feature;
 
 use App\Models\Job;
-use App\Models\LoadTest;
 use App\Models\WorkEntry;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Str;
@@ -162,7 +161,7 @@ final class MeterTest extends TestCase
         $id = $later->json('passports.0.tests.1.id');
         self::assertIsInt($id);
         self::assertFalse($this->deleteJson("/api/jobs/{$job->id}/load-tests/{$id}")->assertOk()->json('passports.0.has_drifted'));
-        self::assertSame(1, LoadTest::query()->count());
+        self::assertSame(1, $job->loadTests()->count());
         self::assertSame('1 read', array_column((array) $this->getJson("/api/jobs/{$job->id}")->json('stages'), 'says', 'stage')['meter'] ?? null);
     }
 
@@ -174,7 +173,7 @@ final class MeterTest extends TestCase
         for ($time = 0; $time < 2; $time++) {
             $this->postJson("/api/jobs/{$job->id}/load-tests", self::tested(), ['Change-Id' => '00000000-0000-4000-8000-000000000001'])->assertOk();
         }
-        self::assertSame(1, LoadTest::query()->count());
+        self::assertSame(1, $job->loadTests()->count());
     }
 
     /** @return array<string, array{array<string, mixed>, string}> */
@@ -185,6 +184,7 @@ final class MeterTest extends TestCase
             'no such point' => [['volts' => ['source' => 37.5, 'elsewhere' => 37.0]], 'no such point'],
             'one point' => [['volts' => ['source' => 37.5]], 'two points'],
             'no amps' => [['amps' => 0], 'Amps'],
+            'a figure for a day' => [['taken_on' => 1e308], 'Day'],
             'no day' => [['taken_on' => '2026-02-30'], 'Day'],
             'hot copper' => [['celsius' => 400], 'Temperature'],
             'words for volts' => [['volts' => ['source' => 'much', 'feed:bow-motor' => 37.0]], 'a number from 0 to 75'],
@@ -196,9 +196,10 @@ final class MeterTest extends TestCase
     public function test_what_cannot_be_is_refused_in_words(array $wrong, string $says): void
     {
         $this->actingAs($this->person('rigger'));
-        $refused = $this->postJson("/api/jobs/{$this->sound()->id}/load-tests", self::tested($wrong))->assertUnprocessable();
+        $job = $this->sound();
+        $refused = $this->postJson("/api/jobs/{$job->id}/load-tests", self::tested($wrong))->assertUnprocessable();
         self::assertStringContainsString($says, (string) $refused->json('message'));
-        self::assertSame(0, LoadTest::query()->count());
+        self::assertSame(0, $job->loadTests()->count());
     }
 
     /** The simulated meter answers on its wire; one that is off is said to be silent; what is not registered is not spoken to. */

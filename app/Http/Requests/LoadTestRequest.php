@@ -21,7 +21,7 @@ final class LoadTestRequest extends FormRequest
     {
         return [
             'on' => ['required', 'string', 'max:100'],
-            'taken_on' => ['required', 'string', 'date_format:Y-m-d', 'after:2000-01-01', 'before:2100-01-01'],
+            'taken_on' => ['bail', 'required', 'string', 'date_format:Y-m-d', 'after:2000-01-01', 'before:2100-01-01'],
             'load' => ['required', 'string', 'max:60'],
             'amps' => ['required', 'numeric', 'between:0.05,500'],
             'celsius' => ['required', 'numeric', 'between:-40,90'],
