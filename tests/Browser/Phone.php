@@ -24,10 +24,15 @@ final class Phone
     public static function signedIn(string $address, string $email, string $password): self
     {
         $phone = new self($address);
-        $phone->asks('/');
-        $phone->sends('/api/session', ['email' => $email, 'password' => $password]);
+        $phone->signsIn($email, $password);
 
         return $phone;
+    }
+
+    public function signsIn(string $email, string $password): void
+    {
+        $this->asks('/');
+        $this->sends('/api/session', ['email' => $email, 'password' => $password]);
     }
 
     /** @return array<string, mixed> none where there was no answer */

@@ -69,6 +69,10 @@ final class WebServer
         $group = $process?->getPid();
         $group === null || posix_kill(-$group, SIGKILL);
         $process?->stop(1);
+        // A worker that is still going down holds the port that the next server wants, and even answers on it.
+        while ($group !== null && posix_kill(-$group, 0)) {
+            usleep(5_000);
+        }
     }
 
     public function stop(): void
