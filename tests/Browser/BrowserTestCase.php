@@ -51,6 +51,9 @@ abstract class BrowserTestCase extends TestCase
         // Tries to sign in are counted across tests otherwise.
         exec('rm -rf '.escapeshellarg(WebServer::cacheFolder()));
         $this->driver()->manage()->deleteAllCookies();
+        // What a page before kept for its person is not this one's: first the page goes, which could write again.
+        $this->driver()->get('about:blank');
+        $this->tellBrowser('Storage.clearDataForOrigin', ['origin' => $this->server()->address(), 'storageTypes' => 'local_storage']);
     }
 
     protected function driver(): RemoteWebDriver
