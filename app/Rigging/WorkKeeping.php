@@ -93,7 +93,7 @@ final readonly class WorkKeeping
     private function undone(SentEntry $sent, Step $step, WorkRecord $record): array
     {
         $work = $record->work;
-        if (! isset($work->done[$step->id]) && ! isset($work->changed[$step->id]) && ! isset($work->waitsSince[$step->id])) {
+        if (! isset($work->done[$step->id]) && ! isset($work->changed[$step->id]) && ! isset($work->reopened[$step->id]) && ! isset($work->waitsSince[$step->id])) {
             return self::kept($sent, 'It is open already.');
         }
         $standing = $work->standingOn($step);

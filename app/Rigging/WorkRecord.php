@@ -64,6 +64,8 @@ final readonly class WorkRecord
             'of' => count($this->work->steps->all),
             'done' => array_values(array_map(static fn (Entry $entry): array => self::fact($entry), $this->work->done)),
             'changed' => array_values(array_map(static fn (Entry $entry): array => self::fact($entry), $this->work->changed)),
+            'reopened' => array_values(array_map(static fn (Entry $entry): array => self::fact($entry), $this->work->reopened)),
+            'otherwise' => array_values(array_map(static fn (Step $step): array => ['step' => $step->id, 'says' => $step->says, 'holds' => HoldTold::of($step)], $this->work->otherwise)),
             'gone' => array_map(static fn (Entry $entry): array => self::fact($entry), $this->work->gone),
             'waits' => $this->waits(),
             'held' => array_map(static fn (string $step, array $says): array => ['step' => $step, 'says' => $says], array_map(strval(...), array_keys($this->work->held)), array_values($this->work->held)),

@@ -48,6 +48,15 @@ final class MutantBoat
         return StandardAreas::areas()->format->document(json_encode($root, JSON_THROW_ON_ERROR));
     }
 
+    /** The same boat with one thing changed. */
+    public static function changed(PlanDocument $document): PlanDocument
+    {
+        $root = $document->root();
+        mt_rand(0, 1) === 0 ? self::spoil($root) : self::change($root);
+
+        return StandardAreas::areas()->format->document(json_encode($root, JSON_THROW_ON_ERROR));
+    }
+
     /** As riggers err. */
     private static function spoil(\stdClass $root): void
     {

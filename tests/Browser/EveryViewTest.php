@@ -133,7 +133,7 @@ final class EveryViewTest extends BrowserTestCase
         Finger::on($this->driver(), true);
         $this->openStage('Tiller skiff', 'Rig');
         $rig = (string) preg_replace('/\?.*/', '', $this->driver()->getCurrentURL());
-        foreach (['photograph:bow', 'make-safe:bank:thrust', 'strip-out:check-tiller', 'wait:charged:thrust', 'label:bow-motor-', 'pull:bow-motor-', 'terminate:bow-motor-', 'connect:bank:thrust:12', 'energise:feed:bow-motor', 'plug-in:transducer:bow-transducer', 'commission:motor', 'hand-over'] as $step) {
+        foreach (['photograph:bow', 'make-safe:bank:thrust', 'strip-out:check-tiller', 'wait:charged:thrust', 'label:bow-motor-', 'pull:bow-motor-', 'terminate:bow-motor-', 'connect:bank:thrust:feed:bow-motor-@b1-', 'energise:feed:bow-motor', 'plug-in:transducer:bow-transducer', 'commission:motor', 'hand-over'] as $step) {
             $this->driver()->get("{$rig}?step=".rawurlencode($step));
             $this->see("[data-step-in-hand='{$step}'] [data-figure=step]");
             $this->see('[aria-label$="hand it over"]');
@@ -157,11 +157,11 @@ final class EveryViewTest extends BrowserTestCase
     {
         $job = Job::query()->get()->first(static fn (Job $one): bool => str_contains($one->boat->name, 'Tiller skiff')) ?? self::fail('No skiff.');
         $job->plan?->update(['document' => (string) file_get_contents(base_path('database/demo/boats/skiff.json'))]);
-        DoneSteps::before($job->refresh(), 'connect:bank:thrust:12');
+        DoneSteps::before($job->refresh(), 'connect:bank:thrust:feed:bow-motor-@b1-');
         DoneSteps::before($job, 'off:feed:house');
         Finger::on($this->driver(), true);
         $this->signIn();
-        foreach (['rig?step=connect:bank:thrust:12&read=1' => '25.4', 'rig?step=off:feed:house&read=1' => '0.3', 'meter?point=thrust:pos' => '−38.1', 'meter?point=motor:plug' => '25.4'] as $address => $shows) {
+        foreach (['rig?step='.rawurlencode('connect:bank:thrust:feed:bow-motor-@b1-').'&read=1' => '25.4', 'rig?step=off:feed:house&read=1' => '0.3', 'meter?point=thrust:pos' => '−38.1', 'meter?point=motor:plug' => '25.4'] as $address => $shows) {
             $this->visit("/jobs/{$job->id}/{$address}");
             $this->hasMeter();
             $this->assertStepWellMade($address);

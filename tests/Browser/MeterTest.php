@@ -17,7 +17,7 @@ final class MeterTest extends BrowserTestCase
 {
     use MeterInHand;
 
-    private const PLUS = 'connect:bank:thrust:11';
+    private const PLUS = 'connect:bank:thrust:feed:bow-motor+@b3+';
 
     protected function tearDown(): void
     {

@@ -70,7 +70,7 @@ foreach ([['', 1280, 800], ['-phone', 390, 844]] as [$suffix, $width, $height]) 
         $driver->executeScript("localStorage.setItem('dinghy-volts-jack', JSON.stringify(new Date().toDateString()))");
         $open("{$pontoon}/meter?point=".rawurlencode('thrust:tap:2'), '[data-reading]');
         $take('meter');
-        $open("{$skiff}/rig?step=".rawurlencode('connect:bank:thrust:7'), '[data-figure=step]');
+        $open("{$skiff}/rig?step=".rawurlencode('connect:bank:thrust:jumper:b1+b2-@b1+'), '[data-figure=step]');
         $take('rig');
     }
     $open("{$skiff}/power", '[data-run]');

@@ -19,7 +19,7 @@ use Tests\TestCase;
 /** Holds that a meter passes, readings at rest, tests under load and a meter on a wire, as the server keeps and answers them. */
 final class MeterTest extends TestCase
 {
-    private const PLUS = 'connect:bank:thrust:11';
+    private const PLUS = 'connect:bank:thrust:feed:bow-motor+@b3+';
 
     private ?Process $meter = null;
 
@@ -68,11 +68,11 @@ final class MeterTest extends TestCase
     public function test_an_apprentice_reads_and_lands(): void
     {
         $job = $this->sound();
-        DoneSteps::before($job, 'connect:bank:thrust:12');
+        DoneSteps::before($job, 'connect:bank:thrust:feed:bow-motor-@b1-');
         WorkEntry::query()->where('step', self::PLUS)->delete();
         $this->actingAs($this->person('apprentice'));
         self::assertNull($this->send($job, self::PLUS, ['readings' => [0.0, 38.1]], 'apprentice')->json('outcomes.0.says'));
-        self::assertStringContainsString('signed by a rigger', (string) $this->send($job, 'connect:bank:thrust:12', ['readings' => [0.0, 38.1], 'tick' => true], 'apprentice')->json('outcomes.0.says'));
+        self::assertStringContainsString('signed by a rigger', (string) $this->send($job, 'connect:bank:thrust:feed:bow-motor-@b1-', ['readings' => [0.0, 38.1], 'tick' => true], 'apprentice')->json('outcomes.0.says'));
     }
 
     /** Ohms before power, power through a lamp first, volts before a plug. */
@@ -98,10 +98,10 @@ final class MeterTest extends TestCase
     {
         $this->actingAs($this->person('rigger'));
         $job = $this->sound();
-        DoneSteps::before($job, 'connect:bank:thrust:9');
+        DoneSteps::before($job, 'connect:bank:thrust:jumper:b2+b3-@b2+');
         $measures = array_column((array) $this->getJson("/api/jobs/{$job->id}/work")->json('measures'), 'of', 'step');
         $expected = static fn (string $step): array => array_map(static fn (mixed $of): mixed => is_array($of) ? $of['expect'] : null, is_array($measures[$step] ?? null) ? $measures[$step] : []);
-        self::assertEqualsWithDelta(25.4, $expected('connect:bank:thrust:9')[0], 0.001);
+        self::assertEqualsWithDelta(25.4, $expected('connect:bank:thrust:jumper:b2+b3-@b2+')[0], 0.001);
         self::assertNull($expected(self::PLUS)[0], 'nothing joins the feed to the bank');
         self::assertEqualsWithDelta(38.1, $expected(self::PLUS)[1], 0.001);
         self::assertSame([null, null], $expected('off:feed:bow-motor'));

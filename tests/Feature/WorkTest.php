@@ -12,6 +12,7 @@ use Illuminate\Support\Str;
 use Illuminate\Testing\TestResponse;
 use PHPUnit\Framework\Attributes\DataProvider;
 use Symfony\Component\HttpFoundation\Response;
+use Tests\DoneSteps;
 use Tests\TestCase;
 
 /** The record of the work: entries sent once or again, in order, by whom, against a plan that changes meanwhile. */
@@ -309,6 +310,28 @@ final class WorkTest extends TestCase
         $this->postJson("/api/jobs/{$job->id}/plan/edits", ['base' => 1, 'patch' => [['on' => 'feed:house', 'set' => ['run.gauge' => '2 AWG']]]])->assertOk();
         $this->enter($job, ['step' => 'label:house-', 'act' => 'done']);
         self::assertSame('2 done', $says());
+    }
+
+    /** Built otherwise once it has power: the bank is proven dead before anything else, and the apprentice who said so cannot sign that. */
+    public function test_what_is_built_otherwise_after_power_begins_with_the_bank_made_safe(): void
+    {
+        $job = $this->skiff();
+        DoneSteps::before($job, 'commission:motor');
+        $this->actingAs($this->person('rigger'));
+        self::assertSame([], self::rows($this->getJson("/api/jobs/{$job->id}/work"), 'reopened'));
+        $this->enter($job, ['step' => 'pull:bow-motor-', 'act' => 'as-built', 'what' => 'gauge', 'value' => '2 AWG']);
+        $work = $this->getJson("/api/jobs/{$job->id}/work?at=plug-in:feed:bow-motor")->assertOk();
+        ApiContract::assertMet('GET', '/api/jobs/{job}/work', 200, (string) $work->getContent());
+        self::assertSame('make-safe:bank:thrust', $work->json('next.0'));
+        self::assertSame(['make-safe:bank:thrust', ['S08']], [$work->json('otherwise.0.step'), array_column((array) $work->json('otherwise.0.holds'), 'rule')]);
+        self::assertContains('energise:feed:bow-motor', array_column(self::rows($work, 'reopened'), 'step'));
+        $says = fn (array $entry): mixed => $this->send($job, $this->entry(['act' => 'done', ...$entry]))->json('outcomes.0.says');
+        self::assertStringContainsString('Not yet', (string) $says(['step' => 'plug-in:feed:bow-motor']));
+        self::assertStringContainsString('three readings', (string) $says(['step' => 'make-safe:bank:thrust', 'tick' => true]));
+        self::assertStringContainsString('The conductor is live', (string) $says(['step' => 'make-safe:bank:thrust', 'readings' => [38.1, 38.1, 38.1]]));
+        self::assertNull($says(['step' => 'make-safe:bank:thrust', 'readings' => [38.1, 0.0, 38.1]]));
+        self::assertSame([], $this->getJson("/api/jobs/{$job->id}/work")->json('otherwise'));
+        self::assertStringContainsString('Already done', (string) $says(['step' => 'make-safe:bank:thrust', 'readings' => [38.1, 0.0, 38.1]]));
     }
 
     /** Every place of the skiff: where there is no picture, with a reason. */

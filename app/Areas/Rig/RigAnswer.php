@@ -6,16 +6,14 @@ namespace App\Areas\Rig;
 
 use App\Areas\Contract\BlocksDrawn;
 use App\Areas\Contract\HullDrawn;
+use App\Rigging\HoldTold;
 use Dinghy\Area\Rigging\AsBuilt;
 use Dinghy\Area\Rigging\Method\Methods;
-use Dinghy\Area\Rigging\Rule\HoldRule;
-use Dinghy\Area\Rigging\Rule\MeteredHold;
 use Dinghy\Area\Rigging\Step;
 use Dinghy\Area\Rigging\Steps;
 use Dinghy\Area\Rigging\Walk;
 use Dinghy\Evaluation\Evaluation;
 use Dinghy\Plan\Post;
-use Dinghy\Rule\Level;
 use Dinghy\Survey\Photograph;
 
 /** What the stage Rig draws: every step with its figures. How each is done follows; what is done of them the record of the work says. */
@@ -58,20 +56,12 @@ final readonly class RigAnswer
             'post' => $step->post === null ? null : $this->evaluation->boat->post(Post::named($step->post)),
             'needs' => $step->needs,
             'minutes' => $minutes,
-            'holds' => array_map(self::hold(...), $step->holds()),
+            'holds' => HoldTold::of($step),
             'wire' => $step->piece === null ? null : ['label' => $step->piece->labels()[0], 'colour' => $step->piece->stock->colour, 'stock' => $step->piece->stock->label()],
             'figures' => $method->figures,
             'caution' => $method->caution,
             'as_built' => array_map(static fn (AsBuilt $one): string => $one->value, AsBuilt::at($step, $this->evaluation->boat)),
         ];
-    }
-
-    /** @return array<string, mixed> */
-    private static function hold(HoldRule $hold): array
-    {
-        $text = $hold->text();
-
-        return ['rule' => $text->code, 'asks' => $hold->asks()->value, 'readings' => $hold->readings(), 'metered' => $hold instanceof MeteredHold, 'states' => $hold->statement(), 'because' => $text->because, 'by_anyone' => $hold instanceof MeteredHold || $text->levels === [Level::Note], 'by_reason' => ! in_array(Level::Stop, $text->levels, true)];
     }
 
     /** @return list<array{of: string, picture: string, words: string}> photographs that there are, of places and posts */

@@ -14,8 +14,8 @@ use Dinghy\Plan\Supply;
 use Dinghy\Quantity\QuantityFormatter;
 
 /**
- * The order in which the wires of a bank are landed, post by post: charger leads, jumpers, positives, load negative last
- * [common practice, no source]. Shops differ in whether charger leads or jumpers come first.
+ * The order in which the wires of a bank are landed, post by post: charger leads, of each block plus first and minus last, jumpers,
+ * positives, load negative last [common practice, no source]. Shops differ in whether charger leads or jumpers come first.
  */
 final readonly class ConnectionOrder
 {
@@ -53,37 +53,34 @@ final readonly class ConnectionOrder
     /** @return list<ConnectionStep> */
     private function chargers(): array
     {
-        $leads = [];
+        $pluses = $minuses = [];
         foreach ($this->plan->chargers as $charger) {
             foreach ($charger->batteryOutputs() as $output) {
                 $first = $output->across[0];
-                $last = $output->across[count($output->across) - 1];
                 if (in_array($first, $this->bank->batteries(), true)) {
-                    $leads[$this->number($first)] = [
-                        // Two may charge one block.
-                        ...$leads[$this->number($first)] ?? [],
-                        $this->step(
-                            ucfirst("{$charger->label()}: minus"),
-                            $this->bank->minusEnd($first->minus(), $output->pastShunt),
-                            'charger',
-                            $charger->id,
-                            '-',
-                        ),
-                        $this->step(
-                            ucfirst("{$charger->label()}: plus"),
-                            $last->plus(),
-                            'charger',
-                            $charger->id,
-                            '+',
-                            'Its fuse is out and the charger is unplugged.',
-                        ),
-                    ];
+                    // Two may charge one block.
+                    $pluses[$this->number($first)][] = $this->step(
+                        ucfirst("{$charger->label()}: plus"),
+                        $output->across[count($output->across) - 1]->plus(),
+                        'charger',
+                        $charger->id,
+                        '+',
+                        'Its fuse is out and the charger is unplugged.',
+                    );
+                    $minuses[$this->number($first)][] = $this->step(
+                        ucfirst("{$charger->label()}: minus"),
+                        $this->bank->minusEnd($first->minus(), $output->pastShunt),
+                        'charger',
+                        $charger->id,
+                        '-',
+                        'Last on this block: until it is on, a tool that slips from the plus closes no circuit.',
+                    );
                 }
             }
         }
-        ksort($leads);
+        ksort($pluses);
 
-        return array_merge(...array_values($leads));
+        return array_merge([], ...array_map(static fn (int $block): array => [...$pluses[$block], ...$minuses[$block]], array_keys($pluses)));
     }
 
     /** @return list<ConnectionStep> */

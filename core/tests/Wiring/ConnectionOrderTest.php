@@ -15,13 +15,13 @@ use PHPUnit\Framework\TestCase;
 
 final class ConnectionOrderTest extends TestCase
 {
-    /** Charger leads, jumpers, positives, load negative last. Common practice, no source. */
+    /** Charger leads, of each block plus first, jumpers, positives, load negative last. Common practice, no source. */
     public function test_three_in_series(): void
     {
         self::assertSame([
-            'Charger b1: minus on Battery 1 −.', 'Charger b1: plus on Battery 1 +.',
-            'Charger b2: minus on Battery 2 −.', 'Charger b2: plus on Battery 2 +.',
-            'Charger b3: minus on Battery 3 −.', 'Charger b3: plus on Battery 3 +.',
+            'Charger b1: plus on Battery 1 +.', 'Charger b1: minus on Battery 1 −.',
+            'Charger b2: plus on Battery 2 +.', 'Charger b2: minus on Battery 2 −.',
+            'Charger b3: plus on Battery 3 +.', 'Charger b3: minus on Battery 3 −.',
             'Jumper 1: first end on Battery 1 +.', 'Jumper 1: other end on Battery 2 −.',
             'Jumper 2: first end on Battery 2 +.', 'Jumper 2: other end on Battery 3 −.',
             'The feed to M1: plus on Battery 3 +.', 'The feed to M1: minus on Battery 1 −.',
@@ -33,7 +33,7 @@ final class ConnectionOrderTest extends TestCase
         $says = self::says(Plans::series(3), false, NumberingEnd::Positive);
         // b3, at the top, is Battery 1 now: its jumper comes first, and the load's negative still last.
         self::assertSame(['Jumper 1: first end on Battery 1 −.', 'Jumper 1: other end on Battery 2 +.'], array_slice($says, 0, 2));
-        self::assertSame('Charger b3: minus on Battery 1 −.', $says[4]);
+        self::assertSame(['Charger b3: plus on Battery 1 +.', 'Charger b3: minus on Battery 1 −.'], array_slice($says, 4, 2), 'of each block plus first, minus last');
         self::assertSame('The feed to M1: minus on Battery 3 −.', end($says));
     }
 

@@ -43,7 +43,7 @@ export function DeskStep({ job, rig, at, step, onStep }: { job: PlannedJob; rig:
                 {isReading && acts.standing === 'ready' && acts.read === null && measures.length > 0 ? (
                     <StepReadings job={job} rig={rig} step={step} measures={measures} onAll={take} />
                 ) : (
-                    work !== undefined && <StepActs key={step.id} job={job} work={work} {...acts} onRead={() => setReading(step.id)} />
+                    work !== undefined && <StepActs key={`${step.id} ${step.holds.map((hold) => hold.rule).join(' ')}`} job={job} work={work} {...acts} onRead={() => setReading(step.id)} />
                 )}
             </section>
             <section className={classes.how} aria-label="How, and where">

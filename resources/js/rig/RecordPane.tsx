@@ -12,7 +12,7 @@ export function RecordPane({ work, steps, onStep }: { work: Work; steps: RigStep
     const at = new Intl.DateTimeFormat(undefined, { day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' });
     return (
         <>
-            {[...work.gone.map((one) => ({ ...one, why: 'is no step of the plan any more' })), ...work.changed.map((one) => ({ ...one, why: 'was changed in the plan since: look at it again' }))].map((one) => (
+            {[...work.gone.map((one) => ({ ...one, why: 'is no step of the plan any more' })), ...work.changed.map((one) => ({ ...one, why: 'was changed in the plan since: look at it again' })), ...work.reopened.map((one) => ({ ...one, why: 'has to be done again: what it stood on was changed' }))].map((one) => (
                 <p key={one.step} role="note" data-gone={one.step}>
                     Done by {one.by}: “{together(one.says)}” {one.why}.
                 </p>

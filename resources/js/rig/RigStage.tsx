@@ -1,5 +1,5 @@
 import { Button, Group } from '@mantine/core';
-import { lazy, Suspense, useState } from 'react';
+import { lazy, Suspense, useMemo, useState } from 'react';
 import { useSearchParams } from 'react-router-dom';
 
 import type { RigStep } from '../api/types';
@@ -22,6 +22,7 @@ import { StepScreen } from './StepScreen';
 import screen from './StepScreen.module.css';
 import { StepsPane } from './StepsPane';
 import { nextOf } from './standing';
+import { stepsNow } from './stepsNow';
 import { useWork } from './useWork';
 import { WaitsPane } from './WaitsPane';
 import { workWords } from './workWords';
@@ -45,7 +46,8 @@ function BoatRig({ job, edits, silent }: StageProps) {
     const isNarrow = useNarrow();
     const named = params.get('step');
     const at = useWork(job, named);
-    const rig = useStageAnswer(job, 'rig').data;
+    const planned = useStageAnswer(job, 'rig').data;
+    const rig = useMemo(() => (planned === undefined ? undefined : { ...planned, steps: stepsNow(planned.steps, at.work) }), [planned, at.work]);
     const steps = rig?.steps ?? [];
     const next = nextOf(at);
     const step = steps.find((one) => one.id === named) ?? (named !== null && isNarrow ? undefined : steps.find((one) => one.id === next[0])) ?? (isNarrow ? undefined : steps[0]);

@@ -114,7 +114,7 @@ export function StepScreen({ job, rig, at, step, onStep, onList, isReading, onRe
                 <Button variant="light" className={classes.hand} mih={48} onClick={() => setPulled(true)}>
                     How, and where
                 </Button>
-                {work !== undefined && <StepActs key={step.id} job={job} work={work} {...acts} onRead={() => onReading(true)} />}
+                {work !== undefined && <StepActs key={`${step.id} ${step.holds.map((hold) => hold.rule).join(' ')}`} job={job} work={work} {...acts} onRead={() => onReading(true)} />}
             </div>
             <Suspense fallback={null}>
                 <Below label="How, and where" opened={isPulled} onClose={() => setPulled(false)}>

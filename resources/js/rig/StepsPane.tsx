@@ -25,6 +25,7 @@ export function StepsPane({ job, steps, at, chosen, onStep }: Props) {
     const [isAll, setAll] = useState(false);
     const doneBy = new Map((at.work?.done ?? []).map((one) => [one.step, one.by]));
     const changed = new Set((at.work?.changed ?? []).map((one) => one.step));
+    const reopened = new Set((at.work?.reopened ?? []).map((one) => one.step));
     const done = steps.filter((step) => doneBy.has(step.id)).length;
     const shown = steps.filter((step) => isAll || !doneBy.has(step.id));
     return (
@@ -49,6 +50,7 @@ export function StepsPane({ job, steps, at, chosen, onStep }: Props) {
                                     {SIGNS[standingOf(step, at)]}
                                     {doneBy.has(step.id) && ` by ${doneBy.get(step.id)}`}
                                     {changed.has(step.id) && ', done before the plan changed it'}
+                                    {reopened.has(step.id) && ', once more: what it stood on was changed'}
                                     {step.holds.length > 0 && !doneBy.has(step.id) && ' · hold'}
                                 </Table.Td>
                             </Table.Tr>

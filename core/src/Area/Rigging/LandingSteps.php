@@ -22,8 +22,8 @@ final class LandingSteps
     /** @var array<string, list<string>> by part, as "feed:house": ids of the steps that land it */
     private array $landed = [];
 
-    /** @var array<string, string> by bank: id of its last step */
-    private array $last = [];
+    /** @var array<string, list<string>> by bank: ids of the steps that land what lies on its posts */
+    private array $onBank = [];
 
     public function __construct(private readonly SolvedBoat $boat, private readonly WireSteps $wires)
     {
@@ -45,36 +45,39 @@ final class LandingSteps
         return [...$this->wires->landingsOf($on), ...$this->landed[$on] ?? []];
     }
 
-    /** The step after which nothing lands on a bank any more; null: nothing does. */
-    public function lastOf(string $bank): ?string
+    /** @return list<string> ids of every step that lands on a bank's posts, or on its shunt */
+    public function onBank(string $bank): array
     {
-        return $this->last[$bank] ?? null;
+        return $this->onBank[$bank] ?? [];
     }
 
     /** @return list<Step> */
     private function ofBank(Bank $bank): array
     {
         $plan = $this->boat->plan;
-        $before = ["make-safe:bank:{$bank->id}", ...array_map(static fn (Battery $battery): string => "mount:battery:{$battery->id}", $bank->batteries())];
+        $before = [PreparingSteps::madeSafe($bank->id), ...array_map(static fn (Battery $battery): string => "mount:battery:{$battery->id}", $bank->batteries())];
         if ($bank->shunt !== null) {
             $before[] = "mount:bank:{$bank->id}";
         }
         if (count($bank->batteries()) > 1) {
             $before[] = PreparingSteps::charged($bank->id);
         }
-        $steps = [];
-        foreach (ConnectionOrder::of($plan, $bank, $this->boat->words, $plan->houseRules->chargerFirst) as $at => $step) {
+        $opened = $before[0];
+        $steps = $positives = [];
+        foreach (ConnectionOrder::of($plan, $bank, $this->boat->words, $plan->houseRules->chargerFirst) as $step) {
             if ($step->post === null || $step->on === null || $step->wire === null) {
                 continue;
             }
             $isJumper = $step->on === "bank:{$bank->id}" && $step->wire !== $bank->id;
-            $id = "connect:bank:{$bank->id}:{$at}";
+            // By what lands where, so that what is landed is known again where something else is put before it.
+            $id = "connect:bank:{$bank->id}:".($isJumper ? "jumper:{$step->wire}" : $step->on.$step->side)."@{$step->post->name}";
+            $id = isset($steps[$id]) ? "{$id}, again" : $id;
             // A string's fuse and a shunt are no wire, though their bank has some.
             $landed = $step->on === "bank:{$bank->id}" && ! $isJumper ? null : $this->wires->endOn($step->on, $step->post->name, $step->side, $isJumper ? $step->wire : null);
             $isLoadNegative = $step->side === '-' && str_starts_with($step->on, 'feed:');
-            $steps[] = new Step(
+            $steps[$id] = new Step(
                 $id, StepKind::Connect, $step->says, [$step->on],
-                [...$before, ...$this->wires->before($step->on, $step->post->name, $step->side, $isJumper ? $step->wire : null)],
+                array_values(array_unique([...$before, $opened, ...$isLoadNegative ? $positives : [], ...$this->wires->before($step->on, $step->post->name, $step->side, $isJumper ? $step->wire : null)])),
                 PartStation::of($plan, Landings::partOf($step->post)),
                 $step->post->isShunt() ? null : $step->post->name,
                 $isLoadNegative ? new NegativesLast : null,
@@ -86,11 +89,12 @@ final class LandingSteps
             );
             // One terminal at a time.
             $before = [$id];
+            $step->side === '+' && str_starts_with($step->on, 'feed:') && $positives[] = $id;
             $this->landed[$step->on][] = $id;
-            $this->last[$bank->id] = $id;
+            $this->onBank[$bank->id][] = $id;
         }
 
-        return $steps;
+        return array_values($steps);
     }
 
     /**

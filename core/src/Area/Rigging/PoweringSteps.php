@@ -15,18 +15,16 @@ use Dinghy\Wiring\SizedProtection;
 /** Each circuit, once it is landed: its ohms, its power, its volts at rest, its device, its volts under load, its settings. */
 final class PoweringSteps
 {
-    /** @return list<Step> */
-    public static function of(SolvedBoat $boat, LandingSteps $landing, NetworkSteps $network): array
+    /**
+     * @param  list<string>  $before  ids of steps that nothing may be live at
+     * @return list<Step>
+     */
+    public static function of(SolvedBoat $boat, Islands $islands, LandingSteps $landing, NetworkSteps $network, array $before): array
     {
-        $circuits = [];
-        foreach ($boat->circuits() as $run) {
-            if ($run->circuit !== null) {
-                $circuits[] = $run->circuit;
-            }
-        }
+        $circuits = array_values($islands->circuits);
         $steps = $commissions = [];
         foreach ($circuits as $circuit) {
-            array_push($steps, ...self::ofCircuit($boat, $circuit, $circuits, $landing));
+            array_push($steps, ...self::ofCircuit($boat, $circuit, $islands, $landing, $before));
             if (($device = self::deviceOf($boat, $circuit)) !== null) {
                 $commissions[$device][] = self::id('loaded', $circuit);
             }
@@ -41,20 +39,20 @@ final class PoweringSteps
     }
 
     /**
-     * @param  list<Circuit>  $circuits
+     * @param  list<string>  $before  as of() has it
      * @return list<Step>
      */
-    private static function ofCircuit(SolvedBoat $boat, Circuit $circuit, array $circuits, LandingSteps $landing): array
+    private static function ofCircuit(SolvedBoat $boat, Circuit $circuit, Islands $islands, LandingSteps $landing, array $before): array
     {
         $on = $circuit->on();
         $name = $boat->plan->blocks[(string) $circuit->block] ?? null;
         $what = $name?->label() ?? $circuit->device?->label() ?? $circuit->id;
         $landed = $landing->of($on);
         $device = self::deviceOf($boat, $circuit);
-        $behind = array_filter($circuits, static fn (Circuit $other): bool => $circuit->block !== null && $other->fromBlock === $circuit->block);
+        $behind = array_filter($islands->circuits, static fn (Circuit $other): bool => $circuit->block !== null && $other->fromBlock === $circuit->block);
         $steps = [
-            new Step(self::id('off', $circuit), StepKind::Meter, "Ohms to {$what}, plus to minus and plus to a metal hull, with nothing plugged in.", [$on], $landed, $circuit->to, state: MeterState::Off, metered: new OhmsRead),
-            new Step(self::id('energise', $circuit), StepKind::Energise, self::powered($boat, $circuit, $what), [$on], [self::id('off', $circuit), ...self::fed($boat, $circuit, $circuits, $landing)], $circuit->from, hold: new LampDark),
+            new Step(self::id('off', $circuit), StepKind::Meter, "Ohms to {$what}, plus to minus and plus to a metal hull, with nothing plugged in.", [$on], [...$landed, ...array_map(PreparingSteps::madeSafe(...), $islands->banksOf($on))], $circuit->to, state: MeterState::Off, metered: new OhmsRead),
+            new Step(self::id('energise', $circuit), StepKind::Energise, self::powered($boat, $circuit, $what), [$on], array_values(array_unique([self::id('off', $circuit), ...self::fed($boat, $circuit, $islands, $landing, $before)])), $circuit->from, hold: new LampDark),
             new Step(self::id('rest', $circuit), StepKind::Meter, "Volts at {$what} with nothing drawn.", [$on], [self::id('energise', $circuit)], $circuit->to, state: MeterState::Rest, metered: new RestInside),
         ];
         if ($device !== null) {
@@ -67,33 +65,41 @@ final class PoweringSteps
     }
 
     /**
-     * What has to be live before a circuit can be: its bank landed to the last wire, or what feeds its block.
+     * What comes before a circuit is powered. Where power enters an island, everything of the island is landed and its ohms are read,
+     * on every bank that feeds it: nothing is landed on what is live already. Behind a block, what feeds the block has power and reads right.
      *
-     * @param  list<Circuit>  $circuits
+     * @param  list<string>  $before  as of() has it
      * @return list<string> ids of steps
      */
-    private static function fed(SolvedBoat $boat, Circuit $circuit, array $circuits, LandingSteps $landing): array
+    private static function fed(SolvedBoat $boat, Circuit $circuit, Islands $islands, LandingSteps $landing, array $before): array
     {
-        if ($circuit->fromBlock === null) {
-            $last = $landing->lastOf($boat->plan->feeds[$circuit->id]->supply->bank->id);
-
-            return $last === null ? [] : [$last];
-        }
         $needs = [];
-        foreach ($circuits as $other) {
-            if ($other->block === $circuit->fromBlock) {
-                $needs[] = self::id('energise', $other);
+        foreach ($islands->circuits as $other) {
+            if ($circuit->fromBlock !== null && $other->block === $circuit->fromBlock) {
+                array_push($needs, self::id('energise', $other), self::id('rest', $other));
             }
         }
-        foreach ($boat->plan->chargers as $charger) {
-            foreach ($charger->blockOutputs() as $output) {
-                if ($output->block === $circuit->fromBlock) {
-                    array_push($needs, ...$landing->of("charger:{$charger->id}"));
-                }
+        if ($needs !== []) {
+            return $needs;
+        }
+        $needs = $before;
+        foreach ($islands->of($circuit) as $other) {
+            $needs[] = self::id('off', $other);
+        }
+        $banks = $islands->banksOf($circuit->on());
+        foreach ($banks as $bank) {
+            array_push($needs, ...$landing->onBank($bank));
+        }
+        foreach ($islands->chargersOf($circuit) as $charger) {
+            array_push($needs, ...$landing->of("charger:{$charger->id}"));
+        }
+        foreach ($boat->plan->bonds as $bond) {
+            if (array_intersect([$bond->from->id, $bond->to->id], $banks) !== []) {
+                array_push($needs, ...$landing->of("bond:{$bond->id}"));
             }
         }
 
-        return $needs;
+        return array_values(array_unique($needs));
     }
 
     /** With the rating that is to sit there: another one is another act. */

@@ -42,7 +42,7 @@ final class PreparingSteps
         $open = [];
         foreach ($plan->banks as $bank) {
             $at = $bank->batteries()[0]->station;
-            $open[] = new Step("make-safe:bank:{$bank->id}", StepKind::MakeSafe, ucfirst("{$bank->label()}: every breaker and switch open, fuses out, the load negative off first."), ["bank:{$bank->id}"], $needs, $at, hold: new BankOpen);
+            $open[] = new Step(self::madeSafe($bank->id), StepKind::MakeSafe, ucfirst("{$bank->label()}: every breaker and switch open, fuses out, the load negative off first."), ["bank:{$bank->id}"], $needs, $at, hold: new BankOpen);
             if (count($bank->batteries()) > 1) {
                 $open[] = new Step(self::charged($bank->id), StepKind::Wait, ucfirst("{$bank->label()}: each block charged full by itself, then at rest, before it joins the others."), ["bank:{$bank->id}"], [], $at, hold: new CuredAndCharged, place: Place::Bench, minutes: self::CHARGED_AND_RESTED);
             }
@@ -103,10 +103,22 @@ final class PreparingSteps
         return $steps;
     }
 
+    /** The step after which a bank is dead. */
+    public static function madeSafe(string $bank): string
+    {
+        return "make-safe:bank:{$bank}";
+    }
+
+    /** The same once the bank has been live: what is dead is proven. */
+    public static function madeSafeAgain(Step $step, string $bank): Step
+    {
+        return new Step($step->id, $step->kind, ucfirst("{$bank}: chargers unplugged, breaker off, load negative off first, then the rings of what you change; prove it dead."), $step->on, $step->needs, $step->at, hold: new ProvenDead);
+    }
+
     /** @return list<string> ids of the steps after which conductors may be worked on */
     public static function safe(Plan $plan): array
     {
-        return array_map(static fn (int|string $bank): string => "make-safe:bank:{$bank}", array_keys($plan->banks));
+        return array_map(static fn (int|string $bank): string => self::madeSafe((string) $bank), array_keys($plan->banks));
     }
 
     /** @return list<string> ids of the steps that keep the old state */

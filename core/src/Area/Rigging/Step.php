@@ -62,9 +62,15 @@ final readonly class Step
     {
         $end = static fn (End $end): array => [$end->at->name, $end->at->kind->value, $end->at->bore(), $end->at->lead?->name];
         $wire = $this->piece === null || $this->end !== null ? [] : array_map($end, $this->piece->madeEnds());
+        // How a bank is made safe, which ring goes on which post, and a wire from here to there, is the same work in whatever words.
+        $said = match ($this->kind) {
+            StepKind::MakeSafe, StepKind::Connect => [$this->node, $this->side],
+            StepKind::Pull => $this->piece === null ? $this->on : [$this->piece->from->name, $this->piece->to->name],
+            default => $this->says,
+        };
 
         return hash('xxh128', json_encode([
-            $this->kind->value, $this->on, $this->at, $this->post, $this->says, $this->state,
+            $this->kind->value, $this->on, $this->at, $this->post, $said, $this->state,
             $this->piece?->stock->label(), $this->end === null ? null : $end($this->end), $this->kind === StepKind::Terminate ? $wire : [],
         ], JSON_THROW_ON_ERROR));
     }

@@ -16,8 +16,11 @@ final readonly class Steps implements Figures
     /** @var array<string, Step> */
     private array $byId;
 
-    /** @param  list<Step>  $all */
-    private function __construct(public array $all)
+    /**
+     * @param  list<Step>  $all
+     * @param  Reach|null  $reach  null: nobody has said what they are work on
+     */
+    private function __construct(public array $all, public ?Reach $reach)
     {
         $this->byId = array_combine(array_map(static fn (Step $step): string => $step->id, $all), $all);
     }
@@ -33,24 +36,33 @@ final readonly class Steps implements Figures
         $wires = new WireSteps($boat);
         $landing = new LandingSteps($boat, $wires);
         $network = new NetworkSteps($boat);
-        $work = [
+        $islands = new Islands($boat);
+        $reach = Reach::on($boat, $islands);
+        $built = [
             ...PreparingSteps::of($boat->plan),
             ...MountingSteps::of($boat),
             ...$wires->steps,
             ...$landing->steps,
             ...$network->steps,
-            ...PoweringSteps::of($boat, $landing, $network),
         ];
+        $anywhere = array_values(array_filter($built, $reach->isAnywhere(...)));
+        $work = [...$built, ...PoweringSteps::of($boat, $islands, $landing, $network, array_map(static fn (Step $step): string => $step->id, $anywhere))];
 
         $work = [...$work, ...self::leakage($boat, $work)];
 
-        return self::inOrder([...$work, ...self::closing($boat, $work)]);
+        return self::inOrder([...$work, ...self::closing($boat, $work)], $reach);
     }
 
     /** @param  list<Step>  $steps  in any order */
-    public static function inOrder(array $steps): self
+    public static function inOrder(array $steps, ?Reach $reach = null): self
     {
-        return new self(StepOrder::of($steps));
+        return new self(StepOrder::of($steps), $reach);
+    }
+
+    /** @param  array<string, Step>  $others  by id: as they stand instead */
+    public function with(array $others): self
+    {
+        return $others === [] ? $this : new self(array_map(static fn (Step $step): Step => $others[$step->id] ?? $step, $this->all), $this->reach);
     }
 
     /**

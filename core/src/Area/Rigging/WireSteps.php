@@ -135,7 +135,9 @@ final class WireSteps
             $last = "pull:{$piece->id}";
         }
         if ($piece->madeEnds() !== []) {
-            $steps[] = new Step("terminate:{$piece->id}", StepKind::Terminate, "Make the ends of {$what}.", [$piece->of], [$last, ...array_map(static fn (string $station): string => "air:{$station}", $this->gathering($piece, $circuit))], $at, minutes: $this->boat->plan->houseRules->endMinutes * count($piece->madeEnds()), piece: $piece);
+            // Made in the boat, beside what else is there.
+            $safe = str_starts_with($last, 'pull:') ? PreparingSteps::safe($this->boat->plan) : [];
+            $steps[] = new Step("terminate:{$piece->id}", StepKind::Terminate, "Make the ends of {$what}.", [$piece->of], [$last, ...$safe, ...array_map(static fn (string $station): string => "air:{$station}", $this->gathering($piece, $circuit))], $at, minutes: $this->boat->plan->houseRules->endMinutes * count($piece->madeEnds()), piece: $piece);
             $last = "terminate:{$piece->id}";
         }
         $this->made[$piece->id] = $last;

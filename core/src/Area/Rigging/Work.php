@@ -11,7 +11,8 @@ use Dinghy\Rule\Level;
 
 /**
  * How the work on a boat stands: what is done, what can be done now, what waits. What was done stays done where the plan has
- * changed and its step has not; where its step has, it is open again and said so.
+ * changed and its step has not; where its step has, it is open again and said so; and with it what does not hold any more once
+ * hands are on it, as Standing has it.
  */
 final readonly class Work
 {
@@ -27,6 +28,15 @@ final readonly class Work
     /** @var list<WorkEntry> what was done and is no step of the plan any more */
     public array $gone;
 
+    /** @var array<string, WorkEntry> by step: what was done as it still is, and does not hold any more */
+    public array $reopened;
+
+    /** @var array<string, Step> by step: those that are done otherwise than the first time */
+    public array $otherwise;
+
+    /** Of the plan as it is, with what is done otherwise. */
+    public Steps $steps;
+
     /** @var array<string, float> by step: min since 1970 at which its wait began */
     public array $waitsSince;
 
@@ -38,11 +48,11 @@ final readonly class Work
      * @param  array<string, non-empty-list<string>>  $held  by step: what holds it from outside, as sentences
      * @param  float  $now  min since 1970
      */
-    public function __construct(public Steps $steps, array $entries, public array $held, private float $now)
+    public function __construct(Steps $steps, array $entries, public array $held, private float $now)
     {
-        [$standing, $begun] = self::standing($entries);
+        $log = new WorkLog($entries);
         $done = $changed = $gone = [];
-        foreach ($standing as $id => $entry) {
+        foreach ($log->standing as $id => $entry) {
             $step = $steps->find((string) $id);
             if ($step === null) {
                 $gone[] = $entry;
@@ -52,11 +62,15 @@ final readonly class Work
                 $changed[$id] = $entry;
             }
         }
-        [$this->done, $this->changed, $this->gone] = [$done, $changed, $gone];
-        $this->open = array_values(array_filter($steps->all, static fn (Step $step): bool => ! isset($done[$step->id])));
+        $standing = Standing::of($steps, $log, $done, $changed);
+        $done = array_diff_key($done, $standing->reopened);
+        [$this->done, $this->changed, $this->gone, $this->reopened] = [$done, $changed, $gone, $standing->reopened];
+        $this->otherwise = $standing->otherwise;
+        $this->steps = $steps->with($this->otherwise);
+        $this->open = array_values(array_filter($this->steps->all, static fn (Step $step): bool => ! isset($done[$step->id])));
         $waits = [];
         foreach ($this->open as $step) {
-            $since = $step->kind === StepKind::Wait ? $this->since($step, $begun) : null;
+            $since = $step->kind === StepKind::Wait ? $this->since($step, $log->begun) : null;
             $since === null || $waits[$step->id] = $since;
         }
         $this->waitsSince = $waits;
@@ -87,7 +101,7 @@ final readonly class Work
     }
 
     /**
-     * What one person does next, one after another: first what a long wait waits for, so that it begins soon, then the rest, each
+     * What one person does next, one after another: first what makes a bank dead that hands go on, then what a long wait waits for, so that it begins soon, then the rest, each
      * with the fewest changes of place.
      *
      * @param  string|null  $here  place, as Walk has it
@@ -97,6 +111,24 @@ final readonly class Work
     public function walk(?string $here, array $taken): array
     {
         $reachable = $this->reachable($taken);
+        // What is live and has to be dead comes before everything.
+        $live = array_values(array_filter($reachable, fn (Step $step): bool => $step->kind === StepKind::MakeSafe && isset($this->reopened[$step->id])));
+        if ($live !== []) {
+            $safe = Walk::through($live, $here);
+            $others = array_values(array_filter($reachable, static fn (Step $step): bool => ! in_array($step, $live, true)));
+
+            return [...$safe, ...$this->urgentFirst($others, Walk::placeOf($safe[count($safe) - 1]))];
+        }
+
+        return $this->urgentFirst($reachable, $here);
+    }
+
+    /**
+     * @param  list<Step>  $reachable
+     * @return list<Step>
+     */
+    private function urgentFirst(array $reachable, ?string $here): array
+    {
         $urgent = $this->leadingToWaits($reachable);
         $first = array_values(array_filter($reachable, static fn (Step $step): bool => isset($urgent[$step->id])));
         $then = array_values(array_filter($reachable, static fn (Step $step): bool => ! isset($urgent[$step->id])));
@@ -183,27 +215,6 @@ final readonly class Work
         }
 
         return $following;
-    }
-
-    /**
-     * @param  list<WorkEntry>  $entries
-     * @return array{array<string, WorkEntry>, array<string, WorkEntry>} by step: done and not undone, begun and not undone
-     */
-    private static function standing(array $entries): array
-    {
-        $done = $begun = [];
-        foreach ($entries as $entry) {
-            match ($entry->act) {
-                Act::Done => $done[$entry->step] = $entry,
-                Act::Begin => $begun[$entry->step] = $entry,
-                Act::Undo => null,
-            };
-            if ($entry->act === Act::Undo) {
-                unset($done[$entry->step], $begun[$entry->step]);
-            }
-        }
-
-        return [$done, $begun];
     }
 
     /**

@@ -19,7 +19,7 @@ use PHPUnit\Framework\TestCase;
 /** What a reading is taken for: by hand, on three blocks of 12.7 V in series (12.7, 25.4, 38.1 V from the common negative). */
 final class JudgementTest extends TestCase
 {
-    private const PLUS = 'connect:bank:thrust:11'; // of the motor's feed, on block 3 +
+    private const PLUS = 'connect:bank:thrust:feed:bow-motor+@b3+'; // of the motor's feed, on block 3 +
 
     /** @return array<string, array{string, list<float>, Verdict, string}> */
     public static function readings(): array
@@ -39,9 +39,9 @@ final class JudgementTest extends TestCase
             'over the range' => [self::PLUS, [0.0, $open], Verdict::Asks, 'More than its range: set 200 V DC'],
             'on AC' => [self::PLUS, [0.0, 84.6], Verdict::Asks, 'is the meter on AC?'],
             'black on the other bank, or nowhere' => [self::PLUS, [0.0, 0.02], Verdict::Asks, 'black on this bank and not on the electronics bank'],
-            'a low block' => ['connect:bank:thrust:8', [0.0, 11.9], Verdict::Outside, 'Battery 2 of thrust is low by 0.8 V'],
+            'a low block' => ['connect:bank:thrust:jumper:b1+b2-@b2-', [0.0, 11.9], Verdict::Outside, 'Battery 2 of thrust is low by 0.8 V'],
             'low somewhere' => [self::PLUS, [0.0, 37.3], Verdict::Outside, 'one block between the probes is low by 0.8 V'],
-            'charged just now' => ['connect:bank:thrust:8', [0.0, 13.5], Verdict::Outside, 'charged just now and has not rested'],
+            'charged just now' => ['connect:bank:thrust:jumper:b1+b2-@b2-', [0.0, 13.5], Verdict::Outside, 'charged just now and has not rested'],
             'nothing joins plus to minus' => ['off:feed:bow-motor', [$open, $open], Verdict::Inside, 'Open: right.'],
             'damp is no short' => ['off:feed:bow-motor', [$open, 47_000.0], Verdict::Inside, '47 kΩ: right.'],
             'a short to the hull' => ['off:feed:bow-motor', [$open, 0.6], Verdict::Outside, 'That is a short: no power until it is found. Somewhere plus touches the hull'],
@@ -66,9 +66,9 @@ final class JudgementTest extends TestCase
     {
         return [
             'plus and minus swapped at the plug' => ['rest:feed:bow-motor', [-38.1], 'plus and minus are swapped on the way'],
-            'a block the wrong way round' => ['connect:bank:thrust:8', [0.0, -12.7], 'Battery 2 of thrust stands the wrong way round'],
+            'a block the wrong way round' => ['connect:bank:thrust:jumper:b1+b2-@b2-', [0.0, -12.7], 'Battery 2 of thrust stands the wrong way round'],
             'a breaker that is open' => ['rest:feed:bow-motor', [0.0], 'its fuse is out, or its breaker open'],
-            'lithium that sleeps' => ['connect:bank:electronics:2', [0.0, 0.0], 'Battery 1 of electronics is asleep'],
+            'lithium that sleeps' => ['connect:bank:electronics:charger:c2+@e1+', [0.0, 0.0], 'Battery 1 of electronics is asleep'],
             'ohms after all' => ['off:feed:bow-motor', [4.7, HandMeter::OVER], 'what is still plugged in (Bow motor 36 V reads about 0.64 Ω)'],
         ];
     }
@@ -89,7 +89,7 @@ final class JudgementTest extends TestCase
         $boat = Plans::evaluate(self::boat())->boat;
         $steps = $boat->figures(Steps::class);
         $probing = new Probing($boat);
-        $step = $steps->find('connect:bank:thrust:8') ?? self::fail('no such step');
+        $step = $steps->find('connect:bank:thrust:jumper:b1+b2-@b2-') ?? self::fail('no such step');
         $landed = self::landedBefore($steps, $step);
         $earlier = static fn (float ...$values): array => array_map(static fn (float $value): \Dinghy\Metering\Reading => new \Dinghy\Metering\Reading($probing->of($step, $probing->after($landed))[1], $value), $values);
         $judge = static fn (array $before): string => $probing->judge($step, $landed, [0.0, 1.08 * 12.7], $before, false)[1]->says ?? '';

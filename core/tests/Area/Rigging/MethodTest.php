@@ -81,8 +81,8 @@ final class MethodTest extends TestCase
     public static function figures(): array
     {
         return [
-            'a spanner for the stud' => ['connect:bank:thrust:7', ['spanner' => '9/16 in', 'stud' => '3/8', 'torque' => 'by its maker'], 'Boot over the post'],
-            'a minus has no boot' => ['connect:bank:thrust:8', ['spanner' => '1/2 in', 'stud' => '5/16'], 'Turn the ring'],
+            'a spanner for the stud' => ['connect:bank:thrust:jumper:b1+b2-@b1+', ['spanner' => '9/16 in', 'stud' => '3/8', 'torque' => 'by its maker'], 'Boot over the post'],
+            'a minus has no boot' => ['connect:bank:thrust:jumper:b1+b2-@b2-', ['spanner' => '1/2 in', 'stud' => '5/16'], 'Turn the ring'],
             'the fuse that belongs there' => ['energise:branch:br-hub', ['fuse or breaker' => '3 A']],
             'a plug with pins' => ['plug-in:network-cable:net-bow', [], 'Never twist'],
             'what it draws' => ['commission:bow-display', ['draws about' => '2.1 A'], 'marks and tracks'],

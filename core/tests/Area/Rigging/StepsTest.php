@@ -171,7 +171,7 @@ final class StepsTest extends TestCase
         $work = self::work($evaluation);
         $landed = static fn (string $charger): array => array_map(static fn (string $id): mixed => $work->steps[$id]['post'], $work->those(static fn (array $step): bool => $step['kind'] === 'connect' && $step['on'] === ["charger:{$charger}"] && $step['post'] !== null));
         // Without a wire of the boat's each has its two landings all the same.
-        self::assertSame([['b1-', 'b1+'], ['b1-', 'b1+']], [$landed('mains'), $landed('sun')]);
+        self::assertSame([['b1+', 'b1-'], ['b1+', 'b1-']], [$landed('mains'), $landed('sun')]);
     }
 
     /** By hand, from the order that riggers work in. */
@@ -179,9 +179,9 @@ final class StepsTest extends TestCase
     {
         $work = self::work(Plans::evaluate(Plans::demo('boats/skiff')));
         $posts = static fn (string $bank): array => array_map(static fn (string $id): mixed => $work->steps[$id]['post'], $work->those(static fn (array $step): bool => is_string($step['id']) && str_starts_with($step['id'], "connect:bank:{$bank}:")));
-        // Charger leads block by block, minus first; jumpers up the chain; the motor's plus on top; its minus last.
-        self::assertSame(['b1-', 'b1+', 'b2-', 'b2+', 'b3-', 'b3+', 'b1+', 'b2-', 'b2+', 'b3-', 'b3+', 'b1-'], $posts('thrust'));
-        self::assertSame(['e1-', 'e1+', 'e1+', 'e1-'], $posts('electronics'));
+        // Charger leads block by block, plus first; jumpers up the chain; the motor's plus on top; its minus last.
+        self::assertSame(['b1+', 'b1-', 'b2+', 'b2-', 'b3+', 'b3-', 'b1+', 'b2-', 'b2+', 'b3-', 'b3+', 'b1-'], $posts('thrust'));
+        self::assertSame(['e1+', 'e1-', 'e1+', 'e1-'], $posts('electronics'));
         $holds = array_filter(array_map(static fn (array $step): mixed => $step['hold'], $work->steps));
         self::assertSame(2, count(array_filter($holds, static fn (mixed $hold): bool => $hold === ['rule' => 'S03', 'asks' => 'tick'])), 'the load negative of each bank');
         self::assertSame(['stern', 'stern', 'bow'], array_map(static fn (int $end): mixed => $work->steps[['connect:bow-motor+1:2', 'connect:bow-motor+2:1', 'connect:bow-motor+2:2'][$end]]['at'], [0, 1, 2]), 'a breaker sits near its source');
