@@ -49,7 +49,7 @@ final class Passports
         return [
             'from' => $stretch->from->says, 'to' => $stretch->to->says,
             'expected_mohm' => $milli($stretch->expected), 'baseline_mohm' => $milli($stretch->baseline), 'latest_mohm' => $milli($stretch->latest),
-            'off_mohm' => $milli($stretch->off), 'drift_mohm' => $milli($stretch->drift()), 'excess_mohm' => $milli($stretch->excess()),
+            'off_mohm' => $milli($stretch->off), 'drift_mohm' => $milli($stretch->drift()), 'excess_mohm' => $milli($stretch->excess()), 'shortfall_mohm' => $milli($stretch->shortfall()),
             'watts' => $grown === null ? null : $stretch->watts($grown),
         ];
     }

@@ -5,6 +5,9 @@
     $word = fn (Level $level): string => match ($level) { Level::Stop => 'STOP', Level::Warn => 'DECIDE', Level::Note => 'NOTE' };
     // The plan's own colours; where it has none, those of common practice.
     $colour = fn ($run): string => ($run->circuit?->run->plusColour ?? 'red').' / '.($run->circuit?->run->minusColour ?? (($run->nominalVolts ?? 0) > 16 ? 'black' : 'black or yellow'));
+    // What a run leads to: a device, a backbone, another block.
+    $leadsTo = fn ($run): string => $run->circuit->device?->label() ?? $plan->blocks[$run->circuit->block]->label();
+    $branches = collect($evaluation->boat->circuits())->filter(fn ($run): bool => $run->circuit->fromBlock !== null)->groupBy(fn ($run): string => $run->circuit->fromBlock);
     $sources = collect($evaluation->findings)->map(fn ($finding) => $finding->rule->source.' ('.$finding->rule->mark->label().')')
         ->prepend('ABYC E-11 sizing formula and ampacity (published, written down from memory)')->unique();
 @endphp
@@ -48,19 +51,19 @@
     @foreach ($plan->feeds as $feed)
         @php($run = $evaluation->boat->runs[$feed->id])
         <tr>
-            <td width="17%"><div class="battery">{{ $feed->supply->bank->id }} {{ $words->volts($feed->supply->nominalVolts()) }}<br>{{ $feed->supply->plus->name }} / {{ $feed->supply->minus->name }}</div></td>
+            <td width="17%"><div class="battery">{{ ucfirst($feed->supply->bank->label()) }}, {{ $words->volts($feed->supply->nominalVolts()) }}<br>{{ $feed->supply->plus->name }} / {{ $feed->supply->minus->name }}</div></td>
             <td width="14%" class="figure">{{ $run->protection === [] ? 'NO FUSE' : '['.$words->amps($run->protection[0]->rating).']' }}</td>
             <td width="36%"><div>{{ $run->gauge }} · {{ $run->length === null ? '?' : $words->length($run->length) }} · {{ $words->amps($run->amps) }}</div><div class="line"></div></td>
-            <td><div class="battery">{{ $feed->block === null ? $plan->devices[$feed->device]->label() : $feed->block }}</div></td>
+            <td><div class="battery">{{ $leadsTo($run) }}</div></td>
         </tr>
-        @foreach ($feed->block === null ? [] : $plan->blocks[$feed->block]->branches as $branch)
-            @php($inner = $evaluation->boat->runs[$branch->id])
-            <tr>
-                <td></td>
-                <td class="figure right">└ [{{ $words->amps($inner->protection[0]->rating) }}]</td>
-                <td><div>{{ $inner->gauge }} · {{ $inner->length === null ? '?' : $words->length($inner->length) }} · {{ $words->amps($inner->amps) }}</div><div class="line" style="border-width: 0.8pt"></div></td>
-                <td><div class="battery">{{ $plan->devices[$branch->device]->label() }}</div></td>
-            </tr>
+        @foreach ($branches->get((string) $feed->block, []) as $inner)
+            @include('work-sheet-branch')
+        @endforeach
+    @endforeach
+    @foreach ($branches->except($plan->feeds === [] ? [] : collect($plan->feeds)->pluck('block')->filter()->all()) as $block => $those)
+        <tr><td colspan="4"><div class="battery">{{ ucfirst($plan->blocks[$block]->label()) }}</div></td></tr>
+        @foreach ($those as $inner)
+            @include('work-sheet-branch')
         @endforeach
     @endforeach
 </table>

@@ -80,7 +80,8 @@ final class MeterTest extends TestCase
     {
         $this->actingAs($this->person('rigger'));
         $job = $this->sound();
-        DoneSteps::before($job, 'off:feed:bow-motor');
+        DoneSteps::before($job, 'energise:feed:bow-motor');
+        WorkEntry::query()->where('step', 'off:feed:bow-motor')->delete();
         $outcome = fn (string $step, array $with): mixed => $this->send($job, $step, $with)->json('outcomes.0.says');
         self::assertStringContainsString('That is a short: no power until it is found.', (string) $outcome('off:feed:bow-motor', ['readings' => [0.2, 1e9]]));
         self::assertStringContainsString('Not yet: first “Ohms to Bow motor', (string) $outcome('energise:feed:bow-motor', ['tick' => true]));

@@ -324,7 +324,8 @@ final class WorkTest extends TestCase
         ApiContract::assertMet('GET', '/api/jobs/{job}/work', 200, (string) $work->getContent());
         self::assertSame('make-safe:bank:thrust', $work->json('next.0'));
         self::assertSame(['make-safe:bank:thrust', ['S08']], [$work->json('otherwise.0.step'), array_column((array) $work->json('otherwise.0.holds'), 'rule')]);
-        self::assertContains('energise:feed:bow-motor', array_column(self::rows($work, 'reopened'), 'step'));
+        self::assertSame(['make-safe:bank:thrust', 'off:feed:bow-motor', 'rest:feed:bow-motor', 'plug-in:feed:bow-motor', 'loaded:feed:bow-motor'], array_column(self::rows($work, 'reopened'), 'step'));
+        self::assertNotContains('energise:feed:bow-motor', array_column(self::rows($work, 'done'), 'step'), 'a thicker wire has another breaker');
         $says = fn (array $entry): mixed => $this->send($job, $this->entry(['act' => 'done', ...$entry]))->json('outcomes.0.says');
         self::assertStringContainsString('Not yet', (string) $says(['step' => 'plug-in:feed:bow-motor']));
         self::assertStringContainsString('three readings', (string) $says(['step' => 'make-safe:bank:thrust', 'tick' => true]));

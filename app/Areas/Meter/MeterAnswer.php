@@ -71,7 +71,7 @@ final readonly class MeterAnswer
                     'nominal_v' => $path->nominalVolts,
                     'full_a' => $path->fullAmps,
                     'points' => array_map(static fn (PathPoint $point): array => ['id' => $point->id, 'says' => $point->says], $path->points),
-                    'expected_mohm' => array_map(static fn (float $ohms): float => 1000 * $ohms, $path->ohms()),
+                    'expected_mohm' => array_map(static fn (float $ohms): float => 1000 * $ohms, $path->ohms() ?? []),
                     'loads' => array_values(array_filter(array_map(static fn (TestLoad $load): ?array => self::under($path, $load), [...LoadChoice::of($path, $loads), ...self::own($run->circuit)]))),
                 ];
             }

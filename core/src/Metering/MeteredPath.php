@@ -84,11 +84,14 @@ final readonly class MeteredPath
      * What each stretch from one point to the next should have, both sides together: wire at 20 °C, joints, contacts; of what runs
      * side by side the share that this way carries.
      *
-     * @return list<float> Ω, one fewer than there are points
+     * @return list<float>|null Ω, one fewer than there are points; null: the circuit has no solution, or a point no volts
      */
-    public function ohms(): array
+    public function ohms(): ?array
     {
-        $volts = $this->solved(LoadKind::Current, self::PROBE, self::CELSIUS) ?? [];
+        $volts = $this->solved(LoadKind::Current, self::PROBE, self::CELSIUS);
+        if ($volts === null) {
+            return null;
+        }
         $ohms = [];
         for ($at = 1, $count = count($volts); $at < $count; $at++) {
             $ohms[] = ($volts[$at - 1] - $volts[$at]) / self::PROBE;

@@ -12,11 +12,13 @@ final readonly class Passport
     /**
      * @param  list<Stretch>  $stretches  of the latest test, from the bank outward
      * @param  list<LoadTest>  $tests  the oldest first
+     * @param  list<LoadTest>  $sound  those of them that no part of the way reads less in than the plan has: that is asked about first
      */
     private function __construct(
         private MeteredPath $path,
         public array $stretches,
         public array $tests,
+        private array $sound,
     ) {
     }
 
@@ -25,23 +27,37 @@ final readonly class Passport
      */
     public static function of(MeteredPath $path, array $tests): self
     {
-        $latest = $tests[count($tests) - 1];
         $expected = $path->ohms();
+        $sound = array_values(array_filter($tests, static fn (LoadTest $test): bool => array_filter(self::stretches($path, $expected, $test, []), static fn (Stretch $one): bool => $one->shortfall() !== null) === []));
+
+        return new self($path, self::stretches($path, $expected, $tests[count($tests) - 1], $sound), $tests, $sound);
+    }
+
+    /**
+     * @param  list<float>|null  $expected  Ω between points that follow one another
+     * @param  list<LoadTest>  $sound  that it may be laid beside, the oldest first
+     * @return list<Stretch> of a test, between the points that were read
+     */
+    private static function stretches(MeteredPath $path, ?array $expected, LoadTest $test, array $sound): array
+    {
         $stretches = [];
         $from = null;
         $between = 0.0;
         foreach ($path->points as $at => $point) {
-            $between += $at === 0 ? 0.0 : $expected[$at - 1];
-            if (! isset($latest->volts[$point->id])) {
-                continue; // not read this time: the stretch goes on to the next that was
+            $between += $at === 0 ? 0.0 : $expected[$at - 1] ?? 0.0;
+            $ohms = $from === null ? null : $test->ohms($from->id, $point->id);
+            if ($from !== null && $ohms !== null) {
+                $baseline = self::baseline($sound, $from, $point);
+                $isFirst = $baseline === null || $baseline === $test;
+                $stretches[] = new Stretch($from, $point, $expected === null ? null : $between, $isFirst ? null : $baseline->ohms($from->id, $point->id), $ohms, $test->off($from->id, $point->id), $isFirst ? 0.0 : $baseline->off($from->id, $point->id), $path->fullAmps);
             }
-            if ($from !== null) {
-                $stretches[] = self::stretch($path, $from, $point, $between, $latest, $tests);
+            // What was not read this time belongs to the stretch that goes on to the next that was.
+            if (isset($test->volts[$point->id])) {
+                [$from, $between] = [$point, 0.0];
             }
-            [$from, $between] = [$point, 0.0];
         }
 
-        return new self($path, $stretches, $tests);
+        return $stretches;
     }
 
     /** @return float|null Ω of the whole way at 20 °C; null: its ends were not read */
@@ -63,42 +79,47 @@ final readonly class Passport
         }
         $worst = self::worst($this->stretches, static fn (Stretch $one): ?float => $one->drift());
         if ($worst !== null) {
-            $since = $this->baselineOf($worst)->day;
-
-            return "From {$worst->from->says} to {$worst->to->says} it has grown by {$words->milliohms($worst->drift() ?? 0.0)} since {$since}".$this->heats($worst, $worst->drift() ?? 0.0, $words).' A joint there has gone bad: open it, clean it, make it anew, and read again.';
+            return "From {$worst->from->says} to {$worst->to->says} it has grown by {$words->milliohms($worst->drift() ?? 0.0)} since {$this->since($worst)}".$this->heats($worst, $worst->drift() ?? 0.0, $words).' A joint there has gone bad: open it, clean it, make it anew, and read again.';
+        }
+        $worst = self::worst($this->stretches, static fn (Stretch $one): ?float => $one->shortfall());
+        if ($worst !== null) {
+            return "From {$worst->from->says} to {$worst->to->says} there are {$words->milliohms($worst->latest)} where the plan has {$words->milliohms($worst->expected ?? 0.0)}. A joint cannot do that: were the amps misread, is it another wire than the plan has, or does the meter err? Read again, or mend the plan; until then it is no baseline.";
         }
         $worst = self::worst($this->stretches, static fn (Stretch $one): ?float => $one->excess());
         if ($worst !== null) {
             return "From {$worst->from->says} to {$worst->to->says} there are {$words->milliohms($worst->excess() ?? 0.0)} more than the plan expects".$this->heats($worst, $worst->excess() ?? 0.0, $words).' Look at its joints, and at the gauge that was pulled, before it is the baseline.';
         }
 
-        return "{$words->milliohms($this->whole() ?? 0.0)} at ".MeteredPath::CELSIUS.' °C to '.$this->path->label.': '.(count($this->tests) > 1 ? "as on {$this->tests[0]->day}." : 'as planned. This is the baseline.').($latest->amps < self::telling($this->stretches, $latest) ? ' So few amps tell little: a larger load says more.' : '');
+        $since = $this->since($this->stretches[0]);
+        $told = match (true) {
+            $since !== null => "as on {$since}.",
+            $this->stretches[0]->expected === null => 'what it should have is not known, for the circuit of the plan has no solution. Look at the stops of its bank. This is the baseline.',
+            default => 'as planned. This is the baseline.',
+        };
+
+        return "{$words->milliohms($this->whole() ?? 0.0)} at ".MeteredPath::CELSIUS." °C to {$this->path->label}: {$told}".($latest->amps < self::telling($this->stretches, $latest) ? ' So few amps tell little: a larger load says more.' : '');
     }
 
-    /** @param  non-empty-list<LoadTest>  $tests */
-    private static function stretch(MeteredPath $path, PathPoint $from, PathPoint $to, float $expected, LoadTest $latest, array $tests): Stretch
+    /**
+     * The first test with both points.
+     *
+     * @param  list<LoadTest>  $sound
+     */
+    private static function baseline(array $sound, PathPoint $from, PathPoint $to): ?LoadTest
     {
-        $first = self::firstWith($tests, $from, $to);
-        $isFirst = $first === $latest;
-
-        return new Stretch($from, $to, $expected, $isFirst ? null : $first->ohms($from->id, $to->id), $latest->ohms($from->id, $to->id) ?? 0.0, $latest->off($from->id, $to->id), $isFirst ? 0.0 : $first->off($from->id, $to->id), $path->fullAmps);
-    }
-
-    /** @param  non-empty-list<LoadTest>  $tests */
-    private static function firstWith(array $tests, PathPoint $from, PathPoint $to): LoadTest
-    {
-        foreach ($tests as $test) {
+        foreach ($sound as $test) {
             if ($test->ohms($from->id, $to->id) !== null) {
                 return $test;
             }
         }
 
-        return $tests[count($tests) - 1];
+        return null;
     }
 
-    private function baselineOf(Stretch $stretch): LoadTest
+    /** The day of the test that a stretch is laid beside; null: it is the first. */
+    private function since(Stretch $stretch): ?string
     {
-        return self::firstWith($this->tests === [] ? throw new \LogicException('A passport has a test.') : $this->tests, $stretch->from, $stretch->to);
+        return $stretch->baseline === null ? null : self::baseline($this->sound, $stretch->from, $stretch->to)?->day;
     }
 
     private function heats(Stretch $stretch, float $ohms, QuantityFormatter $words): string
@@ -129,7 +150,7 @@ final readonly class Passport
      */
     private static function telling(array $stretches, LoadTest $latest): float
     {
-        $expected = array_sum(array_map(static fn (Stretch $one): float => $one->expected, $stretches));
+        $expected = array_sum(array_map(static fn (Stretch $one): float => $one->expected ?? 0.0, $stretches));
 
         return $expected <= 0 ? 0.0 : HandMeter::VOLTS * count($stretches) / (0.25 * $expected);
     }

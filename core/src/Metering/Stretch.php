@@ -8,8 +8,8 @@ namespace Dinghy\Metering;
 final readonly class Stretch
 {
     /**
-     * @param  float  $expected  Ω at 20 °C by the plan
-     * @param  float|null  $baseline  Ω at 20 °C when it was first measured; null: this is the first time
+     * @param  float|null  $expected  Ω at 20 °C by the plan; null: its circuit has no solution
+     * @param  float|null  $baseline  Ω at 20 °C when it was first measured and not less than can be; null: this is the first time
      * @param  float  $latest  Ω at 20 °C
      * @param  float  $off  Ω that latest may be off by
      * @param  float  $baselineOff  Ω
@@ -18,7 +18,7 @@ final readonly class Stretch
     public function __construct(
         public PathPoint $from,
         public PathPoint $to,
-        public float $expected,
+        public ?float $expected,
         public ?float $baseline,
         public float $latest,
         public float $off,
@@ -36,7 +36,13 @@ final readonly class Stretch
     /** @return float|null Ω more than the plan expects, beyond what the reading may be off by; null: as planned, or less */
     public function excess(): ?float
     {
-        return $this->latest - $this->expected <= $this->off ? null : $this->latest - $this->expected;
+        return $this->expected === null || $this->latest - $this->expected <= $this->off ? null : $this->latest - $this->expected;
+    }
+
+    /** @return float|null Ω less than the plan expects, beyond what the reading may be off by; null: as planned, or more */
+    public function shortfall(): ?float
+    {
+        return $this->expected === null || $this->expected - $this->latest <= $this->off ? null : $this->expected - $this->latest;
     }
 
     /** @return float W that so many Ω heat with at full thrust */

@@ -8,6 +8,7 @@ use Dinghy\Metering\LoadChoice;
 use Dinghy\Metering\LoadTest;
 use Dinghy\Metering\MeteredPath;
 use Dinghy\Metering\Passport;
+use Dinghy\Metering\PathPoint;
 use Dinghy\Metering\TestLoad;
 use Dinghy\Quantity\QuantityFormatter;
 use Dinghy\Quantity\Units;
@@ -77,6 +78,39 @@ final class PassportTest extends TestCase
         self::assertStringContainsString('there are 5 mΩ more than the plan expects: at 56 A it heats with 15.7 W', Passport::of($path, [$bad])->says(self::words()));
     }
 
+    /** Half of what the plan has: no joint does that. It is asked about, and what comes later is not laid beside it. */
+    public function test_less_than_the_plan_has_is_no_baseline(): void
+    {
+        [$path, $first, $points] = self::tested([]);
+        [, $half] = self::tested([$points[2] => -0.005], day: '2026-11-28');
+        $asked = Passport::of($path, [$half]);
+        self::assertEqualsWithDelta(0.005, $asked->stretches[1]->shortfall(), 1e-6);
+        self::assertStringContainsString('were the amps misread, is it another wire than the plan has, or does the meter err?', $asked->says(self::words()));
+        self::assertStringNotContainsString('This is the baseline', $asked->says(self::words()));
+        $again = Passport::of($path, [$half, $first]);
+        self::assertNull($again->stretches[1]->drift(), 'nothing has grown: the first was misread');
+        self::assertStringContainsString('as planned. This is the baseline.', $again->says(self::words()));
+        [, $later] = self::tested([$points[2] => 0.010], day: '2027-11-30');
+        self::assertStringContainsString('it has grown by 10 mΩ since 2026-11-29', Passport::of($path, [$half, $first, $later])->says(self::words()));
+    }
+
+    /** A way whose circuit has no solution keeps what was read of it. */
+    public function test_a_way_whose_circuit_has_no_solution(): void
+    {
+        // A converter on a bank of 9 V behind 3 Ω: 7 W at the most, where 13 W are asked for.
+        $flat = ['internal_mohm' => 1000, 'rested_v' => 3];
+        $boat = Plans::evaluate(Plans::changed(Plans::converted(), ['battery:b1' => $flat, 'battery:b2' => $flat, 'battery:b3' => $flat, 'charger:conv' => ['standby_a' => 2]]))->boat;
+        $circuit = $boat->runs['to-screen']->circuit ?? self::fail('It is a circuit.');
+        $path = MeteredPath::to($boat, $circuit) ?? self::fail('Something leads there.');
+        self::assertNull($path->ohms());
+        $read = array_combine(array_map(static fn (PathPoint $point): string => $point->id, $path->points), array_map(static fn (int $at): float => 12 - 0.1 * $at, array_keys($path->points)));
+        $passport = Passport::of($path, [new LoadTest('2026-11-29', 'lamp', 5.0, 20.0, 'meter', $read)]);
+        self::assertNull($passport->stretches[0]->expected);
+        self::assertNull($passport->stretches[0]->excess());
+        self::assertEqualsWithDelta(0.02, $passport->stretches[0]->latest, 1e-9);
+        self::assertStringContainsString('what it should have is not known, for the circuit of the plan has no solution', $passport->says(self::words()));
+    }
+
     public function test_volts_that_rise_on_the_way_are_read_again(): void
     {
         [$path, $first, $points] = self::tested([]);
@@ -114,7 +148,7 @@ final class PassportTest extends TestCase
         $amps = 40.0;
         $lost = 0.0;
         $volts = ['source' => 37.5];
-        foreach ($path->ohms() as $at => $ohms) {
+        foreach ($path->ohms() ?? self::fail('The circuit has a solution.') as $at => $ohms) {
             $id = $path->points[$at + 1]->id;
             $lost += $amps * ($ohms + ($more[$id] ?? 0.0));
             $volts[$id] = 37.5 - $lost;

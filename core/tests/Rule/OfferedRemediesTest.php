@@ -59,7 +59,7 @@ final class OfferedRemediesTest extends TestCase
             'a size that is made, where no wire of the boat lies behind' => ['F07', 'Fit 20 A.', Plans::pump(), ['charger:c1' => ['outputs.0.protection' => [(object) ['family' => 'blade', 'rating_a' => 22, 'from_source_m' => 0.1]], 'outputs.0.lead' => null]]],
             'no size, where nobody knows what the wire bears' => ['F07', null, Plans::pump(), ['feed:f1' => ['protection.0.rating_a' => 16, 'run.gauge' => '22 AWG', 'run.length_m' => 0.2], 'device:d1' => ['typical_a' => 1, 'peak_a' => 1], 'plan' => ['house_rules' => (object) ['stock_gauges' => ['22 AWG']]]]],
             'a fuse of the same size before it is its backup' => ['F05', null, Plans::pump(), ['battery:b1' => ['internal_mohm' => 3], 'feed:f1' => ['run.length_m' => 1, 'protection' => [(object) ['family' => 'battery-post', 'rating_a' => 30, 'from_source_m' => 0.1], (object) ['family' => 'blade', 'rating_a' => 30, 'from_source_m' => 0.15]]]]],
-            'a stronger fuse before a branch' => ['F05', 'Fit a magnetic breaker of 30 A in Stern to Bow block: it breaks what this one cannot.', self::strongBlock(), []],
+            'a stronger fuse before a branch' => ['F05', 'Fit a battery-post fuse of 30 A in Stern to Bow block: it breaks what this one cannot.', self::strongBlock(), []],
         ];
     }
 

@@ -31,7 +31,7 @@ final class ProtectionRulesTest extends RuleTestCase
             'F04 sheathed and far away' => ['F04', Level::Stop, 'feed:f1', 'pump', $feed(['from_source_m' => 1.84, 'sheathed' => true])],
             'F05 resistance known' => ['F05', Level::Stop, 'feed:f1', 'pump', ['battery:b1' => ['internal_mohm' => 5]]],
             'F05 resistance estimated' => ['F05', Level::Warn, 'feed:f1', 'pump', ['battery:b1' => ['internal_mohm' => Plans::UNKNOWN]]],
-            'F05 by cranking amps' => ['F05', Level::Stop, 'feed:f1', 'pump', ['battery:b1' => ['cca_a' => 600]]],
+            'F05 by cranking amps, where nobody knows how far it sits' => ['F05', Level::Stop, 'feed:f1', 'pump', ['battery:b1' => ['cca_a' => 600], 'feed:f1' => ['protection.0.from_source_m' => Plans::UNKNOWN]]],
             'F05 its own sheet' => ['F05', Level::Stop, 'feed:main', 'series', ['feed:main' => ['protection.0.breaking_a' => 1500], 'battery:b1' => ['internal_mohm' => 4], 'battery:b2' => ['internal_mohm' => 4], 'battery:b3' => ['internal_mohm' => 4]]],
             'F06 a factory lead' => ['F06', Level::Stop, 'feed:f1', 'pump', [...$lead('18 AWG'), ...$feed(['rating_a' => 30])]],
             'F06 a jumper' => ['F06', Level::Stop, 'bank:thrust', 'series', ['bank:thrust' => ['jumper.gauge' => '10 AWG'], 'feed:main' => ['protection.0.rating_a' => 70]]],
@@ -76,6 +76,11 @@ final class ProtectionRulesTest extends RuleTestCase
             // 12.85 V full through the block, 0.15 m of cold 10 AWG: 13 mΩ let just under 1 kA flow.
             'F05' => ['F05', 'pump', ['battery:b1' => ['internal_mohm' => 12.5]]],
             'F05 backed up by the main' => ['F05', 'parallel', ['feed:main' => ['run.length_m' => 0.3]]],
+            // 15 mΩ behind 12.85 V: 857 A at the most, whatever it cranks. Knowing more makes it no worse.
+            'F05 what flows there decides' => ['F05', 'pump', ['battery:b1' => ['cca_a' => 600]]],
+            // 4 m of 16 AWG plus and 5 mΩ: 12.85 V / (54 + 5 mΩ) are 220 A, which any blade breaks.
+            'F05 behind thin wire' => ['F05', 'pump', ['battery:b1' => ['internal_mohm' => 5, 'cca_a' => 600], 'feed:f1' => ['run.gauge' => '16 AWG', 'run.length_m' => 6, 'protection' => [(object) ['family' => 'blade', 'rating_a' => 7.5, 'from_source_m' => 4, 'sheathed' => true]]]]],
+            'F05 its own sheet, not the table' => ['F05', 'pump', ['battery:b1' => ['cca_a' => 600], 'feed:f1' => ['protection.0.from_source_m' => Plans::UNKNOWN, 'protection.0.breaking_a' => 1000]]],
             'F05 enough for the cranking amps' => ['F05', 'pump', ['battery:b1' => ['cca_a' => 600], 'feed:f1' => ['protection.0.breaking_a' => 1500]]],
             'F06 a lead that suits' => ['F06', 'pump', ['device:d1' => ['lead' => (object) ['gauge' => '18 AWG', 'length_m' => 0.5]], ...$feed(['rating_a' => 20])]],
             'F06 jumpers' => ['F06', 'series', ['bank:thrust' => ['jumper.gauge' => '10 AWG']]],

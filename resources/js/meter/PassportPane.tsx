@@ -23,7 +23,7 @@ function OfOneWay({ job, passport }: { job: PlannedJob; passport: Passport }) {
         <section aria-label={passport.label} data-passport={passport.on} style={{ paddingBlock: 8, borderBottom: '1px solid var(--hair)' }}>
             <h3 style={{ margin: 0, font: '600 1.25rem/1.2 var(--name)' }}>{passport.label.charAt(0).toUpperCase() + passport.label.slice(1)}</h3>
             <p style={{ marginBlock: '4px 6px' }} data-figure="passport">
-                <Verdict good={passport.has_drifted ? false : passport.stretches.some((one) => one.excess_mohm !== null) ? null : true}>
+                <Verdict good={passport.has_drifted ? false : passport.stretches.some((one) => one.excess_mohm !== null || one.shortfall_mohm !== null) ? null : true}>
                     {passport.has_drifted ? '⬣ ' : ''}
                     {together(passport.says)}
                 </Verdict>
@@ -36,12 +36,12 @@ function OfOneWay({ job, passport }: { job: PlannedJob; passport: Passport }) {
                             <Table.Th scope="row" fw={400}>
                                 {together(`${one.from} to ${one.to}`)}
                             </Table.Th>
-                            <Table.Td className="figure">{milliohms(one.expected_mohm)}</Table.Td>
+                            <Table.Td className="figure">{one.expected_mohm === null ? 'not known' : milliohms(one.expected_mohm)}</Table.Td>
                             <Table.Td className="figure">{milliohms(one.baseline_mohm ?? one.latest_mohm)}</Table.Td>
                             <Table.Td className="figure">
                                 {milliohms(one.latest_mohm)} ± {one.off_mohm.toFixed(1)}
                             </Table.Td>
-                            <Table.Td className="figure">{one.drift_mohm !== null ? <Verdict good={false}>⬣ {milliohms(one.drift_mohm)}</Verdict> : one.excess_mohm !== null ? <Verdict good={null}>▲ {milliohms(one.excess_mohm)}</Verdict> : '–'}</Table.Td>
+                            <Table.Td className="figure">{one.drift_mohm !== null ? <Verdict good={false}>⬣ {milliohms(one.drift_mohm)}</Verdict> : one.excess_mohm !== null ? <Verdict good={null}>▲ {milliohms(one.excess_mohm)}</Verdict> : one.shortfall_mohm !== null ? <Verdict good={null}>▼ {milliohms(one.shortfall_mohm)} less</Verdict> : '–'}</Table.Td>
                             <Table.Td className="figure">{one.watts === null ? '–' : `${one.watts.toFixed(1)} W`}</Table.Td>
                         </Table.Tr>
                     ))}

@@ -23,7 +23,7 @@ export function WayDrawn({ path, passport }: { path: MeteredPath; passport: Pass
     const latest = (passport?.stretches ?? []).reduce<{ x: number; width: number; mohm: number; isMore: boolean }[]>((all, one) => [...all, { x: all.reduce((sum, other) => sum + other.width, LEFT), width: wide(one.latest_mohm), mohm: one.latest_mohm, isMore: one.drift_mohm !== null || one.excess_mohm !== null }], []);
     const names = planned.map((one, at) => ({ x: one.x + one.width, says: path.points[at + 1]?.says ?? '' }));
     return (
-        <svg viewBox={`0 0 ${WIDTH} 206`} className={lines.whole} role="img" aria-label={`The way to ${path.label}: ${path.expected_mohm.map((one) => one.toFixed(1)).join(', ')} mΩ planned`}>
+        <svg viewBox={`0 0 ${WIDTH} 206`} className={lines.whole} role="img" aria-label={`The way to ${path.label}: ${planned.length === 0 ? 'not known what is' : `${path.expected_mohm.map((one) => one.toFixed(1)).join(', ')} mΩ`} planned`}>
             <text x={LEFT} y={18} fontSize="15" className={lines.text}>
                 {path.points[0]?.says}
             </text>
@@ -44,7 +44,7 @@ export function WayDrawn({ path, passport }: { path: MeteredPath; passport: Pass
                 </g>
             ))}
             <text x={LEFT} y={PLANNED + 32} fontSize="13" className={lines.text}>
-                planned, at 20 °C
+                {planned.length === 0 ? 'planned: not known, the circuit of the plan has no solution' : 'planned, at 20 °C'}
             </text>
             {latest.map((one) => (
                 <g key={one.x}>

@@ -27,7 +27,7 @@ final readonly class BreakingCapacity implements Rule
 {
     public function text(): RuleText
     {
-        return new RuleText('F05', [Level::Stop, Level::Warn], 'breaking capacity < what can flow where it sits: for lead at 12 or 24 V with known cranking amps by the published table, elsewhere computed with cold copper and full batteries; a larger fuse upstream, or one on each string, with enough capacity is its backup. A stop where the batteries\' resistance is known, a decision where it is estimated',
+        return new RuleText('F05', [Level::Stop, Level::Warn], 'breaking capacity < what can flow where it sits, computed with cold copper and full batteries through all that is before it; where a length before it is unknown and no sheet says what it breaks, for lead at 12 or 24 V with known cranking amps by the published table; a larger fuse upstream, or one on each string, with enough capacity is its backup. A stop where the batteries\' resistance is known, a decision where it is estimated',
             'it would weld shut or burst', 'ABYC E-11; computed', SourceKind::FromMemory);
     }
 
@@ -82,7 +82,7 @@ final readonly class BreakingCapacity implements Rule
     }
 
     /**
-     * @return iterable<Remedy> another family in its place, of its rating or of one that its load and its wire allow; else in the place of what is before it, as its backup
+     * @return iterable<Remedy> another family in its place, of its rating or of one that its load and its wire allow; else in the place of what is before it, as its backup; fuses before breakers
      */
     private static function stronger(
         SolvedBoat $solved,
@@ -90,23 +90,25 @@ final readonly class BreakingCapacity implements Rule
         float $needed,
         float $volts,
     ): iterable {
-        $breaks = static fn (FuseFamily $family): bool => $family->breakingCapacity($volts) >= $needed;
-        if ($protection->seat !== Seat::Branch) {
-            yield from OtherProtection::between(
-                $solved,
-                $protection,
-                $protection->asks ?? $protection->rating(),
-                $protection->ampacityBehind() ?? $protection->rating(),
-                $breaks,
-            );
-        }
-        foreach ($solved->protections as $upstream) {
-            if ($upstream->seat === Seat::Feed && $protection->run?->circuit !== null && self::feeds($solved, $upstream, $protection->run->circuit)) {
-                foreach (OtherProtection::between($solved, $upstream, $upstream->rating(), $upstream->rating(), $breaks) as $remedy) {
-                    yield new Remedy(
-                        rtrim($remedy->says, '.')." in {$upstream->where}: it breaks what this one cannot.",
-                        $remedy->patch,
-                    );
+        foreach ([false, true] as $isBreaker) {
+            $breaks = static fn (FuseFamily $family): bool => $family->isBreaker() === $isBreaker && $family->breakingCapacity($volts) >= $needed;
+            if ($protection->seat !== Seat::Branch) {
+                yield from OtherProtection::between(
+                    $solved,
+                    $protection,
+                    $protection->asks ?? $protection->rating(),
+                    $protection->ampacityBehind() ?? $protection->rating(),
+                    $breaks,
+                );
+            }
+            foreach ($solved->protections as $upstream) {
+                if ($upstream->seat === Seat::Feed && $protection->run?->circuit !== null && self::feeds($solved, $upstream, $protection->run->circuit)) {
+                    foreach (OtherProtection::between($solved, $upstream, $upstream->rating(), $upstream->rating(), $breaks) as $remedy) {
+                        yield new Remedy(
+                            rtrim($remedy->says, '.')." in {$upstream->where}: it breaks what this one cannot.",
+                            $remedy->patch,
+                        );
+                    }
                 }
             }
         }
@@ -124,7 +126,8 @@ final readonly class BreakingCapacity implements Rule
     }
 
     /**
-     * By total cranking amps of a bank that feeds it; the most that any of them asks for.
+     * By total cranking amps of a bank that feeds it; the most that any of them asks for. Where what is before it is known, or its own
+     * sheet says what it breaks, what flows there decides.
      *
      * @return array{float|null, float} A to break, null where the table does not hold; A cranking
      */
@@ -134,6 +137,9 @@ final readonly class BreakingCapacity implements Rule
         $most = [null, 0.0];
         $paths = $run?->circuit === null ? [] : $solved->wiring->pathsThrough($run->circuit);
         $supplies = array_map(static fn (Path $path) => $path->feed()?->supply, $paths);
+        if ($protection->sized->planned->breakingAmps !== null || self::knowsWhatIsBefore($solved, $protection, $paths)) {
+            return $most;
+        }
         foreach ([...$supplies, ($solved->plan->feeds[$run->id ?? ''] ?? null)?->supply] as $supply) {
             $amps = $supply?->bank->crankingAmps();
             if ($supply === null || $amps === null || $supply->nominalVolts() > 24 || ! $supply->bank->batteries()[0]->chemistry->isLead()) {
@@ -148,6 +154,27 @@ final readonly class BreakingCapacity implements Rule
         }
 
         return $most;
+    }
+
+    /**
+     * Whether every length of wire between the batteries and where it sits is known.
+     *
+     * @param  list<Path>  $paths  through its circuit
+     */
+    private static function knowsWhatIsBefore(SolvedBoat $solved, PlacedProtection $protection, array $paths): bool
+    {
+        foreach ($paths as $path) {
+            foreach ($path->circuits as $circuit) {
+                if ($circuit === $protection->run?->circuit) {
+                    break;
+                }
+                if ($solved->runs[$circuit->id]->length === null) {
+                    return false;
+                }
+            }
+        }
+
+        return $protection->run?->kind !== RunKind::Feed || $protection->sized->planned->fromSource !== null;
     }
 
     private static function isKnown(Bank $bank): bool
