@@ -6,6 +6,7 @@ namespace App\Rigging;
 
 use Dinghy\Area\Rigging\Rule\HoldRule;
 use Dinghy\Area\Rigging\Rule\MeteredHold;
+use Dinghy\Area\Rigging\Rule\PassedByReason;
 use Dinghy\Area\Rigging\Step;
 use Dinghy\Rule\Level;
 
@@ -25,7 +26,7 @@ final class HoldTold
 
         return [
             'rule' => $text->code, 'asks' => $hold->asks()->value, 'readings' => $hold->readings(), 'metered' => $hold instanceof MeteredHold, 'states' => $hold->statement(), 'because' => $text->because,
-            'by_anyone' => $hold instanceof MeteredHold || $text->levels === [Level::Note], 'by_reason' => ! in_array(Level::Stop, $text->levels, true),
+            'by_anyone' => $hold instanceof MeteredHold || $text->levels === [Level::Note], 'by_reason' => $hold instanceof PassedByReason || ! in_array(Level::Stop, $text->levels, true),
         ];
     }
 }

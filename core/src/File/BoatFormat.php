@@ -29,11 +29,13 @@ final class BoatFormat
             Field::optional('windage_m2', new NumberShape(0.05, 100, 'm²'))->called('Side that the wind finds'),
             Field::optional('fuel', new ChoiceShape(['petrol', 'diesel', 'none']))->called('Fuel aboard'),
             Field::optional('hull_carries_current', new FlagShape)->called('Hull carries return current'),
+            Field::optional('hull_joins', new TextShape(200), '')->called('Where else a minus joins the hull'),
             Field::optional('compass_m', self::point())->called('Compass'),
             Field::optional('engine', new ObjectShape([
                 Field::required('battery', ReferenceShape::to('battery', WhenGone::Rearranged))->called('Started by battery'),
                 Field::optional('cranking_a', new NumberShape(1, 2000, 'A'))->called('Starter draws'),
                 Field::optional('min_cca_a', new NumberShape(10, 3000, 'A'))->called('Cold cranking amps it asks for'),
+                Field::optional('joins_hull', new FlagShape)->called('Joins minus to a metal hull'),
             ]))->called('Engine'),
         ]);
     }

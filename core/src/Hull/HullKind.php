@@ -12,6 +12,12 @@ enum HullKind: string
     case Inflatable = 'inflatable';
     case Box = 'box';
 
+    /** Whether what touches the hull can flow through it. */
+    public function isMetal(): bool
+    {
+        return $this === self::Aluminium || $this === self::Pontoon;
+    }
+
     public function label(): string
     {
         return match ($this) {

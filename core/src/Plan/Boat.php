@@ -33,6 +33,7 @@ final readonly class Boat
         public ?Spot $compass,
         public ?string $fuel,
         public ?bool $hullCarriesCurrent,
+        public string $hullJoins,
         public ?Engine $engine,
     ) {
     }
@@ -55,6 +56,7 @@ final readonly class Boat
             $compass === null ? null : Spot::of($compass),
             $record->textOrNull('fuel'),
             $record->flagOrNull('hull_carries_current'),
+            $record->text('hull_joins'),
             $engine === null ? null : Engine::of($engine),
         );
     }

@@ -11,6 +11,7 @@ use Dinghy\Conduit\Ducts;
 use Dinghy\Geometry\Spot;
 use Dinghy\Overcurrent\Conductors;
 use Dinghy\Overcurrent\Currents;
+use Dinghy\Overcurrent\InsulationTime;
 use Dinghy\Overcurrent\PlacedConductor;
 use Dinghy\Overcurrent\PlacedProtection;
 use Dinghy\Overcurrent\Protections;
@@ -57,6 +58,8 @@ final class SolvedBoat
 
     public readonly ShortCircuits $shorts;
 
+    public readonly InsulationTime $insulation;
+
     /** @var list<PlacedProtection> */
     public readonly array $protections;
 
@@ -84,6 +87,7 @@ final class SolvedBoat
         );
         $this->currents = new Currents($plan, $this->states);
         $this->shorts = new ShortCircuits($this->wiring, $this->states);
+        $this->insulation = new InsulationTime($plan, $this->currents);
         $this->protections = Protections::of($this->wiring, $this->runs, $this->throughput, $this->currents);
         $this->warm = new WarmWires($this->wiring, $this->conductors, $this->states);
     }

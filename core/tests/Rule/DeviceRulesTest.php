@@ -22,6 +22,7 @@ final class DeviceRulesTest extends RuleTestCase
             'D04' => ['D04', Level::Warn, 'device:d1', 'pump', ['bank:house' => ['switch' => false], 'device:d1' => ['standby_a' => 0.001]]],
             'D05' => ['D05', Level::Note, 'device:d1', 'pump', ['device:d1' => ['keyed_plug' => true]]],
             'D08' => ['D08', Level::Note, 'device:d1', 'pump', ['plan' => ['feeds' => []]]],
+            'D07 two joins' => ['D07', Level::Warn, 'plan', 'pump', ['plan' => ['boat.hull' => 'aluminium', 'boat.hull_carries_current' => false, 'boat.hull_joins' => 'bond strap at the console', 'boat.engine' => (object) ['battery' => 'b1', 'joins_hull' => true]]]],
             'D07' => ['D07', Level::Stop, 'plan', 'pump', ['plan' => ['boat.hull' => 'aluminium', 'boat.hull_carries_current' => true]]],
         ];
     }
@@ -35,6 +36,7 @@ final class DeviceRulesTest extends RuleTestCase
             'D04 behind the battery switch' => ['D04', 'pump', ['device:d1' => ['standby_a' => 0.1]]],
             'D04 behind a switch' => ['D04', 'pump', ['bank:house' => ['switch' => false], 'device:d1' => ['standby_a' => 0.1], 'feed:f1' => ['switch' => true]]],
             'D04 an alarm' => ['D04', 'pump', ['bank:house' => ['switch' => false], 'device:d1' => ['standby_a' => 0.1, 'always_on' => true]]],
+            'D07 joined at the engine alone' => ['D07', 'pump', ['plan' => ['boat.hull' => 'aluminium', 'boat.hull_carries_current' => false, 'boat.engine' => (object) ['battery' => 'b1', 'joins_hull' => true]]]],
             'D07 a wire of its own' => ['D07', 'pump', ['plan' => ['boat.hull' => 'aluminium', 'boat.hull_carries_current' => false]]],
         ];
     }
@@ -44,6 +46,7 @@ final class DeviceRulesTest extends RuleTestCase
         return [
             'D01' => ['D01', 'device:d1', 'the charging volts of the house bank', 'pump', ['battery:b1' => ['chemistry' => 'other-lithium']]],
             'D02' => ['D02', 'device:d1', 'the internal resistance of the batteries of the house bank', 'pump', ['battery:b1' => ['chemistry' => 'other-lithium', 'internal_mohm' => Plans::UNKNOWN]]],
+            'D07 at the engine' => ['D07', 'plan', 'boat.engine.joins_hull', 'pump', ['plan' => ['boat.hull' => 'aluminium', 'boat.hull_carries_current' => false, 'boat.engine' => (object) ['battery' => 'b1']]]],
             'D07' => ['D07', 'plan', 'boat.hull_carries_current', 'pump', ['plan' => ['boat.hull' => 'aluminium']]],
         ];
     }

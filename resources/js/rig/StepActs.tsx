@@ -99,7 +99,8 @@ export function StepActs({ job, step, standing, work, pictures, submit, measures
             act: 'done',
             by,
             ...(hold?.asks === 'tick' ? { tick: true } : {}),
-            ...(hold?.asks === 'reading' ? { readings: readings.map((one) => one ?? 0) } : {}),
+            // What was not read is not kept as read.
+            ...(hold?.asks === 'reading' && readings.every((one) => one !== null) ? { readings } : {}),
             ...(read === null ? {} : { readings: read }),
             ...(isGoods ? { serial: goods.serial.trim(), version: goods.version.trim() } : {}),
             ...(isLast && again !== '' ? { again_on: again } : {}),
@@ -164,7 +165,7 @@ export function StepActs({ job, step, standing, work, pictures, submit, measures
                 </div>
             )}
             {isLast && standing === 'ready' && <TextInput size="lg" type="date" label="Tightened again on" value={again} onChange={(event) => setAgain(event.currentTarget.value)} />}
-            {hold?.by_reason === true && maySign && (isEarly || (standing === 'ready' && hold.asks === 'photo' && pictures.length === 0)) && <TextInput size="lg" data-reason maxLength={500} label={isEarly ? 'Why it may go on before then' : 'Or why without a photograph'} value={why} onChange={(event) => setWhy(event.currentTarget.value)} />}
+            {hold?.by_reason === true && maySign && (isEarly || (standing === 'ready' && (hold.asks === 'reading' || (hold.asks === 'photo' && pictures.length === 0)))) && <TextInput size="lg" data-reason maxLength={500} label={isEarly ? 'Why it may go on before then' : hold.asks === 'reading' ? 'Or why without these readings' : 'Or why without a photograph'} value={why} onChange={(event) => setWhy(event.currentTarget.value)} />}
             {standing === 'waiting' && step.needs.length === 0 && (
                 <Button variant="outline" className={classes.small} onClick={() => submit({ step: step.id, act: 'undo', by })}>
                     It does not stand yet: take it back

@@ -32,7 +32,7 @@ final class PoweringSteps
         foreach ($commissions as $id => $needs) {
             $device = $boat->plan->devices[$id];
             $onWater = $device->kind === DeviceKind::HeadingSensor;
-            $steps[] = new Step("commission:{$id}", StepKind::Commission, ucfirst("{$device->label()}: ".($onWater ? 'calibrate it in open water, away from iron.' : 'its lights, its settings, what it sees of the others.')), [$device->on()], [...$needs, ...$network->pluggedInto((string) $id)], $device->station, place: $onWater ? Place::Water : Place::Bay);
+            $steps[] = new Step("commission:{$id}", StepKind::Commission, ucfirst("{$device->label()}: ".self::commissioned($device->kind)), [$device->on()], [...$needs, ...$network->pluggedInto((string) $id)], $device->station, place: $onWater ? Place::Water : Place::Bay);
         }
 
         return $steps;
@@ -45,13 +45,14 @@ final class PoweringSteps
     private static function ofCircuit(SolvedBoat $boat, Circuit $circuit, Islands $islands, LandingSteps $landing, array $before): array
     {
         $on = $circuit->on();
+        $isOnMetal = $boat->plan->boat->hull?->isMetal() === true;
         $name = $boat->plan->blocks[(string) $circuit->block] ?? null;
         $what = $name?->label() ?? $circuit->device?->label() ?? $circuit->id;
         $landed = $landing->of($on);
         $device = self::deviceOf($boat, $circuit);
         $behind = array_filter($islands->circuits, static fn (Circuit $other): bool => $circuit->block !== null && $other->fromBlock === $circuit->block);
         $steps = [
-            new Step(self::id('off', $circuit), StepKind::Meter, "Ohms to {$what}, plus to minus and plus to a metal hull, with nothing plugged in.", [$on], [...$landed, ...array_map(PreparingSteps::madeSafe(...), $islands->banksOf($on))], $circuit->to, state: MeterState::Off, metered: new OhmsRead),
+            new Step(self::id('off', $circuit), StepKind::Meter, "Ohms to {$what}, plus to minus".($isOnMetal ? ' and plus to the hull' : '').', with nothing plugged in.', [$on], [...$landed, ...array_map(PreparingSteps::madeSafe(...), $islands->banksOf($on))], $circuit->to, state: MeterState::Off, metered: new OhmsRead($isOnMetal)),
             new Step(self::id('energise', $circuit), StepKind::Energise, self::powered($boat, $circuit, $what), [$on], array_values(array_unique([self::id('off', $circuit), ...self::fed($boat, $circuit, $islands, $landing, $before)])), $circuit->from, hold: new LampDark),
             new Step(self::id('rest', $circuit), StepKind::Meter, "Volts at {$what} with nothing drawn.", [$on], [self::id('energise', $circuit)], $circuit->to, state: MeterState::Rest, metered: new RestInside),
         ];
@@ -100,6 +101,21 @@ final class PoweringSteps
         }
 
         return array_values(array_unique($needs));
+    }
+
+    /** What is looked at when it has power, of what it is. */
+    private static function commissioned(DeviceKind $kind): string
+    {
+        return match ($kind) {
+            DeviceKind::HeadingSensor => 'calibrate it in open water, away from iron.',
+            DeviceKind::Motor => 'its lights, both ways, every speed, its remote.',
+            DeviceKind::Anchor => 'down and up, and it stops where it should.',
+            DeviceKind::Pump => 'it runs, it moves water, it stops.',
+            DeviceKind::Light => 'it lights, and goes off at its switch.',
+            DeviceKind::PositionAntenna => 'a position under open sky.',
+            DeviceKind::Charger, DeviceKind::Other => 'it does what it is there for, and stops when it is switched off.',
+            DeviceKind::Display, DeviceKind::SonarModule, DeviceKind::NetworkHub, DeviceKind::Radio => 'its lights, its settings, what it sees of the others.',
+        };
     }
 
     /** With the rating that is to sit there: another one is another act. */

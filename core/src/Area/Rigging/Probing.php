@@ -7,7 +7,6 @@ namespace Dinghy\Area\Rigging;
 use Dinghy\Area\Rigging\Rule\GapRead;
 use Dinghy\Area\Rigging\Rule\OhmsRead;
 use Dinghy\Area\Rigging\Rule\RestInside;
-use Dinghy\Hull\HullKind;
 use Dinghy\Metering\BlockSuspects;
 use Dinghy\Metering\HandMeter;
 use Dinghy\Metering\Judge;
@@ -196,7 +195,7 @@ final class Probing
             'plus-minus', MeterQuantity::Ohms, 'plus to minus', new Probe($plus->name, "the plus end at {$end}"), new Probe($minus->name, "the minus end at {$end}"),
             $known, $known === null ? ($this->hasConverter($circuit) ? HandMeter::OPEN_WITH_CONVERTER : HandMeter::OPEN) : max(0.0, $known - $off), $known === null ? INF : $known + $off, MeterRange::Ohms20k, $this->connected($circuit),
         )];
-        if (in_array($this->boat->plan->boat->hull, [HullKind::Aluminium, HullKind::Pontoon], true)) {
+        if ($this->boat->plan->boat->hull?->isMetal() === true) {
             $measurements[] = new Measurement(
                 'plus-hull', MeterQuantity::Ohms, 'plus to the hull', new Probe($plus->name, "the plus end at {$end}"), new Probe(null, 'bare metal of the hull'),
                 null, HandMeter::OPEN, INF, MeterRange::Ohms20k, 'Somewhere plus touches the hull: look where the wire passes through metal, and under each screw near it.',

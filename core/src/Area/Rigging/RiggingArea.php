@@ -9,8 +9,8 @@ use Dinghy\Area\Rigging\Rule\ChargersUnplugged;
 use Dinghy\Area\Rigging\Rule\CuredAndCharged;
 use Dinghy\Area\Rigging\Rule\GapRead;
 use Dinghy\Area\Rigging\Rule\HoldRule;
+use Dinghy\Area\Rigging\Rule\HullVolts;
 use Dinghy\Area\Rigging\Rule\LampDark;
-use Dinghy\Area\Rigging\Rule\LeakageRead;
 use Dinghy\Area\Rigging\Rule\MainsByLicence;
 use Dinghy\Area\Rigging\Rule\NegativesLast;
 use Dinghy\Area\Rigging\Rule\NoFlame;
@@ -47,7 +47,7 @@ final class RiggingArea extends Area
     public function holds(): array
     {
         return array_map(static fn (HoldRule $hold): RuleText => $hold->text(), [
-            new ChargersUnplugged, new BankOpen, new NegativesLast, new NoFlame, new MainsByLicence, new OldStatePhotographed, new ProvenDead, new GapRead, new OhmsRead, new LampDark, new RestInside, new ToolsCountedOut, new CuredAndCharged, new LeakageRead,
+            new ChargersUnplugged, new BankOpen, new NegativesLast, new NoFlame, new MainsByLicence, new OldStatePhotographed, new ProvenDead, new GapRead, new OhmsRead, new LampDark, new RestInside, new ToolsCountedOut, new CuredAndCharged, new HullVolts,
         ]);
     }
 }

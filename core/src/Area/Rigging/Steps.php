@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace Dinghy\Area\Rigging;
 
-use Dinghy\Area\Rigging\Rule\LeakageRead;
 use Dinghy\Area\Rigging\Rule\ToolsCountedOut;
-use Dinghy\Hull\HullKind;
 use Dinghy\Solving\Figures;
 use Dinghy\Solving\SolvedBoat;
 
@@ -48,7 +46,7 @@ final readonly class Steps implements Figures
         $anywhere = array_values(array_filter($built, $reach->isAnywhere(...)));
         $work = [...$built, ...PoweringSteps::of($boat, $islands, $landing, $network, array_map(static fn (Step $step): string => $step->id, $anywhere))];
 
-        $work = [...$work, ...self::leakage($boat, $work)];
+        $work = [...$work, ...HullSteps::of($boat, $work)];
 
         return self::inOrder([...$work, ...self::closing($boat, $work)], $reach);
     }
@@ -63,22 +61,6 @@ final readonly class Steps implements Figures
     public function with(array $others): self
     {
         return $others === [] ? $this : new self(array_map(static fn (Step $step): Step => $others[$step->id] ?? $step, $this->all), $this->reach);
-    }
-
-    /**
-     * Of a metal hull, when everything has power.
-     *
-     * @param  list<Step>  $work
-     * @return list<Step>
-     */
-    private static function leakage(SolvedBoat $boat, array $work): array
-    {
-        $powered = array_filter($work, static fn (Step $step): bool => $step->state === MeterState::Loaded);
-        if ($powered === [] || ! in_array($boat->plan->boat->hull, [HullKind::Aluminium, HullKind::Pontoon], true)) {
-            return [];
-        }
-
-        return [new Step('leakage', StepKind::Meter, 'What flows to the hull: plus to hull, minus to hull, with everything on.', ['plan'], array_values(array_map(static fn (Step $step): string => $step->id, $powered)), hold: new LeakageRead, state: MeterState::Loaded)];
     }
 
     /**

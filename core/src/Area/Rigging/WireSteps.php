@@ -10,6 +10,7 @@ use Dinghy\Kit\Piece\Piece;
 use Dinghy\Kit\Piece\Pieces;
 use Dinghy\Kit\Piece\Terminus;
 use Dinghy\Plan\Battery;
+use Dinghy\Plan\HoleUse;
 use Dinghy\Plan\Post;
 use Dinghy\Solving\SolvedBoat;
 use Dinghy\Wiring\Circuit;
@@ -17,6 +18,9 @@ use Dinghy\Wiring\Circuit;
 /** Every piece of wire: marked, pulled, made up, and landed wherever it ends but on a post of a battery or a shunt. */
 final class WireSteps
 {
+    /** m that a fuse sits from its source at the most to be in the same compartment [common practice, no source] */
+    private const BESIDE = 1.0;
+
     /** @var list<Step> */
     public readonly array $steps;
 
@@ -130,7 +134,7 @@ final class WireSteps
         $steps = [new Step("label:{$piece->id}", StepKind::Label, "Mark both ends: {$piece->labels()[0]}.", [$piece->of], [], place: Place::Bench, piece: $piece)];
         $last = "label:{$piece->id}";
         if ($circuit !== null || ! str_starts_with($piece->of, 'bank:')) {
-            $holes = MountingSteps::drilled($this->boat->plan, [$circuit?->from, $circuit?->to]);
+            $holes = $this->leavesItsPlace($piece, $circuit) ? MountingSteps::drilled($this->boat->plan, [$circuit?->from, $circuit?->to], HoleUse::Cable) : [];
             $steps[] = new Step("pull:{$piece->id}", StepKind::Pull, $piece->throughTube() ? "Pull {$what}; leave a cord behind." : "Lay {$what}.", [$piece->of], [$last, ...PreparingSteps::safe($this->boat->plan), ...$holes], $at, piece: $piece);
             $last = "pull:{$piece->id}";
         }
@@ -153,6 +157,12 @@ final class WireSteps
         }
 
         return $steps;
+    }
+
+    /** Whether a piece goes to another compartment, and so through its holes: not the one from a battery to the fuse beside it. */
+    private function leavesItsPlace(Piece $piece, ?Circuit $circuit): bool
+    {
+        return $circuit !== null && $circuit->from !== $circuit->to && ($piece->to->part !== null || $piece->cut === null || $piece->cut > self::BESIDE);
     }
 
     /** @return list<string> stations at its ends where petrol vapour, or the gas of an open battery box, gathers */

@@ -7,6 +7,7 @@ namespace Dinghy\Area\Rigging;
 use Dinghy\Area\Rigging\Rule\Evidence;
 use Dinghy\Area\Rigging\Rule\HoldRule;
 use Dinghy\Area\Rigging\Rule\MeteredHold;
+use Dinghy\Area\Rigging\Rule\PassedByReason;
 use Dinghy\Rule\Level;
 
 /**
@@ -185,7 +186,7 @@ final readonly class Work
             return 'This hold is signed by a rigger or the owner of the shop. Hand the phone over.';
         }
         // What is no stop may go on with a reason, which the record keeps.
-        if ($evidence->reason !== null && ! in_array(Level::Stop, $hold->text()->levels, true)) {
+        if ($evidence->reason !== null && ($hold instanceof PassedByReason || ! in_array(Level::Stop, $hold->text()->levels, true))) {
             return null;
         }
         $over = $this->over($step);

@@ -7,6 +7,7 @@ namespace Dinghy\Tests\Area\Power;
 use Dinghy\Area\Power\Figure\ShortCircuitSequence;
 use Dinghy\Area\Power\Figure\ShortEvent;
 use Dinghy\Conductor\Gauge;
+use Dinghy\Conductor\Heating;
 use Dinghy\Quantity\QuantityFormatter;
 use Dinghy\Quantity\Units;
 use Dinghy\Tests\Circuit\Ngspice;
@@ -44,6 +45,24 @@ final class ShortCircuitSequenceTest extends TestCase
         self::assertStringEndsWith('; nothing opens.', $bare->says(new QuantityFormatter(Units::Metric)));
         $slow = ShortCircuitSequence::at(Plans::evaluate(Plans::pump(['feed:f1' => ['run.gauge' => '16 AWG', 'run.length_m' => 1.8, 'protection' => [(object) ['family' => 'breaker', 'rating_a' => 25, 'from_source_m' => 0.1]]]]))->boat, 'f1', 1.0);
         self::assertMatchesRegularExpression('/insulation of 16 AWG is spoilt after .* the 25 A thermal breaker may take/', $slow?->says(new QuantityFormatter(Units::Metric)) ?? '');
+    }
+
+    /**
+     * A load that keeps its watts draws more than its figure where volts are lost on the way, and its wire is that much warmer when a
+     * short comes: F11 and the drawing go by the same.
+     */
+    public function test_a_wire_is_as_warm_as_what_flows_in_it(): void
+    {
+        $boat = Plans::evaluate(Plans::pump(['feed:f1' => ['run.gauge' => '14 AWG', 'run.length_m' => 6, 'run.extra_mohm' => 150], 'device:d1' => ['load' => 'power', 'typical_a' => 8]]))->boat;
+        $flows = $boat->currents->most('f1/+wire') ?? self::fail('Something flows.');
+        self::assertGreaterThan(9.0, $flows);
+        $short = ShortCircuitSequence::at($boat, 'f1', 1.0) ?? self::fail('It is fed.');
+        $wire = $boat->runs['f1'];
+        $spoilt = array_values(array_filter($short->events, static fn (ShortEvent $event): bool => $event->what === 'insulation'))[0];
+        $rules = $boat->plan->houseRules;
+        $heating = new Heating($wire->gauge, $wire->ampacity ?? 0.0, $rules->insulation, $rules->ambient);
+        self::assertEqualsWithDelta($heating->untilSpoilt($short->amps, $flows), $spoilt->seconds, 1e-9);
+        self::assertLessThan($heating->untilSpoilt($short->amps, 8.0), $spoilt->seconds);
     }
 
     /** Behind a branch's blade the blade opens before the main breaker stirs. */

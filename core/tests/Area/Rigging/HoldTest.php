@@ -6,6 +6,8 @@ namespace Dinghy\Tests\Area\Rigging;
 
 use Dinghy\Area\Rigging\RiggingArea;
 use Dinghy\Area\Rigging\Rule\Evidence;
+use Dinghy\Area\Rigging\Rule\HullVolts;
+use Dinghy\Area\Rigging\Rule\IsolationRead;
 use Dinghy\Area\Rigging\Rule\LeakageRead;
 use Dinghy\Area\Rigging\Rule\ProvenDead;
 use Dinghy\Area\Rigging\Step;
@@ -63,6 +65,48 @@ final class HoldTest extends TestCase
             'not read' => [[], 'two readings'],
             'one of two' => [[0.0], 'two readings'],
         ];
+    }
+
+    /**
+     * An outboard's block joins minus to an aluminium hull: plus reads battery volts there and is right; a bank of its own reads nothing.
+     *
+     * @param  list<float>  $volts
+     */
+    #[DataProvider('hulls')]
+    public function test_volts_to_the_hull(array $volts, ?string $says): void
+    {
+        $hold = new HullVolts([['name' => 'the starting bank', 'volts' => 12.0, 'joined' => true], ['name' => 'the thrust bank', 'volts' => 36.0, 'joined' => false]]);
+        $lacks = $hold->lacks(new Evidence(readings: $volts));
+        $says === null ? self::assertNull($lacks) : self::assertStringContainsString($says, (string) $lacks);
+    }
+
+    /** @return array<string, array{list<float>, string|null}> */
+    public static function hulls(): array
+    {
+        return [
+            'joined at the engine' => [[12.7, 0.0, 0.2, -0.1], null],
+            'the engine does not join it' => [[0.1, 0.0, 0.0, 0.0], 'should read its battery volts'],
+            'minus of the other touches too' => [[12.7, 0.0, 38.0, 0.0], 'Plus of the thrust bank reads volts to the hull: somewhere its minus touches it'],
+            'a plus touches' => [[12.7, 0.0, 0.0, -37.9], 'Minus of the thrust bank reads volts to the hull: a plus touches'],
+            'of one bank alone' => [[12.7, 0.0], 'In volts'],
+        ];
+    }
+
+    public function test_where_nobody_says_which_bank_either_is_right(): void
+    {
+        $hold = new HullVolts([['name' => 'the bank', 'volts' => 12.0, 'joined' => null]]);
+        self::assertNull($hold->lacks(new Evidence(readings: [12.6, 0.0])));
+        self::assertNull($hold->lacks(new Evidence(readings: [0.2, 0.1])));
+        self::assertStringContainsString('neither nothing nor its battery volts', (string) $hold->lacks(new Evidence(readings: [6.0, 0.0])));
+    }
+
+    public function test_ohms_to_the_hull_of_what_is_not_joined(): void
+    {
+        $hold = new IsolationRead(['the thrust bank']);
+        self::assertSame(['Ω, minus of the thrust bank to hull'], $hold->readings());
+        self::assertNull($hold->lacks(new Evidence(readings: [1e9])));
+        self::assertStringContainsString('joins minus of the thrust bank to the hull as well', (string) $hold->lacks(new Evidence(readings: [3.0])));
+        self::assertStringContainsString('ohms of every bank', (string) $hold->lacks(new Evidence));
     }
 
     public function test_every_hold_of_a_boat_is_in_the_rulebook(): void

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Dinghy\Tests\Area\Rigging;
 
+use Dinghy\Area\Rigging\Rule\Evidence;
+use Dinghy\Area\Rigging\Steps;
 use Dinghy\Area\Rigging\StepsDocument;
 use Dinghy\Area\StandardAreas;
 use Dinghy\Evaluation\Evaluation;
@@ -13,6 +15,7 @@ use Dinghy\Kit\Piece\Pieces;
 use Dinghy\Network\DataNetwork;
 use Dinghy\Plan\Battery;
 use Dinghy\Plan\Feed;
+use Dinghy\Plan\HoleUse;
 use Dinghy\Tests\MutantBoat;
 use Dinghy\Tests\Plans;
 use Dinghy\Tests\RandomBoat;
@@ -125,16 +128,28 @@ final class StepsTest extends TestCase
         self::assertArrayNotHasKey('photograph:marks:bow-display', $work->steps, 'there was none at the bow');
     }
 
-    /** A metal hull is read when everything has power, and before she is handed over; another has nothing to read. */
+    /** A metal hull is read in volts when everything has power; in amps only where nothing joins it; another has nothing to read. */
     public function test_a_metal_hull_is_read_for_leakage(): void
     {
         $skiff = self::work(Plans::evaluate(Plans::demo('boats/skiff')));
         $loaded = $skiff->those(static fn (array $step): bool => ($step['state'] ?? null) === 'loaded' && $step['on'] !== ['plan']);
         self::assertNotSame([], $loaded);
         self::assertSame([], $skiff->unordered($loaded, ['leakage']));
-        self::assertTrue($skiff->isBefore('leakage', 'hand-over'));
+        self::assertTrue($skiff->isBefore('leakage', 'leakage:amps'), 'volts first');
+        self::assertTrue($skiff->isBefore('leakage:amps', 'hand-over'));
         self::assertSame(['rule' => 'D07', 'asks' => 'reading'], $skiff->steps['leakage']['hold']);
         self::assertArrayNotHasKey('leakage', self::work(Plans::evaluate(Plans::demo('boats/console')))->steps, 'of fibreglass');
+
+        // An outboard that joins minus to the hull: a meter in amps would be a short.
+        $joined = Plans::changed(Plans::demo('boats/skiff'), ['plan' => ['boat.engine' => ['battery' => 'e1', 'joins_hull' => true]]]);
+        $work = self::work(Plans::evaluate($joined));
+        self::assertArrayNotHasKey('leakage:amps', $work->steps);
+        $steps = Plans::evaluate($joined)->boat->figures(Steps::class);
+        self::assertSame(['Ω, minus of the thrust bank to hull'], $steps->find('leakage:ohms')?->hold?->readings());
+        self::assertNull($steps->find('leakage')?->hold?->lacks(new Evidence(readings: [0.1, 0.0, 12.7, 0.0])));
+        // Where the join is, and at which bank, nobody can say: no amps, no ohms.
+        $somewhere = self::work(Plans::evaluate(Plans::changed(Plans::demo('boats/skiff'), ['plan' => ['boat.hull_joins' => 'bond strap at the console']])));
+        self::assertSame(['leakage'], $somewhere->those(static fn (array $step): bool => is_string($step['id']) && str_starts_with($step['id'], 'leakage')));
     }
 
     /** Every landing on a post by its gap, every circuit by its ohms, its lamp and its volts; a load negative by the word of a rigger as well. */
@@ -215,17 +230,32 @@ final class StepsTest extends TestCase
         self::assertSame('hand-over', array_key_last($work->steps), $where);
     }
 
-    /** Before anything is pulled to where it is. */
+    /** Before what goes to another place is pulled through it; what stays in its compartment, and screws, wait for nothing. */
     private static function assertHolesAreDrilled(WorkRecord $work, Evaluation $evaluation, string $where): void
     {
         foreach ($evaluation->boat->plan->holes as $hole) {
             foreach ($evaluation->boat->circuits() as $run) {
-                if ($hole->station !== null && in_array($hole->station, [$run->circuit?->from, $run->circuit?->to], true)) {
-                    $pulls = $work->those(static fn (array $step): bool => $step['kind'] === 'pull' && $step['on'] === [$run->circuit?->on()]);
-                    self::assertSame([], $work->unordered(["drill:{$hole->id}"], $pulls), $where);
+                $pulls = $work->those(static fn (array $step): bool => $step['kind'] === 'pull' && $step['on'] === [$run->circuit?->on()]);
+                $passes = $hole->use === HoleUse::Cable && $run->circuit?->from !== $run->circuit?->to && $hole->station !== null && in_array($hole->station, [$run->circuit?->from, $run->circuit?->to], true);
+                $far = array_values(array_filter($pulls, static fn (string $pull): bool => preg_match('/\+[1-9]$/', $pull) !== 1));
+                self::assertSame([], $passes ? $work->unordered(["drill:{$hole->id}"], $far) : [], $where);
+                foreach ($passes ? [] : $pulls as $pull) {
+                    self::assertNotContains("drill:{$hole->id}", $work->steps[$pull]['needs'], $where);
                 }
             }
         }
+    }
+
+    /** 15 cm from a battery to its breaker go through no hole; the run to the bow does. */
+    public function test_a_hole_is_waited_for_by_what_passes_through_it_alone(): void
+    {
+        $hole = ['id' => 'gland', 'for' => 'cable', 'station' => 'stern', 'diameter_mm' => 22, 'material' => 'aluminium', 'behind' => 'air'];
+        $screw = ['id' => 'pump-screw', 'for' => 'screw', 'station' => 'stern', 'diameter_mm' => 4, 'material' => 'aluminium', 'behind' => 'air'];
+        $work = self::work(Plans::evaluate(Plans::changed(Plans::demo('boats/skiff'), ['plan' => ['holes' => [$hole, $screw]]])));
+        self::assertContains('drill:gland', $work->steps['pull:bow-motor+2']['needs']);
+        self::assertContains('drill:gland', $work->steps['pull:bow-motor-']['needs']);
+        self::assertNotContains('drill:gland', $work->steps['pull:bow-motor+1']['needs']);
+        self::assertNotContains('drill:pump-screw', $work->steps['pull:bow-motor-']['needs']);
     }
 
     /** Charger leads and jumpers, then load positives, then load negatives. */

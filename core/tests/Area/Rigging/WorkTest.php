@@ -64,6 +64,18 @@ final class WorkTest extends TestCase
         self::assertNotNull(self::work($boat, array_values($before))->refusal($open, new Evidence(reason: 'I am sure'), true));
     }
 
+    /** A boat's own earth nobody has drawn: whoever signs says why it is right. */
+    public function test_a_hull_that_is_joined_otherwise_is_passed_with_a_reason(): void
+    {
+        $boat = Plans::evaluate(Plans::demo('boats/skiff'));
+        $step = self::step($boat, 'leakage');
+        $before = array_values(array_filter(array_map(static fn (Step $one): ?WorkEntry => $one->id === 'leakage' ? null : self::entry($one, Act::Done), $boat->boat->figures(Steps::class)->all)));
+        $work = self::work($boat, $before);
+        self::assertStringContainsString('volts of every bank', (string) $work->refusal($step, new Evidence, true));
+        self::assertNull($work->refusal($step, new Evidence(reason: 'her trim pump earths to the hull, seen'), true));
+        self::assertStringContainsString('rigger', (string) $work->refusal($step, new Evidence(reason: 'seen'), false));
+    }
+
     public function test_a_wait_runs_by_the_clock(): void
     {
         $boat = Plans::evaluate(Plans::demo('boats/skiff'));

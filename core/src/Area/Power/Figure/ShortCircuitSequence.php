@@ -62,7 +62,7 @@ final readonly class ShortCircuitSequence
                 'insulation',
                 $wire->id,
                 (string) $wire->gauge,
-                self::untilSpoilt($boat, $wire, $amps),
+                $boat->insulation->ofRun($wire, $amps),
                 null,
             );
             $events[] = new ShortEvent(
@@ -110,18 +110,6 @@ final readonly class ShortCircuitSequence
                 $opens->surely() < self::LONGEST => "; the {$opens->part} may take {$words->seconds($opens->surely())}.",
                 default => "; the {$opens->part} may never open.",
             };
-    }
-
-    /** @return float s, from what the wire is warmed to by what it carries anyway */
-    private static function untilSpoilt(SolvedBoat $boat, SizedRun $wire, float $amps): float
-    {
-        $rules = $boat->plan->houseRules;
-
-        return $wire->ampacity === null ? ShortTime::insulation($wire->gauge, $amps)
-            : (new Heating($wire->gauge, $wire->ampacity, $rules->insulation, $rules->ambient))->untilSpoilt(
-                $amps,
-                min($wire->amps, $wire->ampacity),
-            );
     }
 
     /** @return list<SizedRun> the wires that the current passes, from the bank; the run itself last */

@@ -36,6 +36,7 @@ final class PowerSection extends Section
         return [
             'fuel' => 'What fuel is aboard?',
             'hull_carries_current' => 'Does the hull carry the return current of anything?',
+            'joins_hull' => 'Does the engine join minus to the hull?',
             'cranking_a' => 'How many amps does the starter draw?',
             'min_cca_a' => 'How many cold cranking amps does the engine ask for?',
             'restrained' => 'Is it held down?',

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Dinghy\Area\Power\Rule;
 
 use Dinghy\File\Patch;
-use Dinghy\Hull\HullKind;
 use Dinghy\Rule\Finding;
 use Dinghy\Rule\Level;
 use Dinghy\Rule\Rule;
@@ -18,14 +17,14 @@ final readonly class HullAsConductor implements Rule
 {
     public function text(): RuleText
     {
-        return new RuleText('D07', [Level::Stop], 'an aluminium hull is used as a conductor',
+        return new RuleText('D07', [Level::Stop, Level::Warn], 'an aluminium hull is used as a conductor (stop), or minus joins it at two places (decide)',
             'what returns through the hull dissolves it', 'common practice', SourceKind::CommonPractice);
     }
 
     public function check(SolvedBoat $solved): iterable
     {
         $boat = $solved->plan->boat;
-        if ($boat->hull !== HullKind::Aluminium && $boat->hull !== HullKind::Pontoon) {
+        if ($boat->hull?->isMetal() !== true) {
             return;
         }
         if ($boat->hullCarriesCurrent === null) {
@@ -36,6 +35,12 @@ final readonly class HullAsConductor implements Rule
                     'plan',
                     ['boat.hull_carries_current' => false],
                 ), []);
+        }
+        if ($boat->engine !== null && $boat->engine->joinsHull === null) {
+            yield new Unchecked($this->text(), 'plan', 'boat.engine.joins_hull');
+        } elseif ($boat->engine?->joinsHull === true && $boat->hullJoins !== '') {
+            yield new Finding($this->text(), Level::Warn, 'plan', "Minus joins the hull at the engine and elsewhere ({$boat->hullJoins}): what returns between the two flows through the hull.",
+                'Leave the join at the engine, and take the other off.', Patch::change('plan', [], ['boat.hull_joins']), []);
         }
     }
 }

@@ -7,7 +7,6 @@ namespace Dinghy\Area\Power\Rule;
 use Dinghy\Area\Power\Remedy\OtherProtection;
 use Dinghy\Area\Power\Remedy\ThickerWire;
 use Dinghy\Circuit\States;
-use Dinghy\Conductor\Heating;
 use Dinghy\File\Patch;
 use Dinghy\Overcurrent\PlacedConductor;
 use Dinghy\Overcurrent\PlacedProtection;
@@ -77,7 +76,7 @@ final readonly class ShortNotCleared implements Rule
             $amps < self::MULTIPLE * $protection->rating()
                 ? "{$where}, less than twice the {$words->amps($protection->rating())} of its {$family->label()}: it may not open."
                 : "{$where}: the insulation of {$wire->gauge} bears that for {$words->seconds(
-                    self::spoilt($solved, $wire, $amps),
+                    $solved->insulation->of($wire, $amps),
                 )}, the {$family->label()} of {$words->amps($protection->rating())} may take {$words->seconds($opens)}.",
             'Run a thicker wire, or fit a quicker fuse, so that the short is cut in time.',
             static fn (): iterable => self::remedies($solved, $protection, $wire, $amps),
@@ -118,18 +117,6 @@ final readonly class ShortNotCleared implements Rule
         PlacedConductor $wire,
         float $amps,
     ): bool {
-        return $amps >= self::MULTIPLE * $rating && self::spoilt($solved, $wire, $amps) >= OpeningTime::of($family, $rating, $amps)->slowest;
-    }
-
-    /** @return float s, from what the wire is warmed to by what it carries anyway */
-    private static function spoilt(SolvedBoat $solved, PlacedConductor $wire, float $amps): float
-    {
-        $rules = $solved->plan->houseRules;
-        $running = $solved->currents->most($wire->elements[0]) ?? $wire->run->amps ?? 0.0;
-
-        return (new Heating($wire->gauge, $wire->ampacity ?? 0.0, $rules->insulation, $rules->ambient))->untilSpoilt(
-            $amps,
-            min($running, $wire->ampacity ?? INF),
-        );
+        return $amps >= self::MULTIPLE * $rating && $solved->insulation->of($wire, $amps) >= OpeningTime::of($family, $rating, $amps)->slowest;
     }
 }

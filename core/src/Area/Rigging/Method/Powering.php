@@ -28,11 +28,15 @@ final class Powering
         }
 
         if ($step->on === ['plan']) {
-            return new Method([Method::figure('no more than', '1 mA')], ['Milliamps, red in its own jack; everything switched on.', 'Between the bank’s plus and bare metal of the hull: current means that a minus touches it.', 'Between its minus and the hull: current means that a plus does.', 'Volts first, between the same points: more than a few tenths, and the meter in amps would be a short.'], 'A meter in amps is a short: never across the battery.');
+            return match ($step->id) {
+                'leakage' => new Method([], ['Volts, 200 V range: between each bank’s plus and bare metal of the hull, then its minus.', 'Where minus is joined to the hull, as at most outboards, plus reads the battery’s volts: that is right.', 'Where nothing joins them, both read next to nothing.'], 'In volts alone: where minus is joined, a meter in amps is a short across the battery.'),
+                'leakage:ohms' => new Method([Method::figure('ohms', 'open')], ['Only where no volts were read between the two.', 'Minus of the bank to bare metal of the hull: open, 10 kΩ at the least.'], 'Never in ohms across what shows volts.'),
+                default => new Method([Method::figure('no more than', '1 mA')], ['Only because no bank shows volts to the hull.', 'Milliamps, red in its own jack; everything switched on.', 'Between the bank’s plus and bare metal of the hull: current means that a minus touches it.', 'Between its minus and the hull: current means that a plus does.'], 'A meter in amps is a short: never across the battery.'),
+            };
         }
 
         return match ($step->state) {
-            MeterState::Off => new Method([Method::figure('ohms', 'open')], ['Everything behind it unplugged.', 'Plus to minus: open, or what hangs on it and is known.', 'Plus to a metal hull: open.'], 'Near nothing means a short: no power until it is found.'),
+            MeterState::Off => new Method([Method::figure('ohms', 'open')], ['Everything behind it unplugged.', 'Plus to minus: open, or what hangs on it and is known.', ...$boat->plan->boat->hull?->isMetal() === true ? ['Plus to bare metal of the hull: open.'] : []], 'Near nothing means a short: no power until it is found.'),
             MeterState::Rest => new Method([], ['Volts at the far end, plus to minus, with nothing drawn: what the bank shows.', 'Red on plus: a minus in front of the figure means that they are swapped.']),
             default => new Method([], ['The device on, or a load of known amps in its place.', 'Volts at the battery and at the device: the difference is what the way eats.'], 'A motor’s propeller is clear of hands and lines before it turns.'),
         };

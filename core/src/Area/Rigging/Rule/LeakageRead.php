@@ -4,20 +4,17 @@ declare(strict_types=1);
 
 namespace Dinghy\Area\Rigging\Rule;
 
-use Dinghy\Rule\Level;
 use Dinghy\Rule\RuleText;
-use Dinghy\Source\SourceKind;
 
-/** What no plan can show: that nothing flows to a metal hull once the work is done. */
-final readonly class LeakageRead implements HoldRule
+/** That nothing flows to a metal hull that nothing is joined to: asked once no bank shows volts to it, for a meter in amps is a short. */
+final readonly class LeakageRead implements PassedByReason
 {
     /** mA that a good meter shows at the most where nothing flows [common practice, no source] */
     private const NONE = 1.0;
 
     public function text(): RuleText
     {
-        return new RuleText('D07', [Level::Stop], 'no leakage to a metal hull was read after the work',
-            'what flows through the hull dissolves it, and nobody sees it before it leaks', 'common practice', SourceKind::CommonPractice, isCloser: true);
+        return (new HullVolts)->text();
     }
 
     public function asks(): Proof

@@ -10,6 +10,11 @@ use Dinghy\Source\SourceKind;
 
 final readonly class OhmsRead extends MeteredHold
 {
+    /** @param  bool  $isOnMetal  whether her hull carries current */
+    public function __construct(private bool $isOnMetal = true)
+    {
+    }
+
     public function text(): RuleText
     {
         return new RuleText('S10', [Level::Stop], 'a new circuit is powered before its ohms were read, plus to minus and to a metal hull, with its devices unplugged',
@@ -18,6 +23,6 @@ final readonly class OhmsRead extends MeteredHold
 
     public function statement(): string
     {
-        return 'Nothing joins plus to minus, or to the hull.';
+        return $this->isOnMetal ? 'Nothing joins plus to minus, or to the hull.' : 'Nothing joins plus to minus.';
     }
 }
