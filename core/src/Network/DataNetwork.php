@@ -56,6 +56,12 @@ final readonly class DataNetwork implements Rearranges
         );
     }
 
+    /** @return list<Backbone> on which a device is a node */
+    public function backbonesOf(string $device): array
+    {
+        return array_values(array_filter($this->backbones, static fn (Backbone $backbone): bool => array_filter($backbone->nodes, static fn (BackboneNode $node): bool => $node->device === $device) !== []));
+    }
+
     /** Whether nothing of data and sonar is planned. */
     public function isEmpty(): bool
     {

@@ -57,6 +57,12 @@ final readonly class Charger
         );
     }
 
+    /** Whether it comes with the engine, and nobody fastens it. */
+    public function isPartOfEngine(): bool
+    {
+        return $this->input === 'alternator';
+    }
+
     /** As a sentence speaks of it: "the mains charger". */
     public function label(): string
     {

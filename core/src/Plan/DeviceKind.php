@@ -28,6 +28,15 @@ enum DeviceKind: string
         };
     }
 
+    /** Whether a backbone that it is a node of can feed it, within its load units: a sensor, not a screen or a pump. */
+    public function livesOnBackbone(): bool
+    {
+        return match ($this) {
+            self::HeadingSensor, self::PositionAntenna, self::Other => true,
+            default => false,
+        };
+    }
+
     /** How much of its volts a device of this kind may lose on the way, where nothing feeds it yet. */
     public function loadClass(): LoadClass
     {

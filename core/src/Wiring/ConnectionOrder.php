@@ -58,9 +58,11 @@ final readonly class ConnectionOrder
             foreach ($charger->batteryOutputs() as $output) {
                 $first = $output->across[0];
                 if (in_array($first, $this->bank->batteries(), true)) {
+                    // An alternator without a lead of its own charges through the engine's own cables.
+                    $what = $charger->isPartOfEngine() && $output->leadGauge === null ? 'the engine’s own cable' : $charger->label();
                     // Two may charge one block.
                     $pluses[$this->number($first)][] = $this->step(
-                        ucfirst("{$charger->label()}: plus"),
+                        ucfirst("{$what}: plus"),
                         $output->across[count($output->across) - 1]->plus(),
                         'charger',
                         $charger->id,
@@ -68,7 +70,7 @@ final readonly class ConnectionOrder
                         'Its fuse is out and the charger is unplugged.',
                     );
                     $minuses[$this->number($first)][] = $this->step(
-                        ucfirst("{$charger->label()}: minus"),
+                        ucfirst("{$what}: minus"),
                         $this->bank->minusEnd($first->minus(), $output->pastShunt),
                         'charger',
                         $charger->id,

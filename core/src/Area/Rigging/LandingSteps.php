@@ -114,7 +114,7 @@ final class LandingSteps
             $id = "connect:{$on}:{$number}{$side}";
             $at = $output->block !== null ? "block:{$output->block}" : "battery:{$output->across[0]->id}";
             $landed = $post === null ? null : $this->wires->endOn($on, $post->name, $side, null);
-            $steps[] = new Step($id, StepKind::Connect, 'Land the lead of output '.($number + 1).", {$side}.", [$on], ["mount:{$on}", "mount:{$at}", ...PreparingSteps::safe($this->boat->plan), ...$post === null ? [] : $this->wires->before($on, $post->name, $side, null)], PartStation::of($this->boat->plan, $at), $post?->name, piece: $landed[0] ?? null, end: $landed[1] ?? null, node: $post?->name, side: $side, metered: $post === null ? null : new GapRead);
+            $steps[] = new Step($id, StepKind::Connect, 'Land the lead of output '.($number + 1).", {$side}.", [$on], [...MountingSteps::mounted($this->boat->plan, $on), "mount:{$at}", ...PreparingSteps::safe($this->boat->plan), ...$post === null ? [] : $this->wires->before($on, $post->name, $side, null)], PartStation::of($this->boat->plan, $at), $post?->name, piece: $landed[0] ?? null, end: $landed[1] ?? null, node: $post?->name, side: $side, metered: $post === null ? null : new GapRead);
             $this->landed[$on][] = $id;
         }
 

@@ -54,6 +54,9 @@ final class MountingSteps
             $steps[] = self::at("block:{$block->id}", ucfirst("{$block->label()}: fastened where a hand finds its fuses."), $block->station, $safe);
         }
         foreach ($plan->chargers as $charger) {
+            if ($charger->isPartOfEngine()) {
+                continue;
+            }
             $mains = $charger->input === 'mains';
             $steps[] = self::at("charger:{$charger->id}", ucfirst("{$charger->label()}: fastened where it keeps cool".($mains ? ', its receptacle with the drain hole down' : '').'.'), PartStation::of($plan, "charger:{$charger->id}"), $safe, $mains ? new MainsByLicence : null);
         }
@@ -75,6 +78,14 @@ final class MountingSteps
             static fn (Hole $hole): string => "drill:{$hole->id}",
             array_filter($plan->holes, static fn (Hole $hole): bool => $hole->station !== null && in_array($hole->station, $stations, true) && ($for === null || $hole->use === $for)),
         ));
+    }
+
+    /** @return list<string> id of the step that fastens a part; none: it comes with the engine */
+    public static function mounted(Plan $plan, string $part): array
+    {
+        [$kind, $id] = explode(':', $part, 2);
+
+        return $kind === 'charger' && $plan->chargers[$id]->isPartOfEngine() ? [] : ["mount:{$part}"];
     }
 
     /** The step in which a device is seen to work before a hole is drilled for it. */

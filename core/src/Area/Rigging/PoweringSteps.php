@@ -7,6 +7,10 @@ namespace Dinghy\Area\Rigging;
 use Dinghy\Area\Rigging\Rule\LampDark;
 use Dinghy\Area\Rigging\Rule\OhmsRead;
 use Dinghy\Area\Rigging\Rule\RestInside;
+use Dinghy\Network\Backbone;
+use Dinghy\Network\DataNetwork;
+use Dinghy\Plan\Bank;
+use Dinghy\Plan\Device;
 use Dinghy\Plan\DeviceKind;
 use Dinghy\Solving\SolvedBoat;
 use Dinghy\Wiring\Circuit;
@@ -29,10 +33,19 @@ final class PoweringSteps
                 $commissions[$device][] = self::id('loaded', $circuit);
             }
         }
-        foreach ($commissions as $id => $needs) {
-            $device = $boat->plan->devices[$id];
-            $onWater = $device->kind === DeviceKind::HeadingSensor;
-            $steps[] = new Step("commission:{$id}", StepKind::Commission, ucfirst("{$device->label()}: ".self::commissioned($device->kind)), [$device->on()], [...$needs, ...$network->pluggedInto((string) $id)], $device->station, place: $onWater ? Place::Water : Place::Bay);
+        foreach ($boat->plan->chargers as $id => $charger) {
+            $output = $charger->batteryOutputs()[0] ?? null;
+            if ($charger->isPartOfEngine() && $output !== null) {
+                // Its bank is landed to the last ring, and what hangs on it was read before the engine turns.
+                $needs = array_merge($landing->of("charger:{$id}"), ...array_map(static fn (Bank $bank): array => $output->isOn($bank) ? $landing->onBank($bank->id) : [], array_values($boat->plan->banks)));
+                $steps[] = new Step("engine:{$id}", StepKind::Meter, "The engine runs: 13.8 to 14.6 V for each 12 V at {$boat->post($output->across[count($output->across) - 1]->plus())}.", ["charger:{$id}"], array_values(array_unique([...$needs, ...array_merge([], ...array_values($commissions))])), $output->across[0]->station, state: MeterState::Loaded);
+            }
+        }
+        foreach ($boat->plan->devices as $id => $device) {
+            $needs = $commissions[$id] ?? self::overBackbone($boat, $device, $circuits);
+            if ($needs !== []) {
+                $steps[] = new Step("commission:{$id}", StepKind::Commission, ucfirst("{$device->label()}: ".self::commissioned($device->kind)), [$device->on()], [...$needs, ...$network->pluggedInto((string) $id)], $device->station, place: $device->kind === DeviceKind::HeadingSensor ? Place::Water : Place::Bay);
+            }
         }
 
         return $steps;
@@ -53,7 +66,7 @@ final class PoweringSteps
         $behind = array_filter($islands->circuits, static fn (Circuit $other): bool => $circuit->block !== null && $other->fromBlock === $circuit->block);
         $steps = [
             new Step(self::id('off', $circuit), StepKind::Meter, "Ohms to {$what}, plus to minus".($isOnMetal ? ' and plus to the hull' : '').', with nothing plugged in.', [$on], [...$landed, ...array_map(PreparingSteps::madeSafe(...), $islands->banksOf($on))], $circuit->to, state: MeterState::Off, metered: new OhmsRead($isOnMetal)),
-            new Step(self::id('energise', $circuit), StepKind::Energise, self::powered($boat, $circuit, $what), [$on], array_values(array_unique([self::id('off', $circuit), ...self::fed($boat, $circuit, $islands, $landing, $before)])), $circuit->from, hold: new LampDark),
+            new Step(self::id('energise', $circuit), StepKind::Energise, self::powered($boat, $circuit, $what), [$on], array_values(array_unique([self::id('off', $circuit), ...self::dataLines($circuit), ...self::fed($boat, $circuit, $islands, $landing, $before)])), $circuit->from, hold: new LampDark),
             new Step(self::id('rest', $circuit), StepKind::Meter, "Volts at {$what} with nothing drawn.", [$on], [self::id('energise', $circuit)], $circuit->to, state: MeterState::Rest, metered: new RestInside),
         ];
         if ($device !== null) {
@@ -103,6 +116,20 @@ final class PoweringSteps
         return array_values(array_unique($needs));
     }
 
+    /**
+     * What a sensor waits for that no circuit leads to: the power of a backbone that feeds it.
+     *
+     * @param  list<Circuit>  $circuits
+     * @return list<string> ids of steps; none: no backbone does
+     */
+    private static function overBackbone(SolvedBoat $boat, Device $device, array $circuits): array
+    {
+        $backbones = $device->kind->livesOnBackbone() ? ($boat->plan->part(DataNetwork::class)?->backbonesOf($device->id) ?? []) : [];
+        $on = array_map(static fn (Backbone $backbone): string => "backbone:{$backbone->id}", $backbones);
+
+        return array_values(array_map(static fn (Circuit $circuit): string => self::id('loaded', $circuit), array_filter($circuits, static fn (Circuit $circuit): bool => in_array($circuit->device?->on(), $on, true))));
+    }
+
     /** What is looked at when it has power, of what it is. */
     private static function commissioned(DeviceKind $kind): string
     {
@@ -116,6 +143,14 @@ final class PoweringSteps
             DeviceKind::Charger, DeviceKind::Other => 'it does what it is there for, and stops when it is switched off.',
             DeviceKind::Display, DeviceKind::SonarModule, DeviceKind::NetworkHub, DeviceKind::Radio => 'its lights, its settings, what it sees of the others.',
         };
+    }
+
+    /** @return list<string> ids of steps: the ohms between a backbone's data lines are read with nothing powered */
+    private static function dataLines(Circuit $circuit): array
+    {
+        $on = $circuit->device?->on() ?? '';
+
+        return str_starts_with($on, 'backbone:') ? ["off:{$on}"] : [];
     }
 
     /** With the rating that is to sit there: another one is another act. */

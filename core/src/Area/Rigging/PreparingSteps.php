@@ -42,7 +42,8 @@ final class PreparingSteps
         $open = [];
         foreach ($plan->banks as $bank) {
             $at = $bank->batteries()[0]->station;
-            $open[] = new Step(self::madeSafe($bank->id), StepKind::MakeSafe, ucfirst("{$bank->label()}: every breaker and switch open, fuses out, the load negative off first."), ["bank:{$bank->id}"], $needs, $at, hold: new BankOpen);
+            $engine = in_array($plan->boat->engine?->battery, array_column($bank->batteries(), 'id'), true) ? ', the engine’s own cables marked and lifted' : '';
+            $open[] = new Step(self::madeSafe($bank->id), StepKind::MakeSafe, ucfirst("{$bank->label()}: every breaker and switch open, fuses out, the load negative off first{$engine}."), ["bank:{$bank->id}"], $needs, $at, hold: new BankOpen);
             if (count($bank->batteries()) > 1) {
                 $open[] = new Step(self::charged($bank->id), StepKind::Wait, ucfirst("{$bank->label()}: each block charged full by itself, then at rest, before it joins the others."), ["bank:{$bank->id}"], [], $at, hold: new CuredAndCharged, place: Place::Bench, minutes: self::CHARGED_AND_RESTED);
             }

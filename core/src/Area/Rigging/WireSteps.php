@@ -151,7 +151,7 @@ final class WireSteps
                 // A fuse in the line sits near its source.
                 $isFar = $number % 2 === 1 && ! str_contains($end->at->name, '/');
                 $station = $this->stationOf($end->at) ?? ($isFar && $circuit !== null ? $circuit->to : $at);
-                $steps[] = new Step($id, StepKind::Connect, "Land {$piece->circuit} on {$end->at->words}.", [$piece->of], [$last, ...$end->at->part === null ? [] : ["mount:{$end->at->part}"], ...PreparingSteps::safe($this->boat->plan)], $station, piece: $piece, end: $end);
+                $steps[] = new Step($id, StepKind::Connect, "Land {$piece->circuit} on {$end->at->words}.", [$piece->of], [$last, ...$end->at->part === null ? [] : MountingSteps::mounted($this->boat->plan, $end->at->part), ...PreparingSteps::safe($this->boat->plan)], $station, piece: $piece, end: $end);
                 $this->landed[$piece->id][] = $id;
             }
         }

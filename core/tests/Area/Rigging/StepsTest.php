@@ -16,6 +16,7 @@ use Dinghy\Network\DataNetwork;
 use Dinghy\Plan\Battery;
 use Dinghy\Plan\Feed;
 use Dinghy\Plan\HoleUse;
+use Dinghy\Rule\Finding;
 use Dinghy\Tests\MutantBoat;
 use Dinghy\Tests\Plans;
 use Dinghy\Tests\RandomBoat;
@@ -150,6 +151,45 @@ final class StepsTest extends TestCase
         // Where the join is, and at which bank, nobody can say: no amps, no ohms.
         $somewhere = self::work(Plans::evaluate(Plans::changed(Plans::demo('boats/skiff'), ['plan' => ['boat.hull_joins' => 'bond strap at the console']])));
         self::assertSame(['leakage'], $somewhere->those(static fn (array $step): bool => is_string($step['id']) && str_starts_with($step['id'], 'leakage')));
+    }
+
+    /** What comes with the engine is fastened by nobody: its own cables are marked, lifted and put back, and it is run. */
+    public function test_an_alternator_comes_with_its_engine(): void
+    {
+        $work = self::work(Plans::evaluate(Plans::changed(Plans::demo('boats/console'), ['plan' => ['chargers' => [['id' => 'alt', 'input' => 'alternator', 'outputs' => [['battery' => 'start', 'amps' => 15, 'profile' => 'flooded']]]]]])));
+        self::assertArrayNotHasKey('mount:charger:alt', $work->steps);
+        $bank = $work->those(static fn (array $step): bool => $step['kind'] === 'make-safe' && is_string($step['says']) && str_contains($step['says'], 'the engine’s own cables marked and lifted'));
+        self::assertCount(1, $bank);
+        $landed = $work->those(static fn (array $step): bool => $step['kind'] === 'connect' && $step['on'] === ['charger:alt']);
+        self::assertCount(2, $landed);
+        self::assertStringStartsWith('The engine’s own cable: plus on', is_string($says = $work->steps[$landed[0]]['says']) ? $says : '');
+        self::assertSame([], $work->unordered($landed, ['engine:alt']));
+        self::assertTrue($work->isBefore('engine:alt', 'hand-over'));
+    }
+
+    /** A sensor that its backbone feeds is set up when that has power; the data lines were read before it had any. */
+    public function test_what_a_backbone_feeds_is_commissioned(): void
+    {
+        $evaluation = Plans::evaluate(self::onBackbone());
+        $unfed = array_map(static fn (Finding $finding): string => $finding->on, array_filter($evaluation->findings, static fn (Finding $finding): bool => $finding->rule->code === 'D08'));
+        self::assertSame(['device:display'], array_values($unfed), 'a screen wants more than a backbone gives');
+        $work = self::work($evaluation);
+        self::assertSame([], $work->unordered(['plug-in:backbone:bus:0', 'loaded:branch:to-bus'], ['commission:compass']));
+        self::assertSame('water', $work->steps['commission:compass']['where']);
+        self::assertTrue($work->isBefore('off:backbone:bus', 'energise:branch:to-bus'), 'with nothing powered');
+        self::assertArrayNotHasKey('commission:display', $work->steps);
+    }
+
+    /** The routed boat with a backbone on its block: a compass that nothing else feeds, a screen that nothing feeds. */
+    private static function onBackbone(): PlanDocument
+    {
+        $root = Plans::routed()->root();
+        $root->devices[] = (object) ['id' => 'compass', 'kind' => 'heading-sensor', 'v_min' => 9, 'v_max' => 16, 'typical_a' => 0.05, 'peak_a' => 0.05];
+        $root->devices[] = (object) ['id' => 'display', 'kind' => 'display', 'v_min' => 10, 'v_max' => 16, 'typical_a' => 2, 'peak_a' => 3];
+        $root->blocks[0]->branches[] = (object) ['id' => 'to-bus', 'class' => 'electronics', 'fuse_a' => 3, 'run' => (object) ['length_m' => 1, 'gauge' => '16 AWG', 'cable' => 'pair'], 'to' => (object) ['backbone' => 'bus']];
+        $root->network = (object) ['backbones' => [(object) ['id' => 'bus', 'length_m' => 4, 'terminators' => ['start', 'end'], 'power' => [(object) ['at_m' => 0]], 'nodes' => [(object) ['device' => 'compass', 'at_m' => 1, 'drop_m' => 1], (object) ['device' => 'display', 'at_m' => 2, 'drop_m' => 1]]]]];
+
+        return StandardAreas::areas()->format->document(json_encode($root, JSON_THROW_ON_ERROR));
     }
 
     /** Every landing on a post by its gap, every circuit by its ohms, its lamp and its volts; a load negative by the word of a rigger as well. */
