@@ -50,7 +50,7 @@ export function StepsPane({ job, steps, at, chosen, onStep }: Props) {
                                     {SIGNS[standingOf(step, at)]}
                                     {doneBy.has(step.id) && ` by ${doneBy.get(step.id)}`}
                                     {changed.has(step.id) && ', done before the plan changed it'}
-                                    {reopened.has(step.id) && ', once more: what it stood on was changed'}
+                                    {reopened.has(step.id) && ', to be done again'}
                                     {step.holds.length > 0 && !doneBy.has(step.id) && ' · hold'}
                                 </Table.Td>
                             </Table.Tr>
