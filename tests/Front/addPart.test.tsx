@@ -1,5 +1,5 @@
 // @vitest-environment happy-dom
-import { act, screen } from '@testing-library/react';
+import { act, screen, waitFor } from '@testing-library/react';
 import { describe, expect, it, vi } from 'vitest';
 
 import type { PlannedJob } from '../../resources/js/api/types';
@@ -36,7 +36,7 @@ describe('a part sought by somebody who types faster than the catalogue comes', 
         const { hand, comes } = opened();
         await hand.type(await screen.findByLabelText('Part of the catalogue'), 'battery{Enter}');
         await comes();
-        await vi.waitFor(() => expect(document.activeElement?.textContent).toBe('Battery 12 V 20 Ah'));
+        await waitFor(() => expect(document.activeElement?.textContent).toBe('Battery 12 V 20 Ah'));
     });
 
     it('is not taken where Enter was meant for another word', async () => {

@@ -1,5 +1,5 @@
 // @vitest-environment happy-dom
-import { screen, within } from '@testing-library/react';
+import { screen, waitFor, within } from '@testing-library/react';
 import { beforeEach, describe, expect, it, vi } from 'vitest';
 
 import { type FormField, formOf, KINDS } from '../../resources/js/api/forms';
@@ -71,7 +71,7 @@ async function inspected(job: PlannedJob, on: string) {
     const edits = { submit: vi.fn((edit: Edit) => Promise.resolve(changes.push(edit(job)) > 0)) } as unknown as PlanEdits;
     const onSelect = vi.fn();
     const page = rendered(<Inspector job={job} edits={edits} on={on} onSelect={onSelect} onClose={() => undefined} />);
-    await formFields().then(() => vi.waitFor(() => expect(controls().length > 0 || screen.queryByText('It is not in the plan any more.') !== null).toBe(true))); // its controls are a script of their own
+    await formFields().then(() => waitFor(() => expect(controls().length > 0 || screen.queryByText('It is not in the plan any more.') !== null).toBe(true))); // its controls are a script of their own
     return { ...page, changes, onSelect };
 }
 

@@ -1,5 +1,5 @@
 // @vitest-environment happy-dom
-import { act, screen } from '@testing-library/react';
+import { act, screen, waitFor } from '@testing-library/react';
 import { describe, expect, it, vi } from 'vitest';
 
 import type { PatchStep, PlannedJob } from '../../resources/js/api/types';
@@ -38,10 +38,10 @@ describe('a change that is looked at while a hand drags', () => {
         }
         expect(bodies).toHaveLength(1);
         await act(() => answers[0]?.('after one') ?? Promise.resolve());
-        expect(bodies.map((body) => body.patch[0]?.set?.['run.length_m'])).toEqual([1, 12]);
-        expect(screen.getByText('after one')).toBeTruthy();
+        expect(await screen.findByText('after one')).toBeTruthy();
+        await waitFor(() => expect(bodies.map((body) => body.patch[0]?.set?.['run.length_m'])).toEqual([1, 12]));
         await act(() => answers[1]?.('after twelve') ?? Promise.resolve());
-        expect(screen.getByText('after twelve')).toBeTruthy();
+        expect(await screen.findByText('after twelve')).toBeTruthy();
         expect(bodies).toHaveLength(2);
     });
 

@@ -39,7 +39,7 @@ describe('the settings', () => {
         const currency = await screen.findByLabelText('Currency');
         await hand.clear(currency);
         await hand.type(currency, 'chf');
-        expect(document.querySelector('[data-figure=sample]')?.textContent).toContain('CHF');
+        await waitFor(() => expect(document.querySelector('[data-figure=sample]')?.textContent).toContain('CHF'));
         await hand.click(screen.getByRole('button', { name: 'One more instrument' }));
         await hand.type(screen.getByLabelText('Instrument 1, name'), 'Bench meter');
         await hand.click(screen.getByRole('button', { name: 'Take out label 1' }));
@@ -57,7 +57,7 @@ describe('the settings', () => {
         const currency = await screen.findByLabelText('Currency');
         await hand.clear(currency);
         await hand.type(currency, 'no');
-        expect(document.querySelector('[data-figure=sample]')?.textContent).toContain('not known here');
+        await waitFor(() => expect(document.querySelector('[data-figure=sample]')?.textContent).toContain('not known here'));
     });
 
     it('are read by who does not own the shop', async () => {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Dinghy\Tests\Area\Rigging;
 
+use Dinghy\Area\Rigging\Act;
 use Dinghy\Area\Rigging\RiggingArea;
 use Dinghy\Area\Rigging\Rule\Evidence;
 use Dinghy\Area\Rigging\Rule\HullVolts;
@@ -13,7 +14,10 @@ use Dinghy\Area\Rigging\Rule\ProvenDead;
 use Dinghy\Area\Rigging\Step;
 use Dinghy\Area\Rigging\Steps;
 use Dinghy\Area\Rigging\Stops;
+use Dinghy\Area\Rigging\Work;
+use Dinghy\Area\Rigging\WorkEntry;
 use Dinghy\Area\StandardAreas;
+use Dinghy\File\PlanDocument;
 use Dinghy\Rule\Level;
 use Dinghy\Rule\RuleText;
 use Dinghy\Tests\Plans;
@@ -107,6 +111,52 @@ final class HoldTest extends TestCase
         self::assertNull($hold->lacks(new Evidence(readings: [1e9])));
         self::assertStringContainsString('joins minus of the thrust bank to the hull as well', (string) $hold->lacks(new Evidence(readings: [3.0])));
         self::assertStringContainsString('ohms of every bank', (string) $hold->lacks(new Evidence));
+    }
+
+    /**
+     * Of each hold that is ticked: a boat whose step it holds, passed by the word of who may sign, and a boat that nobody asks it of.
+     *
+     * @param  array<string, array<string, mixed>>  $without  changes
+     */
+    #[DataProvider('ticked')]
+    public function test_a_hold_is_asked_where_it_is_due_and_nowhere_else(string $code, string $step, array $without): void
+    {
+        $holds = static function (PlanDocument $document) use ($code): array {
+            $steps = Plans::evaluate($document)->boat->figures(Steps::class)->all;
+
+            return array_values(array_map(static fn (Step $one): string => $one->id, array_filter($steps, static fn (Step $one): bool => $one->hold?->text()->code === $code)));
+        };
+        self::assertContains($step, $holds(Plans::pump()));
+        self::assertSame([], $holds(Plans::pump($without)));
+        $boat = Plans::evaluate(Plans::pump());
+        $steps = $boat->boat->figures(Steps::class);
+        $held = $steps->find($step) ?? self::fail("No step {$step}.");
+        $done = array_map(static fn (Step $one): WorkEntry => new WorkEntry($one->id, $one->id, Act::Done, $one->work(), $one->says, 0.0, 'Jorun'), array_values(array_filter(array_map($steps->find(...), $held->needs))));
+        $work = new Work($steps, [...$done, new WorkEntry('begun', $step, Act::Begin, $held->work(), $held->says, 0.0, 'Jorun')], [], 1e6);
+        self::assertStringContainsString((string) $held->hold?->statement(), (string) $work->refusal($held, new Evidence, true));
+        self::assertStringContainsString('rigger', (string) $work->refusal($held, new Evidence(tick: true), false));
+        self::assertNull($work->refusal($held, new Evidence(tick: true), true));
+    }
+
+    /** @return array<string, array{string, string, array<string, array<string, mixed>>}> */
+    public static function ticked(): array
+    {
+        return [
+            'S01: no mains charger, nothing to unplug' => ['S01', 'make-safe:chargers', ['plan' => ['chargers' => []]]],
+            'S02: no bank, none to open' => ['S02', 'make-safe:bank:house', ['plan' => ['banks' => [], 'feeds' => [], 'chargers' => []]]],
+            'S06: from the sun, no mains' => ['S06', 'mount:charger:c1', ['charger:c1' => ['input' => 'solar']]],
+        ];
+    }
+
+    /** Sealant under water cures, blocks of one bank are charged each by itself; one block alone joins nothing. */
+    public function test_what_cures_or_is_charged_is_waited_for(): void
+    {
+        $waits = static fn (PlanDocument $document): array => array_values(array_map(static fn (Step $one): string => $one->id, array_filter(Plans::evaluate($document)->boat->figures(Steps::class)->all, static fn (Step $one): bool => $one->hold?->text()->code === 'S12')));
+        $hole = ['id' => 'log', 'for' => 'transducer', 'diameter_mm' => 50, 'material' => 'fibreglass', 'behind' => 'bilge'];
+        self::assertSame([], $waits(Plans::pump()));
+        self::assertSame([], $waits(Plans::pump(['plan' => ['holes' => [$hole]]])));
+        self::assertSame(['wait:hole:log'], $waits(Plans::pump(['plan' => ['holes' => [[...$hole, 'below_water' => true]]]])));
+        self::assertSame(['wait:charged:thrust'], $waits(Plans::series(2)));
     }
 
     public function test_every_hold_of_a_boat_is_in_the_rulebook(): void
