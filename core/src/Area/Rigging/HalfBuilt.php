@@ -34,13 +34,14 @@ final class HalfBuilt
     /** @var array<string, string> of each conductor the node that its first end landed on */
     private array $ends = [];
 
-    /** @var array<string, string> of each node one that it is joined to; a node that is its own stands for all of them */
-    private array $joined = [];
+    /** nodes */
+    private Joined $joined;
 
     private ?Network $network = null;
 
     private function __construct(private readonly SolvedBoat $boat)
     {
+        $this->joined = new Joined;
         $this->sources = $boat->states->network(State::Rest)->sources;
     }
 
@@ -49,7 +50,7 @@ final class HalfBuilt
     {
         $built = new self($boat);
         foreach ($built->sources as $source) {
-            $built->join($source->plus, $source->minus);
+            $built->joined->join($source->plus, $source->minus);
         }
         $resistors = $boat->states->circuit(State::Rest)->resistors();
         foreach ($boat->plan->banks as $bank) {
@@ -70,6 +71,7 @@ final class HalfBuilt
     public function resting(array $volts): self
     {
         $other = clone $this;
+        $other->joined = clone $this->joined;
         $other->network = null;
         $other->sources = array_map(static fn (Source $source): Source => new Source($source->name, $source->plus, $source->minus, $volts[$source->name] ?? $source->volts, $source->ohms), $this->sources);
 
@@ -115,7 +117,7 @@ final class HalfBuilt
     /** @return float|null V that a meter of 10 MΩ shows; null: nothing joins the two nodes yet */
     public function volts(string $red, string $black): ?float
     {
-        if ($this->rootOf($red) !== $this->rootOf($black)) {
+        if (! $this->joined->are($red, $black)) {
             return null;
         }
         $network = $this->network();
@@ -196,20 +198,6 @@ final class HalfBuilt
     {
         $this->network = null;
         $this->landed[] = $resistor;
-        $this->join($resistor->from, $resistor->to);
-    }
-
-    private function join(string $one, string $other): void
-    {
-        $this->joined[$this->rootOf($one)] = $this->rootOf($other);
-    }
-
-    private function rootOf(string $node): string
-    {
-        while (($this->joined[$node] ?? $node) !== $node) {
-            $node = $this->joined[$node];
-        }
-
-        return $node;
+        $this->joined->join($resistor->from, $resistor->to);
     }
 }

@@ -16,8 +16,8 @@ use Dinghy\Wiring\Circuit;
  */
 final class Islands
 {
-    /** @var array<string, string> of each circuit, block and device one that it meets; one that is its own stands for all of them */
-    private array $meets = [];
+    /** circuits, blocks and devices where they meet */
+    private readonly Joined $met;
 
     /** @var array<string, Circuit> by part, as "feed:house" */
     public readonly array $circuits;
@@ -27,6 +27,7 @@ final class Islands
 
     public function __construct(private readonly SolvedBoat $boat)
     {
+        $this->met = new Joined;
         $circuits = [];
         foreach ($boat->circuits() as $run) {
             if ($run->circuit !== null) {
@@ -36,16 +37,16 @@ final class Islands
         $this->circuits = $circuits;
         foreach ($circuits as $on => $circuit) {
             foreach ([$circuit->block, $circuit->fromBlock] as $block) {
-                $block === null || $this->join($on, "block:{$block}");
+                $block === null || $this->met->join($on, "block:{$block}");
             }
-            $circuit->device === null || $this->join($on, $circuit->device->on());
+            $circuit->device === null || $this->met->join($on, $circuit->device->on());
         }
         foreach ($boat->plan->feeds as $feed) {
-            $this->banks[$this->rootOf("feed:{$feed->id}")][] = $feed->supply->bank->id;
+            $this->banks[$this->met->rootOf("feed:{$feed->id}")][] = $feed->supply->bank->id;
         }
         foreach ($boat->plan->chargers as $charger) {
             foreach ($charger->blockOutputs() as $output) {
-                $charger->inputFrom === null || $this->banks[$this->rootOf("block:{$output->block}")][] = $charger->inputFrom->bank->id;
+                $charger->inputFrom === null || $this->banks[$this->met->rootOf("block:{$output->block}")][] = $charger->inputFrom->bank->id;
             }
         }
     }
@@ -56,15 +57,13 @@ final class Islands
      */
     public function banksOf(string $part): array
     {
-        return array_values(array_unique($this->banks[$this->rootOf($part)] ?? []));
+        return array_values(array_unique($this->banks[$this->met->rootOf($part)] ?? []));
     }
 
     /** @return list<Circuit> that are live with a circuit, itself among them */
     public function of(Circuit $circuit): array
     {
-        $root = $this->rootOf($circuit->on());
-
-        return array_values(array_filter($this->circuits, fn (Circuit $other): bool => $this->rootOf($other->on()) === $root));
+        return array_values(array_filter($this->circuits, fn (Circuit $other): bool => $this->met->are($other->on(), $circuit->on())));
     }
 
     /**
@@ -103,30 +102,15 @@ final class Islands
     public function chargersOf(Circuit $circuit): array
     {
         $banks = $this->banksOf($circuit->on());
-        $root = $this->rootOf($circuit->on());
 
-        return array_values(array_filter($this->boat->plan->chargers, function (Charger $charger) use ($banks, $root): bool {
+        return array_values(array_filter($this->boat->plan->chargers, function (Charger $charger) use ($banks, $circuit): bool {
             foreach ($charger->blockOutputs() as $output) {
-                if ($this->rootOf("block:{$output->block}") === $root) {
+                if ($this->met->are("block:{$output->block}", $circuit->on())) {
                     return true;
                 }
             }
 
             return array_intersect($banks, self::banksAt($this->boat->plan, $charger)) !== [];
         }));
-    }
-
-    private function join(string $one, string $other): void
-    {
-        $this->meets[$this->rootOf($one)] = $this->rootOf($other);
-    }
-
-    private function rootOf(string $part): string
-    {
-        while (($this->meets[$part] ?? $part) !== $part) {
-            $part = $this->meets[$part];
-        }
-
-        return $part;
     }
 }
