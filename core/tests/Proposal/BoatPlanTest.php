@@ -45,6 +45,9 @@ final class BoatPlanTest extends TestCase
         $bent = $document->with(Patch::set('way:tube', ['bends_m' => [(object) ['x_m' => 0.5, 'y_m' => 3.0]]]));
         $typed = MoveOnPlan::followed($bent, Patch::set('way:tube', ['bends_m.0.x_m' => 4.0]));
         self::assertEqualsWithDelta(7.61, self::after($bent, $typed)->boat->way('tube')?->length, 1e-9, '4.61 m slantwise, and 3 m');
+        $taped = self::after($document, MoveOnPlan::followed($document, Patch::set('way:tube', ['length_m' => 4.2])));
+        self::assertEqualsWithDelta(4.2, $taped->boat->way('tube')?->length, 1e-9);
+        self::assertFalse($taped->boat->way('tube')?->fromDrawing, 'a length that is typed is a tape’s');
         $other = Patch::set('station:bow', ['kind' => 'locker']);
         self::assertSame($other, MoveOnPlan::followed($document, $other));
     }
