@@ -220,7 +220,7 @@ final class PlanWords
     /** @param  mixed  $post  as "b1+" */
     private function post(mixed $post): string
     {
-        return is_string($post) && $post !== '' ? $this->battery(substr($post, 0, -1)).(str_ends_with($post, '+') ? ' +' : ' −') : 'nothing';
+        return is_string($post) && $post !== '' ? $this->battery(mb_substr($post, 0, -1)).(str_ends_with($post, '+') ? ' +' : ' −') : 'nothing';
     }
 
     /** By its number in its bank, as the plan file lists them. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Dinghy\Overcurrent;
 
 use Dinghy\Circuit\Network;
+use Dinghy\Circuit\PlanNetwork;
 use Dinghy\Circuit\Resistor;
 use Dinghy\Circuit\States;
 use Dinghy\Conductor\Metal;
@@ -13,11 +14,15 @@ use Dinghy\Plan\ChargerOutput;
 use Dinghy\Plan\Plan;
 use Dinghy\Plan\Post;
 use Dinghy\Wiring\RunKind;
+use Dinghy\Wiring\SizedRun;
 use Dinghy\Wiring\Wiring;
 
 /** What dead shorts drive through fuses: the most that one may have to break, and the least that must still open it. */
 final readonly class ShortCircuits
 {
+    /** Ω of a blade's holder [from memory; its makers publish it] */
+    private const HOLDER = 0.001;
+
     private Plan $plan;
 
     public function __construct(private Wiring $wiring, private States $states)
@@ -122,16 +127,28 @@ final readonly class ShortCircuits
             if ($protection->index > 0) {
                 $plus = "{$run->id}/+{$protection->index}";
             } else {
-                $before = ($run->protection[0]->planned->fromSource ?? 0.0) * Resistance::perMetre(
-                    $run->gauge,
-                    $run->metal,
-                    States::COLD,
-                );
+                $before = $this->beforeFirst($run);
             }
         }
         [$volts, $amps] = self::between($this->states->coldNetwork(), $plus, $minus, $before);
 
         return [$volts, min($amps, $this->states->mostGiven($run))];
+    }
+
+    /**
+     * What a short right behind the first protection of a feed has before it: the wire to it and, where no metal hull that minus is
+     * joined to leads back, as much of its minus; two rings; a blade's holder.
+     *
+     * @return float Ω
+     */
+    private function beforeFirst(SizedRun $run): float
+    {
+        $planned = $run->protection[0]->planned;
+        $boat = $this->plan->boat;
+        $isOnHull = $boat->hull?->isMetal() === true && ($boat->engine?->joinsHull !== false || $boat->hullJoins !== '');
+        $wire = ($planned->fromSource ?? 0.0) * Resistance::perMetre($run->gauge, $run->metal, States::COLD);
+
+        return ($isOnHull ? 1 : 2) * $wire + 2 * PlanNetwork::RING + ($planned->family->isBlade() ? self::HOLDER : 0.0);
     }
 
     /** @return array{float, float} V at rest, A through a short behind some Ω more */

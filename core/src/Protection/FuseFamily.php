@@ -118,6 +118,12 @@ enum FuseFamily: string
         };
     }
 
+    /** Whether it is pushed into a holder. */
+    public function isBlade(): bool
+    {
+        return in_array($this, [self::Blade, self::Blade58, self::LargeBlade], true);
+    }
+
     public function isBreaker(): bool
     {
         return $this === self::Breaker || $this === self::MagneticBreaker;

@@ -29,6 +29,8 @@ final class ProtectionRulesTest extends RuleTestCase
             'F04 unsheathed' => ['F04', Level::Warn, 'feed:f1', 'pump', $feed(['from_source_m' => 0.179])],
             'F04 far away' => ['F04', Level::Stop, 'feed:f1', 'pump', $feed(['from_source_m' => 1.84])],
             'F04 sheathed and far away' => ['F04', Level::Stop, 'feed:f1', 'pump', $feed(['from_source_m' => 1.84, 'sheathed' => true])],
+            // In a metal hull that the engine's minus is joined to, the hull leads back: half a metre of 12 AWG counts once.
+            'F05 back through the hull' => ['F05', Level::Stop, 'feed:f1', 'pump', ['battery:b1' => ['internal_mohm' => 8.5], 'feed:f1' => ['run.gauge' => '12 AWG', 'protection.0.from_source_m' => 0.5, 'protection.0.sheathed' => true], 'plan' => ['boat.hull' => 'aluminium', 'boat.hull_carries_current' => false, 'boat.engine' => (object) ['battery' => 'b1', 'joins_hull' => true]]]],
             'F05 resistance known' => ['F05', Level::Stop, 'feed:f1', 'pump', ['battery:b1' => ['internal_mohm' => 5]]],
             'F05 resistance estimated' => ['F05', Level::Warn, 'feed:f1', 'pump', ['battery:b1' => ['internal_mohm' => Plans::UNKNOWN]]],
             'F05 by cranking amps, where nobody knows how far it sits' => ['F05', Level::Stop, 'feed:f1', 'pump', ['battery:b1' => ['cca_a' => 600], 'feed:f1' => ['protection.0.from_source_m' => Plans::UNKNOWN]]],
@@ -73,12 +75,13 @@ final class ProtectionRulesTest extends RuleTestCase
             'F04 the second of two' => ['F04', 'pump', ['feed:f1' => ['protection' => [(object) ['family' => 'blade', 'rating_a' => 15, 'from_source_m' => 0.1], (object) ['family' => 'blade', 'rating_a' => 15, 'from_source_m' => 2]]]]],
             'F04 at seven inches' => ['F04', 'pump', $feed(['from_source_m' => 0.178])],
             'F04 sheathed at seventy-two' => ['F04', 'pump', $feed(['from_source_m' => 1.83, 'sheathed' => true])],
-            // 12.85 V full through the block, 0.15 m of cold 10 AWG: 13 mΩ let just under 1 kA flow.
-            'F05' => ['F05', 'pump', ['battery:b1' => ['internal_mohm' => 12.5]]],
+            // 12.85 V full through the block, 0.15 m of cold 10 AWG there and back, two rings of 0.2 mΩ and a holder of 1 mΩ: 13 mΩ let just under 1 kA flow.
+            'F05' => ['F05', 'pump', ['battery:b1' => ['internal_mohm' => 10.8]]],
             'F05 backed up by the main' => ['F05', 'parallel', ['feed:main' => ['run.length_m' => 0.3]]],
             // 15 mΩ behind 12.85 V: 857 A at the most, whatever it cranks. Knowing more makes it no worse.
             'F05 what flows there decides' => ['F05', 'pump', ['battery:b1' => ['cca_a' => 600]]],
             // 4 m of 16 AWG plus and 5 mΩ: 12.85 V / (54 + 5 mΩ) are 220 A, which any blade breaks.
+            'F05 back through its own minus' => ['F05', 'pump', ['battery:b1' => ['internal_mohm' => 8.5], 'feed:f1' => ['run.gauge' => '12 AWG', 'protection.0.from_source_m' => 0.5, 'protection.0.sheathed' => true]]],
             'F05 behind thin wire' => ['F05', 'pump', ['battery:b1' => ['internal_mohm' => 5, 'cca_a' => 600], 'feed:f1' => ['run.gauge' => '16 AWG', 'run.length_m' => 6, 'protection' => [(object) ['family' => 'blade', 'rating_a' => 7.5, 'from_source_m' => 4, 'sheathed' => true]]]]],
             'F05 its own sheet, not the table' => ['F05', 'pump', ['battery:b1' => ['cca_a' => 600], 'feed:f1' => ['protection.0.from_source_m' => Plans::UNKNOWN, 'protection.0.breaking_a' => 1000]]],
             'F05 enough for the cranking amps' => ['F05', 'pump', ['battery:b1' => ['cca_a' => 600], 'feed:f1' => ['protection.0.breaking_a' => 1500]]],
