@@ -104,7 +104,7 @@ final class BenchTest extends BrowserTestCase
         for ($step = 1; $step <= 2; $step++) {
             $this->click('//button[contains(., "Next step")]');
         }
-        $this->until(fn (): bool => str_contains($this->textOf('[aria-label="Order of connection"]'), "2 of 14\n") && str_contains($this->step(), 'Charger c1: minus on Battery 1'), 'chargers first');
+        $this->until(fn (): bool => str_contains($this->textOf('[aria-label="Order of connection"]'), "2 of 14\n") && str_contains($this->step(), 'Charger c1: plus on Battery 1'), 'chargers first');
         $this->click('//label[contains(., "jumpers")]');
         $this->until(fn (): bool => str_contains($this->step(), 'Jumper 1: first end on Battery 1 +'), 'jumpers first');
         $this->until(fn (): bool => $this->seen('[data-grip^="jumper:"]') === 1, 'one end landed in the drawing');
