@@ -69,10 +69,9 @@ final class Standing
                 continue;
             }
             $safe = $this->log->lastDone($step->id);
-            $again = PreparingSteps::madeSafeAgain($step, $reach->nameOf($bank));
             if (isset($reached[$bank]) && ($this->poweredAfter($reach, $bank, $safe) || $this->isOnPost($bank, $safe))) {
                 $this->reopen($step);
-                $this->otherwise[$step->id] = $again;
+                $this->otherwise[$step->id] = PreparingSteps::madeSafeAgain($step, $reach->nameOf($bank));
             }
             foreach ($this->steps->all as $other) {
                 $isTaken = $other->kind === StepKind::Energise ? in_array($bank, $reach->banks($other), true) : $reach->isLoadNegative($other, $bank);

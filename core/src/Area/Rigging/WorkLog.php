@@ -22,7 +22,7 @@ final readonly class WorkLog
     /** @var array<string, int> by step: likewise, of all that was ever done, taken back or not */
     private array $ever;
 
-    /** @var array<string, int> by step: how often it was done otherwise before */
+    /** @var array<string, true> by step: those that were done otherwise before */
     private array $otherwise;
 
     /** @param  list<WorkEntry>  $entries  in the order in which they came */
@@ -39,7 +39,7 @@ final readonly class WorkLog
                 $before = $standing[$id] ?? null;
                 if ($before === null || $before->work !== $entry->work) {
                     $first[$id] = $place;
-                    $before === null || $otherwise[$id] = ($otherwise[$id] ?? 0) + 1;
+                    $before === null || $otherwise[$id] = true;
                 }
                 // What is done anew is done last.
                 unset($standing[$id]);
